@@ -1,0 +1,46 @@
+using System.Collections.Frozen;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Cautions;
+
+/// <summary>A short caution in plain words, and when it applies.</summary>
+/// <param name="Id">Named by the steps it belongs to.</param>
+/// <param name="Text">One or two short sentences.</param>
+/// <param name="Applies">Whether it concerns this head and this heat.</param>
+public sealed record Caution(string Id, string Text, Func<Head, Heat, bool> Applies);
+
+/// <summary>The usual cautions of a wash day. They defer to labels, local rules and licensed practice.</summary>
+public static class CautionList
+{
+    private static bool Always(Head head, Heat heat) => true;
+
+    private static bool UnderHeat(Head head, Heat heat) => heat is Heat.Hood or Heat.Steamer;
+
+    private static readonly FrozenDictionary<string, Caution> All = new Caution[]
+    {
+        new("look-scalp", "Sores, pus, sudden or patchy loss, or an itch that lasts: leave it and ask a clinician.", Always),
+        new("water-warm", "Water 36 to 40 °C, never above 43. Test it on your wrist.", Always),
+        new("warm-mixture", "Nothing above 40 °C on skin. Test it on your wrist.", Always),
+        new("slippery-floor", "Conditioner and oil make a wet floor slippery.", Always),
+        new("old-towel", "Wear an old shirt; oils stain.", Always),
+        new("oily-towel", "Wash oily towels; never leave them crumpled near heat.", Always),
+        new("cap-awake", "A cap only on someone awake. Never on a sleeping or unattended child.", (head, _) => head.AgeGroup != AgeGroup.UnderSix),
+        new("cap-awake-small", "Under six, a cap only with someone beside, the whole time.", (head, _) => head.AgeGroup == AgeGroup.UnderSix),
+        new("hood-low", "Low to medium, within the window. Stop if it stings.", UnderHeat),
+        new("electric-dry", "Electric devices away from basin and wet hands.", UnderHeat),
+        new("label-first", "The label of a bought treatment comes before this window.", Always),
+        new("not-tight", "If it pulls, it is too tight: loosen it. Bumps or soreness mean take it down.", Always),
+    }.ToFrozenDictionary(caution => caution.Id);
+
+    /// <summary>Ids of every caution; the catalogue may name only these.</summary>
+    public static IEnumerable<string> Ids => All.Keys;
+
+    /// <summary>Cautions of a step that concern this head, in words.</summary>
+    public static IReadOnlyList<string> For(StepKind kind, Head head, Heat heat) =>
+        [.. kind.Cautions
+            .SelectMany(id => id == "cap-awake" ? [id, "cap-awake-small"] : new[] { id })
+            .Select(id => All[id])
+            .Where(caution => caution.Applies(head, heat))
+            .Select(caution => caution.Text)];
+}

@@ -1,0 +1,141 @@
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing;
+
+/// <summary>One change to a composed plan. Accepting a rule's fix is a list of these, so undo is taking the last ones back.</summary>
+public abstract record PlanEdit;
+
+/// <summary>Leave a step out.</summary>
+public sealed record DropStep(string Step) : PlanEdit;
+
+/// <summary>Put a step of a kind in, after another; null puts it first.</summary>
+public sealed record AddStep(string Kind, string? After) : PlanEdit;
+
+/// <summary>Move a step behind another; null moves it to the front.</summary>
+public sealed record MoveStep(string Step, string? After) : PlanEdit;
+
+/// <summary>Let a step work for so many minutes, within its window.</summary>
+public sealed record SetMinutes(string Step, double Minutes) : PlanEdit;
+
+/// <summary>Put a step on other places of the head.</summary>
+public sealed record SetPlaces(string Step, Places Places) : PlanEdit;
+
+/// <summary>Warm a treatment in another way.</summary>
+public sealed record SetHeat(string Step, Heat Heat) : PlanEdit;
+
+/// <summary>An edit that could not be made, and why.</summary>
+public sealed record RefusedEdit(int Index, string Reason);
+
+/// <summary>Applies edits to a list of steps.</summary>
+public static class PlanEditing
+{
+    /// <summary>
+    /// Applies edits in order. An edit that names a step that is not there is refused with a reason and the rest go on:
+    /// a person who changed the aim keeps every edit that still makes sense.
+    /// </summary>
+    public static (IReadOnlyList<PlanStep> Steps, IReadOnlyList<RefusedEdit> Refused) Apply(
+        IReadOnlyList<PlanStep> steps, IReadOnlyList<PlanEdit> edits, StepOrigin origin = StepOrigin.Person)
+    {
+        var list = steps.ToList();
+        var refused = new List<RefusedEdit>();
+        for (var index = 0; index < edits.Count; index++)
+        {
+            if (ApplyOne(list, edits[index], origin) is { } reason)
+            {
+                refused.Add(new RefusedEdit(index, reason));
+            }
+        }
+
+        return (list, refused);
+    }
+
+    private static string? ApplyOne(List<PlanStep> list, PlanEdit edit, StepOrigin origin)
+    {
+        switch (edit)
+        {
+            case AddStep add:
+                if (StepCatalogue.Find(add.Kind) is not { } kind)
+                {
+                    return $"There is no step called '{add.Kind}'.";
+                }
+
+                if (Place(list, add.After) is not { } addAt)
+                {
+                    return $"The plan has no step '{add.After}' to put {kind.Name.ToLowerInvariant()} behind.";
+                }
+
+                list.Insert(addAt, new PlanStep(NextId(list, kind.Id), kind) { Reason = "You added it.", Origin = origin });
+                return null;
+            case DropStep drop:
+                return list.RemoveAll(step => step.Id == drop.Step) > 0 ? null : NotThere(drop.Step);
+            case MoveStep move:
+                var from = list.FindIndex(step => step.Id == move.Step);
+                if (from < 0)
+                {
+                    return NotThere(move.Step);
+                }
+
+                if (move.After == move.Step)
+                {
+                    return "A step cannot come behind itself.";
+                }
+
+                var moving = list[from];
+                list.RemoveAt(from);
+                if (Place(list, move.After) is not { } to)
+                {
+                    list.Insert(from, moving);
+                    return NotThere(move.After!);
+                }
+
+                list.Insert(to, moving);
+                return null;
+            case SetMinutes minutes:
+                return Change(list, minutes.Step, step => step with { Minutes = minutes.Minutes });
+            case SetPlaces places:
+                return Change(list, places.Step, step => step with { Places = places.Places });
+            case SetHeat heat:
+                return Change(list, heat.Step, step => step with { Heat = heat.Heat });
+            default:
+                return "This change is not known here.";
+        }
+    }
+
+    private static string? Change(List<PlanStep> list, string id, Func<PlanStep, PlanStep> change)
+    {
+        var at = list.FindIndex(step => step.Id == id);
+        if (at < 0)
+        {
+            return NotThere(id);
+        }
+
+        list[at] = change(list[at]);
+        return null;
+    }
+
+    private static int? Place(List<PlanStep> list, string? after)
+    {
+        if (after is null)
+        {
+            return 0;
+        }
+
+        var at = list.FindIndex(step => step.Id == after);
+        return at < 0 ? null : at + 1;
+    }
+
+    private static string NotThere(string id) => $"The plan no longer has the step '{id}'.";
+
+    /// <summary>The first free id for a kind: <c>rinse</c>, then <c>rinse-2</c>.</summary>
+    internal static string NextId(IEnumerable<PlanStep> steps, string kind)
+    {
+        var taken = steps.Select(step => step.Id).ToHashSet();
+        var id = kind;
+        for (var n = 2; taken.Contains(id); n++)
+        {
+            id = $"{kind}-{n}";
+        }
+
+        return id;
+    }
+}

@@ -1,0 +1,78 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Composing;
+
+/// <summary>What a wash day is for.</summary>
+public enum Aim { Moisture, Strength, Reset, Quick }
+
+/// <summary>How the hair is to be worn afterwards.</summary>
+public enum EndStyle { Twists, TwistOut, WashAndGo, Bun }
+
+/// <summary>The room the hair dries in and what stands in it.</summary>
+public sealed record Room(Celsius Temperature, RelativeHumidity Humidity)
+{
+    public const double ColdestCelsius = 5;
+    public const double HottestCelsius = 40;
+
+    /// <summary>Above this share hair hardly dries at all and a forecast would be fiction.</summary>
+    public const double DampestShare = 0.95;
+}
+
+/// <summary>How many of each thing a household has.</summary>
+public sealed record Equipment(int PairsOfHands = 1, int Showers = 1, int Stoves = 1, int Hoods = 0, int Steamers = 0)
+{
+    public int Count(Resource resource) => resource switch
+    {
+        Resource.Hands => PairsOfHands,
+        Resource.Shower => Showers,
+        Resource.Stove => Stoves,
+        Resource.Hood => Hoods,
+        _ => Steamers,
+    };
+}
+
+/// <summary>When: either from a start, or to be ready and dry by a moment.</summary>
+/// <param name="Now">The moment of asking; nothing is planned before it.</param>
+/// <param name="StartAt">Start here; null when <paramref name="ReadyBy"/> is given or to start now.</param>
+/// <param name="ReadyBy">Ready and dry by here.</param>
+public sealed record When(DateTimeOffset Now, DateTimeOffset? StartAt = null, DateTimeOffset? ReadyBy = null);
+
+/// <summary>Everything a plan is composed from.</summary>
+public sealed record PlanRequest
+{
+    public required Head Head { get; init; }
+    public required Aim Aim { get; init; }
+    public required EndStyle Style { get; init; }
+    public required When When { get; init; }
+
+    /// <summary>The household's date on the day of the session; tangle and rhythm count from it.</summary>
+    public required DateOnly Today { get; init; }
+
+    public Room Room { get; init; } = new(new Celsius(22), new RelativeHumidity(0.5));
+    public Equipment Equipment { get; init; } = new();
+
+    /// <summary>Whether a tea rinse is brewed and used; null lets the aim decide.</summary>
+    public bool? TeaRinse { get; init; }
+
+    /// <summary>What warms pre-poo and deep condition.</summary>
+    public Heat TreatmentHeat { get; init; } = Heat.Cap;
+
+    /// <summary>How the finished hair dries.</summary>
+    public Air DryingAir { get; init; } = Air.Still;
+
+    /// <summary>Order of layers; null takes the head's own school.</summary>
+    public Layering? Layering { get; init; }
+
+    /// <summary>Sections for this session; null takes the head's habit or lets the core choose.</summary>
+    public int? Sections { get; init; }
+
+    /// <summary>Changes a person made to the composed plan, in order.</summary>
+    public IReadOnlyList<PlanEdit> Edits { get; init; } = [];
+
+    public Layering LayeringInUse => Layering ?? Head.Layering;
+
+    public bool UsesTea => TeaRinse ?? Aim is Aim.Moisture or Aim.Strength or Aim.Reset;
+}

@@ -1,0 +1,33 @@
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing;
+
+/// <summary>Who put a step into the plan.</summary>
+public enum StepOrigin { Composed, Rule, Person }
+
+/// <summary>One step of one plan: a kind from the catalogue with this session's choices.</summary>
+/// <param name="Id">Unique within the plan and the same every time the same plan is composed.</param>
+/// <param name="Kind">The catalogue entry.</param>
+public sealed record PlanStep(string Id, StepKind Kind)
+{
+    /// <summary>Why it is here, in one sentence.</summary>
+    public string Reason { get; init; } = "";
+
+    public StepOrigin Origin { get; init; } = StepOrigin.Composed;
+
+    /// <summary>Where it goes; the kind's places unless changed.</summary>
+    public Places Places { get; init; } = Kind.Places;
+
+    /// <summary>What warms it, on steps that cover or dry.</summary>
+    public Heat Heat { get; init; }
+
+    /// <summary>How the air moves, on the drying step.</summary>
+    public Air Air { get; init; }
+
+    /// <summary>Dryness the drying step waits for: 0.8 or 0.95.</summary>
+    public double DrynessWanted { get; init; } = 0.8;
+
+    /// <summary>Working minutes a person chose; null takes the usual.</summary>
+    public double? Minutes { get; init; }
+}

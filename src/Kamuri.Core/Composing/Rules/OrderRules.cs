@@ -1,0 +1,160 @@
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing.Rules;
+
+/// <summary>R01 warn: a pre-poo or oil treatment comes before the cleanse it protects from.</summary>
+public sealed class TreatmentBeforeCleanse : IRule
+{
+    public string Id => "R01";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var steps = context.Walk.Select(walked => walked.Step).ToList();
+        var cleanse = steps.FindIndex(step => step.Kind.IsCleanse);
+        if (cleanse < 0)
+        {
+            yield break;
+        }
+
+        for (var at = cleanse + 1; at < steps.Count; at++)
+        {
+            if (!steps[at].Kind.IsBeforeCleanse || steps.Skip(at + 1).Any(step => step.Kind.IsCleanse))
+            {
+                continue;
+            }
+
+            // It goes in front of the water as well: a treatment on soaked hair would only run off.
+            var basin = cleanse;
+            while (basin > 0 && steps[basin - 1].Kind.Phase == Phase.Clean)
+            {
+                basin--;
+            }
+
+            yield return new Finding(Id, Severity.Warn,
+                $"{steps[at].Kind.Name} shields hair from the cleanse, so it belongs before it.",
+                [steps[at].Id, steps[cleanse].Id],
+                new Fix($"Move {steps[at].Kind.Name.ToLowerInvariant()} before the cleanse", [new MoveStep(steps[at].Id, context.Before(basin))]));
+        }
+    }
+}
+
+/// <summary>R02 stop: every cleanse is followed, in the same session, by a conditioner or deep conditioner.</summary>
+public sealed class ConditionAfterCleanse : IRule
+{
+    public string Id => "R02";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        if (context.Walk.Count == 0 || context.Walk[^1].After.AwaitsConditioner is not { } cleanse)
+        {
+            yield break;
+        }
+
+        var at = context.Walk.ToList().FindIndex(walked => walked.Step.Id == cleanse);
+        // Behind the rinse that takes the shampoo off, if there is one.
+        var behind = at;
+        while (behind + 1 < context.Walk.Count && context.Walk[behind + 1].Step.Kind.Phase == Phase.Clean)
+        {
+            behind++;
+        }
+
+        var anchor = context.Walk[behind].Step.Id;
+        var edits = new List<PlanEdit>();
+        var conditioner = PlanEditing.NextId(context.Walk.Select(walked => walked.Step), StepIds.Conditioner);
+        if (context.Walk[behind].After.Wetness == Wetness.Soaked)
+        {
+            var wring = PlanEditing.NextId(context.Walk.Select(walked => walked.Step), StepIds.Wring);
+            edits.Add(new AddStep(StepIds.Wring, anchor));
+            anchor = wring;
+        }
+
+        edits.Add(new AddStep(StepIds.Conditioner, anchor));
+        if (!context.Walk.Skip(behind + 1).Any(walked => walked.Step.Kind.Removes != Removal.None))
+        {
+            edits.Add(new AddStep(StepIds.CoolRinse, conditioner));
+        }
+
+        yield return new Finding(Id, Severity.Stop,
+            "Cleansing lifts the cuticle and takes oil away; without a conditioner after it the hair dries rough and breaks.",
+            [cleanse], new Fix("Add a conditioner", edits));
+    }
+}
+
+/// <summary>
+/// R03 stop: what is meant to be rinsed never stays in a style. Here for everything that must be rinsed;
+/// washing out of powders, clay and egg joins it with those treatments.
+/// </summary>
+public sealed class RinseOffStaysNot : IRule
+{
+    public string Id => "R03";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        for (var at = 0; at < context.Walk.Count; at++)
+        {
+            var walked = context.Walk[at];
+            var isLast = at == context.Walk.Count - 1;
+            var kind = walked.Step.Kind;
+            if (kind.Phase is not (Phase.Layer or Phase.Set) && !isLast)
+            {
+                continue;
+            }
+
+            var left = (isLast ? walked.After : walked.Before).Deposits.FirstOrDefault(deposit => deposit.Facts.MustBeRinsed);
+            if (left is null)
+            {
+                continue;
+            }
+
+            var anchor = isLast && kind.Phase is not (Phase.Layer or Phase.Set) ? walked.Step.Id : context.Before(at);
+            yield return new Finding(Id, Severity.Stop,
+                $"{Capital(left.Facts.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
+                [left.Step, walked.Step.Id],
+                new Fix("Rinse it out", [new AddStep(StepIds.CoolRinse, anchor)]));
+            yield break;
+        }
+    }
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}
+
+/// <summary>R04 warn: clarifying is followed by the longer moisture deep condition.</summary>
+public sealed class LongConditionAfterClarify : IRule
+{
+    public string Id => "R04";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var steps = context.Walk.Select(walked => walked.Step).ToList();
+        var clarify = steps.FindIndex(step => step.Kind.Removes == Removal.Clarify);
+        if (clarify < 0)
+        {
+            yield break;
+        }
+
+        var condition = steps.FindIndex(clarify, step => step.Kind.Id == StepIds.DeepCondition);
+        if (condition < 0)
+        {
+            var plain = steps.FindIndex(clarify, step => step.Kind.IsConditioning);
+            var swap = plain < 0
+                ? []
+                : new List<PlanEdit> { new AddStep(StepIds.DeepCondition, steps[plain].Id), new DropStep(steps[plain].Id) };
+            yield return new Finding(Id, Severity.Warn,
+                "Clarifying strips the hair bare; a long moisture deep condition behind it gives back what it took.",
+                [steps[clarify].Id], plain < 0 ? null : new Fix("Deep condition instead", swap));
+            yield break;
+        }
+
+        // The cover carries the time when there is one behind the treatment.
+        var carrier = steps.Skip(condition + 1).TakeWhile(step => step.Kind.IsCompanion).LastOrDefault(step => step.Kind.Covers) ?? steps[condition];
+        var long_ = steps[condition].Kind.Processing!;
+        var window = carrier.Heat is Heat.Hood or Heat.Steamer ? long_.AfterClarifyHeated! : long_.AfterClarify!;
+        if (carrier.Minutes is { } minutes && minutes < window.Earliest)
+        {
+            yield return new Finding(Id, Severity.Warn,
+                $"After clarifying, {minutes:0} minutes of deep condition is short; from {window.Earliest:0} it gives back what was taken.",
+                [steps[clarify].Id, carrier.Id],
+                new Fix($"Give it {window.Usual:0} minutes", [new SetMinutes(carrier.Id, window.Usual)]));
+        }
+    }
+}

@@ -1,0 +1,120 @@
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing.Rules;
+
+/// <summary>R14 stop: tool detangling on dry, product-free loose hair.</summary>
+public sealed class NoDryCombing : IRule
+{
+    public string Id => "R14";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        for (var at = 0; at < context.Walk.Count; at++)
+        {
+            var walked = context.Walk[at];
+            if (!walked.Step.Kind.IsToolDetangle || walked.Before.Wetness != Wetness.Dry || walked.Before.Slip > 0)
+            {
+                continue;
+            }
+
+            var slippery = context.Walk.Skip(at + 1)
+                .FirstOrDefault(later => later.Step.Kind.Puts is { } puts && Substances.Of(puts).Slip >= 0.6);
+            yield return new Finding(Id, Severity.Stop,
+                "A comb through dry hair with nothing on it snaps strands; it needs slip first.",
+                [walked.Step.Id],
+                slippery is null
+                    ? new Fix("Mist with slip first", [new AddStep(StepIds.SlipMist, context.Before(at))])
+                    : new Fix($"Comb in the {Substances.Of(slippery.Step.Kind.Puts!.Value).Name} instead", [new MoveStep(walked.Step.Id, slippery.Step.Id)]));
+        }
+    }
+}
+
+/// <summary>R16 warn: the step needs wetter hair than it finds, or drier.</summary>
+public sealed class WetEnough : IRule
+{
+    public string Id => "R16";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        for (var at = 0; at < context.Walk.Count; at++)
+        {
+            var (step, before) = (context.Walk[at].Step, context.Walk[at].Before.Wetness);
+            if (before < step.Kind.NeedsAtLeast)
+            {
+                var insert = step.Kind.NeedsAtLeast <= Wetness.Damp ? StepIds.Dampen : StepIds.WetThrough;
+                yield return new Finding(Id, Severity.Warn,
+                    $"{step.Kind.Name} needs {WetnessScale.Word(step.Kind.NeedsAtLeast)} hair and here it is {WetnessScale.Word(before)}.",
+                    [step.Id],
+                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))]));
+            }
+            else if (before > step.Kind.NeedsAtMost && !NotDripping.Concerns(step.Kind, before))
+            {
+                // Below "damp" only drying helps; above it, blotting does.
+                var insert = step.Kind.NeedsAtMost <= Wetness.Damp ? StepIds.Dry : StepIds.Blot;
+                yield return new Finding(Id, Severity.Warn,
+                    $"{step.Kind.Name} wants {WetnessScale.Word(step.Kind.NeedsAtMost)} hair at most and here it is {WetnessScale.Word(before)}.",
+                    [step.Id],
+                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))]));
+            }
+        }
+    }
+}
+
+/// <summary>R17 warn: conditioner, deep conditioner or protein on dripping hair.</summary>
+public sealed class NotDripping : IRule
+{
+    public string Id => "R17";
+
+    internal static bool Concerns(StepKind kind, Wetness before) =>
+        before == Wetness.Soaked && (kind.IsConditioning || kind.Puts == Substance.Protein);
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        for (var at = 0; at < context.Walk.Count; at++)
+        {
+            var walked = context.Walk[at];
+            if (Concerns(walked.Step.Kind, walked.Before.Wetness))
+            {
+                yield return new Finding(Id, Severity.Warn,
+                    $"Dripping hair is full of water already; {walked.Step.Kind.Name.ToLowerInvariant()} would run off with it.",
+                    [walked.Step.Id],
+                    new Fix("Wring out first", [new AddStep(StepIds.Wring, context.Before(at))]));
+            }
+        }
+    }
+}
+
+/// <summary>R19 stop: a heat step on a head that cannot have heat, over broken skin, or with a treatment that takes none.</summary>
+public sealed class HeatAllowed : IRule
+{
+    public string Id => "R19";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var head = context.Request.Head;
+        foreach (var walked in context.Walk)
+        {
+            var step = walked.Step;
+            if (step.Heat is not (Heat.Hood or Heat.Steamer))
+            {
+                continue;
+            }
+
+            if (!head.MayHaveHeat)
+            {
+                var why = head.HasBrokenSkin ? "has broken skin on the scalp" : "cannot sit under heat";
+                yield return new Finding(Id, Severity.Stop, $"{head.Name} {why}; body heat under a cap does it more slowly.",
+                    [step.Id], new Fix("Use a cap", [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)]));
+                continue;
+            }
+
+            var working = walked.Before.Deposits.LastOrDefault(deposit => deposit.Facts.MustBeRinsed);
+            var treatment = working is null ? null : context.Walk.First(other => other.Step.Id == working.Step).Step;
+            if (step.Kind.Covers && treatment?.Kind.Processing is { Heated: null })
+            {
+                yield return new Finding(Id, Severity.Stop, $"{treatment.Kind.Name} takes no added heat.",
+                    [step.Id, treatment.Id], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)]));
+            }
+        }
+    }
+}

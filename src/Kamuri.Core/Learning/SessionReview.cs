@@ -1,0 +1,68 @@
+using Kamuri.Core.Planning;
+using Kamuri.Core.Running;
+
+namespace Kamuri.Core.Learning;
+
+/// <summary>One task of a past session: planned against real.</summary>
+public sealed record ReviewedTask(
+    string Id, string Title, string Strand, bool IsHandsOn, double PlannedMinutes, double? ActualMinutes, DateTimeOffset? Start, DateTimeOffset? End,
+    bool Skipped, string? Remark);
+
+/// <summary>A past session, looked back on.</summary>
+/// <param name="Sentence">The whole in one or two sentences.</param>
+public sealed record SessionReview(
+    IReadOnlyList<ReviewedTask> Tasks, double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, string Sentence);
+
+/// <summary>What a session did for the head's own record.</summary>
+/// <param name="Washed">A cleanse was really done.</param>
+/// <param name="Detangled">The hair was really combed through.</param>
+public sealed record SessionOutcome(bool Washed, bool Detangled);
+
+/// <summary>Looks back on a finished session.</summary>
+public static class LookBack
+{
+    public static SessionReview On(SessionPlan plan, SessionState state)
+    {
+        var tasks = plan.Tasks.Select(task => Review(task, state.Task(task.Id))).ToList();
+        var planned = (plan.PlannedEnd - plan.PlannedStart).TotalMinutes;
+        var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes : 0;
+        var hands = tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0);
+        return new SessionReview(tasks, planned, actual, hands, Say(tasks, planned, actual));
+    }
+
+    /// <summary>Counts only what was done: a skipped cleanse is no wash.</summary>
+    public static SessionOutcome Outcome(SessionPlan plan, SessionState state)
+    {
+        bool Did(Func<SessionStep, bool> what) => plan.Tasks.Any(task =>
+            plan.FindStep(task.StepId) is { } step && what(step) && state.Task(task.Id).Status == Running.TaskStatus.Done);
+        return new SessionOutcome(Did(step => step.IsCleanse), Did(step => step.Detangles));
+    }
+
+    private static ReviewedTask Review(SessionTask task, TaskState state)
+    {
+        double? actual = state is { Start: { } start, End: { } end } ? (end - start).TotalMinutes - state.Paused : null;
+        var remark = state.Status == Running.TaskStatus.Skipped ? "left out"
+            : actual is { } minutes && task.Window is { } window
+                ? minutes > window.Latest + 0.5 ? $"past its latest of {window.Latest:0} min"
+                : minutes < window.Earliest - 0.5 ? $"under its earliest of {window.Earliest:0} min" : null
+            : null;
+        return new ReviewedTask(task.Id, task.Title, task.Strand, task.IsHandsOn, task.PlannedMinutes, actual, state.Start, state.End,
+            state.Status == Running.TaskStatus.Skipped, remark);
+    }
+
+    private static string Say(List<ReviewedTask> tasks, double planned, double actual)
+    {
+        var drift = Math.Round(actual - planned);
+        var whole = drift switch
+        {
+            0 => $"It took {PlanWords.Spell(actual)}, just as planned.",
+            > 0 => $"It took {PlanWords.Spell(actual)}, {PlanWords.Spell(drift)} longer than planned.",
+            _ => $"It took {PlanWords.Spell(actual)}, {PlanWords.Spell(-drift)} less than planned.",
+        };
+        var slowest = tasks.Where(task => task.IsHandsOn && task.ActualMinutes is not null)
+            .OrderByDescending(task => task.ActualMinutes - task.PlannedMinutes).FirstOrDefault();
+        return slowest is { ActualMinutes: { } minutes } && minutes - slowest.PlannedMinutes >= 3
+            ? $"{whole} {slowest.Title} ran over the most, by {PlanWords.Spell(minutes - slowest.PlannedMinutes)}."
+            : whole;
+    }
+}

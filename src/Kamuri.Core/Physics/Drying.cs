@@ -1,0 +1,115 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Physics;
+
+/// <summary>How the air moves over drying hair.</summary>
+public enum Air { Still, Fan, HoodLow, BlowDryCool }
+
+/// <summary>How the hair hangs while it dries; sets how much of its surface the air can reach.</summary>
+public enum Hang { Loose, Twists, Bun }
+
+/// <summary>Figures of the drying model. Craft defaults; settable.</summary>
+public sealed record DryingFigures
+{
+    /// <summary>Share of the strand surface that the air reaches.</summary>
+    public IReadOnlyDictionary<Hang, double> ExposedShare { get; init; } = new Dictionary<Hang, double>
+    {
+        [Hang.Loose] = 1,
+        [Hang.Twists] = 0.45,
+        [Hang.Bun] = 0.15,
+    };
+
+    /// <summary>How much faster moving air dries than still air.</summary>
+    public IReadOnlyDictionary<Air, double> AirFactor { get; init; } = new Dictionary<Air, double>
+    {
+        [Air.Still] = 1,
+        [Air.Fan] = 2.2,
+        [Air.HoodLow] = 5,
+        [Air.BlowDryCool] = 7,
+    };
+
+    /// <summary>
+    /// Water content that dryness is counted from, in g/g: what is left after T-shirt drying.
+    /// "80 % dry" means 80 % of this is gone.
+    /// </summary>
+    public WaterContent Reference { get; init; } = new(0.5);
+
+    /// <summary>The case the model is calibrated on: loose medium hair reaches 80 % dry from the reference in this time.</summary>
+    public TimeSpan CalibrationTime { get; init; } = TimeSpan.FromHours(2.5);
+
+    public Celsius CalibrationRoom { get; init; } = new(22);
+    public RelativeHumidity CalibrationHumidity { get; init; } = new(0.5);
+
+    /// <summary>Surface per gram of the calibration hair in m²/g: 4 / (70 µm × 1.32 g/cm³).</summary>
+    public double CalibrationSurfacePerGram { get; init; } = 4 / (70e-6 * 1.32e6);
+
+    /// <summary>Dryness after which water comes from inside the strand and the rate falls with what is left.</summary>
+    public double FallingRateFrom { get; init; } = 0.8;
+}
+
+/// <summary>When hair reaches a dryness, and how that was reckoned.</summary>
+/// <param name="MostlyDry">Time from the start until 80 % dry.</param>
+/// <param name="Dry">Time from the start until 95 % dry.</param>
+/// <param name="Working">The working in one sentence.</param>
+public sealed record DryingForecast(TimeSpan MostlyDry, TimeSpan Dry, string Working);
+
+/// <summary>
+/// Drying of hair in air: a constant-rate period in which evaporation follows exposed surface × vapour-pressure
+/// deficit × air movement, then a falling-rate period in which the rate is proportional to the water left.
+/// </summary>
+public static class Drying
+{
+    /// <summary>Saturation vapour pressure of water in kPa (Magnus form), good to 1 % between 0 and 50 °C.</summary>
+    public static double SaturationKilopascals(Celsius air) => 0.6108 * Math.Exp(17.27 * air.Value / (air.Value + 237.3));
+
+    /// <summary>Vapour-pressure deficit in kPa: how thirsty the air is. Never below zero.</summary>
+    public static double Deficit(Celsius air, RelativeHumidity humidity) =>
+        Math.Max(0, SaturationKilopascals(air) * (1 - humidity.Share));
+
+    /// <summary>Forecasts drying of a head from a water content.</summary>
+    /// <param name="size">The head's size; only surface per mass matters.</param>
+    /// <param name="start">Water on the hair at the start, in g/g.</param>
+    /// <param name="hang">How the hair hangs.</param>
+    /// <param name="air">How the air moves.</param>
+    /// <param name="room">Room temperature.</param>
+    /// <param name="humidity">Room humidity, below 1: saturated air dries nothing.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The air is saturated, so hair would never dry.</exception>
+    public static DryingForecast Forecast(
+        HeadSize size, WaterContent start, Hang hang, Air air, Celsius room, RelativeHumidity humidity, DryingFigures figures)
+    {
+        var deficit = Deficit(room, humidity);
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(deficit, nameof(humidity));
+
+        var surfacePerGram = size.Surface.Value / size.Mass.Value;
+        var surfaceFactor = surfacePerGram / figures.CalibrationSurfacePerGram;
+        var deficitFactor = deficit / Deficit(figures.CalibrationRoom, figures.CalibrationHumidity);
+
+        var critical = figures.Reference.GramsPerGram * (1 - figures.FallingRateFrom);
+        var calibrationRate = (figures.Reference.GramsPerGram - critical) / figures.CalibrationTime.TotalHours;
+        var rate = calibrationRate * surfaceFactor * figures.ExposedShare[hang] * deficitFactor * figures.AirFactor[air];
+
+        TimeSpan Until(double dryness)
+        {
+            var target = figures.Reference.GramsPerGram * (1 - dryness);
+            var from = start.GramsPerGram;
+            if (from <= target)
+            {
+                return TimeSpan.Zero;
+            }
+
+            var constant = Math.Max(0, from - Math.Max(critical, target)) / rate;
+            var falling = target < critical ? critical / rate * Math.Log(Math.Min(from, critical) / target) : 0;
+            return TimeSpan.FromHours(constant + falling);
+        }
+
+        var water = start.GramsPerGram - critical;
+        var working = Reckoning
+            .From(Math.Max(0, water) / calibrationRate, $"h for {Reckoning.Show(start.GramsPerGram)} g water per g hair at 22 °C and 50 %")
+            .DividedBy(figures.ExposedShare[hang], hang switch { Hang.Twists => "surface open in twists", Hang.Bun => "surface open in a bun", _ => "open surface" })
+            .DividedBy(Math.Round(surfaceFactor, 2), "surface per gram of these strands")
+            .DividedBy(Math.Round(deficitFactor, 2), $"for air at {Reckoning.Show(room.Value)} °C and {Reckoning.Show(humidity.Share * 100)} %")
+            .DividedBy(figures.AirFactor[air], air switch { Air.Fan => "for a fan", Air.HoodLow => "for the hood, low", Air.BlowDryCool => "for a cool blow-dry", _ => "still air" });
+        return new DryingForecast(Until(0.8), Until(0.95), working.Sentence("h to 80 % dry", 1));
+    }
+}

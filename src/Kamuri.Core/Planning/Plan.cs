@@ -1,0 +1,64 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
+
+namespace Kamuri.Core.Planning;
+
+/// <summary>A task of a plan as it is shown and run: hands-on work, or something that works by itself.</summary>
+/// <param name="Id">Unique within the plan.</param>
+/// <param name="StepId">The step it belongs to; null for the kitchen.</param>
+/// <param name="Strand">"head" or "kitchen".</param>
+/// <param name="Title">What it is called.</param>
+/// <param name="IsHandsOn">Whether hands are busy with it.</param>
+/// <param name="Sections">Sections to tick; 0 for none.</param>
+/// <param name="Window">The window of a wait; null for hands-on work.</param>
+/// <param name="AfterLatest">What happens past the latest.</param>
+/// <param name="Uses">What it keeps occupied.</param>
+/// <param name="Start">Planned start.</param>
+/// <param name="End">Planned end.</param>
+public sealed record PlannedTask(
+    string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
+    IReadOnlyList<Resource> Uses, DateTimeOffset Start, DateTimeOffset End)
+{
+    public const string HeadStrand = "head";
+    public const string KitchenStrand = "kitchen";
+}
+
+/// <summary>A step of a plan with everything worth knowing about it.</summary>
+public sealed record PlannedStep(
+    PlanStep Step, HairState Before, HairState After, string HandsOnWorking, double HandsOnMinutes, Wait? Wait, Amount? Amount,
+    IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End);
+
+/// <summary>A step that could be left out safely, and what that saves.</summary>
+public sealed record Sparing(string Step, string Name, double MinutesSaved, IReadOnlyList<PlanEdit> Edits);
+
+/// <summary>How a plan fits the time it was given.</summary>
+/// <param name="ReadyBy">The wanted moment; null when a start was asked for.</param>
+/// <param name="MinutesOver">How much later than wanted it ends; 0 when it fits.</param>
+/// <param name="Shortened">Waits kept under their usual to make it.</param>
+/// <param name="CouldSpare">What could be dropped safely, most saved first; only when it does not fit.</param>
+public sealed record Fit(DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<string> Shortened, IReadOnlyList<Sparing> CouldSpare);
+
+/// <summary>A whole computed plan.</summary>
+public sealed record Plan(
+    PlanRequest Request,
+    HeadSize Size,
+    double Tangle,
+    IReadOnlyList<Section> Sections,
+    IReadOnlyList<PlannedStep> Steps,
+    IReadOnlyList<PlannedTask> Tasks,
+    IReadOnlyList<Link> Links,
+    IReadOnlyList<Finding> Findings,
+    IReadOnlyList<RefusedEdit> Refused,
+    DateTimeOffset Start,
+    DateTimeOffset End,
+    DateTimeOffset NineInTenBy,
+    DateTimeOffset NotBefore,
+    bool Proven,
+    Fit Fit)
+{
+    public bool HasStop => Findings.Any(finding => finding.Severity == Severity.Stop);
+}

@@ -1,0 +1,113 @@
+using System.Globalization;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Planning;
+
+/// <summary>Says in plain sentences what was computed.</summary>
+public static class PlanWords
+{
+    public static string Of(Aim aim) => aim switch
+    {
+        Aim.Moisture => "moisture",
+        Aim.Strength => "strength",
+        Aim.Reset => "a reset",
+        _ => "a quick wash",
+    };
+
+    public static string Of(EndStyle style) => style switch
+    {
+        EndStyle.Twists => "twists",
+        EndStyle.TwistOut => "a twist-out",
+        EndStyle.WashAndGo => "a wash-and-go",
+        _ => "a bun",
+    };
+
+    /// <summary>The finish, how sure it is, whether anything could be faster, and when one can sit down.</summary>
+    public static string Finish(Plan plan)
+    {
+        if (plan.Tasks.Count == 0)
+        {
+            return "There is nothing left to do in this plan.";
+        }
+
+        var hands = plan.Request.Equipment.PairsOfHands == 1 ? "one pair of hands" : $"{plan.Request.Equipment.PairsOfHands} pairs of hands";
+        var sentences = new List<string>
+        {
+            $"Start at {Clock(plan.Start)}, done at {Clock(plan.End)}, nine times in ten by {Clock(plan.NineInTenBy)}.",
+            plan.Proven
+                ? $"No order of these steps is quicker with {hands}."
+                : $"Nothing can finish before {Clock(plan.NotBefore)}; this is the best found so far.",
+        };
+        var rests = Rests(plan);
+        if (rests.Count > 0)
+        {
+            sentences.Add(rests.Count == 1
+                ? $"You sit down once, for {Spell(rests[0])}."
+                : $"You sit down {(rests.Count == 2 ? "twice" : $"{Number(rests.Count)} times")}, {Spell(rests.Max())} the longest.");
+        }
+
+        return string.Join(' ', sentences);
+    }
+
+    /// <summary>What is wrong with the time, and null when it fits.</summary>
+    public static string? Trouble(Plan plan)
+    {
+        if (plan.Fit.ReadyBy is not { } readyBy)
+        {
+            return null;
+        }
+
+        if (plan.Fit.MinutesOver > 0)
+        {
+            var spare = plan.Fit.CouldSpare.Count == 0
+                ? "Nothing in it can be dropped safely; start earlier or ready later."
+                : "This is the nearest plan; what could be left out safely is below.";
+            return $"{Clock(readyBy)} cannot be met: it ends {Spell(plan.Fit.MinutesOver)} later, with every window at its shortest. {spare}";
+        }
+
+        return plan.Fit.Shortened.Count > 0
+            ? $"To be ready by {Clock(readyBy)}, kept under the usual time: {string.Join("; ", plan.Fit.Shortened)}."
+            : plan.NineInTenBy > readyBy ? $"It fits, but tightly: one slow step and {Clock(readyBy)} is missed." : null;
+    }
+
+    /// <summary>Minutes at a stretch, at least five, in which hands have nothing to do before the last thing is done.</summary>
+    public static IReadOnlyList<double> Rests(Plan plan)
+    {
+        const double worthSitting = 5;
+        var rests = new List<double>();
+        var free = plan.Start;
+        foreach (var task in plan.Tasks.Where(task => task.IsHandsOn).OrderBy(task => task.Start))
+        {
+            if ((task.Start - free).TotalMinutes >= worthSitting)
+            {
+                rests.Add((task.Start - free).TotalMinutes);
+            }
+
+            free = task.End > free ? task.End : free;
+        }
+
+        if ((plan.End - free).TotalMinutes >= worthSitting)
+        {
+            rests.Add((plan.End - free).TotalMinutes);
+        }
+
+        return rests;
+    }
+
+    /// <summary>One wait's window in words: "20 to 60 min, usually 38".</summary>
+    public static string Of(Window window) => window.Earliest == window.Latest
+        ? $"{window.Usual:0} min"
+        : string.Create(CultureInfo.InvariantCulture, $"{window.Earliest:0} to {window.Latest:0} min, usually {window.Usual:0}");
+
+    public static string Clock(DateTimeOffset moment) => moment.ToString("HH:mm", CultureInfo.InvariantCulture);
+
+    /// <summary>Minutes as a person says them: "32 min", "1 h 05".</summary>
+    public static string Spell(double minutes)
+    {
+        var whole = (int)Math.Round(minutes, MidpointRounding.AwayFromZero);
+        return whole < 60 ? $"{whole} min" : whole % 60 == 0 ? $"{whole / 60} h" : $"{whole / 60} h {whole % 60:00}";
+    }
+
+    private static string Number(int count) => count switch { 3 => "three", 4 => "four", 5 => "five", 6 => "six", 7 => "seven", 8 => "eight", _ => count.ToString(CultureInfo.InvariantCulture) };
+}

@@ -1,0 +1,154 @@
+using Kamuri.Core.Cautions;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
+
+namespace Kamuri.Core.Planning;
+
+/// <summary>
+/// Plans a wash day: compose, time, schedule, place on the clock. Pure: the same request gives the same plan.
+/// </summary>
+public sealed class Planner(IScheduler scheduler)
+{
+    /// <summary>Makes the plan.</summary>
+    /// <exception cref="UnplaceableException">The household lacks something every plan needs, such as hands.</exception>
+    public Plan Make(PlanRequest request, CraftFigures figures)
+    {
+        var draft = Draft(request, figures);
+        var when = request.When;
+        var schedule = Solve(draft, request, null);
+        var forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
+
+        DateTimeOffset start;
+        if (when.ReadyBy is { } readyBy)
+        {
+            // Start so that nine days in ten are ready; if that is already past, start now, and shorten only when even
+            // the likely finish would be late.
+            start = Later(when.Now, readyBy.AddMinutes(-Math.Ceiling(Math.Max(schedule.Span, forecast.NineInTenMinutes))));
+            if (start.AddMinutes(schedule.Span) > readyBy)
+            {
+                schedule = Solve(draft, request, Math.Max(0, (int)Math.Floor((readyBy - start).TotalMinutes)));
+                forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
+            }
+        }
+        else
+        {
+            start = Later(when.Now, when.StartAt ?? when.Now);
+        }
+
+        var end = start.AddMinutes(schedule.Span);
+        var over = when.ReadyBy is { } wanted ? Math.Max(0, (end - wanted).TotalMinutes) : 0;
+        var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
+        var tasks = draft.Jobs.Drafts
+            .Select(drafted => Task(drafted, placed[drafted.Job.Id], start))
+            .OrderBy(task => task.Start).ThenBy(task => task.End)
+            .ToList();
+        return new Plan(
+            request, draft.Size, draft.Tangle, draft.Sections,
+            [.. draft.Timings.Select(timing => Step(request, timing, draft.Size, tasks, figures))],
+            tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused,
+            start, end, start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes))), start.AddMinutes(schedule.LowerBound),
+            schedule.Proven,
+            new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule.Span, draft, figures) : []));
+    }
+
+    private sealed record Drafting(
+        Composition Composition, HeadSize Size, double Tangle, IReadOnlyList<Section> Sections, IReadOnlyList<StepTiming> Timings, JobBuilder Jobs);
+
+    private static Drafting Draft(PlanRequest request, CraftFigures figures)
+    {
+        var composition = Composer.Compose(request, figures);
+        var size = HeadSize.Of(request.Head, figures.Head);
+        var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
+        var sections = request.Sections ?? Sectioning.CountFor(request.Head, tangle, figures.HandsOn);
+        var timings = Timings.Of(request, composition.Walk, size, sections, figures);
+        return new Drafting(composition, size, tangle, Sectioning.Lay(sections), timings, JobBuilder.Build(request, timings, figures));
+    }
+
+    private Schedule Solve(Drafting draft, PlanRequest request, int? deadline)
+    {
+        var capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, request.Equipment.Count);
+        return scheduler.Solve(new SchedulingProblem([.. draft.Jobs.Drafts.Select(drafted => drafted.Job)], draft.Jobs.Links, capacity, deadline))
+            ?? throw new UnplaceableException(Lacking(draft, capacity));
+    }
+
+    private static string Lacking(Drafting draft, Dictionary<Resource, int> capacity)
+    {
+        var lacking = draft.Jobs.Drafts.SelectMany(drafted => drafted.Job.Uses).Distinct().Where(resource => capacity[resource] == 0)
+            .Select(resource => resource.ToString().ToLowerInvariant()).ToList();
+        return lacking.Count > 0
+            ? $"This plan needs something the house does not have: {string.Join(", ", lacking)}."
+            : "These steps cannot be put into any order with what the house has.";
+    }
+
+    /// <summary>
+    /// Steps the day can do without, each tried for real: the plan without it must have no stop that was not there
+    /// before, and must be shorter.
+    /// </summary>
+    private List<Sparing> Spare(PlanRequest request, int span, Drafting draft, CraftFigures figures)
+    {
+        var sparings = new List<Sparing>();
+        var stops = draft.Composition.Findings.Count(finding => finding.Severity == Severity.Stop);
+        foreach (var walked in draft.Composition.Walk.Where(walked => walked.Step.Kind.CanBeSpared))
+        {
+            var edits = SparingEdits(walked.Step, draft.Composition.Walk);
+            var without = Draft(request with { Edits = [.. request.Edits, .. edits] }, figures);
+            if (without.Composition.Findings.Count(finding => finding.Severity == Severity.Stop) > stops)
+            {
+                continue;
+            }
+
+            var saved = span - Solve(without, request, 0).Span;
+            if (saved > 0)
+            {
+                sparings.Add(new Sparing(walked.Step.Id, walked.Step.Kind.Name, saved, edits));
+            }
+        }
+
+        return [.. sparings.OrderByDescending(sparing => sparing.MinutesSaved)];
+    }
+
+    /// <summary>Dropping a treatment drops the companions, and the rinse, that are only there because of it.</summary>
+    public static IReadOnlyList<PlanEdit> SparingEdits(PlanStep step, IReadOnlyList<WalkedStep> walk)
+    {
+        var edits = new List<PlanEdit> { new DropStep(step.Id) };
+        if (step.Kind.Processing is null)
+        {
+            return edits;
+        }
+
+        var at = walk.ToList().FindIndex(walked => walked.Step.Id == step.Id);
+        var behind = walk.Skip(at + 1).TakeWhile(walked => walked.Step.Kind.IsCompanion).ToList();
+        edits.AddRange(behind.Where(walked => walked.Step.Kind.Covers).Select(walked => new DropStep(walked.Step.Id)));
+        return edits;
+    }
+
+    private static List<string> Shortened(Drafting draft, Schedule schedule) =>
+        [.. schedule.Placements
+            .Where(placement => placement.Minutes < placement.Job.Usual)
+            .Select(placement => draft.Jobs.Drafts.First(drafted => drafted.Job.Id == placement.Job.Id))
+            .Select(drafted => drafted.Title)];
+
+    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start) => new(
+        drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
+        drafted.AfterLatest, drafted.Job.Uses, start.AddMinutes(placement.Start), start.AddMinutes(placement.End));
+
+    private static PlannedStep Step(PlanRequest request, StepTiming timing, HeadSize size, List<PlannedTask> tasks, CraftFigures figures)
+    {
+        var step = timing.Step.Step;
+        var own = tasks.Where(task => task.StepId == step.Id).ToList();
+        return new PlannedStep(step, timing.Step.Before, timing.Step.After, timing.HandsOnWorking, timing.HandsOnMinutes, timing.Wait,
+            FilmModel.For(step.Kind.Puts, step.Places, size, figures.Film),
+            CautionList.For(step.Kind, request.Head, step.Heat),
+            own.Min(task => task.Start), own.Max(task => task.End));
+    }
+
+    private static DateTimeOffset Later(DateTimeOffset a, DateTimeOffset b) => a > b ? a : b;
+}
+
+/// <summary>A plan cannot be placed with what the household has; the message says what is missing.</summary>
+public sealed class UnplaceableException(string message) : Exception(message);

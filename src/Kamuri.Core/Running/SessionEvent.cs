@@ -1,0 +1,49 @@
+namespace Kamuri.Core.Running;
+
+/// <summary>Five quick ratings, 1 to 5 each; null when not answered.</summary>
+public sealed record Ratings(int? Softness = null, int? Definition = null, int? Slip = null, int? ScalpComfort = null, int? Stiffness = null)
+{
+    public const int Least = 1;
+    public const int Most = 5;
+
+    /// <summary>Every answer given.</summary>
+    public IEnumerable<int> Given => new[] { Softness, Definition, Slip, ScalpComfort, Stiffness }.OfType<int>();
+}
+
+/// <summary>Something that happened in a session. The list of these is the session; its state is a fold over them.</summary>
+/// <param name="Id">Made by whoever pressed, so that a press sent twice counts once.</param>
+/// <param name="At">The moment it happened, on the session's clock.</param>
+public abstract record SessionEvent(Guid Id, DateTimeOffset At);
+
+/// <summary>The session began.</summary>
+public sealed record SessionStarted(Guid Id, DateTimeOffset At) : SessionEvent(Id, At);
+
+/// <summary>Work on a task began.</summary>
+public sealed record TaskStarted(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At);
+
+/// <summary>One section of a task is done.</summary>
+public sealed record SectionDone(Guid Id, DateTimeOffset At, string Task, int Section) : SessionEvent(Id, At);
+
+/// <summary>A task is done.</summary>
+public sealed record TaskDone(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At);
+
+/// <summary>A task is left out.</summary>
+public sealed record TaskSkipped(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At);
+
+/// <summary>A task gets more minutes.</summary>
+public sealed record TaskExtended(Guid Id, DateTimeOffset At, string Task, double Minutes) : SessionEvent(Id, At);
+
+/// <summary>Hands stop; what works by itself goes on.</summary>
+public sealed record SessionPaused(Guid Id, DateTimeOffset At) : SessionEvent(Id, At);
+
+/// <summary>Hands go on.</summary>
+public sealed record SessionResumed(Guid Id, DateTimeOffset At) : SessionEvent(Id, At);
+
+/// <summary>A note in the person's words.</summary>
+public sealed record NoteTaken(Guid Id, DateTimeOffset At, string Text, string? Task) : SessionEvent(Id, At);
+
+/// <summary>An earlier event is taken back.</summary>
+public sealed record EventUndone(Guid Id, DateTimeOffset At, Guid Target) : SessionEvent(Id, At);
+
+/// <summary>The session is over, with what the person thought of it.</summary>
+public sealed record SessionFinished(Guid Id, DateTimeOffset At, Ratings Ratings, string? Note) : SessionEvent(Id, At);

@@ -1,0 +1,68 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
+
+namespace Kamuri.Core.Running;
+
+/// <summary>What a running session needs to know of a step.</summary>
+public sealed record SessionStep(
+    string Id, string Name, Phase Phase, string Instruction, string Reason, Places Places, Direction Direction,
+    string? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false);
+
+/// <summary>What a running session needs to know of a task.</summary>
+/// <param name="PlannedStart">Minutes from the start of the plan.</param>
+/// <param name="PlannedMinutes">Planned length.</param>
+public sealed record SessionTask(
+    string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
+    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes);
+
+/// <summary>
+/// The plan as it stood when the session began. It is kept with the session and never changed: everything that
+/// happens afterwards is an event.
+/// </summary>
+public sealed record SessionPlan
+{
+    public required Guid HeadId { get; init; }
+    public required string HeadName { get; init; }
+    public required string Aim { get; init; }
+    public required string Style { get; init; }
+    public DateTimeOffset? ReadyBy { get; init; }
+    public required DateTimeOffset PlannedStart { get; init; }
+    public required DateTimeOffset PlannedEnd { get; init; }
+    public required IReadOnlyList<Section> Sections { get; init; }
+    public IReadOnlyList<Zone> FragileZones { get; init; } = [];
+    public required IReadOnlyList<SessionStep> Steps { get; init; }
+
+    /// <summary>Tasks in planned order.</summary>
+    public required IReadOnlyList<SessionTask> Tasks { get; init; }
+
+    public required IReadOnlyList<Link> Links { get; init; }
+
+    public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);
+
+    public SessionTask? FindTask(string id) => Tasks.FirstOrDefault(task => task.Id == id);
+
+    /// <summary>Takes from a plan what a session needs.</summary>
+    public static SessionPlan From(Plan plan) => new()
+    {
+        HeadId = plan.Request.Head.Id,
+        HeadName = plan.Request.Head.Name,
+        Aim = PlanWords.Of(plan.Request.Aim),
+        Style = PlanWords.Of(plan.Request.Style),
+        ReadyBy = plan.Fit.ReadyBy,
+        PlannedStart = plan.Start,
+        PlannedEnd = plan.End,
+        Sections = plan.Sections,
+        FragileZones = [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
+        Steps = [.. plan.Steps.Select(planned => new SessionStep(
+            planned.Step.Id, planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
+            planned.Step.Places, planned.Step.Kind.Direction, planned.Amount?.Text, planned.Cautions,
+            planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles))],
+        Tasks = [.. plan.Tasks.Select(task => new SessionTask(
+            task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
+            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes))],
+        Links = plan.Links,
+    };
+}

@@ -1,0 +1,136 @@
+using Kamuri.Core.Physics;
+
+namespace Kamuri.Core.Steps;
+
+public static partial class StepCatalogue
+{
+    private static IReadOnlyList<StepKind> AfterWater =>
+    [
+        new()
+        {
+            Id = StepIds.Blot,
+            Name = "Blot",
+            Phase = Phase.Close,
+            Instruction = "Press with a T-shirt or soft towel, then wrap and sit. No rubbing.",
+            Places = Places.Lengths | Places.Ends,
+            HandsOn = new(2),
+            Processing = new(new Window(10, 15, 20), AfterLatest: "It gets too dry for the leave-in; mist before you go on."),
+            NeedsAtLeast = Wetness.Damp,
+            Leaves = Wetness.Blotted,
+        },
+        new()
+        {
+            Id = StepIds.LeaveIn,
+            Name = "Leave-in",
+            Phase = Phase.Layer,
+            Instruction = "Ends first, then lengths, smooth over the section.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.EndsToRoots,
+            HandsOn = new(1, 1.5),
+            NeedsAtLeast = Wetness.Damp,
+            NeedsAtMost = Wetness.Wrung,
+            Puts = Substance.LeaveIn,
+        },
+        new()
+        {
+            Id = StepIds.Oil,
+            Name = "Oil",
+            Phase = Phase.Layer,
+            Instruction = "A few drops in the palms, over lengths and ends.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.MidToEnds,
+            HandsOn = new(1, 1),
+            Puts = Substance.Oil,
+            CanBeSpared = true,
+            Cautions = ["oily-towel"],
+        },
+        new()
+        {
+            Id = StepIds.Cream,
+            Name = "Cream",
+            Phase = Phase.Layer,
+            Instruction = "A little at a time, smoothed down the section.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.MidToEnds,
+            HandsOn = new(1, 1),
+            NeedsAtLeast = Wetness.Damp,
+            NeedsAtMost = Wetness.Wrung,
+            Puts = Substance.Cream,
+            CanBeSpared = true,
+        },
+        new()
+        {
+            Id = StepIds.Gel,
+            Name = "Gel",
+            Phase = Phase.Layer,
+            Instruction = "Rake and smooth through the wet section, then leave it alone.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.RootsToEnds,
+            HandsOn = new(1, 1),
+            NeedsAtLeast = Wetness.Damp,
+            NeedsAtMost = Wetness.Wrung,
+            Puts = Substance.Gel,
+            CanBeSpared = true,
+            Cautions = ["slippery-floor"],
+        },
+        new()
+        {
+            Id = StepIds.Twists,
+            Name = "Twist",
+            Phase = Phase.Set,
+            Instruction = "Chunky two-strand twists, even tension, loose at the edges.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.RootsToEnds,
+            HandsOn = new(2, 4),
+            NeedsAtMost = Wetness.Wrung,
+            Sets = Hang.Twists,
+            Cautions = ["not-tight"],
+        },
+        new()
+        {
+            Id = StepIds.WashAndGo,
+            Name = "Shape curls",
+            Phase = Phase.Set,
+            Instruction = "Shake the roots, scrunch upwards once, hands off after that.",
+            Places = Places.Roots | Places.Lengths,
+            HandsOn = new(4, 0.5),
+            NeedsAtLeast = Wetness.Damp,
+            Sets = Hang.Loose,
+        },
+        new()
+        {
+            Id = StepIds.Dry,
+            Name = "Dry",
+            Phase = Phase.Set,
+            Instruction = "Leave it alone while it dries.",
+            HandsOn = new(1),
+            Leaves = Wetness.Dry,
+            IsDrying = true,
+            Cautions = ["hood-low", "electric-dry"],
+        },
+        new()
+        {
+            Id = StepIds.TakeTwistsDown,
+            Name = "Take the twists down",
+            Phase = Phase.Set,
+            Instruction = "A drop of oil on the fingers; unwind from the ends.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.EndsToRoots,
+            HandsOn = new(1, 1.2),
+            NeedsAtMost = Wetness.Damp,
+            Sets = Hang.Loose,
+        },
+        new()
+        {
+            Id = StepIds.Bun,
+            Name = "Bun",
+            Phase = Phase.Set,
+            Instruction = "Gather low and loose; the ends tucked in, nothing pulling at the edges.",
+            Places = Places.Lengths | Places.Ends | Places.Edges,
+            HandsOn = new(6),
+            NeedsAtMost = Wetness.Damp,
+            Sets = Hang.Bun,
+            Cautions = ["not-tight"],
+        },
+    ];
+}

@@ -1,0 +1,51 @@
+using System.Collections.Frozen;
+
+namespace Kamuri.Core.Steps;
+
+/// <summary>All kinds of step there are, by id and in the order of a wash day.</summary>
+public static partial class StepCatalogue
+{
+    /// <summary>Every kind, in the order practitioners meet them.</summary>
+    public static IReadOnlyList<StepKind> All { get; } = [.. BeforeWater, .. AtTheBasin, .. AfterWater];
+
+    private static readonly FrozenDictionary<string, StepKind> ById = All.ToFrozenDictionary(kind => kind.Id);
+
+    /// <summary>Finds a kind by id; null when there is none.</summary>
+    public static StepKind? Find(string id) => ById.GetValueOrDefault(id);
+
+    /// <summary>Finds a kind the caller knows to exist.</summary>
+    /// <exception cref="KeyNotFoundException">There is no such kind.</exception>
+    public static StepKind Get(string id) => ById[id];
+}
+
+/// <summary>Ids of the kinds that code refers to by name; the rest are only data.</summary>
+public static class StepIds
+{
+    public const string Look = "look";
+    public const string Dampen = "dampen";
+    public const string SlipMist = "slip-mist";
+    public const string PrePoo = "pre-poo";
+    public const string FingerDetangle = "finger-detangle";
+    public const string ToolDetangle = "tool-detangle";
+    public const string Cover = "cover";
+    public const string WetThrough = "wet-through";
+    public const string Cleanse = "cleanse";
+    public const string Clarify = "clarify";
+    public const string Rinse = "rinse";
+    public const string TeaRinse = "tea-rinse";
+    public const string Wring = "wring";
+    public const string Conditioner = "conditioner";
+    public const string Protein = "protein-light";
+    public const string DeepCondition = "deep-condition";
+    public const string CoolRinse = "cool-rinse";
+    public const string Blot = "blot";
+    public const string LeaveIn = "leave-in";
+    public const string Oil = "oil";
+    public const string Cream = "cream";
+    public const string Gel = "gel";
+    public const string Twists = "twists";
+    public const string TakeTwistsDown = "take-twists-down";
+    public const string Bun = "bun";
+    public const string WashAndGo = "wash-and-go";
+    public const string Dry = "dry";
+}

@@ -1,0 +1,52 @@
+namespace Kamuri.Core.Steps;
+
+/// <summary>The phases of a wash day, in the order they come.</summary>
+public enum Phase { Ahead, Ready, Loosen, Clean, Feed, Close, Layer, Set, Keep }
+
+/// <summary>Where on the head a step goes.</summary>
+[Flags]
+public enum Places { None = 0, Scalp = 1, Roots = 2, Lengths = 4, Ends = 8, Edges = 16 }
+
+/// <summary>Which way the hands or the comb travel.</summary>
+public enum Direction { None, EndsToRoots, RootsToEnds, MidToEnds }
+
+/// <summary>How wet hair is, driest first. Each stands for a water content in <see cref="WetnessScale"/>.</summary>
+public enum Wetness { Dry, Damp, Blotted, Wrung, Soaked }
+
+/// <summary>Water a step is done with.</summary>
+public enum WaterTemperature { None, Cool, Lukewarm, Warm }
+
+/// <summary>What warms a treatment while it works.</summary>
+public enum Heat { None, Cap, Hood, Steamer }
+
+/// <summary>Things only one task can have at a time. Each household says how many of each it has.</summary>
+public enum Resource { Hands, Shower, Stove, Hood, Steamer }
+
+/// <summary>What a step washes off.</summary>
+public enum Removal { None, RinseOff, Wash, Clarify }
+
+/// <summary>Things that come to lie on hair or scalp.</summary>
+public enum Substance { PrePoo, Shampoo, Clarifier, Tea, Conditioner, Protein, DeepConditioner, SlipMist, LeaveIn, Oil, Cream, Gel }
+
+/// <summary>Water contents by wetness, in g of water per g of hair. Craft defaults.</summary>
+public static class WetnessScale
+{
+    public static double GramsPerGram(Wetness wetness) => wetness switch
+    {
+        Wetness.Dry => 0,
+        Wetness.Damp => 0.25,
+        Wetness.Blotted => 0.5,
+        Wetness.Wrung => 0.9,
+        _ => 1.6,
+    };
+
+    /// <summary>The word used on screen.</summary>
+    public static string Word(Wetness wetness) => wetness switch
+    {
+        Wetness.Dry => "dry",
+        Wetness.Damp => "damp",
+        Wetness.Blotted => "blotted",
+        Wetness.Wrung => "wrung out",
+        _ => "soaked",
+    };
+}

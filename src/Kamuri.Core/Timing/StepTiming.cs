@@ -1,0 +1,191 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Timing;
+
+/// <summary>A wait that belongs to a step: something works, dries or cools by itself.</summary>
+/// <param name="Title">What is going on.</param>
+/// <param name="Of">The step whose treatment is working.</param>
+/// <param name="Window">Whole minutes, adjusted for this head.</param>
+/// <param name="Chosen">Minutes a person chose; null lets the schedule decide around the usual.</param>
+/// <param name="Needs">What stays occupied while it waits.</param>
+/// <param name="AfterLatest">What happens past the latest.</param>
+/// <param name="Working">The working in one sentence.</param>
+public sealed record Wait(
+    string Title, string Of, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working);
+
+/// <summary>How long a step takes: hands first, then perhaps a wait.</summary>
+/// <param name="Step">The step.</param>
+/// <param name="HandsOnMinutes">Minutes hands are busy, unrounded.</param>
+/// <param name="Sections">Sections it is worked in; 0 when it is done at once.</param>
+/// <param name="HandsOnWorking">The working in one sentence.</param>
+/// <param name="Wait">The wait behind it, if any.</param>
+public sealed record StepTiming(WalkedStep Step, double HandsOnMinutes, int Sections, string HandsOnWorking, Wait? Wait);
+
+/// <summary>Gives every step of a composed session its durations.</summary>
+public static class Timings
+{
+    /// <summary>A person's chosen minutes must stay within this of the window's ends to count as within it.</summary>
+    private const double Tolerance = 1e-9;
+
+    public static IReadOnlyList<StepTiming> Of(PlanRequest request, IReadOnlyList<WalkedStep> walk, HeadSize size, int sections, CraftFigures figures)
+    {
+        var timings = new List<StepTiming>(walk.Count);
+        var carriers = Carriers(walk);
+        for (var at = 0; at < walk.Count; at++)
+        {
+            var (handsOn, inSections) = HandsOn(request.Head, walk[at], sections, figures);
+            Wait? wait = null;
+            if (walk[at].Step.Kind.IsDrying)
+            {
+                wait = Drying(request, walk[at], size, figures);
+            }
+            else if (carriers.TryGetValue(at, out var treatment))
+            {
+                wait = Processing(request.Head, walk[treatment], walk[at], Worked(timings, treatment, at, handsOn.Value, walk[at]), figures);
+            }
+
+            timings.Add(new StepTiming(walk[at], handsOn.Value, inSections, handsOn.Sentence("min"), wait));
+        }
+
+        return timings;
+    }
+
+    /// <summary>
+    /// Hands-on time: setup + sections × base × (L/30)^0.8 × density × tangle. Tangle counts only for steps that
+    /// part or comb hair.
+    /// </summary>
+    public static (Reckoning Minutes, int Sections) HandsOn(Head head, WalkedStep walked, int sections, CraftFigures figures)
+    {
+        var model = walked.Step.Kind.HandsOn;
+        if (!model.IsSectioned)
+        {
+            return (Reckoning.From(model.SetupMinutes, "min once"), 0);
+        }
+
+        var lengthFactor = Math.Pow(head.Lengths.Mean.Value / figures.HandsOn.ReferenceLength.Value, figures.HandsOn.LengthExponent);
+        var work = Reckoning.From(sections, "sections")
+            .Times(model.MinutesPerSection, "min")
+            .Times(lengthFactor, $"for {Reckoning.Show(head.Lengths.Mean.Value)} cm")
+            .Times(figures.HandsOn.DensityFactor[head.Density], $"{head.Density.ToString().ToLowerInvariant()} density");
+        if (model.FollowsTangle)
+        {
+            var tangle = Tangle.WithSlip(walked.Before.Tangle, walked.Before.Slip, figures.HandsOn);
+            work = work.Times(tangle, walked.Before.Slip > 0.3 ? "tangle with slip" : "tangle");
+        }
+
+        return (work.Plus(model.SetupMinutes, "to set up"), sections);
+    }
+
+    /// <summary>
+    /// Which step carries the wait of which treatment: the last companion behind it (the cover, when there is one),
+    /// or the treatment itself. Keys and values are positions in the walk.
+    /// </summary>
+    private static Dictionary<int, int> Carriers(IReadOnlyList<WalkedStep> walk)
+    {
+        var carriers = new Dictionary<int, int>();
+        for (var at = 0; at < walk.Count; at++)
+        {
+            if (walk[at].Step.Kind.Processing is null)
+            {
+                continue;
+            }
+
+            var carrier = at;
+            var next = at + 1;
+            while (next < walk.Count && walk[next].Step.Kind.IsCompanion)
+            {
+                carrier = next++;
+            }
+
+            carriers[carrier] = at;
+        }
+
+        return carriers;
+    }
+
+    /// <summary>
+    /// Minutes the treatment has already worked when its carrier is done. A cover starts the count, since windows are
+    /// given for covered hair; without one the hands-on work in between counts.
+    /// </summary>
+    private static double Worked(List<StepTiming> timings, int treatment, int carrier, double carrierMinutes, WalkedStep carrying) =>
+        carrier == treatment || carrying.Step.Kind.Covers ? 0
+        : timings.Skip(treatment + 1).Take(carrier - treatment - 1).Sum(timing => timing.HandsOnMinutes) + carrierMinutes;
+
+    private static Wait Processing(Head head, WalkedStep treatment, WalkedStep carrier, double worked, CraftFigures figures)
+    {
+        var model = treatment.Step.Kind.Processing!;
+        var heat = carrier.Step.Kind.Covers ? carrier.Step.Heat : Heat.None;
+        var heated = heat is Heat.Hood or Heat.Steamer && model.Heated is not null;
+        var afterClarify = treatment.Before.Clarified && model.AfterClarify is not null;
+        var window = heated ? (afterClarify ? model.AfterClarifyHeated! : model.Heated!) : (afterClarify ? model.AfterClarify! : model.Body);
+
+        var usual = Reckoning.From(window.Usual, afterClarify ? "usual after clarifying" : heated ? $"usual under the {heat.ToString().ToLowerInvariant()}" : "usual");
+        if (model.FollowsPorosity)
+        {
+            usual = head.Porosity switch
+            {
+                Porosity.Low when !heated => usual.Times(figures.Processing.LowPorosityNoHeat, "low porosity, no heat"),
+                Porosity.High => usual.Times(figures.Processing.HighPorosity, "high porosity"),
+                _ => usual,
+            };
+        }
+
+        var (earliest, latest) = (window.Earliest, window.Latest);
+        if (model.IsProtein && head.IsDamagedOrColoured)
+        {
+            usual = usual.Times(figures.Processing.DamagedProtein, "damaged or coloured");
+            (earliest, latest) = (earliest * figures.Processing.DamagedProtein, latest * figures.Processing.DamagedProtein);
+        }
+
+        usual = usual.Within(earliest, latest);
+        var working = $"{usual.Sentence("min")}, window {Reckoning.Show(earliest)} to {Reckoning.Show(latest)}";
+        if (worked > 0)
+        {
+            working += $"; {Reckoning.Show(Math.Round(worked))} of them pass while hands work in it";
+        }
+
+        var adjusted = Whole(earliest - worked, usual.Value - worked, latest - worked);
+        var place = heat switch { Heat.Cap => ", under a cap", Heat.Hood => ", under the hood", Heat.Steamer => ", in the steamer", _ => "" };
+        return new Wait($"{treatment.Step.Kind.Name}{place}", treatment.Step.Id, adjusted,
+            Chosen(carrier.Step.Minutes ?? treatment.Step.Minutes, adjusted),
+            Occupies(heat), model.AfterLatest, working);
+    }
+
+    private static Wait Drying(PlanRequest request, WalkedStep walked, HeadSize size, CraftFigures figures)
+    {
+        var step = walked.Step;
+        var forecast = Physics.Drying.Forecast(size, new WaterContent(WetnessScale.GramsPerGram(walked.Before.Wetness)),
+            walked.Before.Hang, step.Air, request.Room.Temperature, request.Room.Humidity, figures.Drying);
+        var wanted = step.DrynessWanted >= 0.95 ? forecast.Dry : forecast.MostlyDry;
+        var window = Whole(wanted.TotalMinutes, wanted.TotalMinutes, Math.Max(wanted.TotalMinutes, forecast.Dry.TotalMinutes) + 60);
+        var air = step.Air switch { Air.Fan => "with a fan", Air.HoodLow => "under the hood, low", Air.BlowDryCool => "cool blow-dry", _ => "in still air" };
+        var working = step.DrynessWanted >= 0.95
+            ? $"{forecast.Working}; 95 % dry after {Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1))} h"
+            : forecast.Working;
+        return new Wait($"Drying {air}", step.Id, window, Chosen(step.Minutes, window), Occupies(step.Heat),
+            "Longer does no harm.", working);
+    }
+
+    private static IReadOnlyList<Resource> Occupies(Heat heat) => heat switch
+    {
+        Heat.Hood => [Resource.Hood],
+        Heat.Steamer => [Resource.Steamer],
+        _ => [],
+    };
+
+    /// <summary>A window in whole minutes, never before zero and never crossed.</summary>
+    internal static Window Whole(double earliest, double usual, double latest)
+    {
+        var first = Math.Max(0, Math.Ceiling(earliest - Tolerance));
+        var middle = Math.Max(first, Math.Round(usual, MidpointRounding.AwayFromZero));
+        return new Window(first, middle, Math.Max(middle, Math.Floor(latest + Tolerance)));
+    }
+
+    private static double? Chosen(double? minutes, Window window) =>
+        minutes is { } value ? Math.Clamp(Math.Round(value), window.Earliest, window.Latest) : null;
+}

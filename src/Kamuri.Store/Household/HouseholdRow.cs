@@ -1,0 +1,25 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Store.Household;
+
+/// <summary>The house: its air, its clock and what stands in it. One row.</summary>
+public sealed class HouseholdRow
+{
+    public const int OnlyId = 1;
+
+    public int Id { get; set; } = OnlyId;
+    public double RoomCelsius { get; set; } = 22;
+    public double HumidityShare { get; set; } = 0.5;
+    public string TimeZone { get; set; } = TimeZoneInfo.Local.Id;
+    public int PairsOfHands { get; set; } = 1;
+    public int Hoods { get; set; }
+    public int Steamers { get; set; }
+
+    public Room ToRoom() => new(new Celsius(RoomCelsius), new RelativeHumidity(HumidityShare));
+
+    public Equipment ToEquipment() => new(PairsOfHands, Hoods: Hoods, Steamers: Steamers);
+
+    /// <summary>The household's time zone; the machine's own when the name is not known here.</summary>
+    public TimeZoneInfo Zone => TimeZoneInfo.TryFindSystemTimeZoneById(TimeZone, out var zone) ? zone : TimeZoneInfo.Local;
+}

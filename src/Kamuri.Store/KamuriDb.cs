@@ -1,0 +1,55 @@
+using System.Text.Json;
+using Kamuri.Store.Heads;
+using Kamuri.Store.Household;
+using Kamuri.Store.Sessions;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Kamuri.Store;
+
+/// <summary>The database: one SQLite file per household.</summary>
+public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(options)
+{
+    public DbSet<HeadRow> Heads => Set<HeadRow>();
+    public DbSet<SessionRow> Sessions => Set<SessionRow>();
+    public DbSet<SessionEventRow> SessionEvents => Set<SessionEventRow>();
+    public DbSet<HouseholdRow> Households => Set<HouseholdRow>();
+
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<HeadRow>(head =>
+        {
+            head.ToTable("heads");
+            head.Property(row => row.Name).HasMaxLength(40);
+            AsJson(head.Property(row => row.ChemicalHistory));
+            AsJson(head.Property(row => row.Scalp));
+            AsJson(head.Property(row => row.FragileZones));
+            AsJson(head.Property(row => row.Sensitivities));
+            AsJson(head.Property(row => row.Goals));
+        });
+        modelBuilder.Entity<SessionRow>(session =>
+        {
+            session.ToTable("sessions");
+            // Not a foreign key to heads: a session is a record of what was, and outlives the head.
+            session.HasIndex(row => row.HeadId);
+        });
+        modelBuilder.Entity<SessionEventRow>(happened =>
+        {
+            happened.ToTable("session_events");
+            happened.HasKey(row => row.Sequence);
+            happened.HasIndex(row => new { row.SessionId, row.EventId }).IsUnique();
+            happened.HasOne<SessionRow>().WithMany().HasForeignKey(row => row.SessionId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<HouseholdRow>().ToTable("household");
+    }
+
+    /// <summary>Short lists that are always read whole with their row live in it as JSON text.</summary>
+    private static void AsJson<T>(PropertyBuilder<List<T>> property) => property.HasConversion(
+        list => JsonSerializer.Serialize(list, StoreJson.Options),
+        text => JsonSerializer.Deserialize<List<T>>(text, StoreJson.Options) ?? new List<T>(),
+        new ValueComparer<List<T>>(
+            (a, b) => a == b || (a != null && b != null && a.SequenceEqual(b)),
+            list => list.Aggregate(0, (hash, item) => HashCode.Combine(hash, item)),
+            list => list.ToList()));
+}

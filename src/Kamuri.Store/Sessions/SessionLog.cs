@@ -1,0 +1,97 @@
+using System.Text.Json;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Running;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Store.Sessions;
+
+/// <summary>A session as it was read: its plan and everything that happened.</summary>
+public sealed record RecordedSession(Guid Id, SessionPlan Plan, IReadOnlyList<SessionEvent> Events);
+
+/// <summary>Keeps sessions. A call that returns has written to the disk.</summary>
+public interface ISessionLog
+{
+    Task CreateAsync(Guid id, SessionPlan plan, SessionEvent first, DateTimeOffset now, CancellationToken cancellation);
+
+    /// <param name="session">The session it happened in.</param>
+    /// <param name="happened">What happened.</param>
+    /// <param name="outcome">What the head's record learns from it, when it ends the session.</param>
+    /// <param name="cancellation">Gives up before anything is written.</param>
+    Task AppendAsync(Guid session, SessionEvent happened, SessionOutcome? outcome, CancellationToken cancellation);
+
+    Task<RecordedSession?> FindAsync(Guid id, CancellationToken cancellation);
+
+    /// <summary>Every session, newest first.</summary>
+    Task<IReadOnlyList<RecordedSession>> AllAsync(CancellationToken cancellation);
+}
+
+/// <summary>The session log in the household's file.</summary>
+public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISessionLog
+{
+    public async Task CreateAsync(Guid id, SessionPlan plan, SessionEvent first, DateTimeOffset now, CancellationToken cancellation)
+    {
+        await using var db = await databases.CreateDbContextAsync(cancellation);
+        db.Add(new SessionRow
+        {
+            Id = id,
+            HeadId = plan.HeadId,
+            CreatedUtcTicks = now.UtcTicks,
+            PlanJson = JsonSerializer.Serialize(plan, StoreJson.Options),
+        });
+        db.Add(SessionEventRow.From(id, first));
+        await db.SaveChangesAsync(cancellation);
+    }
+
+    public async Task AppendAsync(Guid session, SessionEvent happened, SessionOutcome? outcome, CancellationToken cancellation)
+    {
+        await using var db = await databases.CreateDbContextAsync(cancellation);
+        db.Add(SessionEventRow.From(session, happened));
+        if (outcome is not null)
+        {
+            await NoteOutcomeAsync(db, session, happened.At, outcome, cancellation);
+        }
+
+        await db.SaveChangesAsync(cancellation);
+    }
+
+    public async Task<RecordedSession?> FindAsync(Guid id, CancellationToken cancellation)
+    {
+        await using var db = await databases.CreateDbContextAsync(cancellation);
+        var row = await db.Sessions.AsNoTracking().FirstOrDefaultAsync(session => session.Id == id, cancellation);
+        if (row is null)
+        {
+            return null;
+        }
+
+        var events = await db.SessionEvents.AsNoTracking().Where(happened => happened.SessionId == id)
+            .OrderBy(happened => happened.Sequence).ToListAsync(cancellation);
+        return new RecordedSession(row.Id, row.ToPlan(), [.. events.Select(happened => happened.ToEvent())]);
+    }
+
+    public async Task<IReadOnlyList<RecordedSession>> AllAsync(CancellationToken cancellation)
+    {
+        await using var db = await databases.CreateDbContextAsync(cancellation);
+        var rows = await db.Sessions.AsNoTracking().OrderByDescending(session => session.CreatedUtcTicks).ToListAsync(cancellation);
+        var events = (await db.SessionEvents.AsNoTracking().OrderBy(happened => happened.Sequence).ToListAsync(cancellation))
+            .ToLookup(happened => happened.SessionId);
+        return [.. rows.Select(row => new RecordedSession(row.Id, row.ToPlan(), [.. events[row.Id].Select(happened => happened.ToEvent())]))];
+    }
+
+    /// <summary>A finished wash day is the head's last wash and its last combing, in the same transaction.</summary>
+    private static async Task NoteOutcomeAsync(
+        KamuriDb db, Guid session, DateTimeOffset at, SessionOutcome outcome, CancellationToken cancellation)
+    {
+        var headId = await db.Sessions.Where(row => row.Id == session).Select(row => row.HeadId).FirstAsync(cancellation);
+        var head = await db.Heads.FirstOrDefaultAsync(row => row.Id == headId, cancellation);
+        var zone = (await db.Households.FirstOrDefaultAsync(cancellation))?.Zone ?? TimeZoneInfo.Local;
+        if (head is null)
+        {
+            return;
+        }
+
+        var date = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, zone).DateTime);
+        head.LastWash = outcome.Washed ? date : head.LastWash;
+        head.LastDetangle = outcome.Detangled ? date : head.LastDetangle;
+        head.Version++;
+    }
+}

@@ -1,0 +1,86 @@
+using System.Text.Json;
+using Kamuri.Core.Running;
+
+namespace Kamuri.Store.Sessions;
+
+/// <summary>A session: the plan it began with. What happened in it are its events.</summary>
+public sealed class SessionRow
+{
+    public Guid Id { get; set; }
+    public Guid HeadId { get; set; }
+    public long CreatedUtcTicks { get; set; }
+    public string PlanJson { get; set; } = "";
+
+    public SessionPlan ToPlan() =>
+        JsonSerializer.Deserialize<SessionPlan>(PlanJson, StoreJson.Options)
+        ?? throw new InvalidOperationException($"Session {Id} holds no plan.");
+}
+
+/// <summary>One event as it is kept: flat, so that a person can read the table.</summary>
+public sealed class SessionEventRow
+{
+    public long Sequence { get; set; }
+    public Guid SessionId { get; set; }
+    public Guid EventId { get; set; }
+    public string Kind { get; set; } = "";
+    public long AtUtcTicks { get; set; }
+    public string? Task { get; set; }
+    public int? Section { get; set; }
+    public double? Minutes { get; set; }
+    public string? Text { get; set; }
+    public Guid? Target { get; set; }
+    public int? Softness { get; set; }
+    public int? Definition { get; set; }
+    public int? Slip { get; set; }
+    public int? ScalpComfort { get; set; }
+    public int? Stiffness { get; set; }
+
+    public static SessionEventRow From(Guid session, SessionEvent happened)
+    {
+        var row = new SessionEventRow
+        {
+            SessionId = session,
+            EventId = happened.Id,
+            AtUtcTicks = happened.At.UtcTicks,
+            Kind = happened.GetType().Name,
+        };
+        switch (happened)
+        {
+            case TaskStarted e: row.Task = e.Task; break;
+            case SectionDone e: (row.Task, row.Section) = (e.Task, e.Section); break;
+            case TaskDone e: row.Task = e.Task; break;
+            case TaskSkipped e: row.Task = e.Task; break;
+            case TaskExtended e: (row.Task, row.Minutes) = (e.Task, e.Minutes); break;
+            case NoteTaken e: (row.Task, row.Text) = (e.Task, e.Text); break;
+            case EventUndone e: row.Target = e.Target; break;
+            case SessionFinished e:
+                row.Text = e.Note;
+                (row.Softness, row.Definition, row.Slip, row.ScalpComfort, row.Stiffness) =
+                    (e.Ratings.Softness, e.Ratings.Definition, e.Ratings.Slip, e.Ratings.ScalpComfort, e.Ratings.Stiffness);
+                break;
+        }
+
+        return row;
+    }
+
+    /// <exception cref="InvalidOperationException">The row was written by a newer Kamuri.</exception>
+    public SessionEvent ToEvent()
+    {
+        var at = new DateTimeOffset(AtUtcTicks, TimeSpan.Zero);
+        return Kind switch
+        {
+            nameof(SessionStarted) => new SessionStarted(EventId, at),
+            nameof(TaskStarted) => new TaskStarted(EventId, at, Task!),
+            nameof(SectionDone) => new SectionDone(EventId, at, Task!, Section!.Value),
+            nameof(TaskDone) => new TaskDone(EventId, at, Task!),
+            nameof(TaskSkipped) => new TaskSkipped(EventId, at, Task!),
+            nameof(TaskExtended) => new TaskExtended(EventId, at, Task!, Minutes!.Value),
+            nameof(SessionPaused) => new SessionPaused(EventId, at),
+            nameof(SessionResumed) => new SessionResumed(EventId, at),
+            nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
+            nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
+            nameof(SessionFinished) => new SessionFinished(EventId, at, new Ratings(Softness, Definition, Slip, ScalpComfort, Stiffness), Text),
+            _ => throw new InvalidOperationException($"This file holds an event of a kind this version does not know: {Kind}."),
+        };
+    }
+}

@@ -1,0 +1,210 @@
+using System.Text.Json;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Running;
+using Kamuri.Core.Units;
+using Kamuri.Store;
+using Kamuri.Store.Heads;
+using Kamuri.Store.Household;
+using Kamuri.Store.Sessions;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Demo;
+
+/// <summary>A made-up household with about nine months of history, generated from a fixed seed relative to today.</summary>
+internal static class DemoHousehold
+{
+    private const int MonthsBack = 9;
+    private const int Seed = 20;
+
+    public static async Task SeedDemoAsync(this IDbContextFactory<KamuriDb> databases, Planner planner, CraftFigures figures, DateTimeOffset now)
+    {
+        await using var db = await databases.CreateDbContextAsync();
+        if (await db.Heads.AnyAsync())
+        {
+            return;
+        }
+
+        var house = new HouseholdRow { RoomCelsius = 22, HumidityShare = 0.48, Hoods = 1 };
+        var zone = house.Zone;
+        var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
+        db.Add(house);
+
+        var random = new Random(Seed);
+        foreach (var (head, rhythm, aims, style, since) in People(today))
+        {
+            var row = new HeadRow { Version = 1 };
+            var washed = head;
+            foreach (var (day, aim) in WashDays(today, rhythm, aims, since, random))
+            {
+                var request = new PlanRequest
+                {
+                    Head = washed,
+                    Aim = aim,
+                    Style = style,
+                    Today = day,
+                    When = new When(new HouseTime(now, zone).At(day, new TimeOnly(10, 30))),
+                    Room = house.ToRoom(),
+                    Equipment = house.ToEquipment(),
+                    DryingAir = Air.HoodLow,
+                };
+                DemoRun.Record(db, planner.Make(request, figures), random);
+                washed = washed with { LastWash = day, LastDetangle = day };
+            }
+
+            row.Take(washed);
+            db.Add(row);
+        }
+
+        await db.SaveChangesAsync();
+    }
+
+    private static IEnumerable<(DateOnly Day, Aim Aim)> WashDays(DateOnly today, int rhythm, Aim[] aims, int lastDaysAgo, Random random)
+    {
+        var days = new List<DateOnly>();
+        for (var day = today.AddDays(-lastDaysAgo); day > today.AddMonths(-MonthsBack); day = day.AddDays(-rhythm - random.Next(-2, 3)))
+        {
+            days.Add(day);
+        }
+
+        days.Reverse();
+        return days.Select((day, n) => (day, aims[n % aims.Length]));
+    }
+
+    private static IEnumerable<(Head Head, int Rhythm, Aim[] Aims, EndStyle Style, int LastDaysAgo)> People(DateOnly today)
+    {
+        yield return (new Head
+        {
+            Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000001"),
+            Name = "Oriel",
+            Lengths = Lengths(28, 34, 30, 32),
+            Density = Density.Medium,
+            Strand = StrandThickness.Medium,
+            CoilWidthMillimetres = 6,
+            Porosity = Porosity.Low,
+            PorosityEvidence = PorosityEvidence.SprayBeads,
+            Scalp = [ScalpSign.Sensitive],
+            FragileZones = [new FragileZone(Zone.Edges, "thin since a tight style"), new FragileZone(Zone.Crown, "breaks first")],
+            Sensitivities = ["fragrance"],
+            Goals = [Goal.Moisture, Goal.LengthRetention],
+            UsualSections = 6,
+            WornAs = WornAs.Twists,
+        }, 9, [Aim.Moisture, Aim.Moisture, Aim.Strength, Aim.Moisture, Aim.Reset], EndStyle.Twists, 9);
+        yield return (new Head
+        {
+            Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000002"),
+            Name = "Bram",
+            Lengths = Lengths(12, 16, 15, 12),
+            Density = Density.High,
+            Strand = StrandThickness.Coarse,
+            Porosity = Porosity.High,
+            PorosityEvidence = PorosityEvidence.DryingTime,
+            ChemicalHistory = [new ChemicalEvent(ChemicalEventKind.Colour, today.AddDays(-120))],
+            Scalp = [ScalpSign.Flaky],
+            Goals = [Goal.Definition, Goal.ScalpComfort],
+            Layering = Layering.Lco,
+            WornAs = WornAs.Loose,
+        }, 8, [Aim.Quick, Aim.Moisture, Aim.Quick, Aim.Reset], EndStyle.WashAndGo, 3);
+        yield return (new Head
+        {
+            Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000003"),
+            Name = "Wren",
+            Lengths = Lengths(20, 24, 22, 21),
+            Density = Density.Low,
+            Strand = StrandThickness.Fine,
+            Porosity = Porosity.Medium,
+            FragileZones = [new FragileZone(Zone.Nape, "rubs on collars")],
+            Sensitivities = ["nuts", "essential oils"],
+            AgeGroup = AgeGroup.SixToTwelve,
+            CanSitUnderHeat = false,
+            Goals = [Goal.LessShedding],
+            Layering = Layering.LoLight,
+            UsualSections = 4,
+            WornAs = WornAs.Braids,
+        }, 11, [Aim.Moisture, Aim.Quick], EndStyle.Twists, 6);
+    }
+
+    private static ZoneLengths Lengths(double nape, double crown, double front, double sides) =>
+        new(new Centimetres(nape), new Centimetres(crown), new Centimetres(front), new Centimetres(sides));
+}
+
+/// <summary>Lives through a plan the way people do: a little slower here, a little faster there, and writes it down.</summary>
+internal static class DemoRun
+{
+    private static readonly string[] Notes =
+    [
+        "Less shed hair than last time.", "Crown took the longest again.", "Rinsed a bit early, doorbell.",
+        "Ends feel better.", "Used the big comb only.", "Twists a little too tight at the front.",
+    ];
+
+    public static void Record(KamuriDb db, Plan plan, Random random)
+    {
+        var session = SessionPlan.From(plan);
+        var id = NewId(random);
+        db.Add(new SessionRow
+        {
+            Id = id,
+            HeadId = session.HeadId,
+            CreatedUtcTicks = plan.Start.UtcTicks,
+            PlanJson = JsonSerializer.Serialize(session, StoreJson.Options),
+        });
+        foreach (var happened in Live(session, random))
+        {
+            db.Add(SessionEventRow.From(id, happened));
+        }
+    }
+
+    private static List<SessionEvent> Live(SessionPlan plan, Random random)
+    {
+        var events = new List<SessionEvent> { new SessionStarted(NewId(random), plan.PlannedStart) };
+        var now = plan.PlannedStart;
+        var free = new Dictionary<string, DateTimeOffset>();
+        foreach (var task in plan.Tasks)
+        {
+            var begin = plan.Links.Where(link => link.To == task.Id).Select(link => free[link.From]).Append(task.IsHandsOn ? now : plan.PlannedStart).Max();
+            var pace = task.IsHandsOn ? Math.Exp(0.18 * Normal(random)) : 1 + 0.08 * Math.Abs(Normal(random));
+            var end = begin.AddMinutes(task.PlannedMinutes * pace);
+            free[task.Id] = end;
+            if (!task.IsHandsOn)
+            {
+                if (plan.Links.All(link => link.From != task.Id))
+                {
+                    events.Add(new TaskDone(NewId(random), end, task.Id));
+                }
+
+                continue;
+            }
+
+            now = end;
+            events.Add(new TaskStarted(NewId(random), begin, task.Id));
+            for (var section = 1; section <= task.Sections; section++)
+            {
+                events.Add(new SectionDone(NewId(random), begin + (end - begin) * section / task.Sections, task.Id, section));
+            }
+
+            if (task.Sections == 0)
+            {
+                events.Add(new TaskDone(NewId(random), end, task.Id));
+            }
+        }
+
+        var last = free.Values.Max();
+        var note = random.Next(3) == 0 ? Notes[random.Next(Notes.Length)] : null;
+        events.Add(new SessionFinished(NewId(random), last.AddMinutes(2),
+            new Ratings(random.Next(3, 6), random.Next(2, 6), random.Next(3, 6), random.Next(3, 6), random.Next(1, 4)), note));
+        return events;
+    }
+
+    private static Guid NewId(Random random)
+    {
+        var bytes = new byte[16];
+        random.NextBytes(bytes);
+        return new Guid(bytes);
+    }
+
+    private static double Normal(Random random) =>
+        Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
+}

@@ -1,0 +1,165 @@
+using FluentValidation;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Rhythm;
+using Kamuri.Core.Timing;
+using Kamuri.Core.Units;
+using Kamuri.Store.Heads;
+
+namespace Kamuri.Web.Heads;
+
+/// <summary>Stretched length per zone in centimetres, 1 to 150.</summary>
+public sealed record LengthsBody(double NapeCm, double CrownCm, double FrontCm, double SidesCm);
+
+/// <summary>A head as it is entered.</summary>
+public sealed record HeadBody
+{
+    public required string Name { get; init; }
+    public required LengthsBody Lengths { get; init; }
+    public required Density Density { get; init; }
+    public required StrandThickness Strand { get; init; }
+    public double? CoilWidthMm { get; init; }
+    public required Porosity Porosity { get; init; }
+    public PorosityEvidence PorosityEvidence { get; init; } = PorosityEvidence.Guess;
+    public IReadOnlyList<ChemicalEvent> ChemicalHistory { get; init; } = [];
+    public IReadOnlyList<ScalpSign> Scalp { get; init; } = [];
+    public IReadOnlyList<FragileZone> FragileZones { get; init; } = [];
+    public IReadOnlyList<string> Sensitivities { get; init; } = [];
+    public AgeGroup AgeGroup { get; init; } = AgeGroup.Adult;
+    public bool CanSitUnderHeat { get; init; } = true;
+    public bool AskClinician { get; init; }
+    public IReadOnlyList<Goal> Goals { get; init; } = [];
+    public Layering Layering { get; init; } = Layering.Loc;
+    public int? UsualSections { get; init; }
+    public DateOnly? LastWash { get; init; }
+    public DateOnly? LastDetangle { get; init; }
+    public WornAs WornAs { get; init; } = WornAs.Loose;
+
+    /// <summary>The version this change was made on; a change on an older one is refused.</summary>
+    public int? Version { get; init; }
+
+    internal Head ToHead(Guid id) => new()
+    {
+        Id = id,
+        Name = Name.Trim(),
+        Lengths = new ZoneLengths(new Centimetres(Lengths.NapeCm), new Centimetres(Lengths.CrownCm), new Centimetres(Lengths.FrontCm), new Centimetres(Lengths.SidesCm)),
+        Density = Density,
+        Strand = Strand,
+        CoilWidthMillimetres = CoilWidthMm,
+        Porosity = Porosity,
+        PorosityEvidence = PorosityEvidence,
+        ChemicalHistory = ChemicalHistory,
+        Scalp = [.. Scalp.Distinct()],
+        FragileZones = FragileZones,
+        Sensitivities = [.. Sensitivities.Select(each => each.Trim()).Where(each => each.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase)],
+        AgeGroup = AgeGroup,
+        CanSitUnderHeat = CanSitUnderHeat,
+        AskClinician = AskClinician,
+        Goals = [.. Goals.Distinct()],
+        Layering = Layering,
+        UsualSections = UsualSections,
+        LastWash = LastWash,
+        LastDetangle = LastDetangle,
+        WornAs = WornAs,
+    };
+
+    internal static HeadBody From(Head head, int version) => new()
+    {
+        Name = head.Name,
+        Lengths = new LengthsBody(head.Lengths.Nape.Value, head.Lengths.Crown.Value, head.Lengths.Front.Value, head.Lengths.Sides.Value),
+        Density = head.Density,
+        Strand = head.Strand,
+        CoilWidthMm = head.CoilWidthMillimetres,
+        Porosity = head.Porosity,
+        PorosityEvidence = head.PorosityEvidence,
+        ChemicalHistory = head.ChemicalHistory,
+        Scalp = head.Scalp,
+        FragileZones = head.FragileZones,
+        Sensitivities = head.Sensitivities,
+        AgeGroup = head.AgeGroup,
+        CanSitUnderHeat = head.CanSitUnderHeat,
+        AskClinician = head.AskClinician,
+        Goals = head.Goals,
+        Layering = head.Layering,
+        UsualSections = head.UsualSections,
+        LastWash = head.LastWash,
+        LastDetangle = head.LastDetangle,
+        WornAs = head.WornAs,
+        Version = version,
+    };
+}
+
+/// <summary>The size of a head with its working.</summary>
+public sealed record SizeView(
+    double MassGrams, double SurfaceSquareMetres, double ScalpSquareCm, double MeanLengthCm,
+    string MassWorking, string SurfaceWorking, string ScalpWorking, double Tangle, IReadOnlyList<Section> Sections);
+
+/// <summary>A head with everything that is computed from it.</summary>
+public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, SizeView Size, WashDue Due)
+{
+    internal static HeadView Of(HeadRow row, DateOnly today, CraftFigures figures)
+    {
+        var head = row.ToHead();
+        return new HeadView(row.Id, row.Archived, HeadBody.From(head, row.Version), Measure(head, today, figures),
+            WashRhythm.DueFor(head, today, figures.Rhythm));
+    }
+
+    internal static SizeView Measure(Head head, DateOnly today, CraftFigures figures)
+    {
+        var size = HeadSize.Of(head, figures.Head);
+        var tangle = Tangle.Of(head, today, figures.HandsOn);
+        return new SizeView(size.Mass.Value, size.Surface.Value, size.Scalp.Value, size.MeanLength.Value,
+            size.MassWorking, size.SurfaceWorking, size.ScalpWorking, tangle,
+            Sectioning.Lay(Sectioning.CountFor(head, tangle, figures.HandsOn)));
+    }
+}
+
+/// <summary>What can be entered for a head.</summary>
+internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
+{
+    public HeadBodyValidator(DateOnly today)
+    {
+        RuleFor(head => head.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("A head needs a name.")
+            .MaximumLength(HeadLimits.LongestName).WithMessage($"A name holds at most {HeadLimits.LongestName} characters.");
+        RuleFor(head => head.Lengths).NotNull().WithMessage("Lengths are needed.");
+        When(head => head.Lengths is not null, () =>
+        {
+            Length(RuleFor(head => head.Lengths.NapeCm));
+            Length(RuleFor(head => head.Lengths.CrownCm));
+            Length(RuleFor(head => head.Lengths.FrontCm));
+            Length(RuleFor(head => head.Lengths.SidesCm));
+        });
+        Known(RuleFor(head => head.Density));
+        Known(RuleFor(head => head.Strand));
+        Known(RuleFor(head => head.Porosity));
+        Known(RuleFor(head => head.PorosityEvidence));
+        Known(RuleFor(head => head.AgeGroup));
+        Known(RuleFor(head => head.Layering));
+        Known(RuleFor(head => head.WornAs));
+        RuleForEach(head => head.Scalp).IsInEnum().WithMessage("This is not a known scalp sign.");
+        RuleForEach(head => head.Goals).IsInEnum().WithMessage("This is not a known goal.");
+        RuleFor(head => head.CoilWidthMm)
+            .InclusiveBetween(HeadLimits.NarrowestCoilMillimetres, HeadLimits.WidestCoilMillimetres)
+            .WithMessage($"A coil is {HeadLimits.NarrowestCoilMillimetres} to {HeadLimits.WidestCoilMillimetres} mm wide.");
+        RuleFor(head => head.UsualSections)
+            .InclusiveBetween(HeadLimits.FewestSections, HeadLimits.MostSections)
+            .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
+        RuleFor(head => head.LastWash).LessThanOrEqualTo(today).WithMessage("The last wash cannot lie in the future.");
+        RuleFor(head => head.LastDetangle).LessThanOrEqualTo(today).WithMessage("The last detangle cannot lie in the future.");
+        RuleForEach(head => head.ChemicalHistory).Must(chemical => chemical is not null && chemical.Date <= today)
+            .WithMessage("A chemical event needs a date that is not in the future.");
+        RuleForEach(head => head.FragileZones).Must(zone => zone is { Note: not null } && zone.Note.Length <= HeadLimits.LongestNote)
+            .WithMessage($"A fragile zone has a note of at most {HeadLimits.LongestNote} characters.");
+        RuleForEach(head => head.Sensitivities).Must(each => each is not null && each.Length <= HeadLimits.LongestNote)
+            .WithMessage($"A sensitivity holds at most {HeadLimits.LongestNote} characters.");
+        RuleFor(head => head.ChemicalHistory.Count).LessThanOrEqualTo(40).OverridePropertyName("chemicalHistory").WithMessage("At most 40 events.");
+        RuleFor(head => head.Sensitivities.Count).LessThanOrEqualTo(60).OverridePropertyName("sensitivities").WithMessage("At most 60 sensitivities.");
+    }
+
+    private static void Length(IRuleBuilderInitial<HeadBody, double> rule) => rule
+        .Must(value => value is >= HeadLimits.ShortestCentimetres and <= HeadLimits.LongestCentimetres)
+        .WithMessage($"Stretched length is {HeadLimits.ShortestCentimetres} to {HeadLimits.LongestCentimetres} cm.");
+
+    private static void Known<T>(IRuleBuilderInitial<HeadBody, T> rule)
+        where T : struct, Enum => rule.IsInEnum().WithMessage("This choice is not known here.");
+}

@@ -1,0 +1,107 @@
+using Kamuri.Core.Figures;
+using Kamuri.Store;
+using Kamuri.Store.Heads;
+using Kamuri.Web.Household;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Heads;
+
+/// <summary>The people: create, read, correct, archive.</summary>
+internal static class HeadEndpoints
+{
+    public static void MapHeads(this IEndpointRouteBuilder routes)
+    {
+        var heads = routes.MapGroup("/api/heads").WithTags("Heads");
+        heads.MapGet("/", ListAsync).WithName("listHeads");
+        heads.MapPost("/", CreateAsync).WithName("createHead");
+        heads.MapPost("/measure", MeasureAsync).WithName("measureHead");
+        heads.MapGet("/{id:guid}", GetAsync).WithName("getHead");
+        heads.MapPut("/{id:guid}", ChangeAsync).WithName("changeHead");
+        heads.MapPut("/{id:guid}/archived", ArchiveAsync).WithName("archiveHead");
+    }
+
+    private static async Task<Ok<IReadOnlyList<HeadView>>> ListAsync(KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        var rows = await db.Heads.AsNoTracking().OrderBy(row => row.Archived).ThenBy(row => row.Name).ToListAsync(cancellation);
+        return TypedResults.Ok<IReadOnlyList<HeadView>>([.. rows.Select(row => HeadView.Of(row, today, figures))]);
+    }
+
+    private static async Task<Results<Ok<HeadView>, ProblemHttpResult>> GetAsync(
+        Guid id, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation) =>
+        await db.Heads.FindAsync([id], cancellation) is { } row
+            ? TypedResults.Ok(HeadView.Of(row, (await house.TimeAsync(cancellation)).Today, figures))
+            : NotHere();
+
+    private static async Task<Results<Created<HeadView>, ValidationProblem>> CreateAsync(
+        HeadBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        if (new HeadBodyValidator(today).Validate(body) is { IsValid: false } errors)
+        {
+            return Problems.At(errors);
+        }
+
+        var row = new HeadRow { Version = 1 };
+        row.Take(body.ToHead(Guid.CreateVersion7()));
+        db.Add(row);
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Created($"/api/heads/{row.Id}", HeadView.Of(row, today, figures));
+    }
+
+    /// <summary>The size of a head that is only being typed in.</summary>
+    private static async Task<Results<Ok<SizeView>, ValidationProblem>> MeasureAsync(
+        HeadBody body, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        return new HeadBodyValidator(today).Validate(body) is { IsValid: false } errors
+            ? Problems.At(errors)
+            : TypedResults.Ok(HeadView.Measure(body.ToHead(Guid.Empty), today, figures));
+    }
+
+    private static async Task<Results<Ok<HeadView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
+        Guid id, HeadBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        if (new HeadBodyValidator(today).Validate(body) is { IsValid: false } errors)
+        {
+            return Problems.At(errors);
+        }
+
+        if (await db.Heads.FindAsync([id], cancellation) is not { } row)
+        {
+            return NotHere();
+        }
+
+        if (body.Version is { } version && version != row.Version)
+        {
+            return Problems.Conflict($"{row.Name} was changed elsewhere in the meantime. What you typed is still here; load the newer version and enter it again.");
+        }
+
+        row.Take(body.ToHead(id));
+        row.Version++;
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(HeadView.Of(row, today, figures));
+    }
+
+    private static async Task<Results<Ok<HeadView>, ProblemHttpResult>> ArchiveAsync(
+        Guid id, ArchiveBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        if (await db.Heads.FindAsync([id], cancellation) is not { } row)
+        {
+            return NotHere();
+        }
+
+        row.Archived = body.Archived;
+        row.Version++;
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(HeadView.Of(row, (await house.TimeAsync(cancellation)).Today, figures));
+    }
+
+    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such head here.");
+}
+
+/// <summary>Whether a head is put away.</summary>
+public sealed record ArchiveBody(bool Archived);

@@ -1,0 +1,87 @@
+using FluentValidation;
+using Kamuri.Core.Composing;
+using Kamuri.Store;
+using Kamuri.Store.Household;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Household;
+
+/// <summary>The house as entered: its air, its clock, what stands in it.</summary>
+public sealed record HouseholdBody(double RoomCelsius, double HumidityPercent, string TimeZone, int PairsOfHands, int Hoods, int Steamers);
+
+/// <summary>The house with its present time.</summary>
+public sealed record HouseholdView(HouseholdBody House, DateTimeOffset Now, double ClockSpeed, bool Demo);
+
+/// <summary>What can be entered for a house.</summary>
+internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
+{
+    public HouseholdValidator()
+    {
+        RuleFor(house => house.RoomCelsius).InclusiveBetween(Room.ColdestCelsius, Room.HottestCelsius)
+            .WithMessage($"A room is {Room.ColdestCelsius} to {Room.HottestCelsius} °C.");
+        RuleFor(house => house.HumidityPercent).InclusiveBetween(5, Room.DampestShare * 100)
+            .WithMessage($"Humidity is 5 to {Room.DampestShare * 100:0} %; above that hair does not dry.");
+        RuleFor(house => house.TimeZone).Must(zone => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _))
+            .WithMessage("This time zone is not known here.");
+        RuleFor(house => house.PairsOfHands).InclusiveBetween(1, 2).WithMessage("One or two pairs of hands.");
+        RuleFor(house => house.Hoods).InclusiveBetween(0, 4).WithMessage("None to four hoods.");
+        RuleFor(house => house.Steamers).InclusiveBetween(0, 4).WithMessage("None to four steamers.");
+    }
+}
+
+/// <summary>Reads the household and its clock.</summary>
+internal sealed class House(KamuriDb db, TimeProvider clock)
+{
+    private HouseholdRow? _row;
+
+    public async Task<HouseholdRow> RowAsync(CancellationToken cancellation) =>
+        _row ??= await db.Households.FirstOrDefaultAsync(cancellation) ?? new HouseholdRow();
+
+    public async Task<HouseTime> TimeAsync(CancellationToken cancellation) =>
+        new(clock.GetUtcNow(), (await RowAsync(cancellation)).Zone);
+}
+
+/// <summary>The one household of this file.</summary>
+internal static class HouseholdEndpoints
+{
+    public static void MapHousehold(this IEndpointRouteBuilder routes)
+    {
+        var household = routes.MapGroup("/api/household").WithTags("Household");
+        household.MapGet("/", GetAsync).WithName("getHousehold");
+        household.MapPut("/", ChangeAsync).WithName("changeHousehold");
+    }
+
+    private static async Task<Ok<HouseholdView>> GetAsync(House house, StartOptions options, CancellationToken cancellation) =>
+        TypedResults.Ok(await ViewAsync(house, options, cancellation));
+
+    private static async Task<Results<Ok<HouseholdView>, ValidationProblem>> ChangeAsync(
+        HouseholdBody body, KamuriDb db, House house, StartOptions options, CancellationToken cancellation)
+    {
+        if (new HouseholdValidator().Validate(body) is { IsValid: false } errors)
+        {
+            return Problems.At(errors);
+        }
+
+        var row = await house.RowAsync(cancellation);
+        (row.RoomCelsius, row.HumidityShare, row.TimeZone) = (body.RoomCelsius, body.HumidityPercent / 100, body.TimeZone);
+        (row.PairsOfHands, row.Hoods, row.Steamers) = (body.PairsOfHands, body.Hoods, body.Steamers);
+        if (db.Entry(row).State == EntityState.Detached)
+        {
+            db.Add(row);
+        }
+
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(await ViewAsync(house, options, cancellation));
+    }
+
+    private static async Task<HouseholdView> ViewAsync(House house, StartOptions options, CancellationToken cancellation)
+    {
+        var row = await house.RowAsync(cancellation);
+        var time = await house.TimeAsync(cancellation);
+        return new HouseholdView(
+            new HouseholdBody(row.RoomCelsius, Math.Round(row.HumidityShare * 100, 1), row.TimeZone, row.PairsOfHands, row.Hoods, row.Steamers),
+            time.Local(time.Now), options.ClockSpeed, options.Demo);
+    }
+}

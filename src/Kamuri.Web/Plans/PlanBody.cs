@@ -1,0 +1,172 @@
+using FluentValidation;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Store.Household;
+
+namespace Kamuri.Web.Plans;
+
+/// <summary>How a moment is meant.</summary>
+public enum WhenMode { StartNow, StartAt, ReadyBy }
+
+/// <summary>When, on the household's wall clock.</summary>
+/// <param name="Mode">From a start, or ready and dry by.</param>
+/// <param name="Date">The household's date; today when left out.</param>
+/// <param name="Time">Wall-clock time; needed unless starting now.</param>
+public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Time = null);
+
+/// <summary>What an edit does.</summary>
+public enum EditKind { Drop, Add, Move, Minutes, Places, Heat }
+
+/// <summary>One change to the composed plan. Which other fields count depends on the kind.</summary>
+public sealed record EditBody
+{
+    public required EditKind Kind { get; init; }
+
+    /// <summary>The step that is changed; for every kind but add.</summary>
+    public string? Step { get; init; }
+
+    /// <summary>The catalogue id of the step to add.</summary>
+    public string? StepKind { get; init; }
+
+    /// <summary>For add and move: the step to come behind; null for the front.</summary>
+    public string? After { get; init; }
+
+    public double? Minutes { get; init; }
+    public IReadOnlyList<Places>? Places { get; init; }
+    public Heat? Heat { get; init; }
+
+    internal PlanEdit ToEdit() => Kind switch
+    {
+        EditKind.Drop => new DropStep(Step!),
+        EditKind.Add => new AddStep(StepKind!, After),
+        EditKind.Move => new MoveStep(Step!, After),
+        EditKind.Minutes => new SetMinutes(Step!, Minutes!.Value),
+        EditKind.Places => new SetPlaces(Step!, Places!.Aggregate(Core.Steps.Places.None, (all, one) => all | one)),
+        _ => new SetHeat(Step!, Heat!.Value),
+    };
+
+    internal static EditBody From(PlanEdit edit) => edit switch
+    {
+        DropStep e => new EditBody { Kind = EditKind.Drop, Step = e.Step },
+        AddStep e => new EditBody { Kind = EditKind.Add, StepKind = e.Kind, After = e.After },
+        MoveStep e => new EditBody { Kind = EditKind.Move, Step = e.Step, After = e.After },
+        SetMinutes e => new EditBody { Kind = EditKind.Minutes, Step = e.Step, Minutes = e.Minutes },
+        SetPlaces e => new EditBody { Kind = EditKind.Places, Step = e.Step, Places = PlaceNames(e.Places) },
+        SetHeat e => new EditBody { Kind = EditKind.Heat, Step = e.Step, Heat = e.Heat },
+        _ => throw new ArgumentOutOfRangeException(nameof(edit)),
+    };
+
+    internal static IReadOnlyList<Places> PlaceNames(Places places) =>
+        [.. Enum.GetValues<Places>().Where(place => place != Core.Steps.Places.None && places.HasFlag(place))];
+}
+
+/// <summary>A plan as it is asked for.</summary>
+public sealed record PlanBody
+{
+    public required Guid HeadId { get; init; }
+    public required Aim Aim { get; init; }
+    public required EndStyle Style { get; init; }
+    public required WhenBody When { get; init; }
+
+    /// <summary>Null lets the aim decide.</summary>
+    public bool? TeaRinse { get; init; }
+
+    public Heat TreatmentHeat { get; init; } = Heat.Cap;
+    public Air DryingAir { get; init; } = Air.Still;
+
+    /// <summary>Null takes the head's own school.</summary>
+    public Layering? Layering { get; init; }
+
+    /// <summary>Null takes the head's habit or lets the core choose.</summary>
+    public int? Sections { get; init; }
+
+    public IReadOnlyList<EditBody> Edits { get; init; } = [];
+
+    /// <summary>Puts head, house and clock to what was asked.</summary>
+    internal PlanRequest ToRequest(Head head, HouseholdRow house, HouseTime time) => new()
+    {
+        Head = head,
+        Aim = Aim,
+        Style = Style,
+        When = Moment(time),
+        Today = When.Date ?? time.Today,
+        Room = house.ToRoom(),
+        Equipment = house.ToEquipment(),
+        TeaRinse = TeaRinse,
+        TreatmentHeat = TreatmentHeat,
+        DryingAir = DryingAir,
+        Layering = Layering,
+        Sections = Sections,
+        Edits = [.. Edits.Select(edit => edit.ToEdit())],
+    };
+
+    internal DateTimeOffset? Wanted(HouseTime time) =>
+        When.Time is { } wall && When.Mode != WhenMode.StartNow ? time.At(When.Date ?? time.Today, wall) : null;
+
+    private When Moment(HouseTime time)
+    {
+        // A plan speaks in whole minutes, so the present is the minute that has begun.
+        var local = time.Local(time.Now);
+        var now = local.AddTicks(-(local.Ticks % TimeSpan.TicksPerMinute));
+        return When.Mode switch
+        {
+            WhenMode.StartAt => new When(now, StartAt: Wanted(time)),
+            WhenMode.ReadyBy => new When(now, ReadyBy: Wanted(time)),
+            _ => new When(now),
+        };
+    }
+}
+
+/// <summary>What can be asked for.</summary>
+internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
+{
+    private const int MostEdits = 200;
+    private const int MostDaysAhead = 60;
+    private const double MostMinutes = 720;
+
+    public PlanBodyValidator(HouseTime time, HouseholdRow house)
+    {
+        RuleFor(plan => plan.Aim).IsInEnum().WithMessage("This aim is not known here.");
+        RuleFor(plan => plan.Style).IsInEnum().WithMessage("This style is not known here.");
+        RuleFor(plan => plan.Layering).IsInEnum().WithMessage("This school of layering is not known here.");
+        RuleFor(plan => plan.When).NotNull().WithMessage("When is needed.");
+        When(plan => plan.When is not null, () =>
+        {
+            RuleFor(plan => plan.When.Mode).IsInEnum().WithMessage("This way of giving a time is not known here.");
+            RuleFor(plan => plan.When.Time).NotNull().When(plan => plan.When.Mode != WhenMode.StartNow).WithMessage("A time is needed.");
+            RuleFor(plan => plan.When.Date).Must(date => date is null || date.Value >= time.Today).WithMessage("That day is over.")
+                .Must(date => date is null || date.Value.DayNumber - time.Today.DayNumber <= MostDaysAhead)
+                .WithMessage($"Plans reach {MostDaysAhead} days ahead.");
+            RuleFor(plan => plan.When.Time)
+                .Must((plan, _) => plan.Wanted(time) is not { } wanted || wanted > time.Now)
+                .When(plan => plan.When.Date is null || plan.When.Date >= time.Today)
+                .WithMessage(plan => $"{plan.When.Time:HH:mm} has passed; choose a later hour or another day.");
+        });
+        RuleFor(plan => plan.TreatmentHeat).IsInEnum().WithMessage("This kind of heat is not known here.")
+            .Must(heat => heat != Heat.Hood || house.Hoods > 0).WithMessage("There is no hood in the house; add one under The house.")
+            .Must(heat => heat != Heat.Steamer || house.Steamers > 0).WithMessage("There is no steamer in the house; add one under The house.");
+        RuleFor(plan => plan.DryingAir).IsInEnum().WithMessage("This way of drying is not known here.")
+            .Must(air => air != Air.HoodLow || house.Hoods > 0).WithMessage("There is no hood in the house; add one under The house.");
+        RuleFor(plan => plan.Sections).InclusiveBetween(HeadLimits.FewestSections, HeadLimits.MostSections)
+            .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
+        RuleFor(plan => plan.Edits).NotNull().WithMessage("Edits are a list.").Must(edits => edits is null || edits.Count <= MostEdits)
+            .WithMessage($"At most {MostEdits} changes to one plan.");
+        RuleForEach(plan => plan.Edits).ChildRules(Edit);
+    }
+
+    private static void Edit(InlineValidator<EditBody> edit)
+    {
+        edit.RuleFor(each => each.Kind).IsInEnum().WithMessage("This kind of change is not known here.");
+        edit.RuleFor(each => each.Step).NotEmpty().When(each => each.Kind != EditKind.Add).WithMessage("Which step?");
+        edit.RuleFor(each => each.StepKind).NotEmpty().When(each => each.Kind == EditKind.Add).WithMessage("Which kind of step?")
+            .Must(kind => kind is null || StepCatalogue.Find(kind) is not null).WithMessage("There is no such step in the catalogue.");
+        edit.RuleFor(each => each.Minutes).NotNull().When(each => each.Kind == EditKind.Minutes).WithMessage("How many minutes?")
+            .Must(minutes => minutes is null or (>= 0 and <= MostMinutes)).WithMessage($"Minutes are 0 to {MostMinutes}.");
+        edit.RuleFor(each => each.Places).NotEmpty().When(each => each.Kind == EditKind.Places).WithMessage("Which places?");
+        edit.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
+        edit.RuleFor(each => each.Heat).NotNull().When(each => each.Kind == EditKind.Heat).WithMessage("Which heat?")
+            .IsInEnum().WithMessage("This kind of heat is not known here.");
+    }
+}

@@ -1,0 +1,82 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Web.Plans;
+
+/// <summary>A wait of a step, with its window in whole minutes.</summary>
+public sealed record WaitView(string Title, double Earliest, double Usual, double Latest, double Planned, string Working, string AfterLatest, bool CanBeChanged);
+
+/// <summary>A step as shown in the plan.</summary>
+public sealed record StepView(
+    string Id, string Kind, string Name, Phase Phase, string Instruction, string Reason, StepOrigin Origin,
+    IReadOnlyList<Places> Places, Direction Direction, Wetness WetnessBefore, Wetness WetnessAfter, Heat Heat,
+    double HandsOnMinutes, string HandsOnWorking, int Sections, WaitView? Wait, string? Amount, string? AmountWorking,
+    IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End);
+
+/// <summary>A task as drawn in the plait.</summary>
+public sealed record TaskView(
+    string Id, string? Step, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, Substance? Substance,
+    DateTimeOffset Start, DateTimeOffset End);
+
+/// <summary>A fix that can be accepted with one press: a list of edits to append.</summary>
+public sealed record FixView(string Label, IReadOnlyList<EditBody> Edits);
+
+/// <summary>What a rule says.</summary>
+public sealed record FindingView(string Rule, Severity Severity, string Reason, IReadOnlyList<string> Steps, FixView? Fix);
+
+/// <summary>A step that could be spared.</summary>
+public sealed record SparingView(string Step, string Name, double MinutesSaved, IReadOnlyList<EditBody> Edits);
+
+/// <summary>A whole plan as shown.</summary>
+public sealed record PlanView(
+    Guid HeadId, string HeadName, SizeLine Size, IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones,
+    IReadOnlyList<StepView> Steps, IReadOnlyList<TaskView> Tasks, IReadOnlyList<FindingView> Findings, IReadOnlyList<RefusedEdit> RefusedEdits,
+    DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NineInTenBy, DateTimeOffset NotBefore, bool Proven,
+    DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<SparingView> CouldSpare, bool CanStart, string FinishSentence, string? TimeTrouble,
+    bool UsesTea)
+{
+    internal static PlanView Of(Plan plan) => new(
+        plan.Request.Head.Id, plan.Request.Head.Name,
+        new SizeLine(plan.Size.Mass.Value, plan.Size.Surface.Value, plan.Tangle),
+        plan.Sections, [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
+        [.. plan.Steps.Select(step => Step(plan, step))],
+        [.. plan.Tasks.Select(task => Task(plan, task))],
+        [.. plan.Findings.OrderByDescending(finding => finding.Severity).Select(finding => new FindingView(finding.Rule, finding.Severity, finding.Reason, finding.Steps,
+            finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null))],
+        plan.Refused, plan.Start, plan.End, plan.NineInTenBy, plan.NotBefore, plan.Proven, plan.Fit.ReadyBy, plan.Fit.MinutesOver,
+        [.. plan.Fit.CouldSpare.Select(sparing => new SparingView(sparing.Step, sparing.Name, sparing.MinutesSaved, [.. sparing.Edits.Select(EditBody.From)]))],
+        !plan.HasStop && plan.Tasks.Count > 0, PlanWords.Finish(plan), PlanWords.Trouble(plan), plan.Request.UsesTea);
+
+    private static StepView Step(Plan plan, PlannedStep planned)
+    {
+        var (step, kind) = (planned.Step, planned.Step.Kind);
+        var tasks = plan.Tasks.Where(task => task.StepId == step.Id).ToList();
+        var waiting = tasks.FirstOrDefault(task => task.Window is not null);
+        return new StepView(step.Id, kind.Id, kind.Name, kind.Phase, kind.Instruction, step.Reason, step.Origin,
+            EditBody.PlaceNames(step.Places), kind.Direction, planned.Before.Wetness, planned.After.Wetness, step.Heat,
+            tasks.Where(task => task.IsHandsOn).Sum(task => (task.End - task.Start).TotalMinutes), planned.HandsOnWorking,
+            tasks.Max(task => task.Sections),
+            planned.Wait is { } wait && waiting is not null
+                ? new WaitView(wait.Title, wait.Window.Earliest, wait.Window.Usual, wait.Window.Latest, (waiting.End - waiting.Start).TotalMinutes,
+                    wait.Working, wait.AfterLatest, wait.Window.Latest > wait.Window.Earliest)
+                : null,
+            planned.Amount?.Text, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End);
+    }
+
+    private static TaskView Task(Plan plan, PlannedTask task)
+    {
+        var step = plan.Steps.FirstOrDefault(planned => planned.Step.Id == task.StepId);
+        // A cover is coloured by what lies under it.
+        var substance = step?.Step.Kind.Puts ?? step?.Before.Deposits.LastOrDefault(deposit => deposit.Facts.MustBeRinsed)?.Substance;
+        return new TaskView(task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window,
+            task.IsHandsOn || step?.Step.Kind.IsDrying == true ? null : substance, task.Start, task.End);
+    }
+}
+
+/// <summary>The head in numbers, for the line under the plan.</summary>
+public sealed record SizeLine(double MassGrams, double SurfaceSquareMetres, double Tangle);
+
+/// <summary>A kind of step that can be added.</summary>
+public sealed record StepKindView(string Id, string Name, Phase Phase, string Instruction);

@@ -1,0 +1,141 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Scheduling;
+using Kamuri.Store;
+using Kamuri.Store.Sessions;
+using Kamuri.Web;
+using Kamuri.Web.Ahead;
+using Kamuri.Web.Demo;
+using Kamuri.Web.Heads;
+using Kamuri.Web.Household;
+using Kamuri.Web.Plans;
+using Kamuri.Web.Safety;
+using Kamuri.Web.Sessions;
+using Kamuri.Web.Shelf;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Net.Http.Headers;
+using Serilog;
+using Serilog.Events;
+
+const long largestBody = 512 * 1024;
+
+var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
+StartOptions options;
+try
+{
+    options = StartOptions.Read(builder.Configuration);
+}
+catch (ArgumentException error)
+{
+    Console.Error.WriteLine(error.Message);
+    return 2;
+}
+
+builder.Logging.ClearProviders();
+builder.Services.AddSerilog(log => log
+    .MinimumLevel.Information()
+    .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+    .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
+
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.AddServerHeader = false;
+    kestrel.Limits.MaxRequestBodySize = largestBody;
+    kestrel.ListenLocalhostOrFree(options.Port);
+});
+builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(3));
+builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = ["localhost", "127.0.0.1", "[::1]"]);
+builder.Services.ConfigureHttpJsonOptions(json =>
+{
+    var serializer = json.SerializerOptions;
+    serializer.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+    serializer.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+    serializer.NumberHandling = JsonNumberHandling.Strict;
+    serializer.RespectNullableAnnotations = true;
+});
+builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<ProblemHandler>();
+builder.Services.AddOpenApi(openApi => openApi.AddDocumentTransformer((document, _, _) =>
+{
+    document.Info.Title = "Kamuri";
+    document.Info.Description = "Plans, times and remembers wash days at home.";
+    document.Servers?.Clear();
+    return Task.CompletedTask;
+}));
+
+builder.Services.AddSingleton(options);
+builder.Services.AddSingleton<TimeProvider>(_ => options.ClockSpeed > 1 ? new FastClock(options.ClockSpeed, TimeProvider.System) : TimeProvider.System);
+builder.Services.AddSingleton(CraftFigures.Default);
+builder.Services.AddSingleton<IScheduler, CpSatScheduler>();
+builder.Services.AddSingleton<Planner>();
+builder.Services.AddDbContextFactory<KamuriDb>(db => db
+    .UseSqlite(DatabaseFile.ConnectionString(options.DataFolder))
+    .AddInterceptors(new DurableConnections()));
+builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<KamuriDb>>().CreateDbContext());
+builder.Services.AddScoped<House>();
+builder.Services.AddScoped<PlanMaker>();
+builder.Services.AddSingleton<ISessionLog, SessionLog>();
+builder.Services.AddSingleton<LiveSessions>();
+builder.Services.AddHealthChecks().AddDbContextCheckLite();
+
+var app = builder.Build();
+using (var scope = app.Services.CreateScope())
+{
+    var database = scope.ServiceProvider.GetRequiredService<KamuriDb>();
+    var clock = scope.ServiceProvider.GetRequiredService<TimeProvider>();
+    if (DatabaseFile.Migrate(database, options.DataFolder, clock.GetUtcNow()) is { } backup)
+    {
+        Log.Information("The file was brought up to date; the old one is kept as {Backup}", Path.GetFileName(backup));
+    }
+
+    if (string.Equals(builder.Configuration["backup"], "true", StringComparison.OrdinalIgnoreCase))
+    {
+        Console.WriteLine(DatabaseFile.Backup(database, options.DataFolder, clock.GetUtcNow()));
+        return 0;
+    }
+
+    if (options.Demo)
+    {
+        await scope.ServiceProvider.GetRequiredService<IDbContextFactory<KamuriDb>>()
+            .SeedDemoAsync(app.Services.GetRequiredService<Planner>(), CraftFigures.Default, clock.GetUtcNow());
+    }
+}
+
+app.UseHostFiltering();
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseGuards();
+app.UseStaticFiles(new StaticFileOptions
+{
+    // File names of scripts and styles carry a hash of their content, so they never change.
+    OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
+        file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
+});
+
+app.MapOpenApi();
+app.MapHealthChecks("/health");
+app.MapHeads();
+app.MapHousehold();
+app.MapPlans();
+app.MapSessions();
+app.MapAhead();
+app.MapShelf();
+app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
+app.MapFallbackToFile("index.html", new StaticFileOptions
+{
+    OnPrepareResponse = file => file.Context.Response.Headers[HeaderNames.CacheControl] = "no-cache",
+});
+
+app.Lifetime.ApplicationStarted.Register(() =>
+{
+    Console.WriteLine($"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal)}");
+    _ = Task.Run(CpSatScheduler.WarmUp);
+});
+await app.RunAsync();
+return 0;
+
+/// <summary>The server; named so that tests can host it.</summary>
+public partial class Program;

@@ -1,0 +1,79 @@
+using System.Text.Json;
+using FluentValidation.Results;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Running;
+using Kamuri.Store;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Kamuri.Web.Safety;
+
+/// <summary>Every error leaves as problem details with a sentence that says what is wrong and what to do.</summary>
+internal static class Problems
+{
+    /// <summary>Errors at fields, by their names as sent.</summary>
+    public static ValidationProblem At(ValidationResult result) => TypedResults.ValidationProblem(
+        result.Errors
+            .GroupBy(error => FieldName(error.PropertyName))
+            .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).Distinct().ToArray()),
+        title: "Something entered cannot be right.");
+
+    public static ValidationProblem At(string field, string message) => TypedResults.ValidationProblem(
+        new Dictionary<string, string[]> { [field] = [message] }, title: "Something entered cannot be right.");
+
+    public static ProblemHttpResult NotFound(string detail) => TypedResults.Problem(detail, statusCode: StatusCodes.Status404NotFound);
+
+    public static ProblemHttpResult Conflict(string detail) => TypedResults.Problem(detail, statusCode: StatusCodes.Status409Conflict);
+
+    public static ProblemHttpResult From(Refusal refusal) => TypedResults.Problem(refusal.Reason, statusCode: refusal.Kind switch
+    {
+        RefusalKind.Unknown => StatusCodes.Status404NotFound,
+        RefusalKind.Conflict => StatusCodes.Status409Conflict,
+        _ => StatusCodes.Status400BadRequest,
+    });
+
+    private static string FieldName(string path) =>
+        string.Join('.', path.Split('.').Select(part => part.Length == 0 ? part : char.ToLowerInvariant(part[0]) + part[1..]));
+}
+
+/// <summary>Turns what escapes an endpoint into problem details; what a client sent is never a server error.</summary>
+internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<ProblemHandler> log) : IExceptionHandler
+{
+    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception error, CancellationToken cancellation)
+    {
+        var problem = Read(error);
+        if (problem.Status >= 500)
+        {
+            log.LogError(error, "Request {Method} {Path} failed", context.Request.Method, context.Request.Path);
+        }
+
+        context.Response.StatusCode = problem.Status!.Value;
+        return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = context, ProblemDetails = problem });
+    }
+
+    private static ProblemDetails Read(Exception error) => error switch
+    {
+        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, "That is larger than Kamuri takes in one piece."),
+        BadHttpRequestException { InnerException: JsonException json } => Say(400, Explain(json)),
+        BadHttpRequestException bad => Say(bad.StatusCode, bad.Message),
+        UnplaceableException unplaceable => Say(422, unplaceable.Message),
+        _ when DatabaseFile.IsDiskFull(error) => Say(507, "The disk is full, so nothing was saved. Make room and press again; nothing already saved is lost."),
+        _ => Say(500, "Something went wrong inside Kamuri; nothing was changed. The log says more."),
+    };
+
+    private static string Explain(JsonException json)
+    {
+        if (json.Message.Contains("could not be mapped", StringComparison.Ordinal))
+        {
+            var name = json.Message.Split('\'').ElementAtOrDefault(1);
+            return $"There is no field '{name}' here.";
+        }
+
+        return json.Path is null or "$"
+            ? "This is not JSON that can be read."
+            : $"The field '{json.Path.Replace("$.", "", StringComparison.Ordinal)}' holds something that cannot be read here.";
+    }
+
+    private static ProblemDetails Say(int status, string detail) => new() { Status = status, Detail = detail };
+}

@@ -1,0 +1,136 @@
+using Kamuri.Core.Learning;
+using Kamuri.Core.Running;
+using Kamuri.Store.Sessions;
+
+namespace Kamuri.Web.Sessions;
+
+/// <summary>A session in memory: its plan, everything that happened, and whoever is watching.</summary>
+internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<SessionEvent> events, SessionClock clock, ISessionLog? log) : IDisposable
+{
+    private readonly SemaphoreSlim _gate = new(1, 1);
+    private readonly List<SessionEvent> _events = [.. events];
+    private TaskCompletionSource _changed = new(TaskCreationOptions.RunContinuationsAsynchronously);
+
+    public Guid Id => id;
+    public SessionPlan Plan => plan;
+    public SessionClock Clock => clock;
+
+    /// <summary>A rehearsal is never written down.</summary>
+    public bool IsRehearsal => log is null;
+
+    public SessionState State { get; private set; } = SessionFold.Fold(plan, events);
+
+    /// <summary>Completes at the next change.</summary>
+    public Task Changed => _changed.Task;
+
+    /// <summary>
+    /// Takes an event: checked against the state, written to the disk, then folded in. An event already known is taken
+    /// as pressed twice and changes nothing.
+    /// </summary>
+    public async Task<Refusal?> TakeAsync(SessionEvent happened, CancellationToken cancellation)
+    {
+        await _gate.WaitAsync(cancellation);
+        try
+        {
+            if (_events.Any(known => known.Id == happened.Id))
+            {
+                return null;
+            }
+
+            if (SessionCommands.Check(plan, State, happened, clock.Now) is { } refusal)
+            {
+                return refusal;
+            }
+
+            var next = SessionFold.Fold(plan, _events.Append(happened));
+            if (log is not null)
+            {
+                await log.AppendAsync(id, happened, happened is SessionFinished ? LookBack.Outcome(plan, next) : null, cancellation);
+            }
+
+            _events.Add(happened);
+            State = next;
+        }
+        finally
+        {
+            _gate.Release();
+        }
+
+        Announce();
+        return null;
+    }
+
+    /// <summary>Changes the pace of a rehearsal for everyone who watches.</summary>
+    public void Run(double factor)
+    {
+        clock.Run(factor);
+        Announce();
+    }
+
+    public void Dispose() => _gate.Dispose();
+
+    private void Announce() =>
+        Interlocked.Exchange(ref _changed, new TaskCompletionSource(TaskCreationOptions.RunContinuationsAsynchronously)).SetResult();
+}
+
+/// <summary>All sessions that someone has opened, each loaded once.</summary>
+internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOptions options) : IDisposable
+{
+    private readonly Dictionary<Guid, LiveSession> _open = [];
+    private readonly SemaphoreSlim _gate = new(1, 1);
+
+    public async Task<LiveSession> BeginAsync(SessionPlan plan, bool rehearsal, double factor, CancellationToken cancellation)
+    {
+        var clock = NewClock(rehearsal);
+        clock.Run(rehearsal ? factor : 1);
+        var (id, first) = (Guid.CreateVersion7(), new SessionStarted(Guid.CreateVersion7(), clock.Now));
+        if (!rehearsal)
+        {
+            await log.CreateAsync(id, plan, first, clock.Now, cancellation);
+        }
+
+        return await KeepAsync(new LiveSession(id, plan, [first], clock, rehearsal ? null : log), cancellation);
+    }
+
+    public async Task<LiveSession?> FindAsync(Guid id, CancellationToken cancellation)
+    {
+        await _gate.WaitAsync(cancellation);
+        try
+        {
+            if (_open.TryGetValue(id, out var open))
+            {
+                return open;
+            }
+
+            if (await log.FindAsync(id, cancellation) is not { } recorded)
+            {
+                return null;
+            }
+
+            return _open[id] = new LiveSession(id, recorded.Plan, recorded.Events, NewClock(false), log);
+        }
+        finally
+        {
+            _gate.Release();
+        }
+    }
+
+    public void Dispose()
+    {
+        _gate.Dispose();
+        foreach (var session in _open.Values)
+        {
+            session.Dispose();
+        }
+    }
+
+    private SessionClock NewClock(bool rehearsal) => new(house, options.ClockSpeed, rehearsal);
+
+    private async Task<LiveSession> KeepAsync(LiveSession session, CancellationToken cancellation)
+    {
+        await _gate.WaitAsync(cancellation);
+        _open[session.Id] = session;
+        _gate.Release();
+        return session;
+    }
+}

@@ -1,0 +1,164 @@
+using System.Net.ServerSentEvents;
+using System.Runtime.CompilerServices;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Running;
+using Kamuri.Store.Sessions;
+using Kamuri.Web.Household;
+using Kamuri.Web.Plans;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Kamuri.Web.Sessions;
+
+/// <summary>The live run and the record of past ones.</summary>
+internal static class SessionEndpoints
+{
+    public static void MapSessions(this IEndpointRouteBuilder routes)
+    {
+        var sessions = routes.MapGroup("/api/sessions").WithTags("Sessions");
+        sessions.MapGet("/", ListAsync).WithName("listSessions");
+        sessions.MapPost("/", StartAsync).WithName("startSession");
+        sessions.MapGet("/{id:guid}", GetAsync).WithName("getSession");
+        sessions.MapPost("/{id:guid}/events", PressAsync).WithName("pressInSession");
+        sessions.MapPut("/{id:guid}/clock", RunClockAsync).WithName("runSessionClock");
+        sessions.MapGet("/{id:guid}/review", ReviewAsync).WithName("reviewSession");
+        sessions.MapGet("/{id:guid}/stream", StreamAsync).WithName("watchSession").ExcludeFromDescription();
+    }
+
+    private static async Task<Results<Created<SessionView>, ValidationProblem, ProblemHttpResult>> StartAsync(
+        StartBody body, PlanMaker maker, LiveSessions sessions, House house, CancellationToken cancellation)
+    {
+        if (body.Plan is null)
+        {
+            return Problems.At("plan", "A plan is needed.");
+        }
+
+        if (!SessionClock.Speeds.Contains(body.Speed))
+        {
+            return Problems.At("speed", $"A rehearsal runs at {string.Join(", ", SessionClock.Speeds)} times.");
+        }
+
+        var (plan, problem, refusal) = await maker.MakeAsync(body.Plan, cancellation);
+        if (plan is null)
+        {
+            return problem is not null ? problem : refusal!;
+        }
+
+        if (plan.Findings.FirstOrDefault(finding => finding.Severity == Severity.Stop) is { } stop)
+        {
+            return Problems.Conflict($"This plan cannot start yet. {stop.Reason}");
+        }
+
+        if (plan.Tasks.Count == 0)
+        {
+            return Problems.Conflict("There is nothing to do in this plan.");
+        }
+
+        var session = await sessions.BeginAsync(SessionPlan.From(plan), body.Rehearsal, body.Speed, cancellation);
+        return TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
+    }
+
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> GetAsync(
+        Guid id, LiveSessions sessions, House house, CancellationToken cancellation) =>
+        await sessions.FindAsync(id, cancellation) is { } session
+            ? TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)))
+            : NotHere();
+
+    /// <summary>Answers only when the event is on the disk. The same id again is harmless.</summary>
+    private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> PressAsync(
+        Guid id, EventBody body, LiveSessions sessions, House house, CancellationToken cancellation)
+    {
+        if (await sessions.FindAsync(id, cancellation) is not { } session)
+        {
+            return NotHere();
+        }
+
+        var (happened, missing) = body.ToEvent(session.Clock.Now);
+        if (happened is null)
+        {
+            return Problems.At(missing!, $"This kind of event needs '{missing}'.");
+        }
+
+        return await session.TakeAsync(happened, cancellation) is { } refusal
+            ? Problems.From(refusal)
+            : TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+    }
+
+    private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> RunClockAsync(
+        Guid id, ClockBody body, LiveSessions sessions, House house, CancellationToken cancellation)
+    {
+        if (await sessions.FindAsync(id, cancellation) is not { } session)
+        {
+            return NotHere();
+        }
+
+        if (!session.Clock.CanChange)
+        {
+            return Problems.Conflict("Only a rehearsal can run faster than the clock on the wall.");
+        }
+
+        if (!SessionClock.Speeds.Contains(body.Speed))
+        {
+            return Problems.At("speed", $"A rehearsal runs at {string.Join(", ", SessionClock.Speeds)} times.");
+        }
+
+        session.Run(body.Speed);
+        return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+    }
+
+    private static async Task<Ok<IReadOnlyList<SessionLine>>> ListAsync(ISessionLog log, House house, CancellationToken cancellation)
+    {
+        var time = await house.TimeAsync(cancellation);
+        return TypedResults.Ok<IReadOnlyList<SessionLine>>([.. (await log.AllAsync(cancellation)).Select(session => Line(session, time).Line)]);
+    }
+
+    private static async Task<Results<Ok<SessionReviewView>, ProblemHttpResult>> ReviewAsync(
+        Guid id, ISessionLog log, House house, CancellationToken cancellation)
+    {
+        if (await log.FindAsync(id, cancellation) is not { } session)
+        {
+            return NotHere();
+        }
+
+        var time = await house.TimeAsync(cancellation);
+        var (line, review, state) = Line(session, time);
+        return TypedResults.Ok(new SessionReviewView(line,
+            [.. review.Tasks.Select(task => task with { Start = Local(time, task.Start), End = Local(time, task.End) })],
+            [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]));
+    }
+
+    private static (SessionLine Line, SessionReview Review, SessionState State) Line(RecordedSession session, HouseTime time)
+    {
+        var state = SessionFold.Fold(session.Plan, session.Events);
+        var review = LookBack.On(session.Plan, state);
+        var plan = session.Plan;
+        return (new SessionLine(session.Id, plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status,
+            time.Local(state.StartedAt ?? plan.PlannedStart), Local(time, state.FinishedAt),
+            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.Ratings, state.ClosingNote, review.Sentence), review, state);
+    }
+
+    /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>
+    private static async Task<IResult> StreamAsync(
+        Guid id, LiveSessions sessions, House house, IHostApplicationLifetime lifetime, CancellationToken cancellation) =>
+        await sessions.FindAsync(id, cancellation) is { } session
+            ? TypedResults.ServerSentEvents(WatchAsync(session, house, lifetime.ApplicationStopping, cancellation))
+            : NotHere();
+
+    private static async IAsyncEnumerable<SseItem<SessionView>> WatchAsync(
+        LiveSession session, House house, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation)
+    {
+        using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
+        while (!either.IsCancellationRequested)
+        {
+            var changed = session.Changed;
+            yield return new SseItem<SessionView>(SessionView.Of(session, await house.TimeAsync(CancellationToken.None)), "session");
+            var tick = session.Clock.Speed > 1 ? TimeSpan.FromSeconds(1) : TimeSpan.FromSeconds(5);
+            await Task.WhenAny(changed, Task.Delay(tick, either.Token));
+        }
+    }
+
+    private static DateTimeOffset? Local(HouseTime time, DateTimeOffset? moment) => moment is { } known ? time.Local(known) : null;
+
+    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such session here.");
+}

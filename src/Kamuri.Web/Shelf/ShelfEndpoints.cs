@@ -1,0 +1,43 @@
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Steps;
+using Kamuri.Store;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Kamuri.Web.Shelf;
+
+/// <summary>How much of something a head takes in one use.</summary>
+/// <param name="Weight">Layering weight, 1 water to 5 butter; null for what is rinsed out.</param>
+public sealed record TakingLine(string Name, double? Weight, double ExactMl, string Amount, string Working);
+
+/// <summary>What one wash day takes from the shelf for a head.</summary>
+public sealed record TakingView(Guid HeadId, string HeadName, IReadOnlyList<TakingLine> RinsedOut, IReadOnlyList<TakingLine> Layers);
+
+/// <summary>What a wash day takes from the shelf.</summary>
+internal static class ShelfEndpoints
+{
+    public static void MapShelf(this IEndpointRouteBuilder routes) =>
+        routes.MapGet("/api/shelf/taking/{headId:guid}", TakingAsync).WithName("getTaking").WithTags("Shelf");
+
+    private static async Task<Results<Ok<TakingView>, ProblemHttpResult>> TakingAsync(
+        Guid headId, KamuriDb db, CraftFigures figures, CancellationToken cancellation)
+    {
+        if (await db.Heads.FindAsync([headId], cancellation) is not { } row)
+        {
+            return Problems.NotFound("There is no such head here.");
+        }
+
+        var size = HeadSize.Of(row.ToHead(), figures.Head);
+        var lines = StepCatalogue.All.Where(kind => kind.Puts is not null)
+            .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures.Film)))
+            .Where(pair => pair.amount is not null)
+            .Select(pair => (pair.facts.MustBeRinsed, line: new TakingLine(
+                pair.facts.Name, pair.facts.Weight, pair.amount!.Exact.Value, pair.amount.Text, pair.amount.Working)))
+            .ToList();
+        return TypedResults.Ok(new TakingView(row.Id, row.Name,
+            [.. lines.Where(pair => pair.MustBeRinsed).Select(pair => pair.line)],
+            [.. lines.Where(pair => !pair.MustBeRinsed).Select(pair => pair.line).OrderBy(line => line.Weight)]));
+    }
+}
