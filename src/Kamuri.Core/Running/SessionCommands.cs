@@ -113,7 +113,7 @@ public static class SessionCommands
         text is { Length: > LongestNote } ? new Refusal(RefusalKind.Invalid, $"A note holds at most {LongestNote} characters.") : null;
 
     private static Refusal? CheckRatings(Ratings ratings) =>
-        ratings.Given.All(rating => rating is >= Ratings.Least and <= Ratings.Most)
+        ratings.Given().All(rating => rating is >= Ratings.Least and <= Ratings.Most)
             ? null
             : new Refusal(RefusalKind.Invalid, $"Ratings go from {Ratings.Least} to {Ratings.Most}.");
 }

@@ -7,7 +7,7 @@ public sealed record Ratings(int? Softness = null, int? Definition = null, int? 
     public const int Most = 5;
 
     /// <summary>Every answer given.</summary>
-    public IEnumerable<int> Given => new[] { Softness, Definition, Slip, ScalpComfort, Stiffness }.OfType<int>();
+    public IEnumerable<int> Given() => new[] { Softness, Definition, Slip, ScalpComfort, Stiffness }.OfType<int>();
 }
 
 /// <summary>Something that happened in a session. The list of these is the session; its state is a fold over them.</summary>

@@ -64,6 +64,11 @@ public sealed record RunTaskView(
     string Id, string? Step, string Strand, string Title, bool IsHandsOn, int Sections, IReadOnlyList<int> SectionsDone, Window? Window,
     string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, DateTimeOffset Start, DateTimeOffset End);
 
+/// <summary>What a screen says about the step in hand.</summary>
+public sealed record RunStepView(
+    string Id, string Name, Phase Phase, string Instruction, string Reason, IReadOnlyList<Places> Places, Direction Direction,
+    string? Amount, IReadOnlyList<string> Cautions);
+
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
     string Task, string Strand, string Title, string AfterLatest, DateTimeOffset Since, DateTimeOffset EarliestAt, DateTimeOffset UsualAt, DateTimeOffset LatestAt);
@@ -76,7 +81,7 @@ public sealed record SessionView(
     Guid Id, bool Rehearsal, Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status,
     DateTimeOffset Now, double Speed, double Factor, DateTimeOffset? StartedAt, DateTimeOffset? PausedAt, DateTimeOffset? FinishedAt,
     DateTimeOffset PlannedEnd, DateTimeOffset? ReadyBy, DateTimeOffset EndsAt, double DriftMinutes,
-    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, IReadOnlyList<SessionStep> Steps, IReadOnlyList<RunTaskView> Tasks,
+    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, IReadOnlyList<RunStepView> Steps, IReadOnlyList<RunTaskView> Tasks,
     string? Doing, IReadOnlyList<CountingView> Counting, string? Next, DateTimeOffset? NextFrom, IReadOnlyList<string> Then, bool AllDone,
     UndoView? Undo, IReadOnlyList<Note> Notes, Ratings Ratings, string? ClosingNote)
 {
@@ -88,7 +93,9 @@ public sealed record SessionView(
             session.Id, session.IsRehearsal, plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status,
             house.Local(moment.Now), session.Clock.Speed, session.Clock.Factor,
             Local(state.StartedAt), Local(state.PausedAt), Local(state.FinishedAt), house.Local(plan.PlannedEnd), Local(plan.ReadyBy),
-            house.Local(moment.EndsAt), moment.DriftMinutes, plan.Sections, plan.FragileZones, plan.Steps,
+            house.Local(moment.EndsAt), moment.DriftMinutes, plan.Sections, plan.FragileZones,
+            [.. plan.Steps.Select(step => new RunStepView(step.Id, step.Name, step.Phase, step.Instruction, step.Reason,
+                EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions))],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
             moment.Doing?.Id,
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,

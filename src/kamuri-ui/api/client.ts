@@ -1,0 +1,59 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+
+export type HeadView = Schemas['HeadView']
+export type HeadBody = Schemas['HeadBody']
+export type SizeView = Schemas['SizeView']
+export type PlanBody = Schemas['PlanBody']
+export type PlanView = Schemas['PlanView']
+export type StepView = Schemas['StepView']
+export type TaskView = Schemas['TaskView']
+export type EditBody = Schemas['EditBody']
+export type FindingView = Schemas['FindingView']
+export type SessionView = Schemas['SessionView']
+export type RunTaskView = Schemas['RunTaskView']
+export type CountingView = Schemas['CountingView']
+export type EventBody = Schemas['EventBody']
+export type SessionLine = Schemas['SessionLine']
+export type SessionReviewView = Schemas['SessionReviewView']
+export type Section = Schemas['Section']
+export type Zone = Schemas['Zone']
+export type Ratings = Schemas['Ratings']
+export type HouseholdBody = Schemas['HouseholdBody']
+export type TakingView = Schemas['TakingView']
+
+export const api = createClient<paths>({ baseUrl: '/' })
+
+/** What the server said was wrong: a sentence, and sentences at fields by name. */
+export class Refused extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly fields: Record<string, string[]> = {},
+  ) {
+    super(message)
+  }
+}
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The data of an answer; throws {@link Refused} with the server's own sentence when there is none. */
+export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
+  let got: Answer<T>
+  try {
+    got = await answer
+  } catch {
+    throw new Refused('Kamuri does not answer. Is it still running?', 0)
+  }
+  if (got.data !== undefined) return got.data
+  const problem = got.error as { detail?: string; title?: string; errors?: Record<string, string[]> } | undefined
+  const fields = problem?.errors ?? {}
+  const first = Object.values(fields)[0]?.[0]
+  throw new Refused(first ?? problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status, fields)
+}

@@ -1,0 +1,75 @@
+import { Moon, Sun } from 'lucide-react'
+import { useState } from 'react'
+import { Link, NavLink, Outlet, useNavigate } from 'react-router'
+import { IconButton } from '@/kit/Button'
+import { useWallClock } from './household'
+import { useKeys } from './keys'
+import { places } from './places'
+import { ShortcutSheet } from './ShortcutSheet'
+import { useTheme } from './theme'
+
+/** The frame around the five places. */
+export function Shell() {
+  const navigate = useNavigate()
+  const now = useWallClock()
+  const { shown, choose } = useTheme()
+  const [help, setHelp] = useState(false)
+  useKeys({
+    ...Object.fromEntries(places.map((place) => [place.key, () => void navigate(place.path)])),
+    '?': () => setHelp(true),
+  })
+
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 sm:px-6">
+      <a href="#place" className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-raised focus:p-3">
+        Skip to the page
+      </a>
+      <header className="flex min-h-16 flex-wrap items-center gap-x-8 pt-2">
+        <Link to="/today" className="font-display text-2xl font-bold tracking-tight">
+          Kamuri
+        </Link>
+        <nav
+          aria-label="Places"
+          className="order-last flex w-full flex-wrap justify-between sm:order-none sm:w-auto sm:justify-start sm:gap-6"
+        >
+          {places.map((place) => (
+            <NavLink
+              key={place.path}
+              to={place.path}
+              aria-keyshortcuts={place.key}
+              className="group flex min-h-12 min-w-12 items-center justify-center"
+            >
+              {({ isActive }) => (
+                <span
+                  className={isActive ? 'stitch-line pb-1.5 font-semibold' : 'pb-1.5 text-quiet group-hover:text-ink'}
+                >
+                  {place.name}
+                </span>
+              )}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center gap-1">
+          <time className="mr-2 font-display text-xl font-semibold" aria-label="Time in the house">
+            {now?.time ?? ''}
+          </time>
+          <IconButton
+            label={shown === 'night' ? 'Day theme' : 'Night theme'}
+            onClick={() => choose(shown === 'night' ? 'day' : 'night')}
+          >
+            {shown === 'night' ? <Sun aria-hidden /> : <Moon aria-hidden />}
+          </IconButton>
+          <IconButton label="Keys" onClick={() => setHelp(true)}>
+            <span aria-hidden className="font-display text-xl font-semibold">
+              ?
+            </span>
+          </IconButton>
+        </div>
+      </header>
+      <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
+        <Outlet />
+      </main>
+      <ShortcutSheet open={help} onClose={() => setHelp(false)} />
+    </div>
+  )
+}

@@ -1,0 +1,34 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { api, told, type HouseholdBody } from '@/api/client'
+
+export function useHousehold() {
+  return useQuery({ queryKey: ['household'], queryFn: () => told(api.GET('/api/household')), refetchInterval: 60_000 })
+}
+
+export function useChangeHousehold() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: HouseholdBody) => told(api.PUT('/api/household', { body })),
+    onSuccess: (view) => {
+      queries.setQueryData(['household'], view)
+      void queries.invalidateQueries({ queryKey: ['plan'] })
+    },
+  })
+}
+
+/** The household's wall clock, "15:12", ticking on from the server's answer. */
+export function useWallClock(): { time: string; date: string } | null {
+  const { data, dataUpdatedAt } = useHousehold()
+  const [present, tick] = useState(() => Date.now())
+  useEffect(() => {
+    const timer = setInterval(() => tick(Date.now()), 1000)
+    return () => clearInterval(timer)
+  }, [])
+  if (!data) return null
+  const offset = /([+-])(\d\d):(\d\d)$/.exec(data.now)
+  const minutes = offset ? (offset[1] === '-' ? -1 : 1) * (Number(offset[2]) * 60 + Number(offset[3])) : 0
+  const now = Date.parse(data.now) + Math.max(0, present - dataUpdatedAt) * data.clockSpeed
+  const wall = new Date(now + minutes * 60_000).toISOString()
+  return { time: wall.slice(11, 16), date: wall.slice(0, 10) }
+}

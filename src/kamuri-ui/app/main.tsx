@@ -1,0 +1,45 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
+import { AheadPlace } from '@/places/ahead/AheadPlace'
+import { BehindPlace } from '@/places/behind/BehindPlace'
+import { ReviewPage } from '@/places/behind/ReviewPage'
+import { HeadPage } from '@/places/heads/HeadPage'
+import { HeadsPlace } from '@/places/heads/HeadsPlace'
+import { ShelfPlace } from '@/places/shelf/ShelfPlace'
+import { RunPage } from '@/places/today/run/RunPage'
+import { TodayPlace } from '@/places/today/TodayPlace'
+import { NotHere } from './NotHere'
+import { Shell } from './Shell'
+import './styles.css'
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 5_000 }, mutations: { retry: 0 } },
+})
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: '/', element: <Navigate to="/today" replace /> },
+      { path: '/ahead', element: <AheadPlace /> },
+      { path: '/today', element: <TodayPlace /> },
+      { path: '/behind', element: <BehindPlace /> },
+      { path: '/behind/:id', element: <ReviewPage /> },
+      { path: '/shelf', element: <ShelfPlace /> },
+      { path: '/heads', element: <HeadsPlace /> },
+      { path: '/heads/:id', element: <HeadPage /> },
+      { path: '*', element: <NotHere /> },
+    ],
+  },
+  { path: '/run/:id', element: <RunPage /> },
+])
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+)

@@ -1,0 +1,44 @@
+/** Moments come from the server with the household's offset, so the wall-clock time is read off, never computed. */
+export const clock = (moment: string) => moment.slice(11, 16)
+
+export const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000
+
+/** "32 min", "1 h 05". */
+export function spell(minutes: number): string {
+  const whole = Math.round(Math.abs(minutes))
+  if (whole < 60) return `${whole} min`
+  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
+}
+
+/** "4:07" for a counter. */
+export function counter(milliseconds: number): string {
+  const seconds = Math.max(0, Math.floor(milliseconds / 1000))
+  const hours = Math.floor(seconds / 3600)
+  const rest = `${String(Math.floor((seconds % 3600) / 60)).padStart(hours ? 2 : 1, '0')}:${String(seconds % 60).padStart(2, '0')}`
+  return hours ? `${hours}:${rest}` : rest
+}
+
+const months = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
+const days = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
+
+/** "Saturday 14 March" from a date or moment as the server writes it. */
+export function day(moment: string): string {
+  const [year = 0, month = 1, date = 1] = moment.slice(0, 10).split('-').map(Number)
+  return `${days[new Date(Date.UTC(year, month - 1, date)).getUTCDay()]} ${date} ${months[month - 1]}`
+}
+
+/** A moment so many minutes later, as milliseconds. */
+export const after = (moment: string, minutes: number) => Date.parse(moment) + minutes * 60_000

@@ -1,0 +1,274 @@
+import { Fragment, useId } from 'react'
+import { bandColour } from './colours'
+import { bandLabels, clockOf, stays, stitches, textWidth, threadPath, ticks, type Frame } from './layout'
+import type { PlaitProps } from './Plait'
+
+const gutter = 104
+const right = 28
+const bandHeight = 44
+const strandGap = 112
+const firstStrand = 104
+
+export function HorizontalPlait({
+  tasks,
+  startsAt,
+  strands,
+  readyBy,
+  now,
+  focus,
+  onFocus,
+  summary,
+  width,
+}: PlaitProps & { width: number }) {
+  const id = useId()
+  const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
+  const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
+  const kitchen = strands.at(-1)
+  const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + 6
+  const frame: Frame = { perMinute: (width - gutter - right) / minutes, origin: gutter, lanes, rest }
+  const x = (minute: number) => frame.origin + minute * frame.perMinute
+  const height = firstStrand + (strands.length - 1) * strandGap + 74
+  const hands = stays(tasks, frame)
+  const path = threadPath(hands, frame, (point) => `${point.along.toFixed(1)} ${point.across}`)
+  const waits = tasks.filter((task) => !task.isHandsOn)
+  const nextOn = (strand: string, after: number) =>
+    Math.min(
+      ...tasks.filter((task) => task.strand === strand && task.start >= after).map((task) => task.start),
+      minutes,
+    )
+
+  return (
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-labelledby={id}
+      data-plait="across"
+    >
+      <title id={id}>{summary}</title>
+      {ticks(startsAt, minutes, frame.perMinute, 74).map((minute) => (
+        <g key={minute}>
+          <line x1={x(minute)} x2={x(minute)} y1={24} y2={height - 8} stroke="var(--rule)" />
+          <text x={x(minute)} y={14} textAnchor="middle" fontSize={13} fill="var(--quiet)">
+            {clockOf(startsAt + minute)}
+          </text>
+        </g>
+      ))}
+      {readyBy != null && (
+        <g>
+          <line
+            x1={x(readyBy)}
+            x2={x(readyBy)}
+            y1={22}
+            y2={height - 8}
+            stroke="var(--accent)"
+            strokeWidth={2}
+            strokeDasharray="2 5"
+          />
+          <text x={x(readyBy) - 5} y={height - 10} textAnchor="end" fontSize={13} fontWeight={600} fill="var(--accent)">
+            wanted
+          </text>
+        </g>
+      )}
+
+      {strands.map((strand) => (
+        <g key={strand.id}>
+          <line
+            x1={gutter}
+            x2={width - right}
+            y1={lanes[strand.id]}
+            y2={lanes[strand.id]}
+            stroke="var(--strand)"
+            strokeWidth={3}
+            strokeLinecap="round"
+          />
+          <text
+            x={0}
+            y={lanes[strand.id]! - 2}
+            fontSize={16}
+            fontWeight={650}
+            fill="var(--ink)"
+            fontFamily="var(--font-display)"
+          >
+            {strand.name}
+          </text>
+          <text x={0} y={lanes[strand.id]! + 15} fontSize={13} fill="var(--quiet)">
+            {strand.note}
+          </text>
+        </g>
+      ))}
+      <text x={0} y={rest + 4} fontSize={13} fill="var(--quiet)">
+        sit down
+      </text>
+
+      {waits.map((task) => {
+        const y = lanes[task.strand]! - bandHeight / 2
+        const [from, to] = [x(task.start), x(task.end)]
+        const latest = task.window
+          ? Math.min(task.start + task.window.latest, nextOn(task.strand, task.end) + 90, minutes)
+          : task.end
+        const colour = bandColour(task)
+        return (
+          <g
+            key={task.id}
+            onPointerEnter={() => task.step && onFocus?.(task.step)}
+            onPointerLeave={() => onFocus?.(null)}
+            opacity={focus && task.step !== focus ? 0.75 : 1}
+          >
+            {x(latest) - to > 3 && (
+              <>
+                <rect
+                  x={to - 2}
+                  y={y + 9}
+                  width={x(latest) - to + 2}
+                  height={bandHeight - 18}
+                  fill={colour}
+                  opacity={0.32}
+                  rx={3}
+                />
+                <line
+                  x1={x(latest)}
+                  x2={x(latest)}
+                  y1={y + 7}
+                  y2={y + bandHeight - 7}
+                  stroke={colour}
+                  strokeWidth={2}
+                  strokeDasharray="2 3"
+                />
+              </>
+            )}
+            <rect
+              x={from}
+              y={y}
+              width={Math.max(3, to - from)}
+              height={bandHeight}
+              rx={5}
+              fill={colour}
+              stroke={focus && task.step === focus ? 'var(--ink)' : 'none'}
+              strokeWidth={2}
+            />
+            {task.window && task.window.earliest > 0 && task.window.earliest < task.end - task.start && (
+              <line
+                x1={x(task.start + task.window.earliest)}
+                x2={x(task.start + task.window.earliest)}
+                y1={y + bandHeight - 12}
+                y2={y + bandHeight}
+                stroke="var(--on-band)"
+                strokeWidth={2}
+              />
+            )}
+          </g>
+        )
+      })}
+
+      <path d={path} fill="none" stroke="var(--paper)" strokeWidth={13} strokeLinejoin="round" opacity={0.85} />
+      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={6} strokeLinejoin="round" strokeLinecap="round" />
+      {stitches(hands, frame).map((point, n) => (
+        <line
+          key={n}
+          x1={point.along - 1.5}
+          x2={point.along + 1.5}
+          y1={point.across + 4}
+          y2={point.across - 4}
+          stroke="var(--paper)"
+          strokeWidth={2}
+        />
+      ))}
+      {hands.map(
+        (stay) =>
+          stay.task && (
+            <rect
+              key={stay.task.id}
+              x={x(stay.from)}
+              y={stay.lane - 14}
+              width={Math.max(6, x(stay.to) - x(stay.from))}
+              height={28}
+              fill="transparent"
+              onPointerEnter={() => stay.task?.step && onFocus?.(stay.task.step)}
+              onPointerLeave={() => onFocus?.(null)}
+            />
+          ),
+      )}
+      {hands.map(
+        (stay) =>
+          stay.task &&
+          focus &&
+          stay.task.step === focus && (
+            <line
+              key={stay.task.id}
+              x1={x(stay.from)}
+              x2={x(stay.to)}
+              y1={stay.lane}
+              y2={stay.lane}
+              stroke="var(--accent)"
+              strokeWidth={9}
+              strokeLinecap="round"
+            />
+          ),
+      )}
+
+      {strands.map((strand, n) => {
+        const last = n === strands.length - 1
+        const outside = (level: number) =>
+          lanes[strand.id]! + (last && n > 0 ? bandHeight / 2 + 3 + level * 16 : -bandHeight / 2 + 10 - level * 17)
+        const labels = bandLabels(
+          waits
+            .filter((task) => task.strand === strand.id)
+            .map((task) => ({ id: task.id, text: task.title.split(',')[0]!, from: x(task.start), to: x(task.end) })),
+          14,
+          2,
+          width,
+        )
+        return labels.map((label) => {
+          const task = tasks.find((each) => each.id === label.id)!
+          const under = task.title.split(', ')[1]
+          const roomy = under && textWidth(under, 12) + 16 < x(task.end) - x(task.start)
+          return (
+            <Fragment key={label.id}>
+              <text
+                x={label.along}
+                y={label.level === 0 ? lanes[strand.id]! + (roomy ? -3 : 5) : outside(label.level)}
+                fontSize={14}
+                fontWeight={600}
+                fill={label.level === 0 ? 'var(--on-band)' : 'var(--ink)'}
+                {...(label.level > 0 && { stroke: 'var(--paper)', strokeWidth: 4, paintOrder: 'stroke' })}
+              >
+                {label.text}
+              </text>
+              {label.level === 0 && roomy && (
+                <text x={label.along} y={lanes[strand.id]! + 13} fontSize={12} fill="var(--on-band)">
+                  {under}
+                </text>
+              )}
+            </Fragment>
+          )
+        })
+      })}
+      {hands
+        .filter((stay) => stay.task && textWidth(stay.task.title, 12.5) + 10 < x(stay.to) - x(stay.from))
+        .map((stay) => (
+          <text
+            key={stay.task!.id}
+            x={x(stay.from) + 5}
+            y={stay.lane + 21}
+            fontSize={12.5}
+            fill="var(--quiet)"
+            stroke="var(--paper)"
+            strokeWidth={4}
+            paintOrder="stroke"
+          >
+            {stay.task!.title}
+          </text>
+        ))}
+      {now != null && (
+        <g>
+          <line x1={x(now)} x2={x(now)} y1={20} y2={height - 4} stroke="var(--accent)" strokeWidth={3} />
+          <text x={x(now) + 6} y={height - 8} fontSize={14} fontWeight={650} fill="var(--accent)">
+            now
+          </text>
+        </g>
+      )}
+    </svg>
+  )
+}

@@ -1,0 +1,41 @@
+import { useEffect, useRef, useState } from 'react'
+import { HorizontalPlait } from './HorizontalPlait'
+import type { PlaitTask } from './layout'
+import { VerticalPlait } from './VerticalPlait'
+
+export interface PlaitProps {
+  tasks: readonly PlaitTask[]
+  /** Minute of the day at which the drawing begins. */
+  startsAt: number
+  strands: readonly { id: string; name: string; note: string }[]
+  /** The wanted end, in minutes from the start. */
+  readyBy?: number | null
+  /** The present, in minutes from the start, while a session runs. */
+  now?: number | null
+  /** The step in focus. */
+  focus?: string | null
+  onFocus?: (step: string | null) => void
+  /** The whole in words, for those who cannot see it. */
+  summary: string
+}
+
+const narrow = 640
+
+/** A session on a time axis: quiet strands, bands of what works by itself, and the hands as one thread between them. */
+export function Plait(props: PlaitProps) {
+  const frame = useRef<HTMLDivElement>(null)
+  const [width, setWidth] = useState(0)
+  useEffect(() => {
+    const box = frame.current
+    if (!box) return
+    const observer = new ResizeObserver(([entry]) => setWidth(Math.floor(entry?.contentRect.width ?? 0)))
+    observer.observe(box)
+    return () => observer.disconnect()
+  }, [])
+  return (
+    <div ref={frame} className="min-h-72">
+      {width > 0 &&
+        (width < narrow ? <VerticalPlait {...props} width={width} /> : <HorizontalPlait {...props} width={width} />)}
+    </div>
+  )
+}

@@ -1,0 +1,150 @@
+import { useId } from 'react'
+import { bandColour } from './colours'
+import { clockOf, stays, stitches, threadPath, type Frame } from './layout'
+import type { PlaitProps } from './Plait'
+
+const top = 46
+const bandWidth = 34
+const rowHeight = 21
+
+/** The plait for a phone: time falls, names stand to the right of everything. */
+export function VerticalPlait({
+  tasks,
+  startsAt,
+  strands,
+  readyBy,
+  now,
+  focus,
+  onFocus,
+  summary,
+  width,
+}: PlaitProps & { width: number }) {
+  const id = useId()
+  const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
+  const named = [...tasks].sort((a, b) => a.start - b.start || a.end - b.end)
+  // Long enough that every name can stand at its own minute, or close to it.
+  const perMinute = Math.max(1.7, (named.length * rowHeight * 1.12) / minutes)
+  const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, 24 + n * 64]))
+  const lastLane = 24 + (strands.length - 1) * 64
+  const frame: Frame = { perMinute, origin: top, lanes, rest: strands.length > 1 ? lastLane - 32 : lastLane + 32 }
+  const y = (minute: number) => frame.origin + minute * frame.perMinute
+  const hands = stays(tasks, frame)
+  const path = threadPath(hands, frame, (point) => `${point.across} ${point.along.toFixed(1)}`)
+  const textAt = lastLane + 36
+  const placed: { task: (typeof named)[number]; at: number }[] = []
+  for (const task of named) placed.push({ task, at: Math.max(y(task.start) + 6, (placed.at(-1)?.at ?? 0) + rowHeight) })
+  const height = Math.max(y(minutes), placed.at(-1)?.at ?? 0) + 24
+
+  return (
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-labelledby={id}
+      data-plait="down"
+    >
+      <title id={id}>{summary}</title>
+      {strands.map((strand) => (
+        <g key={strand.id}>
+          <text x={lanes[strand.id]} y={14} textAnchor="middle" fontSize={13} fontWeight={650} fill="var(--ink)">
+            {strand.name}
+          </text>
+          <line
+            x1={lanes[strand.id]}
+            x2={lanes[strand.id]}
+            y1={26}
+            y2={height - 12}
+            stroke="var(--strand)"
+            strokeWidth={3}
+            strokeLinecap="round"
+          />
+        </g>
+      ))}
+      {tasks
+        .filter((task) => !task.isHandsOn)
+        .map((task) => {
+          const x = lanes[task.strand]! - bandWidth / 2
+          const colour = bandColour(task)
+          return (
+            <g key={task.id}>
+              <rect
+                x={x}
+                y={y(task.start)}
+                width={bandWidth}
+                height={Math.max(3, y(task.end) - y(task.start))}
+                rx={5}
+                fill={colour}
+              />
+              {task.window && task.window.earliest > 0 && task.window.earliest < task.end - task.start && (
+                <line
+                  x1={x + bandWidth - 10}
+                  x2={x + bandWidth}
+                  y1={y(task.start + task.window.earliest)}
+                  y2={y(task.start + task.window.earliest)}
+                  stroke="var(--on-band)"
+                  strokeWidth={2}
+                />
+              )}
+            </g>
+          )
+        })}
+      <path d={path} fill="none" stroke="var(--paper)" strokeWidth={12} strokeLinejoin="round" opacity={0.85} />
+      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={6} strokeLinejoin="round" strokeLinecap="round" />
+      {stitches(hands, frame).map((point, n) => (
+        <line
+          key={n}
+          x1={point.across - 4}
+          x2={point.across + 4}
+          y1={point.along + 1.5}
+          y2={point.along - 1.5}
+          stroke="var(--paper)"
+          strokeWidth={2}
+        />
+      ))}
+      {placed.map(({ task, at }) => (
+        <g
+          key={task.id}
+          onPointerDown={() => task.step && onFocus?.(task.step)}
+          opacity={focus && task.step !== focus ? 0.6 : 1}
+        >
+          <path
+            d={`M${lanes[task.strand]! + (task.isHandsOn ? 6 : bandWidth / 2)} ${y(task.start) + 2}L${textAt - 10} ${at - 4}H${textAt - 4}`}
+            fill="none"
+            stroke="var(--rule)"
+          />
+          <text x={textAt} y={at} fontSize={13} fill="var(--quiet)">
+            {clockOf(startsAt + task.start)}
+          </text>
+          <text
+            x={textAt + 42}
+            y={at}
+            fontSize={14}
+            fontWeight={task.isHandsOn ? 650 : 400}
+            fontStyle={task.isHandsOn ? 'normal' : 'italic'}
+            fill="var(--ink)"
+          >
+            {fit(task.title, width - textAt - 44)}
+          </text>
+        </g>
+      ))}
+      {readyBy != null && (
+        <line
+          x1={0}
+          x2={width}
+          y1={y(readyBy)}
+          y2={y(readyBy)}
+          stroke="var(--accent)"
+          strokeWidth={2}
+          strokeDasharray="2 5"
+        />
+      )}
+      {now != null && <line x1={0} x2={textAt - 8} y1={y(now)} y2={y(now)} stroke="var(--accent)" strokeWidth={3} />}
+    </svg>
+  )
+}
+
+const fit = (text: string, width: number) => {
+  const most = Math.floor(width / 7.3)
+  return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`
+}

@@ -1,0 +1,158 @@
+/** A task as the plait draws it; times are minutes from the start of the drawing. */
+export interface PlaitTask {
+  id: string
+  step: string | null
+  strand: string
+  title: string
+  isHandsOn: boolean
+  sections: number
+  window: { earliest: number; usual: number; latest: number } | null
+  substance: string | null
+  start: number
+  end: number
+}
+
+/** Where things lie: how time maps along the drawing, and where each strand and the resting line lie across it. */
+export interface Frame {
+  /** Pixels of a minute. */
+  perMinute: number
+  /** Pixels before the first minute. */
+  origin: number
+  lanes: Record<string, number>
+  rest: number
+}
+
+/** The thread stays somewhere for a while: on a strand with busy hands, or on the resting line. */
+export interface Stay {
+  lane: number
+  from: number
+  to: number
+  task: PlaitTask | null
+}
+
+export interface Point {
+  along: number
+  across: number
+}
+
+/** Below this a pause is drawn as going straight on; nobody sits down for it. */
+const shortestRest = 2
+
+/** Where one pair of hands is from the first minute to the last piece of work. */
+export function stays(tasks: readonly PlaitTask[], frame: Frame): Stay[] {
+  const work = tasks.filter((task) => task.isHandsOn).sort((a, b) => a.start - b.start || a.end - b.end)
+  const list: Stay[] = []
+  let free = Math.min(0, work[0]?.start ?? 0)
+  for (const task of work) {
+    const lane = frame.lanes[task.strand] ?? frame.rest
+    const last = list.at(-1)
+    if (task.start - free >= shortestRest) list.push({ lane: frame.rest, from: free, to: task.start, task: null })
+    else if (last) last.to = task.start
+    list.push({ lane, from: task.start, to: task.end, task })
+    free = task.end
+  }
+  const end = Math.max(0, ...tasks.map((task) => task.end))
+  if (end - free >= shortestRest) list.push({ lane: frame.rest, from: free, to: end, task: null })
+  return list
+}
+
+/** Runs of stays on one lane, which the thread passes without bending. */
+function runs(list: readonly Stay[]): Stay[] {
+  const merged: Stay[] = []
+  for (const stay of list) {
+    const last = merged.at(-1)
+    if (last?.lane === stay.lane) last.to = stay.to
+    else merged.push({ ...stay })
+  }
+  return merged
+}
+
+/**
+ * The thread as a smooth path. Bends are soft S-curves that never reach past the middle of a stay, so that even a
+ * one-minute visit to the stove comes out as a round dip.
+ */
+export function threadPath(list: readonly Stay[], frame: Frame, put: (point: Point) => string): string {
+  const along = (minute: number) => frame.origin + minute * frame.perMinute
+  const parts = runs(list)
+  const first = parts[0]
+  if (!first) return ''
+  const widest = 16
+  let path = `M${put({ along: along(first.from), across: first.lane })}`
+  parts.forEach((part, n) => {
+    const next = parts[n + 1]
+    const end = along(part.to)
+    if (!next) {
+      path += `L${put({ along: end, across: part.lane })}`
+      return
+    }
+    const room = Math.min(end - along(part.from), along(next.to) - end) / 2
+    const bend = Math.min(widest, Math.max(room, 1.5))
+    const [a, b] = [end - bend, end + bend]
+    path += `L${put({ along: a, across: part.lane })}C${put({ along: a + bend * 1.1, across: part.lane })} ${put({ along: b - bend * 1.1, across: next.lane })} ${put({ along: b, across: next.lane })}`
+  })
+  return path
+}
+
+/** One stitch for each section of work: the places between sections, and none for work done at once. */
+export function stitches(list: readonly Stay[], frame: Frame): Point[] {
+  return list.flatMap((stay) => {
+    const sections = stay.task?.sections ?? 0
+    if (sections < 2) return []
+    const step = ((stay.to - stay.from) * frame.perMinute) / sections
+    return Array.from({ length: sections - 1 }, (_, n) => ({
+      along: frame.origin + stay.from * frame.perMinute + step * (n + 1),
+      across: stay.lane,
+    }))
+  })
+}
+
+/** Rough width of text, enough to decide whether it fits. */
+export const textWidth = (text: string, size: number) => text.length * size * 0.52
+
+export interface Label {
+  id: string
+  text: string
+  /** Start of the text along the drawing. */
+  along: number
+  /** 0 inside its band; 1, 2, … further out. */
+  level: number
+}
+
+/**
+ * Puts the names of bands where they can be read: inside when they fit, else outside on the first level where they
+ * touch nothing.
+ */
+export function bandLabels(
+  bands: readonly { id: string; text: string; from: number; to: number }[],
+  size: number,
+  levels: number,
+  end: number,
+): Label[] {
+  const taken: number[] = Array.from({ length: levels + 1 }, () => -Infinity)
+  return [...bands]
+    .sort((a, b) => a.from - b.from)
+    .map((band) => {
+      const width = textWidth(band.text, size)
+      if (width + 16 <= band.to - band.from) return { id: band.id, text: band.text, along: band.from + 8, level: 0 }
+      const along = Math.max(0, Math.min(band.from, end - width))
+      let level = 1
+      while (level < levels && taken[level]! > along - 8) level++
+      taken[level] = along + width
+      return { id: band.id, text: band.text, along, level }
+    })
+}
+
+/** Round hours or half-hours for the axis, as minutes from the start, at least so many pixels apart. */
+export function ticks(startsAtMinuteOfDay: number, minutes: number, perMinute: number, apart: number): number[] {
+  const step = [15, 30, 60, 120, 240].find((each) => each * perMinute >= apart) ?? 480
+  const first = Math.ceil(startsAtMinuteOfDay / step) * step - startsAtMinuteOfDay
+  const list: number[] = []
+  for (let minute = first; minute <= minutes; minute += step) list.push(minute)
+  return list
+}
+
+/** Minutes of the day as "15:30", also past midnight. */
+export const clockOf = (minuteOfDay: number) => {
+  const minute = ((Math.round(minuteOfDay) % 1440) + 1440) % 1440
+  return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
+}

@@ -1,0 +1,177 @@
+import { useId, type InputHTMLAttributes, type ReactNode } from 'react'
+
+const box =
+  'block min-h-12 w-full rounded-lg border-2 border-strand bg-raised px-3 text-ink aria-invalid:border-stop hover:border-ink'
+
+function Frame({
+  id,
+  label,
+  hint,
+  error,
+  children,
+}: {
+  id: string
+  label: string
+  hint?: string | undefined
+  error?: string | undefined
+  children: ReactNode
+}) {
+  return (
+    <div>
+      <label htmlFor={id} className="mb-1 block font-semibold">
+        {label}
+      </label>
+      {children}
+      {error ? (
+        <p id={`${id}-note`} role="alert" className="mt-1 text-stop">
+          {error}
+        </p>
+      ) : (
+        hint && (
+          <p id={`${id}-note`} className="mt-1 text-sm text-quiet">
+            {hint}
+          </p>
+        )
+      )}
+    </div>
+  )
+}
+
+/** A one-line field with its label above and what is wrong below. */
+export function TextField({
+  label,
+  hint,
+  error,
+  unit,
+  ...rest
+}: InputHTMLAttributes<HTMLInputElement> & {
+  label: string
+  hint?: string | undefined
+  error?: string | undefined
+  unit?: string
+}) {
+  const id = useId()
+  return (
+    <Frame id={id} label={label} hint={hint} error={error}>
+      <span className="relative block">
+        <input
+          id={id}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={hint || error ? `${id}-note` : undefined}
+          {...rest}
+          className={`${box} ${unit ? 'pr-12' : ''}`}
+        />
+        {unit && (
+          <span aria-hidden className="pointer-events-none absolute inset-y-0 right-3 flex items-center text-quiet">
+            {unit}
+          </span>
+        )}
+      </span>
+    </Frame>
+  )
+}
+
+/** A choice among a few words. */
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  choices,
+  onChoose,
+  hint,
+  error,
+}: {
+  label: string
+  value: T
+  choices: readonly { value: T; word: string }[]
+  onChoose: (value: T) => void
+  hint?: string | undefined
+  error?: string | undefined
+}) {
+  const id = useId()
+  return (
+    <Frame id={id} label={label} hint={hint} error={error}>
+      <select
+        id={id}
+        value={value}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={hint || error ? `${id}-note` : undefined}
+        onChange={(event) => onChoose(event.target.value as T)}
+        className={box}
+      >
+        {choices.map((choice) => (
+          <option key={choice.value} value={choice.value}>
+            {choice.word}
+          </option>
+        ))}
+      </select>
+    </Frame>
+  )
+}
+
+/** Several words that can each be on or off. */
+export function ManyField<T extends string>({
+  label,
+  values,
+  choices,
+  onChange,
+}: {
+  label: string
+  values: readonly T[]
+  choices: readonly { value: T; word: string }[]
+  onChange: (values: T[]) => void
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{label}</legend>
+      <div className="flex flex-wrap gap-2">
+        {choices.map((choice) => {
+          const on = values.includes(choice.value)
+          return (
+            <label
+              key={choice.value}
+              className={`flex min-h-12 cursor-pointer items-center gap-2 rounded-lg border-2 px-3 has-focus-visible:outline-3 has-focus-visible:outline-offset-3 has-focus-visible:outline-accent ${on ? 'border-accent font-semibold' : 'border-strand'}`}
+            >
+              <input
+                type="checkbox"
+                className="accent-accent"
+                checked={on}
+                onChange={() =>
+                  onChange(on ? values.filter((each) => each !== choice.value) : [...values, choice.value])
+                }
+              />
+              {choice.word}
+            </label>
+          )
+        })}
+      </div>
+    </fieldset>
+  )
+}
+
+/** One thing that is so or not. */
+export function SwitchField({
+  label,
+  hint,
+  checked,
+  onChange,
+}: {
+  label: string
+  hint?: string
+  checked: boolean
+  onChange: (checked: boolean) => void
+}) {
+  return (
+    <label className="flex min-h-12 cursor-pointer items-center gap-3">
+      <input
+        type="checkbox"
+        className="size-6 accent-accent"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>
+        <span className="font-semibold">{label}</span>
+        {hint && <span className="block text-sm text-quiet">{hint}</span>}
+      </span>
+    </label>
+  )
+}

@@ -1,0 +1,45 @@
+import { X } from 'lucide-react'
+import { Dialog } from 'radix-ui'
+import type { ReactNode } from 'react'
+import { IconButton } from './Button'
+
+/**
+ * A sheet over the page. The shade is ours and not Radix's overlay, which would inject a style tag that the content
+ * policy forbids.
+ */
+export function Sheet({
+  title,
+  open,
+  onClose,
+  children,
+  description,
+}: {
+  title: string
+  open: boolean
+  onClose: () => void
+  children: ReactNode
+  description?: string
+}) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
+      <Dialog.Portal>
+        <div aria-hidden className="fixed inset-0 z-20 bg-black/45" />
+        <Dialog.Content
+          {...(description ? {} : { 'aria-describedby': undefined })}
+          className="fixed inset-x-3 bottom-3 z-30 mx-auto max-h-[calc(100dvh-1.5rem)] max-w-xl overflow-y-auto rounded-2xl bg-raised p-6 text-ink shadow-2xl sm:top-16 sm:bottom-auto sm:max-h-[calc(100dvh-8rem)]"
+        >
+          <div className="flex items-start justify-between gap-4">
+            <Dialog.Title className="text-2xl font-semibold">{title}</Dialog.Title>
+            <Dialog.Close asChild>
+              <IconButton label="Close" className="-mt-2 -mr-2">
+                <X aria-hidden />
+              </IconButton>
+            </Dialog.Close>
+          </div>
+          {description && <Dialog.Description className="mt-1 text-quiet">{description}</Dialog.Description>}
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

@@ -1,0 +1,75 @@
+import { DropdownMenu, Popover } from 'radix-ui'
+import type { ReactNode } from 'react'
+
+const trigger =
+  'thread-line inline cursor-pointer rounded-none font-[inherit] leading-[inherit] tracking-[inherit] text-ink hover:text-accent data-[state=open]:text-accent'
+
+export interface Choice<T extends string> {
+  value: T
+  word: string
+  hint?: string
+}
+
+/** A word in a sentence that is a choice: pressing it offers the other words that could stand there. */
+export function ChoiceWord<T extends string>({
+  label,
+  value,
+  choices,
+  onChoose,
+}: {
+  label: string
+  value: T
+  choices: readonly Choice<T>[]
+  onChoose: (value: T) => void
+}) {
+  const word = choices.find((choice) => choice.value === value)?.word ?? value
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className={trigger} aria-label={`${label}: ${word}`}>
+        {word}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={8}
+          aria-label={label}
+          className="z-30 max-h-96 min-w-56 overflow-y-auto rounded-xl border border-rule bg-raised p-1.5 font-sans text-base tracking-normal text-ink shadow-xl"
+        >
+          <DropdownMenu.RadioGroup value={value} onValueChange={(next) => onChoose(next as T)}>
+            {choices.map((choice) => (
+              <DropdownMenu.RadioItem
+                key={choice.value}
+                value={choice.value}
+                className="flex min-h-12 cursor-pointer flex-col justify-center rounded-lg border-l-4 border-transparent px-3 py-1.5 outline-none data-[highlighted]:bg-paper data-[state=checked]:border-accent data-[state=checked]:font-semibold"
+              >
+                {choice.word}
+                {choice.hint && <span className="text-sm font-normal text-quiet">{choice.hint}</span>}
+              </DropdownMenu.RadioItem>
+            ))}
+          </DropdownMenu.RadioGroup>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}
+
+/** A word in a sentence that opens a few fields. */
+export function FieldsWord({ label, word, children }: { label: string; word: string; children: ReactNode }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger className={trigger} aria-label={`${label}: ${word}`}>
+        {word}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="start"
+          sideOffset={8}
+          aria-label={label}
+          className="z-30 w-80 max-w-[calc(100vw-2rem)] rounded-xl border border-rule bg-raised p-5 font-sans text-base tracking-normal text-ink shadow-xl"
+        >
+          {children}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

@@ -1,0 +1,130 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, told } from '@/api/client'
+import { day } from '@/app/time'
+import { Trouble } from '@/kit/Trouble'
+
+const dayMs = 86_400_000
+
+/** Ahead: what does each head need, and when? */
+export function AheadPlace() {
+  const ahead = useQuery({ queryKey: ['ahead'], queryFn: () => told(api.GET('/api/ahead')) })
+  if (ahead.error) return <Trouble error={ahead.error} />
+  if (!ahead.data) return null
+  const { today, heads } = ahead.data
+  return (
+    <section className="mt-5">
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Who is due, and when</h1>
+      <p className="mt-2 text-lg text-quiet">
+        Today is {day(today)}. A bar runs from the first sensible day to the last; the mark is the head’s own rhythm.
+      </p>
+      {heads.length === 0 && (
+        <p className="mt-8">
+          No heads yet.{' '}
+          <Link className="thread-line font-semibold" to="/heads/new">
+            Describe the first one
+          </Link>
+        </p>
+      )}
+      <ol className="mt-6 border-t border-rule">
+        {heads.map((line) => (
+          <li
+            key={line.headId}
+            className="grid items-center gap-x-8 gap-y-3 border-b border-rule py-5 md:grid-cols-[16rem_1fr_auto]"
+          >
+            <div>
+              <h2 className="text-2xl font-semibold">{line.headName}</h2>
+              <p>{line.due.sentence}</p>
+              {line.lastAim && (
+                <p className="text-quiet">
+                  Last time {line.lastAim}, into {line.lastStyle}.
+                </p>
+              )}
+            </div>
+            <DueBar today={today} earliest={line.due.earliest} usual={line.due.usual} latest={line.due.latest} />
+            {line.openSession ? (
+              <Link
+                to={`/run/${line.openSession}`}
+                className="inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
+              >
+                Back to the running day
+              </Link>
+            ) : (
+              <Link
+                to={`/today?head=${line.headId}`}
+                className="inline-flex min-h-12 items-center rounded-lg border-2 border-strand px-5 font-semibold hover:border-ink"
+              >
+                Plan a wash day
+              </Link>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
+
+/** Two weeks back to three weeks on, with the window of the next wash on it. */
+function DueBar({
+  today,
+  earliest,
+  usual,
+  latest,
+}: {
+  today: string
+  earliest: string
+  usual: string
+  latest: string
+}) {
+  const days = (date: string) => (Date.parse(date) - Date.parse(today)) / dayMs
+  const [least, most] = [-7, 21]
+  const x = (n: number) => ((Math.min(most, Math.max(least, n)) - least) / (most - least)) * 560 + 10
+  return (
+    <svg
+      viewBox="0 0 580 64"
+      className="w-full max-w-2xl"
+      role="img"
+      aria-label={`From ${day(earliest)}, usually ${day(usual)}, at the latest ${day(latest)}`}
+    >
+      <line x1="10" x2="570" y1="30" y2="30" stroke="var(--strand)" strokeWidth="3" strokeLinecap="round" />
+      {Array.from({ length: most - least + 1 }, (_, n) => (
+        <line
+          key={n}
+          x1={x(least + n)}
+          x2={x(least + n)}
+          y1="26"
+          y2={(least + n) % 7 === 0 ? 40 : 34}
+          stroke="var(--strand)"
+          strokeWidth="2"
+        />
+      ))}
+      <rect
+        x={x(days(earliest))}
+        y="18"
+        width={Math.max(4, x(days(latest)) - x(days(earliest)))}
+        height="24"
+        rx="5"
+        fill="var(--condition)"
+        opacity="0.75"
+      />
+      <line
+        x1={x(days(usual))}
+        x2={x(days(usual))}
+        y1="14"
+        y2="46"
+        stroke="var(--ink)"
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+      <line x1={x(0)} x2={x(0)} y1="6" y2="50" stroke="var(--accent)" strokeWidth="3" />
+      <text x={x(0)} y="62" textAnchor="middle" fontSize="13" fontWeight="650" fill="var(--accent)">
+        today
+      </text>
+      {[7, 14, 21].map((n) => (
+        <text key={n} x={x(n)} y="62" textAnchor="middle" fontSize="12" fill="var(--quiet)">
+          +{n / 7} wk
+        </text>
+      ))}
+    </svg>
+  )
+}

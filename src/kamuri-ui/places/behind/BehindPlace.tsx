@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, told, type SessionLine } from '@/api/client'
+import { day, spell } from '@/app/time'
+import { Trouble } from '@/kit/Trouble'
+
+/** Behind: what was done, and how long it really took. */
+export function BehindPlace() {
+  const sessions = useQuery({ queryKey: ['sessions'], queryFn: () => told(api.GET('/api/sessions')) })
+  if (sessions.error) return <Trouble error={sessions.error} />
+  if (!sessions.data) return null
+  const done = sessions.data.filter((session) => session.status === 'finished')
+  const open = sessions.data.filter((session) => session.status !== 'finished')
+  const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
+  return (
+    <section className="mt-5">
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Wash days behind you</h1>
+      {open.map((session) => (
+        <p key={session.id} className="mt-3 border-l-4 border-accent pl-3">
+          {session.headName}, {session.aim}, is still running.{' '}
+          <Link className="thread-line font-semibold" to={`/run/${session.id}`}>
+            Go back to it
+          </Link>
+        </p>
+      ))}
+      {done.length === 0 ? (
+        <p className="mt-8 text-lg text-quiet">
+          Nothing yet. The first finished wash day will be kept here, planned against real.
+        </p>
+      ) : (
+        <p className="mt-2 text-quiet">The thin line is the plan, the stitched one is what it took.</p>
+      )}
+      <ol className="mt-6 border-t border-rule">
+        {done.map((session) => (
+          <li key={session.id} className="border-b border-rule">
+            <Link
+              to={`/behind/${session.id}`}
+              className="grid items-center gap-x-8 gap-y-1 py-3 hover:bg-raised md:grid-cols-[13rem_16rem_1fr_auto]"
+            >
+              <span>
+                <span className="block font-semibold">{day(session.startedAt)}</span>
+                <span className="block text-sm text-quiet">{session.startedAt.slice(0, 4)}</span>
+              </span>
+              <span>
+                <span className="font-display text-xl font-semibold">{session.headName}</span>
+                <span className="block text-quiet">
+                  {session.aim}, into {session.style}
+                </span>
+              </span>
+              <LengthLines session={session} longest={longest} />
+              <span className="text-quiet md:w-56">
+                {session.note ? `“${session.note}”` : session.sentence.replace(/\.[^.]*ran over.*$/, '.')}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
+
+function LengthLines({ session, longest }: { session: SessionLine; longest: number }) {
+  const width = (minutes: number) => (minutes / longest) * 100
+  return (
+    <svg
+      className="h-11 w-full"
+      viewBox="0 0 420 44"
+      preserveAspectRatio="xMinYMid meet"
+      role="img"
+      aria-label={`Planned ${spell(session.plannedMinutes)}, took ${spell(session.actualMinutes)}`}
+    >
+      <line
+        x1="4"
+        x2={4 + width(session.plannedMinutes) * 3.2}
+        y1="13"
+        y2="13"
+        stroke="var(--strand)"
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+      <line
+        x1="4"
+        x2={4 + width(session.actualMinutes) * 3.2}
+        y1="31"
+        y2="31"
+        stroke="var(--ink)"
+        strokeWidth="6"
+        strokeDasharray="9 3"
+      />
+      <text x={12 + width(session.actualMinutes) * 3.2} y="36" fontSize="14" fontWeight="600" fill="var(--ink)">
+        {spell(session.actualMinutes)}
+      </text>
+    </svg>
+  )
+}

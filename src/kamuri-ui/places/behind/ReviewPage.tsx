@@ -1,0 +1,131 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { api, told, type Ratings, type SessionReviewView } from '@/api/client'
+import { clock, day, spell } from '@/app/time'
+import { Trouble } from '@/kit/Trouble'
+import { ratingNames } from '../today/run/ratings'
+
+/** One past wash day: planned against real, step by step. */
+export function ReviewPage() {
+  const { id = '' } = useParams()
+  const review = useQuery({
+    queryKey: ['review', id],
+    queryFn: () => told(api.GET('/api/sessions/{id}/review', { params: { path: { id } } })),
+  })
+  if (review.error) return <Trouble error={review.error} />
+  if (!review.data) return null
+  const { session, tasks, notes } = review.data
+  const longest = Math.max(...tasks.map((task) => Math.max(task.plannedMinutes, task.actualMinutes ?? 0)), 1)
+  return (
+    <section className="mt-5">
+      <p className="text-quiet">
+        <Link className="thread-line" to="/behind">
+          All wash days
+        </Link>
+      </p>
+      <h1 className="mt-2 text-[1.65rem] font-semibold sm:text-[2.1rem]">
+        {session.headName}, {session.aim} into {session.style}
+      </h1>
+      <p className="mt-2 text-lg text-quiet">
+        {day(session.startedAt)}, {clock(session.startedAt)} to{' '}
+        {session.finishedAt ? clock(session.finishedAt) : 'still running'}. {session.sentence} Hands were busy for{' '}
+        {spell(session.handsOnMinutes)}.
+      </p>
+      <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_20rem]">
+        <div className="overflow-x-auto">
+          <table className="w-full border-collapse text-left" aria-label="Planned against real">
+            <thead>
+              <tr className="border-b-2 border-strand text-quiet">
+                <th className="py-2 pr-3 font-semibold">At</th>
+                <th className="pr-3 font-semibold">What</th>
+                <th className="pr-3 text-right font-semibold">Planned</th>
+                <th className="pr-3 text-right font-semibold">Took</th>
+                <th className="hidden w-2/5 sm:table-cell">
+                  <span className="sr-only">Drawn</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {tasks.map((task) => (
+                <Row key={task.id} task={task} longest={longest} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <aside>
+          <h2 className="border-b border-rule pb-2 text-xl font-semibold">How it came out</h2>
+          <Knots ratings={session.ratings} />
+          {session.note && <p className="border-b border-rule py-3">“{session.note}”</p>}
+          {notes.map((note) => (
+            <p key={note.at} className="border-b border-rule py-3">
+              <span className="text-quiet">{clock(note.at)}</span> {note.text}
+            </p>
+          ))}
+        </aside>
+      </div>
+    </section>
+  )
+}
+
+function Row({ task, longest }: { task: SessionReviewView['tasks'][number]; longest: number }) {
+  const width = (minutes: number) => `${(minutes / longest) * 100}%`
+  return (
+    <tr className="border-b border-rule">
+      <td className="py-1.5 pr-3">{task.start ? clock(task.start) : ''}</td>
+      <td className={`pr-3 ${task.isHandsOn ? 'font-semibold' : 'italic'}`}>
+        {task.title}
+        {task.remark && <span className="ml-2 text-sm font-normal text-warn not-italic">{task.remark}</span>}
+      </td>
+      <td className="pr-3 text-right text-quiet">{spell(task.plannedMinutes)}</td>
+      <td className="pr-3 text-right">{task.actualMinutes === null ? '' : spell(task.actualMinutes)}</td>
+      <td aria-hidden className="hidden sm:table-cell">
+        <svg width="100%" height="26" className="block">
+          <line x1="2" x2={width(task.plannedMinutes)} y1="8" y2="8" stroke="var(--strand)" strokeWidth="4" />
+          {task.actualMinutes !== null && (
+            <line
+              x1="2"
+              x2={width(task.actualMinutes)}
+              y1="18"
+              y2="18"
+              stroke="var(--ink)"
+              strokeWidth="5"
+              {...(task.isHandsOn && { strokeDasharray: '8 3' })}
+            />
+          )}
+        </svg>
+      </td>
+    </tr>
+  )
+}
+
+/** Ratings as knots on a thread: as many tied as points given. */
+function Knots({ ratings }: { ratings: Ratings }) {
+  return (
+    <dl>
+      {ratingNames.map(({ field, name }) => {
+        const value = ratings[field]
+        return (
+          <div key={field} className="flex items-center justify-between border-b border-rule py-2">
+            <dt>{name}</dt>
+            <dd aria-label={value ? `${value} of 5` : 'not answered'}>
+              <svg width="112" height="20" aria-hidden>
+                <line x1="6" x2="106" y1="10" y2="10" stroke="var(--strand)" strokeWidth="2" />
+                {[1, 2, 3, 4, 5].map((n) => (
+                  <circle
+                    key={n}
+                    cx={n * 20 - 4}
+                    cy="10"
+                    r="6.5"
+                    fill={value && n <= value ? 'var(--accent)' : 'var(--paper)'}
+                    stroke="var(--strand)"
+                    strokeWidth="2"
+                  />
+                ))}
+              </svg>
+            </dd>
+          </div>
+        )
+      })}
+    </dl>
+  )
+}

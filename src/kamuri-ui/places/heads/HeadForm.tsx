@@ -1,0 +1,273 @@
+import { X } from 'lucide-react'
+import type { ReactNode } from 'react'
+import type { HeadBody } from '@/api/client'
+import { Button, IconButton } from '@/kit/Button'
+import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import {
+  ages,
+  chemicals,
+  densities,
+  evidences,
+  goals,
+  porosities,
+  scalpSigns,
+  schools,
+  strands,
+  worn,
+  zones,
+} from './words'
+
+type Errors = Record<string, string[]>
+
+/** The fields of a loose head. What is wrong stands next to its field; what was typed stays. */
+export function HeadForm({
+  draft,
+  errors,
+  onChange,
+}: {
+  draft: HeadBody
+  errors: Errors
+  onChange: (next: HeadBody) => void
+}) {
+  const put = (next: Partial<HeadBody>) => onChange({ ...draft, ...next })
+  const length = (label: string, field: keyof HeadBody['lengths']) => (
+    <TextField
+      label={label}
+      type="number"
+      inputMode="decimal"
+      step="0.5"
+      unit="cm"
+      value={Number.isNaN(draft.lengths[field]) ? '' : draft.lengths[field]}
+      error={errors[`lengths.${field}`]?.[0]}
+      onChange={(event) => put({ lengths: { ...draft.lengths, [field]: event.target.valueAsNumber } })}
+    />
+  )
+  return (
+    <>
+      <Part title="Who">
+        <TextField
+          label="Name"
+          value={draft.name}
+          maxLength={60}
+          autoComplete="off"
+          error={errors.name?.[0]}
+          onChange={(event) => put({ name: event.target.value })}
+        />
+        <ChoiceField
+          label="Age"
+          value={draft.ageGroup ?? 'adult'}
+          choices={ages}
+          onChoose={(ageGroup) => put({ ageGroup })}
+        />
+      </Part>
+      <Part title="Stretched length" note="Pull one strand straight in each zone.">
+        {length('Nape', 'napeCm')}
+        {length('Crown', 'crownCm')}
+        {length('Front', 'frontCm')}
+        {length('Sides', 'sidesCm')}
+      </Part>
+      <Part title="The hair">
+        <ChoiceField
+          label="Density"
+          value={draft.density}
+          choices={densities}
+          onChoose={(density) => put({ density })}
+        />
+        <ChoiceField label="Strand" value={draft.strand} choices={strands} onChoose={(strand) => put({ strand })} />
+        <ChoiceField
+          label="Porosity"
+          value={draft.porosity}
+          choices={porosities}
+          onChoose={(porosity) => put({ porosity })}
+        />
+        <ChoiceField
+          label="Judged by"
+          value={draft.porosityEvidence ?? 'guess'}
+          choices={evidences}
+          onChoose={(porosityEvidence) => put({ porosityEvidence })}
+        />
+        <TextField
+          label="Coil width"
+          type="number"
+          step="0.5"
+          unit="mm"
+          placeholder="if measured"
+          value={draft.coilWidthMm ?? ''}
+          error={errors.coilWidthMm?.[0]}
+          onChange={(event) => put({ coilWidthMm: event.target.value ? event.target.valueAsNumber : null })}
+        />
+        <TextField
+          label="Usual sections"
+          type="number"
+          placeholder="let Kamuri choose"
+          value={draft.usualSections ?? ''}
+          error={errors.usualSections?.[0]}
+          onChange={(event) =>
+            put({ usualSections: event.target.value ? Math.round(event.target.valueAsNumber) : null })
+          }
+        />
+      </Part>
+      <Part title="Lately">
+        <TextField
+          label="Last wash"
+          type="date"
+          value={draft.lastWash ?? ''}
+          error={errors.lastWash?.[0]}
+          onChange={(event) => put({ lastWash: event.target.value || null })}
+        />
+        <TextField
+          label="Last detangle"
+          type="date"
+          value={draft.lastDetangle ?? ''}
+          error={errors.lastDetangle?.[0]}
+          onChange={(event) => put({ lastDetangle: event.target.value || null })}
+        />
+        <ChoiceField
+          label="Worn since then"
+          value={draft.wornAs ?? 'loose'}
+          choices={worn}
+          onChoose={(wornAs) => put({ wornAs })}
+        />
+        <ChoiceField
+          label="Layers"
+          value={draft.layering ?? 'loc'}
+          choices={schools}
+          onChoose={(layering) => put({ layering })}
+        />
+      </Part>
+      <Part title="Care" wide>
+        <ManyField
+          label="Scalp at the moment"
+          values={draft.scalp ?? []}
+          choices={scalpSigns}
+          onChange={(scalp) => put({ scalp })}
+        />
+        <ManyField label="Goals" values={draft.goals ?? []} choices={goals} onChange={(next) => put({ goals: next })} />
+        <FragileZones draft={draft} errors={errors} put={put} />
+        <Chemicals draft={draft} errors={errors} put={put} />
+        <TextField
+          label="Must never touch this head"
+          hint="Ingredients or kinds of them, with commas: nuts, fragrance, latex"
+          defaultValue={(draft.sensitivities ?? []).join(', ')}
+          error={errors.sensitivities?.[0]}
+          onChange={(event) =>
+            put({
+              sensitivities: event.target.value
+                .split(',')
+                .map((each) => each.trim())
+                .filter(Boolean),
+            })
+          }
+        />
+        <SwitchField
+          label="May sit under a hood or steamer"
+          checked={draft.canSitUnderHeat ?? true}
+          onChange={(canSitUnderHeat) => put({ canSitUnderHeat })}
+        />
+        <SwitchField
+          label="Ask a clinician first"
+          hint="Pregnancy, or anything a clinician should have a say in."
+          checked={draft.askClinician ?? false}
+          onChange={(askClinician) => put({ askClinician })}
+        />
+      </Part>
+    </>
+  )
+}
+
+function Part({ title, note, wide, children }: { title: string; note?: string; wide?: boolean; children: ReactNode }) {
+  return (
+    <section className="mt-6 border-t border-rule pt-4" aria-label={title}>
+      <h2 className="text-xl font-semibold">{title}</h2>
+      {note && <p className="text-quiet">{note}</p>}
+      <div className={`mt-3 grid gap-4 ${wide ? '' : 'grid-cols-2 md:grid-cols-4'}`}>{children}</div>
+    </section>
+  )
+}
+
+interface ListProps {
+  draft: HeadBody
+  errors: Errors
+  put: (next: Partial<HeadBody>) => void
+}
+
+function FragileZones({ draft, errors, put }: ListProps) {
+  const list = draft.fragileZones ?? []
+  return (
+    <fieldset>
+      <legend className="font-semibold">Fragile zones</legend>
+      {list.map((fragile, n) => (
+        <div key={n} className="mt-2 grid grid-cols-[10rem_1fr_auto] items-end gap-2">
+          <ChoiceField
+            label="Zone"
+            value={fragile.zone}
+            choices={zones}
+            onChoose={(zone) => put({ fragileZones: list.map((each, at) => (at === n ? { ...each, zone } : each)) })}
+          />
+          <TextField
+            label="Note"
+            value={fragile.note}
+            error={errors[`fragileZones[${n}]`]?.[0]}
+            onChange={(event) =>
+              put({ fragileZones: list.map((each, at) => (at === n ? { ...each, note: event.target.value } : each)) })
+            }
+          />
+          <IconButton
+            label={`Remove ${fragile.zone}`}
+            onClick={() => put({ fragileZones: list.filter((_, at) => at !== n) })}
+          >
+            <X aria-hidden />
+          </IconButton>
+        </div>
+      ))}
+      <Button tone="quiet" onClick={() => put({ fragileZones: [...list, { zone: 'edges', note: '' }] })}>
+        Add a fragile zone
+      </Button>
+    </fieldset>
+  )
+}
+
+function Chemicals({ draft, errors, put }: ListProps) {
+  const list = draft.chemicalHistory ?? []
+  return (
+    <fieldset>
+      <legend className="font-semibold">Colour, relaxer, heat damage</legend>
+      {list.map((chemical, n) => (
+        <div key={n} className="mt-2 grid grid-cols-[10rem_1fr_auto] items-end gap-2">
+          <ChoiceField
+            label="What"
+            value={chemical.kind}
+            choices={chemicals}
+            onChoose={(kind) => put({ chemicalHistory: list.map((each, at) => (at === n ? { ...each, kind } : each)) })}
+          />
+          <TextField
+            label="When"
+            type="date"
+            value={chemical.date}
+            error={errors[`chemicalHistory[${n}]`]?.[0]}
+            onChange={(event) =>
+              event.target.value &&
+              put({
+                chemicalHistory: list.map((each, at) => (at === n ? { ...each, date: event.target.value } : each)),
+              })
+            }
+          />
+          <IconButton
+            label={`Remove ${chemical.kind}`}
+            onClick={() => put({ chemicalHistory: list.filter((_, at) => at !== n) })}
+          >
+            <X aria-hidden />
+          </IconButton>
+        </div>
+      ))}
+      <Button
+        tone="quiet"
+        onClick={() =>
+          put({ chemicalHistory: [...list, { kind: 'colour', date: new Date().toISOString().slice(0, 10) }] })
+        }
+      >
+        Add an event
+      </Button>
+    </fieldset>
+  )
+}

@@ -1,0 +1,70 @@
+import { useCallback, useState } from 'react'
+import type { EditBody, PlanBody } from '@/api/client'
+
+/** What is asked for: the words of the sentence and the changes made to the plan. Kept on this device until changed. */
+export type Wish = Omit<PlanBody, 'edits'> & { edits: EditBody[] }
+
+const kept = 'kamuri.wish'
+
+export const firstWish = (headId: string): Wish => ({
+  headId,
+  aim: 'moisture',
+  style: 'twists',
+  when: { mode: 'startNow' },
+  teaRinse: null,
+  treatmentHeat: 'cap',
+  dryingAir: 'still',
+  layering: null,
+  sections: null,
+  edits: [],
+})
+
+function restore(): Wish | null {
+  try {
+    return JSON.parse(localStorage.getItem(kept) ?? 'null') as Wish | null
+  } catch {
+    return null
+  }
+}
+
+/** The wish with its history: every change can be taken back, the sentence's words as well as edits to the plan. */
+export function useWish(): {
+  wish: Wish | null
+  change: (next: Partial<Wish>) => void
+  edit: (...edits: EditBody[]) => void
+  undo: (() => void) | null
+  begin: (wish: Wish) => void
+} {
+  const [{ wish, past }, set] = useState<{ wish: Wish | null; past: Wish[] }>(() => ({ wish: restore(), past: [] }))
+
+  const put = useCallback((make: (wish: Wish) => Wish) => {
+    set((now) => {
+      if (!now.wish) return now
+      const next = make(now.wish)
+      localStorage.setItem(kept, JSON.stringify(next))
+      return { wish: next, past: [...now.past.slice(-49), now.wish] }
+    })
+  }, [])
+
+  const begin = useCallback((first: Wish) => {
+    localStorage.setItem(kept, JSON.stringify(first))
+    set({ wish: first, past: [] })
+  }, [])
+
+  const undo = useCallback(() => {
+    set((now) => {
+      const last = now.past.at(-1)
+      if (!last) return now
+      localStorage.setItem(kept, JSON.stringify(last))
+      return { wish: last, past: now.past.slice(0, -1) }
+    })
+  }, [])
+
+  return {
+    wish,
+    change: (next) => put((wish) => ({ ...wish, ...next })),
+    edit: (...edits) => put((wish) => ({ ...wish, edits: [...wish.edits, ...edits] })),
+    undo: past.length > 0 ? undo : null,
+    begin,
+  }
+}

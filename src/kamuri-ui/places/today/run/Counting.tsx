@@ -1,0 +1,99 @@
+import { useEffect, useId, useRef } from 'react'
+import type { CountingView } from '@/api/client'
+import { clock, counter } from '@/app/time'
+import { chime } from './chime'
+
+export type Stage = 'early' | 'ready' | 'past'
+
+/** Where a wait stands between its marks. */
+export const stageOf = (wait: CountingView, now: number): Stage =>
+  now >= Date.parse(wait.latestAt) ? 'past' : now >= Date.parse(wait.earliestAt) ? 'ready' : 'early'
+
+/** A wait counting up towards its earliest, usual and latest. It looks different, and sounds, when one is reached. */
+export function CountingBar({ wait, now }: { wait: CountingView; now: number }) {
+  const id = useId()
+  const since = Date.parse(wait.since)
+  const marks = [
+    { name: 'earliest', at: Date.parse(wait.earliestAt), moment: wait.earliestAt },
+    { name: 'usual', at: Date.parse(wait.usualAt), moment: wait.usualAt },
+    { name: 'latest', at: Date.parse(wait.latestAt), moment: wait.latestAt },
+  ]
+  const stage = stageOf(wait, now)
+  const end = Math.max(Date.parse(wait.latestAt), Date.parse(wait.usualAt), since + 60_000)
+  const share = (at: number) => Math.min(1, Math.max(0, (at - since) / (end - since)))
+  const seen = useRef<Stage | null>(null)
+  useEffect(() => {
+    if (now === 0) return
+    if (seen.current !== null && seen.current !== stage && stage !== 'early')
+      chime(stage === 'past' ? 'latest' : 'earliest')
+    seen.current = stage
+  }, [now, stage])
+
+  const words =
+    stage === 'early'
+      ? `not before ${clock(wait.earliestAt)}`
+      : stage === 'ready'
+        ? `ready, good until ${clock(wait.latestAt)}`
+        : wait.afterLatest || 'past its latest'
+  const fill = stage === 'early' ? 'var(--condition)' : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
+  // Marks that would print over one another are named once.
+  const shown = marks.filter(
+    (mark, n) => !marks.some((other, m) => m > n && Math.abs(share(other.at) - share(mark.at)) < 0.13),
+  )
+  return (
+    <div className="border-t border-rule py-3" data-counting={wait.task} data-stage={stage}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h3 className="text-xl font-semibold">{wait.title}</h3>
+        <span className="font-display text-2xl font-semibold" role="timer" aria-label={`${wait.title} so far`}>
+          {counter(now - since)}
+        </span>
+      </div>
+      <p
+        className={
+          stage === 'past' ? 'font-semibold text-stop' : stage === 'ready' ? 'font-semibold text-done' : 'text-quiet'
+        }
+        aria-live="polite"
+      >
+        {words}
+      </p>
+      <svg viewBox="0 0 640 52" className="mt-1 w-full" role="img" aria-labelledby={id}>
+        <title
+          id={id}
+        >{`${wait.title}: earliest ${clock(wait.earliestAt)}, usual ${clock(wait.usualAt)}, latest ${clock(wait.latestAt)}`}</title>
+        <rect x="0" y="6" width="640" height="22" rx="5" fill="var(--raised)" stroke="var(--strand)" />
+        <rect
+          x="0"
+          y="6"
+          width={share(now) * 640}
+          height="22"
+          rx="5"
+          fill={fill}
+          className={stage === 'past' ? 'animate-[past-usual_1.6s_ease-in-out_infinite]' : ''}
+        />
+        {marks.map((mark) => (
+          <line
+            key={mark.name}
+            x1={share(mark.at) * 636 + 2}
+            x2={share(mark.at) * 636 + 2}
+            y1="1"
+            y2="33"
+            stroke="var(--ink)"
+            strokeWidth={mark.name === 'usual' ? 4 : 2}
+          />
+        ))}
+        {shown.map((mark) => (
+          <text
+            key={mark.name}
+            x={share(mark.at) * 636 + 2}
+            y="48"
+            fontSize="14"
+            fill="var(--quiet)"
+            textAnchor={share(mark.at) > 0.9 ? 'end' : share(mark.at) < 0.1 ? 'start' : 'middle'}
+          >
+            {mark.name} {clock(mark.moment)}
+          </text>
+        ))}
+      </svg>
+    </div>
+  )
+}

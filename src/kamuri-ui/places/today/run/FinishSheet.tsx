@@ -1,0 +1,83 @@
+import { useState } from 'react'
+import type { Ratings, SessionView } from '@/api/client'
+import { Button } from '@/kit/Button'
+import { Sheet } from '@/kit/Sheet'
+import { ratingNames } from './ratings'
+
+/** Five quick ratings and a note; every one of them may stay empty. */
+export function FinishSheet({
+  session,
+  open,
+  onClose,
+  onFinish,
+}: {
+  session: SessionView
+  open: boolean
+  onClose: () => void
+  onFinish: (ratings: Ratings, note: string | null) => void
+}) {
+  const [ratings, setRatings] = useState<Ratings>({})
+  const [note, setNote] = useState('')
+  return (
+    <Sheet
+      title={session.rehearsal ? 'End the rehearsal' : 'How did it come out?'}
+      description={session.rehearsal ? 'Nothing of it is kept.' : 'Skip what you cannot say yet.'}
+      open={open}
+      onClose={onClose}
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          onFinish(ratings, note.trim() || null)
+        }}
+      >
+        {ratingNames.map(({ field, name, low, high }) => (
+          <fieldset key={field} className="mt-4">
+            <legend className="font-semibold">{name}</legend>
+            <div className="flex items-center gap-1">
+              <span className="w-16 text-sm text-quiet">{low}</span>
+              {[1, 2, 3, 4, 5].map((value) => (
+                <label key={value} className="relative flex size-12 cursor-pointer items-center justify-center">
+                  <input
+                    type="radio"
+                    name={field}
+                    value={value}
+                    aria-label={`${name} ${value} of 5`}
+                    checked={ratings[field] === value}
+                    onChange={() => setRatings({ ...ratings, [field]: value })}
+                    className="peer absolute inset-0 cursor-pointer opacity-0"
+                  />
+                  <span
+                    aria-hidden
+                    className={`flex size-9 items-center justify-center rounded-full border-2 font-display font-semibold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent ${value <= (ratings[field] ?? 0) ? 'border-accent bg-accent text-on-accent' : 'border-strand'}`}
+                  >
+                    {value}
+                  </span>
+                </label>
+              ))}
+              <span className="text-sm text-quiet">{high}</span>
+            </div>
+          </fieldset>
+        ))}
+        <label className="mt-5 block font-semibold">
+          Note
+          <textarea
+            value={note}
+            maxLength={2000}
+            rows={3}
+            onChange={(event) => setNote(event.target.value)}
+            className="mt-1 block w-full rounded-lg border-2 border-strand bg-paper p-3 font-normal"
+          />
+        </label>
+        <div className="mt-5 flex flex-wrap gap-3">
+          <Button type="submit" tone="main" className="min-h-16 text-lg">
+            {session.rehearsal ? 'End it, keep nothing' : 'Keep this day'}
+          </Button>
+          <Button className="min-h-16" onClick={onClose}>
+            Not over yet
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  )
+}

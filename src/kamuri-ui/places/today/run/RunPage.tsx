@@ -1,0 +1,403 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import type { RunTaskView, SessionView } from '@/api/client'
+import { useKeys } from '@/app/keys'
+import { clock, minutesBetween, spell } from '@/app/time'
+import { HeadMap } from '@/drawings/head-map/HeadMap'
+import { Plait } from '@/drawings/plait/Plait'
+import { Button } from '@/kit/Button'
+import { Sheet } from '@/kit/Sheet'
+import { Trouble } from '@/kit/Trouble'
+import { openSound } from './chime'
+import { CountingBar } from './Counting'
+import { FinishSheet } from './FinishSheet'
+import { mainPress } from './mainPress'
+import { useSession, useSessionNow } from './useSession'
+
+const speeds = [1, 10, 60, 600]
+
+/** Run: what to do now, on which section, how long still, and what next. Readable from two metres. */
+export function RunPage() {
+  const { id = '' } = useParams()
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const { view, received, trouble, reaching, press, run } = useSession(id)
+  const now = useSessionNow(view, received)
+  const [finishing, setFinishing] = useState(false)
+  const [noting, setNoting] = useState(false)
+  const [help, setHelp] = useState(false)
+
+  const finished = view?.status === 'finished'
+  useEffect(() => {
+    if (!finished) return
+    void queries.invalidateQueries()
+  }, [finished, queries])
+
+  const main = view ? mainPress(view) : null
+  const subject = view ? (task(view, view.doing) ?? task(view, view.counting[0]?.task)) : undefined
+  const act = () => {
+    openSound()
+    if (!main) return
+    if (main.event) press(main.event)
+    else setFinishing(true)
+  }
+  const skip = view ? (task(view, view.doing) ?? task(view, view.next)) : undefined
+  const presses = {
+    more: () => subject && press({ kind: 'taskExtended', task: subject.id, minutes: 5 }),
+    pause: () => press({ kind: view?.status === 'paused' ? 'resumed' : 'paused' }),
+    skip: () => skip && press({ kind: 'taskSkipped', task: skip.id }),
+    undo: () => view?.undo && press({ kind: 'undone', target: view.undo.event }),
+  }
+  useKeys(
+    view && !finished
+      ? {
+          ' ': act,
+          m: presses.more,
+          p: presses.pause,
+          k: presses.skip,
+          u: presses.undo,
+          n: () => setNoting(true),
+          '?': () => setHelp(true),
+        }
+      : {},
+  )
+
+  if (trouble && !view) return <Gone message={trouble.message} />
+  if (!view) return <p className="p-8 text-quiet">One moment.</p>
+  if (view.status === 'finished') return <Over view={view} />
+
+  const doing = task(view, view.doing)
+  const shown = doing ?? task(view, view.next)
+  const step = view.steps.find((each) => each.id === shown?.step)
+  const section = doing && doing.sections > 0 ? nextSection(doing) : null
+  const elapsed = doing ? now - Date.parse(doing.start) : 0
+
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
+      <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 py-4 text-lg">
+        <Link to="/today" className="font-display font-bold">
+          Kamuri
+        </Link>
+        <p>
+          Ends <strong data-ends>{clock(view.endsAt)}</strong>
+          <span className="text-quiet">{drift(view)}</span>
+        </p>
+        {view.rehearsal && (
+          <div role="group" aria-label="Pace of the rehearsal" className="flex items-center gap-1">
+            <span className="mr-1 font-semibold text-warn">Rehearsal</span>
+            {speeds.map((speed) => (
+              <button
+                key={speed}
+                type="button"
+                aria-pressed={view.factor === speed}
+                onClick={() => run(speed)}
+                className={`min-h-12 min-w-14 rounded-lg px-2 ${view.factor === speed ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}
+              >
+                ×{speed}
+              </button>
+            ))}
+          </div>
+        )}
+        {!reaching && (
+          <p role="status" className="font-semibold text-stop">
+            Not reaching Kamuri; what you press is kept.
+          </p>
+        )}
+        <time className="ml-auto font-display text-2xl font-semibold">{wall(view, now)}</time>
+      </header>
+
+      <main className="grid flex-1 content-start gap-x-12 gap-y-4 md:grid-cols-[minmax(15rem,21rem)_1fr]">
+        <div className="order-2 md:order-none">
+          <HeadMap
+            sections={sectionsOf(view, doing)}
+            fragile={view.fragileZones}
+            done={doing?.sectionsDone ?? []}
+            current={section}
+            label={doing ? `${view.headName}: sections of ${doing.title}` : `${view.headName}, sections`}
+            onTick={
+              doing && doing.sections > 0
+                ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
+                : undefined
+            }
+            className="mx-auto max-h-[46vh] w-full md:max-h-[58vh]"
+          />
+        </div>
+        <div>
+          <p className="text-lg text-quiet">
+            {view.status === 'paused'
+              ? 'Paused. What is on the hair goes on working.'
+              : doing
+                ? `${view.headName}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
+                : view.next
+                  ? view.nextFrom
+                    ? `Hands are free until ${clock(view.nextFrom)}. Next:`
+                    : 'Next:'
+                  : view.allDone
+                    ? 'All of it is done.'
+                    : 'Hands are free.'}
+          </p>
+          <h1 className="text-4xl font-bold sm:text-6xl" data-doing={doing?.id ?? ''}>
+            {shown
+              ? `${shown.title}${section ? `, section ${section}` : ''}`
+              : view.allDone
+                ? 'Well done'
+                : (subject?.title ?? 'Rest')}
+          </h1>
+          {step && <p className="mt-3 max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
+          {step && (
+            <p className="mt-2 text-lg">
+              {[step.amount && `Take ${step.amount}.`, where(step.places, step.direction)].filter(Boolean).join(' ')}
+            </p>
+          )}
+          {doing && (
+            <p className="mt-1 text-lg text-quiet">
+              {spell(elapsed / 60_000)} on this; {spell(doing.plannedMinutes + doing.extraMinutes)} planned.
+            </p>
+          )}
+          {step?.cautions.map((caution) => (
+            <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
+              {caution}
+            </p>
+          ))}
+          <div className="mt-5">
+            {view.counting.map((wait) => (
+              <CountingBar key={wait.task} wait={wait} now={now} />
+            ))}
+          </div>
+          <Then view={view} />
+          <Trouble error={trouble} />
+        </div>
+      </main>
+
+      <details className="mt-6 border-t border-rule pt-2">
+        <summary className="flex min-h-12 cursor-pointer items-center font-semibold">The whole day</summary>
+        <WholeDay view={view} now={now} />
+      </details>
+
+      <footer className="sticky bottom-0 grid grid-cols-4 gap-2 bg-paper pt-3 pb-2 md:grid-cols-[2fr_repeat(5,1fr)] md:gap-3">
+        <Button
+          tone="main"
+          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl md:col-span-1"
+          onClick={act}
+          disabled={!main}
+          data-main
+        >
+          {main?.label ?? 'Nothing to press'}
+          <span className="text-sm font-normal">space</span>
+        </Button>
+        <RunButton label="5 min more" hint="m" onClick={presses.more} disabled={!subject} />
+        <RunButton label={view.status === 'paused' ? 'Go on' : 'Pause'} hint="p" onClick={presses.pause} />
+        <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
+        <RunButton
+          label="Take back"
+          hint={view.undo ? view.undo.label : 'u'}
+          onClick={presses.undo}
+          disabled={!view.undo}
+        />
+        <div className="col-span-4 grid grid-cols-2 gap-2 md:col-span-1 md:grid-cols-1">
+          <Button className="min-h-16 md:min-h-9" onClick={() => setNoting(true)}>
+            Note
+          </Button>
+          <Button className="min-h-16 md:min-h-9" onClick={() => setFinishing(true)}>
+            Finish
+          </Button>
+        </div>
+      </footer>
+
+      <NoteSheet
+        open={noting}
+        onClose={() => setNoting(false)}
+        onKeep={(text) => press({ kind: 'note', text, task: view.doing })}
+      />
+      <FinishSheet
+        session={view}
+        open={finishing}
+        onClose={() => setFinishing(false)}
+        onFinish={(ratings, note) => {
+          press({ kind: 'finished', ratings, text: note })
+          setFinishing(false)
+          if (view.rehearsal) void navigate('/today')
+        }}
+      />
+      <RunKeys open={help} onClose={() => setHelp(false)} />
+    </div>
+  )
+}
+
+const task = (view: SessionView, id: string | null | undefined): RunTaskView | undefined =>
+  view.tasks.find((each) => each.id === id)
+
+const nextSection = (doing: RunTaskView) =>
+  Array.from({ length: doing.sections }, (_, n) => n + 1).find((n) => !doing.sectionsDone.includes(n)) ?? null
+
+const sectionsOf = (view: SessionView, doing: RunTaskView | undefined) =>
+  doing && doing.sections > 0 ? view.sections.slice(0, doing.sections) : view.sections
+
+const drift = (view: SessionView) => {
+  const minutes = Math.round(view.driftMinutes)
+  return minutes === 0 ? ', as planned' : `, ${spell(minutes)} ${minutes > 0 ? 'later' : 'earlier'} than planned`
+}
+
+/** The household's wall clock at a moment: the server's offset is kept, the minutes tick on. */
+const wall = (view: SessionView, now: number) => {
+  const shown = new Date(now + (Date.parse(`${view.now.slice(0, 19)}Z`) - Date.parse(view.now)))
+  return Number.isNaN(shown.getTime()) ? '' : shown.toISOString().slice(11, 16)
+}
+
+const placeWords: Record<string, string> = {
+  scalp: 'scalp',
+  roots: 'roots',
+  lengths: 'lengths',
+  ends: 'ends',
+  edges: 'edges',
+}
+
+const where = (places: readonly string[], direction: string) => {
+  const named = places.map((each) => placeWords[each]).filter(Boolean)
+  const way = {
+    endsToRoots: 'from the ends up',
+    rootsToEnds: 'from the roots down',
+    midToEnds: 'from the middle down',
+  }[direction]
+  return named.length === 0 ? '' : `On ${named.join(', ')}${way ? `, ${way}` : ''}.`
+}
+
+function Then({ view }: { view: SessionView }) {
+  const ahead = [view.doing ? view.next : null, ...view.then]
+    .map((id) => task(view, id))
+    .filter((each) => each !== undefined)
+  if (ahead.length === 0) return null
+  return (
+    <p className="mt-4 text-lg">
+      Then{' '}
+      {ahead.slice(0, 3).map((each, n) => (
+        <span key={each.id}>
+          {n > 0 && ', '}
+          <strong className={n === 0 ? 'text-accent' : ''}>{each.title.toLowerCase()}</strong>
+          <span className="text-quiet"> {clock(each.start)}</span>
+        </span>
+      ))}
+      .
+    </p>
+  )
+}
+
+function WholeDay({ view, now }: { view: SessionView; now: number }) {
+  const begin = view.startedAt ?? view.now
+  const strands = [{ id: 'head', name: view.headName, note: view.aim }]
+  if (view.tasks.some((each) => each.strand === 'kitchen'))
+    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+  return (
+    <Plait
+      tasks={view.tasks
+        .filter((each) => each.status !== 'skipped')
+        .map((each) => ({
+          ...each,
+          substance: null,
+          start: minutesBetween(begin, each.start),
+          end: minutesBetween(begin, each.end),
+        }))}
+      startsAt={Number(begin.slice(11, 13)) * 60 + Number(begin.slice(14, 16))}
+      strands={strands}
+      now={(now - Date.parse(begin)) / 60_000}
+      readyBy={view.readyBy ? minutesBetween(begin, view.readyBy) : null}
+      summary={`The day of ${view.headName}, ending ${clock(view.endsAt)}`}
+    />
+  )
+}
+
+function RunButton({ label, hint, ...rest }: { label: string; hint: string; onClick: () => void; disabled?: boolean }) {
+  return (
+    <Button className="min-h-20 flex-col !gap-0 !px-1 text-base md:text-xl" {...rest}>
+      {label}
+      <span className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">{hint}</span>
+    </Button>
+  )
+}
+
+function NoteSheet({ open, onClose, onKeep }: { open: boolean; onClose: () => void; onKeep: (text: string) => void }) {
+  const [text, setText] = useState('')
+  return (
+    <Sheet title="A note" open={open} onClose={onClose}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (!text.trim()) return
+          onKeep(text.trim())
+          setText('')
+          onClose()
+        }}
+      >
+        <textarea
+          aria-label="Note"
+          value={text}
+          maxLength={2000}
+          rows={4}
+          onChange={(event) => setText(event.target.value)}
+          className="mt-4 block w-full rounded-lg border-2 border-strand bg-paper p-3 text-lg"
+        />
+        <Button type="submit" tone="main" className="mt-4 min-h-16 text-lg">
+          Keep the note
+        </Button>
+      </form>
+    </Sheet>
+  )
+}
+
+function RunKeys({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const rows = [
+    ['Space', 'what the big button says'],
+    ['m', 'five minutes more'],
+    ['p', 'pause, go on'],
+    ['k', 'skip'],
+    ['u', 'take back'],
+    ['n', 'note'],
+  ]
+  return (
+    <Sheet title="Keys" open={open} onClose={onClose}>
+      <dl className="mt-4 grid grid-cols-[6rem_1fr] gap-y-2 text-lg">
+        {rows.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="font-semibold">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Sheet>
+  )
+}
+
+function Over({ view }: { view: SessionView }) {
+  return (
+    <main className="mx-auto max-w-2xl p-8 pt-24">
+      <h1 className="text-5xl font-bold">That was the day.</h1>
+      <p className="mt-4 text-xl">
+        {view.headName}, {view.aim} into {view.style},{' '}
+        {view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : ''} in all.
+      </p>
+      <p className="mt-8">
+        <Link
+          to={view.rehearsal ? '/today' : `/behind/${view.id}`}
+          className="inline-flex min-h-16 items-center rounded-lg bg-accent px-6 text-lg font-semibold text-on-accent"
+        >
+          {view.rehearsal ? 'Back to the plan' : 'See planned against real'}
+        </Link>
+      </p>
+    </main>
+  )
+}
+
+function Gone({ message }: { message: string }) {
+  return (
+    <main className="mx-auto max-w-2xl p-8 pt-24">
+      <h1 className="text-4xl font-bold">Nothing is running here.</h1>
+      <p className="mt-4">{message}</p>
+      <p className="mt-6">
+        <Link to="/today" className="thread-line font-semibold">
+          Back to today
+        </Link>
+      </p>
+    </main>
+  )
+}
