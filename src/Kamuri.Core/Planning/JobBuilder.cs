@@ -9,7 +9,7 @@ using Kamuri.Core.Timing;
 namespace Kamuri.Core.Planning;
 
 /// <summary>A job with what the screen and the run need to know about it.</summary>
-internal sealed record Drafted(Job Job, string? StepId, string Title, int Sections, Window? Window, string AfterLatest);
+internal sealed record Drafted(Job Job, string? StepId, string Title, int Sections, Window? Window, string AfterLatest, Substance? Substance = null);
 
 /// <summary>Turns timed steps, and the preparations they use, into jobs and links.</summary>
 internal sealed class JobBuilder
@@ -48,7 +48,7 @@ internal sealed class JobBuilder
             (previous, previousIsWait) = (work, false);
             if (timing.Wait is { } wait && wait.Window.Latest > 0)
             {
-                previous = builder.Wait($"{step.Id}.wait", step.Id, PlannedTask.HeadStrand, wait.Title, wait.Window, wait.Chosen, wait.Needs, wait.AfterLatest);
+                previous = builder.Wait($"{step.Id}.wait", step.Id, PlannedTask.HeadStrand, wait.Title, wait.Window, wait.Chosen, wait.Needs, wait.AfterLatest, wait.Substance);
                 builder._links.Add(new Link(work, previous, 0, 0));
                 previousIsWait = true;
             }
@@ -100,12 +100,13 @@ internal sealed class JobBuilder
     }
 
     private string Wait(
-        string id, string? step, string strand, string title, Window window, double? chosen, IReadOnlyList<Resource> needs, string afterLatest)
+        string id, string? step, string strand, string title, Window window, double? chosen, IReadOnlyList<Resource> needs, string afterLatest,
+        Substance? substance = null)
     {
         var (shortest, usual, longest) = chosen is { } fixedMinutes
             ? ((int)fixedMinutes, (int)fixedMinutes, (int)fixedMinutes)
             : ((int)window.Earliest, (int)window.Usual, (int)window.Latest);
-        _drafts.Add(new Drafted(new Job(id, strand, shortest, usual, longest, needs), step, title, 0, window, afterLatest));
+        _drafts.Add(new Drafted(new Job(id, strand, shortest, usual, longest, needs), step, title, 0, window, afterLatest, substance));
         return id;
     }
 }

@@ -17,11 +17,12 @@ namespace Kamuri.Core.Planning;
 /// <param name="Window">The window of a wait; null for hands-on work.</param>
 /// <param name="AfterLatest">What happens past the latest.</param>
 /// <param name="Uses">What it keeps occupied.</param>
+/// <param name="Substance">What is working during a wait; null for hands-on work, drying and the kitchen.</param>
 /// <param name="Start">Planned start.</param>
 /// <param name="End">Planned end.</param>
 public sealed record PlannedTask(
     string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
-    IReadOnlyList<Resource> Uses, DateTimeOffset Start, DateTimeOffset End)
+    IReadOnlyList<Resource> Uses, Substance? Substance, DateTimeOffset Start, DateTimeOffset End)
 {
     public const string HeadStrand = "head";
     public const string KitchenStrand = "kitchen";

@@ -135,7 +135,7 @@ public sealed class Planner(IScheduler scheduler)
 
     private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
-        drafted.AfterLatest, drafted.Job.Uses, start.AddMinutes(placement.Start), start.AddMinutes(placement.End));
+        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End));
 
     private static PlannedStep Step(PlanRequest request, StepTiming timing, HeadSize size, List<PlannedTask> tasks, CraftFigures figures)
     {

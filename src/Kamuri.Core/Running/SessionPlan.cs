@@ -16,7 +16,7 @@ public sealed record SessionStep(
 /// <param name="PlannedMinutes">Planned length.</param>
 public sealed record SessionTask(
     string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
-    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes);
+    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null);
 
 /// <summary>
 /// The plan as it stood when the session began. It is kept with the session and never changed: everything that
@@ -62,7 +62,7 @@ public sealed record SessionPlan
             planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles))],
         Tasks = [.. plan.Tasks.Select(task => new SessionTask(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
-            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes))],
+            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance))],
         Links = plan.Links,
     };
 }

@@ -17,7 +17,7 @@ public sealed record Counting(
 /// <param name="NextFrom">Not before this, because of a wait; null when it can begin at once.</param>
 /// <param name="Then">The hands-on tasks after that.</param>
 /// <param name="EndsAt">When it will all be over.</param>
-/// <param name="DriftMinutes">Against the plan; positive is later.</param>
+/// <param name="DriftMinutes">Against the length of the plan, wherever on the clock it began; positive is longer.</param>
 /// <param name="AllDone">Nothing is left but to finish.</param>
 /// <param name="Times">Real or projected times by task.</param>
 public sealed record SessionMoment(
@@ -48,7 +48,7 @@ public static class SessionTiming
             .Select(pair => pair.Value.End).DefaultIfEmpty(now).Max();
         var allDone = plan.Tasks.All(task => state.Task(task.Id).IsOver);
         return new SessionMoment(now, doing, counting, next, from > now ? from : null, [.. waiting.Skip(1).Take(3)], ends,
-            (ends - plan.PlannedEnd).TotalMinutes, allDone, times);
+            (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, allDone, times);
     }
 
     private static Counting Count(SessionTask task, TaskState state)

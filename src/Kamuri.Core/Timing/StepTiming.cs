@@ -10,13 +10,14 @@ namespace Kamuri.Core.Timing;
 /// <summary>A wait that belongs to a step: something works, dries or cools by itself.</summary>
 /// <param name="Title">What is going on.</param>
 /// <param name="Of">The step whose treatment is working.</param>
+/// <param name="Substance">What is working; null when nothing was put on.</param>
 /// <param name="Window">Whole minutes, adjusted for this head.</param>
 /// <param name="Chosen">Minutes a person chose; null lets the schedule decide around the usual.</param>
 /// <param name="Needs">What stays occupied while it waits.</param>
 /// <param name="AfterLatest">What happens past the latest.</param>
 /// <param name="Working">The working in one sentence.</param>
 public sealed record Wait(
-    string Title, string Of, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working);
+    string Title, string Of, Substance? Substance, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working);
 
 /// <summary>How long a step takes: hands first, then perhaps a wait.</summary>
 /// <param name="Step">The step.</param>
@@ -151,7 +152,7 @@ public static class Timings
 
         var adjusted = Whole(earliest - worked, usual.Value - worked, latest - worked);
         var place = heat switch { Heat.Cap => ", under a cap", Heat.Hood => ", under the hood", Heat.Steamer => ", in the steamer", _ => "" };
-        return new Wait($"{treatment.Step.Kind.Name}{place}", treatment.Step.Id, adjusted,
+        return new Wait($"{treatment.Step.Kind.Name}{place}", treatment.Step.Id, treatment.Step.Kind.Puts, adjusted,
             Chosen(carrier.Step.Minutes ?? treatment.Step.Minutes, adjusted),
             Occupies(heat), model.AfterLatest, working);
     }
@@ -167,7 +168,7 @@ public static class Timings
         var working = step.DrynessWanted >= 0.95
             ? $"{forecast.Working}; 95 % dry after {Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1))} h"
             : forecast.Working;
-        return new Wait($"Drying {air}", step.Id, window, Chosen(step.Minutes, window), Occupies(step.Heat),
+        return new Wait($"Drying {air}", step.Id, null, window, Chosen(step.Minutes, window), Occupies(step.Heat),
             "Longer does no harm.", working);
     }
 

@@ -42,7 +42,7 @@ public sealed record PlanView(
         new SizeLine(plan.Size.Mass.Value, plan.Size.Surface.Value, plan.Tangle),
         plan.Sections, [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
         [.. plan.Steps.Select(step => Step(plan, step))],
-        [.. plan.Tasks.Select(task => Task(plan, task))],
+        [.. plan.Tasks.Select(Task)],
         [.. plan.Findings.OrderByDescending(finding => finding.Severity).Select(finding => new FindingView(finding.Rule, finding.Severity, finding.Reason, finding.Steps,
             finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null))],
         plan.Refused, plan.Start, plan.End, plan.NineInTenBy, plan.NotBefore, plan.Proven, plan.Fit.ReadyBy, plan.Fit.MinutesOver,
@@ -65,14 +65,8 @@ public sealed record PlanView(
             planned.Amount?.Text, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End);
     }
 
-    private static TaskView Task(Plan plan, PlannedTask task)
-    {
-        var step = plan.Steps.FirstOrDefault(planned => planned.Step.Id == task.StepId);
-        // A cover is coloured by what lies under it.
-        var substance = step?.Step.Kind.Puts ?? step?.Before.Deposits.LastOrDefault(deposit => deposit.Facts.MustBeRinsed)?.Substance;
-        return new TaskView(task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window,
-            task.IsHandsOn || step?.Step.Kind.IsDrying == true ? null : substance, task.Start, task.End);
-    }
+    private static TaskView Task(PlannedTask task) => new(
+        task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.Substance, task.Start, task.End);
 }
 
 /// <summary>The head in numbers, for the line under the plan.</summary>

@@ -62,7 +62,7 @@ public sealed record EventBody
 /// <summary>A task of a running session, with its real or projected times.</summary>
 public sealed record RunTaskView(
     string Id, string? Step, string Strand, string Title, bool IsHandsOn, int Sections, IReadOnlyList<int> SectionsDone, Window? Window,
-    string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, DateTimeOffset Start, DateTimeOffset End);
+    string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, Substance? Substance, DateTimeOffset Start, DateTimeOffset End);
 
 /// <summary>What a screen says about the step in hand.</summary>
 public sealed record RunStepView(
@@ -108,7 +108,7 @@ public sealed record SessionView(
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
-            task.PlannedMinutes, now.Extra, now.Status, house.Local(times.Start), house.Local(times.End));
+            task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End));
     }
 
     private static string Label(SessionPlan plan, SessionEvent last)

@@ -619,6 +619,7 @@ export interface components {
             /** Format: double */
             extraMinutes: number;
             status: components["schemas"]["TaskStatus"];
+            substance: null | components["schemas"]["Substance"];
             /** Format: date-time */
             start: string;
             /** Format: date-time */

@@ -1,3 +1,4 @@
+import { ChevronDown } from 'lucide-react'
 import { useId, type InputHTMLAttributes, type ReactNode } from 'react'
 
 const box =
@@ -90,20 +91,27 @@ export function ChoiceField<T extends string>({
   const id = useId()
   return (
     <Frame id={id} label={label} hint={hint} error={error}>
-      <select
-        id={id}
-        value={value}
-        aria-invalid={error ? true : undefined}
-        aria-describedby={hint || error ? `${id}-note` : undefined}
-        onChange={(event) => onChoose(event.target.value as T)}
-        className={box}
-      >
-        {choices.map((choice) => (
-          <option key={choice.value} value={choice.value}>
-            {choice.word}
-          </option>
-        ))}
-      </select>
+      <span className="relative block">
+        <select
+          id={id}
+          value={value}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={hint || error ? `${id}-note` : undefined}
+          onChange={(event) => onChoose(event.target.value as T)}
+          className={`${box} appearance-none truncate pr-9`}
+        >
+          {choices.map((choice) => (
+            <option key={choice.value} value={choice.value}>
+              {choice.word}
+            </option>
+          ))}
+        </select>
+        <ChevronDown
+          aria-hidden
+          size={18}
+          className="pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-quiet"
+        />
+      </span>
     </Frame>
   )
 }

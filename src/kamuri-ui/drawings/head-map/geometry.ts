@@ -9,8 +9,8 @@ const crown = 190
 export function halfWidth(y: number): number {
   const t = (y - 14) / (box.height - 28)
   if (t <= 0 || t >= 1) return 0
-  // Wider behind the middle than in front, as heads are.
-  return 140 * Math.sin(Math.PI * t ** 0.86) ** 0.62
+  // Rounder at the back than at the forehead, and widest behind the ears, as heads are.
+  return (130 + 26 * (t - 0.5)) * (1 - Math.abs(2 * t - 1) ** 2.15) ** 0.52
 }
 
 /** The outline of the head as a closed path. */

@@ -5,7 +5,7 @@ export interface Rung {
   amount: string
 }
 
-const words: Record<number, string> = { 1: 'water', 2: 'light', 3: 'middling', 4: 'oil', 5: 'heavy' }
+const words: Record<number, string> = { 1: 'water', 2: 'light', 3: 'middling', 4: 'sealing', 5: 'heavy' }
 
 /**
  * Layers from water at the foot to butter at the top, each rung as thick as it is heavy: what goes on first stands

@@ -1,13 +1,25 @@
 import { Fragment, useId } from 'react'
 import { bandColour } from './colours'
-import { bandLabels, clockOf, stays, stitches, textWidth, threadPath, ticks, type Frame } from './layout'
+import {
+  bandLabels,
+  clockOf,
+  joints,
+  runEnd,
+  stays,
+  stitches,
+  textWidth,
+  threadPath,
+  ticks,
+  type Frame,
+  type PlaitTask,
+} from './layout'
 import type { PlaitProps } from './Plait'
 
 const gutter = 104
 const right = 28
 const bandHeight = 44
-const strandGap = 112
-const firstStrand = 104
+const strandGap = 136
+const firstStrand = 84
 
 export function HorizontalPlait({
   tasks,
@@ -24,10 +36,10 @@ export function HorizontalPlait({
   const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
   const kitchen = strands.at(-1)
-  const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + 6
+  const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + 18
   const frame: Frame = { perMinute: (width - gutter - right) / minutes, origin: gutter, lanes, rest }
   const x = (minute: number) => frame.origin + minute * frame.perMinute
-  const height = firstStrand + (strands.length - 1) * strandGap + 74
+  const height = firstStrand + (strands.length - 1) * strandGap + 84
   const hands = stays(tasks, frame)
   const path = threadPath(hands, frame, (point) => `${point.along.toFixed(1)} ${point.across}`)
   const waits = tasks.filter((task) => !task.isHandsOn)
@@ -106,7 +118,7 @@ export function HorizontalPlait({
         const y = lanes[task.strand]! - bandHeight / 2
         const [from, to] = [x(task.start), x(task.end)]
         const latest = task.window
-          ? Math.min(task.start + task.window.latest, nextOn(task.strand, task.end) + 90, minutes)
+          ? Math.min(task.start + task.window.latest, nextOn(task.strand, task.end) + 25, minutes)
           : task.end
         const colour = bandColour(task)
         return (
@@ -152,7 +164,7 @@ export function HorizontalPlait({
               <line
                 x1={x(task.start + task.window.earliest)}
                 x2={x(task.start + task.window.earliest)}
-                y1={y + bandHeight - 12}
+                y1={y + bandHeight}
                 y2={y + bandHeight}
                 stroke="var(--on-band)"
                 strokeWidth={2}
@@ -161,6 +173,37 @@ export function HorizontalPlait({
           </g>
         )
       })}
+
+      {strands.map((strand) =>
+        bandLabels(
+          hands
+            .filter((stay) => stay.task?.strand === strand.id && strand.id !== 'kitchen' && isNamed(stay.task, waits))
+            .filter((stay) => x(stay.to) - x(stay.from) >= 8)
+            .map((stay) => ({
+              id: stay.task!.id,
+              text: stay.task!.title,
+              // Clear of the bend that leads in.
+              from: x(stay.from) + (hands[hands.indexOf(stay) - 1]?.lane === stay.lane ? 0 : 13),
+              to: x(stay.to),
+              until: Math.max(x(runEnd(hands, stay)), x(stay.from) + 60),
+            })),
+          13,
+          3,
+          width,
+          false,
+        ).map((label) => {
+          const y = lanes[strand.id]! + 20 + label.level * 16
+          const at = x(tasks.find((task) => task.id === label.id)!.start)
+          return (
+            <g key={label.id}>
+              <line x1={at + 1} x2={at + 1} y1={lanes[strand.id]! + 7} y2={y - 11} stroke="var(--strand)" />
+              <text x={label.along + 1} y={y} fontSize={13} fill="var(--quiet)">
+                {label.text}
+              </text>
+            </g>
+          )
+        }),
+      )}
 
       <path d={path} fill="none" stroke="var(--paper)" strokeWidth={13} strokeLinejoin="round" opacity={0.85} />
       <path d={path} fill="none" stroke="var(--ink)" strokeWidth={6} strokeLinejoin="round" strokeLinecap="round" />
@@ -172,7 +215,18 @@ export function HorizontalPlait({
           y1={point.across + 4}
           y2={point.across - 4}
           stroke="var(--paper)"
-          strokeWidth={2}
+          strokeWidth={1.6}
+        />
+      ))}
+      {joints(hands, frame).map((point, n) => (
+        <line
+          key={n}
+          x1={point.along}
+          x2={point.along}
+          y1={point.across - 5}
+          y2={point.across + 5}
+          stroke="var(--paper)"
+          strokeWidth={4}
         />
       ))}
       {hands.map(
@@ -217,7 +271,7 @@ export function HorizontalPlait({
             .filter((task) => task.strand === strand.id)
             .map((task) => ({ id: task.id, text: task.title.split(',')[0]!, from: x(task.start), to: x(task.end) })),
           14,
-          2,
+          last && n > 0 ? 3 : 2,
           width,
         )
         return labels.map((label) => {
@@ -245,22 +299,6 @@ export function HorizontalPlait({
           )
         })
       })}
-      {hands
-        .filter((stay) => stay.task && textWidth(stay.task.title, 12.5) + 10 < x(stay.to) - x(stay.from))
-        .map((stay) => (
-          <text
-            key={stay.task!.id}
-            x={x(stay.from) + 5}
-            y={stay.lane + 21}
-            fontSize={12.5}
-            fill="var(--quiet)"
-            stroke="var(--paper)"
-            strokeWidth={4}
-            paintOrder="stroke"
-          >
-            {stay.task!.title}
-          </text>
-        ))}
       {now != null && (
         <g>
           <line x1={x(now)} x2={x(now)} y1={20} y2={height - 4} stroke="var(--accent)" strokeWidth={3} />
@@ -272,3 +310,7 @@ export function HorizontalPlait({
     </svg>
   )
 }
+
+/** Work whose wait carries the same name is named once, at the band. */
+const isNamed = (work: PlaitTask, waits: readonly PlaitTask[]) =>
+  !waits.some((wait) => wait.step === work.step && wait.title.split(',')[0] === work.title)

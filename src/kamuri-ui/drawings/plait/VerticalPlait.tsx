@@ -6,6 +6,7 @@ import type { PlaitProps } from './Plait'
 const top = 46
 const bandWidth = 34
 const rowHeight = 21
+const shortestNamed = 6
 
 /** The plait for a phone: time falls, names stand to the right of everything. */
 export function VerticalPlait({
@@ -21,9 +22,11 @@ export function VerticalPlait({
 }: PlaitProps & { width: number }) {
   const id = useId()
   const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
-  const named = [...tasks].sort((a, b) => a.start - b.start || a.end - b.end)
-  // Long enough that every name can stand at its own minute, or close to it.
-  const perMinute = Math.max(1.7, (named.length * rowHeight * 1.12) / minutes)
+  // What takes a while is named here; every step stands in the list below.
+  const named = tasks
+    .filter((task) => task.end - task.start >= shortestNamed && (task.strand !== 'kitchen' || !task.isHandsOn))
+    .sort((a, b) => a.start - b.start || a.end - b.end)
+  const perMinute = Math.max(2.3, (named.length * rowHeight * 1.1) / minutes)
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, 24 + n * 64]))
   const lastLane = 24 + (strands.length - 1) * 64
   const frame: Frame = { perMinute, origin: top, lanes, rest: strands.length > 1 ? lastLane - 32 : lastLane + 32 }

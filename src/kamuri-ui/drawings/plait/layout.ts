@@ -56,6 +56,16 @@ export function stays(tasks: readonly PlaitTask[], frame: Frame): Stay[] {
   return list
 }
 
+/** Where the run that a stay belongs to ends, in minutes. */
+export function runEnd(list: readonly Stay[], stay: Stay): number {
+  let end = stay.to
+  for (const next of list.slice(list.indexOf(stay) + 1)) {
+    if (next.lane !== stay.lane) break
+    end = next.to
+  }
+  return end
+}
+
 /** Runs of stays on one lane, which the thread passes without bending. */
 function runs(list: readonly Stay[]): Stay[] {
   const merged: Stay[] = []
@@ -106,6 +116,16 @@ export function stitches(list: readonly Stay[], frame: Frame): Point[] {
   })
 }
 
+/** Where one piece of work ends and the next begins without a pause: the thread is cut there, so that steps can be told apart. */
+export function joints(list: readonly Stay[], frame: Frame): Point[] {
+  return list.flatMap((stay, n) => {
+    const next = list[n + 1]
+    return stay.task && next?.task && next.lane === stay.lane
+      ? [{ along: frame.origin + stay.to * frame.perMinute, across: stay.lane }]
+      : []
+  })
+}
+
 /** Rough width of text, enough to decide whether it fits. */
 export const textWidth = (text: string, size: number) => text.length * size * 0.52
 
@@ -120,25 +140,27 @@ export interface Label {
 
 /**
  * Puts the names of bands where they can be read: inside when they fit, else outside on the first level where they
- * touch nothing.
+ * touch nothing. A name that fits nowhere is left to the list of steps.
  */
 export function bandLabels(
-  bands: readonly { id: string; text: string; from: number; to: number }[],
+  bands: readonly { id: string; text: string; from: number; to: number; until?: number }[],
   size: number,
   levels: number,
   end: number,
+  inside = true,
 ): Label[] {
   const taken: number[] = Array.from({ length: levels + 1 }, () => -Infinity)
   return [...bands]
     .sort((a, b) => a.from - b.from)
-    .map((band) => {
+    .flatMap((band) => {
       const width = textWidth(band.text, size)
-      if (width + 16 <= band.to - band.from) return { id: band.id, text: band.text, along: band.from + 8, level: 0 }
-      const along = Math.max(0, Math.min(band.from, end - width))
-      let level = 1
-      while (level < levels && taken[level]! > along - 8) level++
+      if (inside && width + 16 <= band.to - band.from)
+        return [{ id: band.id, text: band.text, along: band.from + 8, level: 0 }]
+      const along = Math.max(0, Math.min(band.from, (band.until ?? end) - width))
+      const level = taken.findIndex((until, n) => n > 0 && until <= along - 8)
+      if (level < 0) return []
       taken[level] = along + width
-      return { id: band.id, text: band.text, along, level }
+      return [{ id: band.id, text: band.text, along, level }]
     })
 }
 

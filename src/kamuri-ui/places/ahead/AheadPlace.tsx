@@ -121,7 +121,7 @@ function DueBar({
         today
       </text>
       {[7, 14, 21].map((n) => (
-        <text key={n} x={x(n)} y="62" textAnchor="middle" fontSize="12" fill="var(--quiet)">
+        <text key={n} x={x(n)} y="62" textAnchor={n === 21 ? 'end' : 'middle'} fontSize="12" fill="var(--quiet)">
           +{n / 7} wk
         </text>
       ))}

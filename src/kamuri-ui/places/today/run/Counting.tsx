@@ -38,7 +38,7 @@ export function CountingBar({ wait, now }: { wait: CountingView; now: number }) 
   const fill = stage === 'early' ? 'var(--condition)' : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
   // Marks that would print over one another are named once.
   const shown = marks.filter(
-    (mark, n) => !marks.some((other, m) => m > n && Math.abs(share(other.at) - share(mark.at)) < 0.13),
+    (mark, n) => !marks.some((other, m) => m > n && Math.abs(share(other.at) - share(mark.at)) < 0.22),
   )
   return (
     <div className="border-t border-rule py-3" data-counting={wait.task} data-stage={stage}>
@@ -56,15 +56,15 @@ export function CountingBar({ wait, now }: { wait: CountingView; now: number }) 
       >
         {words}
       </p>
-      <svg viewBox="0 0 640 52" className="mt-1 w-full" role="img" aria-labelledby={id}>
+      <svg width="100%" height="54" className="mt-1 overflow-visible" role="img" aria-labelledby={id}>
         <title
           id={id}
         >{`${wait.title}: earliest ${clock(wait.earliestAt)}, usual ${clock(wait.usualAt)}, latest ${clock(wait.latestAt)}`}</title>
-        <rect x="0" y="6" width="640" height="22" rx="5" fill="var(--raised)" stroke="var(--strand)" />
+        <rect x="0" y="6" width="100%" height="22" rx="5" fill="var(--raised)" stroke="var(--strand)" />
         <rect
           x="0"
           y="6"
-          width={share(now) * 640}
+          width={`${share(now) * 100}%`}
           height="22"
           rx="5"
           fill={fill}
@@ -73,8 +73,8 @@ export function CountingBar({ wait, now }: { wait: CountingView; now: number }) 
         {marks.map((mark) => (
           <line
             key={mark.name}
-            x1={share(mark.at) * 636 + 2}
-            x2={share(mark.at) * 636 + 2}
+            x1={`${share(mark.at) * 100}%`}
+            x2={`${share(mark.at) * 100}%`}
             y1="1"
             y2="33"
             stroke="var(--ink)"
@@ -84,11 +84,11 @@ export function CountingBar({ wait, now }: { wait: CountingView; now: number }) 
         {shown.map((mark) => (
           <text
             key={mark.name}
-            x={share(mark.at) * 636 + 2}
-            y="48"
-            fontSize="14"
+            x={`${share(mark.at) * 100}%`}
+            y="50"
+            fontSize="15"
             fill="var(--quiet)"
-            textAnchor={share(mark.at) > 0.9 ? 'end' : share(mark.at) < 0.1 ? 'start' : 'middle'}
+            textAnchor={share(mark.at) > 0.85 ? 'end' : share(mark.at) < 0.15 ? 'start' : 'middle'}
           >
             {mark.name} {clock(mark.moment)}
           </text>

@@ -92,7 +92,7 @@ export function RunPage() {
                 type="button"
                 aria-pressed={view.factor === speed}
                 onClick={() => run(speed)}
-                className={`min-h-12 min-w-14 rounded-lg px-2 ${view.factor === speed ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}
+                className={`min-h-16 min-w-14 rounded-lg px-1 sm:min-w-16 ${view.factor === speed ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}
               >
                 ×{speed}
               </button>
@@ -120,7 +120,7 @@ export function RunPage() {
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
                 : undefined
             }
-            className="mx-auto max-h-[46vh] w-full md:max-h-[58vh]"
+            className="mx-auto max-h-[40vh] w-full"
           />
         </div>
         <div>
@@ -137,7 +137,7 @@ export function RunPage() {
                     ? 'All of it is done.'
                     : 'Hands are free.'}
           </p>
-          <h1 className="text-4xl font-bold sm:text-6xl" data-doing={doing?.id ?? ''}>
+          <h1 className="text-4xl font-bold sm:text-5xl" data-doing={doing?.id ?? ''}>
             {shown
               ? `${shown.title}${section ? `, section ${section}` : ''}`
               : view.allDone
@@ -170,15 +170,14 @@ export function RunPage() {
         </div>
       </main>
 
-      <details className="mt-6 border-t border-rule pt-2">
-        <summary className="flex min-h-12 cursor-pointer items-center font-semibold">The whole day</summary>
+      <section aria-label="The whole day" className="mt-6 border-t border-rule pt-4">
         <WholeDay view={view} now={now} />
-      </details>
+      </section>
 
-      <footer className="sticky bottom-0 grid grid-cols-4 gap-2 bg-paper pt-3 pb-2 md:grid-cols-[2fr_repeat(5,1fr)] md:gap-3">
+      <footer className="sticky bottom-0 grid grid-cols-3 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_repeat(6,minmax(0,1fr))] lg:gap-3">
         <Button
           tone="main"
-          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl md:col-span-1"
+          className="col-span-3 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
           onClick={act}
           disabled={!main}
           data-main
@@ -195,14 +194,8 @@ export function RunPage() {
           onClick={presses.undo}
           disabled={!view.undo}
         />
-        <div className="col-span-4 grid grid-cols-2 gap-2 md:col-span-1 md:grid-cols-1">
-          <Button className="min-h-16 md:min-h-9" onClick={() => setNoting(true)}>
-            Note
-          </Button>
-          <Button className="min-h-16 md:min-h-9" onClick={() => setFinishing(true)}>
-            Finish
-          </Button>
-        </div>
+        <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
+        <RunButton label="Finish" hint="rate it" onClick={() => setFinishing(true)} />
       </footer>
 
       <NoteSheet
@@ -288,20 +281,22 @@ function WholeDay({ view, now }: { view: SessionView; now: number }) {
   const strands = [{ id: 'head', name: view.headName, note: view.aim }]
   if (view.tasks.some((each) => each.strand === 'kitchen'))
     strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+  // A wanted end that lies hours off would only squeeze the day together.
+  const wanted =
+    view.readyBy && minutesBetween(view.endsAt, view.readyBy) < 90 ? minutesBetween(begin, view.readyBy) : null
   return (
     <Plait
       tasks={view.tasks
         .filter((each) => each.status !== 'skipped')
         .map((each) => ({
           ...each,
-          substance: null,
           start: minutesBetween(begin, each.start),
           end: minutesBetween(begin, each.end),
         }))}
       startsAt={Number(begin.slice(11, 13)) * 60 + Number(begin.slice(14, 16))}
       strands={strands}
       now={(now - Date.parse(begin)) / 60_000}
-      readyBy={view.readyBy ? minutesBetween(begin, view.readyBy) : null}
+      readyBy={wanted}
       summary={`The day of ${view.headName}, ending ${clock(view.endsAt)}`}
     />
   )
@@ -309,7 +304,7 @@ function WholeDay({ view, now }: { view: SessionView; now: number }) {
 
 function RunButton({ label, hint, ...rest }: { label: string; hint: string; onClick: () => void; disabled?: boolean }) {
   return (
-    <Button className="min-h-20 flex-col !gap-0 !px-1 text-base md:text-xl" {...rest}>
+    <Button className="min-h-16 flex-col !gap-0 !px-1 text-base lg:min-h-20 lg:text-lg" {...rest}>
       {label}
       <span className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">{hint}</span>
     </Button>

@@ -2,6 +2,7 @@ let audio: AudioContext | null = null
 
 /** Browsers let sound begin only after a press; any press on the run screen opens it. */
 export function openSound() {
+  if (!navigator.userActivation?.hasBeenActive) return
   audio ??= new AudioContext()
   if (audio.state === 'suspended') void audio.resume()
 }
