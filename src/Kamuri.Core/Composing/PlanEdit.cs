@@ -127,7 +127,7 @@ public static class PlanEditing
     private static string NotThere(string id) => $"The plan no longer has the step '{id}'.";
 
     /// <summary>The first free id for a kind: <c>rinse</c>, then <c>rinse-2</c>.</summary>
-    internal static string NextId(IEnumerable<PlanStep> steps, string kind)
+    public static string NextId(IEnumerable<PlanStep> steps, string kind)
     {
         var taken = steps.Select(step => step.Id).ToHashSet();
         var id = kind;

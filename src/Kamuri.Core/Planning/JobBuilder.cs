@@ -80,7 +80,8 @@ internal sealed class JobBuilder
             }
         }
 
-        _links.Add(new Link(previous!, use, 0, previousIsWait ? 0 : KitchenPause));
+        // It may stand once it is ready; the scheduler keeps that short, but never gives up a plan over it.
+        _links.Add(new Link(previous!, use));
     }
 
     /// <summary>From safe on skin, through comfortable, until no longer warm; in a hot room it simply stays warm.</summary>

@@ -2,7 +2,8 @@ namespace Kamuri.Core.Running;
 
 /// <summary>
 /// Folds events into the state of a session. Pure, and total: an event that no longer makes sense changes nothing.
-/// Events count once by id, and in the order of their moments whatever order they arrived in.
+/// Events count once by id, and in the order of their moments whatever order they arrived in; what happened at the very
+/// same moment counts endings before beginnings.
 /// </summary>
 public static class SessionFold
 {
@@ -12,7 +13,8 @@ public static class SessionFold
             .GroupBy(happened => happened.Id)
             .Select(group => group.First())
             .OrderBy(happened => happened.At)
-            .ThenBy(happened => happened is SessionStarted ? 0 : 1)
+            .ThenBy(Rank)
+            .ThenBy(happened => happened.Id)
             .ToList();
         var undone = known.OfType<EventUndone>().Select(undo => undo.Target).ToHashSet();
         var state = new SessionState();
@@ -23,6 +25,17 @@ public static class SessionFold
 
         return state;
     }
+
+    private static int Rank(SessionEvent happened) => happened switch
+    {
+        SessionStarted => 0,
+        SectionDone => 1,
+        TaskDone => 2,
+        TaskSkipped => 3,
+        TaskStarted => 4,
+        SessionFinished => 9,
+        _ => 5,
+    };
 
     private static SessionState Apply(SessionPlan plan, SessionState state, SessionEvent happened)
     {

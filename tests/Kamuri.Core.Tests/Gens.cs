@@ -1,0 +1,84 @@
+using CsCheck;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Tests;
+
+/// <summary>Random heads, wishes and changes.</summary>
+internal static class Gens
+{
+    private static readonly Gen<Head> Heads =
+        from lengths in Gen.Double[HeadLimits.ShortestCentimetres, 90].Array[4]
+        from density in Gen.Enum<Density>()
+        from strand in Gen.Enum<StrandThickness>()
+        from porosity in Gen.Enum<Porosity>()
+        from worn in Gen.Enum<WornAs>()
+        from days in Gen.Int[0, 40]
+        from heat in Gen.Bool
+        from coloured in Gen.Bool
+        from layering in Gen.Enum<Layering>()
+        from sections in Gen.Int[HeadLimits.FewestSections, HeadLimits.MostSections]
+        from own in Gen.Bool
+        select new Head
+        {
+            Id = Guid.Empty,
+            Name = "Someone",
+            Lengths = new ZoneLengths(new Centimetres(lengths[0]), new Centimetres(lengths[1]), new Centimetres(lengths[2]), new Centimetres(lengths[3])),
+            Density = density,
+            Strand = strand,
+            Porosity = porosity,
+            WornAs = worn,
+            CanSitUnderHeat = heat,
+            ChemicalHistory = coloured ? [new ChemicalEvent(ChemicalEventKind.Colour, Given.Today.AddDays(-100))] : [],
+            Layering = layering,
+            UsualSections = own ? sections : null,
+            LastDetangle = Given.Today.AddDays(-days),
+        };
+
+    public static readonly Gen<PlanRequest> Request =
+        from head in Heads
+        from aim in Gen.Enum<Aim>()
+        from style in Gen.Enum<EndStyle>()
+        from tea in Gen.Bool
+        from heat in Gen.Int[1, 3].Select(n => (Heat)n)
+        from air in Gen.Enum<Air>()
+        from ready in Gen.Int[0, 900]
+        from hands in Gen.Int[1, 2]
+        from room in Gen.Double[8, 38]
+        from humidity in Gen.Double[0.1, 0.9]
+        select new PlanRequest
+        {
+            Head = head,
+            Aim = aim,
+            Style = style,
+            Today = Given.Today,
+            When = ready < 200 ? new When(Given.Noon) : new When(Given.Noon, ReadyBy: Given.Noon.AddMinutes(ready)),
+            TeaRinse = tea,
+            TreatmentHeat = heat,
+            DryingAir = air,
+            Room = new Room(new Celsius(room), new RelativeHumidity(humidity)),
+            Equipment = new Equipment(hands, Hoods: 1, Steamers: 1),
+        };
+
+    public static readonly Gen<PlanRequest> EditedRequest =
+        from request in Request
+        from picks in Gen.Int[0, 1000].Array[6]
+        select request with { Edits = Edits(request, picks) };
+
+    /// <summary>Drops, additions and moves of steps that are really in the plan.</summary>
+    private static List<PlanEdit> Edits(PlanRequest request, int[] picks)
+    {
+        var steps = Given.Compose(request).Walk.Select(walked => walked.Step.Id).ToList();
+        string At(int pick) => steps[pick % steps.Count];
+        return
+        [
+            new DropStep(At(picks[0])),
+            new AddStep(StepCatalogue.All[picks[1] % StepCatalogue.All.Count].Id, At(picks[2])),
+            new MoveStep(At(picks[3]), At(picks[4])),
+            new SetMinutes(At(picks[5]), picks[5] % 90),
+        ];
+    }
+}
