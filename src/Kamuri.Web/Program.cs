@@ -19,8 +19,6 @@ using Microsoft.Net.Http.Headers;
 using Serilog;
 using Serilog.Events;
 
-const long largestBody = 512 * 1024;
-
 var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
 StartOptions options;
 try
@@ -42,7 +40,7 @@ builder.Services.AddSerilog(log => log
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
     kestrel.AddServerHeader = false;
-    kestrel.Limits.MaxRequestBodySize = largestBody;
+    kestrel.Limits.MaxRequestBodySize = Guards.LargestBody;
     kestrel.ListenLocalhostOrFree(options.Port);
 });
 builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(3));

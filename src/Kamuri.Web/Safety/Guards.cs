@@ -3,6 +3,9 @@ namespace Kamuri.Web.Safety;
 /// <summary>Keeps other web pages out: fixed hosts, same-origin writes, a strict content policy.</summary>
 internal static class Guards
 {
+    /// <summary>Largest request body in bytes; a plan with two hundred edits is a tenth of it.</summary>
+    public const long LargestBody = 512 * 1024;
+
     private const string ContentPolicy =
         "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; " +
         "manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
@@ -21,6 +24,13 @@ internal static class Guards
             {
                 await TypedResults.Problem("Only Kamuri's own pages may change anything here.", statusCode: StatusCodes.Status403Forbidden)
                     .ExecuteAsync(context);
+                return;
+            }
+
+            if (context.Request.ContentLength > LargestBody)
+            {
+                // Kestrel would only hang up; this says why.
+                await TypedResults.Problem(Problems.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge).ExecuteAsync(context);
                 return;
             }
 

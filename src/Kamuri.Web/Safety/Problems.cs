@@ -12,6 +12,8 @@ namespace Kamuri.Web.Safety;
 /// <summary>Every error leaves as problem details with a sentence that says what is wrong and what to do.</summary>
 internal static class Problems
 {
+    public const string TooLarge = "That is larger than Kamuri takes in one piece.";
+
     /// <summary>Errors at fields, by their names as sent.</summary>
     public static ValidationProblem At(ValidationResult result) => TypedResults.ValidationProblem(
         result.Errors
@@ -54,7 +56,7 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
 
     private static ProblemDetails Read(Exception error) => error switch
     {
-        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, "That is larger than Kamuri takes in one piece."),
+        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, Problems.TooLarge),
         BadHttpRequestException { InnerException: JsonException json } => Say(400, Explain(json)),
         BadHttpRequestException bad => Say(bad.StatusCode, bad.Message),
         UnplaceableException unplaceable => Say(422, unplaceable.Message),

@@ -1,0 +1,69 @@
+using System.Text.Json.Nodes;
+using Kamuri.Testing;
+
+namespace Kamuri.Web.Tests;
+
+/// <summary>One server for the tests that do not mind sharing.</summary>
+public sealed class Server : IAsyncLifetime
+{
+    public static readonly string Assembly = Path.Combine(AppContext.BaseDirectory, "Kamuri.Web.dll");
+
+    public ServerProcess Process { get; private set; } = null!;
+
+    public async ValueTask InitializeAsync() => Process = await ServerProcess.StartAsync(Assembly);
+
+    public ValueTask DisposeAsync()
+    {
+        Process.Dispose();
+        return ValueTask.CompletedTask;
+    }
+}
+
+/// <summary>Bodies that tests send, valid unless a test says otherwise.</summary>
+internal static class Bodies
+{
+    public static JsonObject Head(string name = "Oriel") => new()
+    {
+        ["name"] = name,
+        ["lengths"] = new JsonObject { ["napeCm"] = 30, ["crownCm"] = 30, ["frontCm"] = 30, ["sidesCm"] = 30 },
+        ["density"] = "medium",
+        ["strand"] = "medium",
+        ["porosity"] = "medium",
+        ["usualSections"] = 6,
+    };
+
+    public static JsonObject Plan(string head, string aim = "quick", string style = "washAndGo") => new()
+    {
+        ["headId"] = head,
+        ["aim"] = aim,
+        ["style"] = style,
+        ["when"] = new JsonObject { ["mode"] = "startNow" },
+    };
+
+    public static JsonObject Press(string kind, string? task = null, Guid? id = null)
+    {
+        var press = new JsonObject { ["id"] = (id ?? Guid.NewGuid()).ToString(), ["kind"] = kind };
+        if (task is not null)
+        {
+            press["task"] = task;
+        }
+
+        return press;
+    }
+
+    public static async Task<string> MakeHeadAsync(this ServerProcess server, JsonObject? body = null)
+    {
+        var (status, head) = await server.SendAsync(HttpMethod.Post, "/api/heads", body ?? Head());
+        Assert.Equal(201, status);
+        return head!["id"]!.GetValue<string>();
+    }
+
+    /// <summary>Starts a session for a new head and gives its address.</summary>
+    public static async Task<(string Path, JsonNode View)> StartAsync(this ServerProcess server, bool rehearsal = false)
+    {
+        var head = await server.MakeHeadAsync();
+        var (status, view) = await server.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = Plan(head), ["rehearsal"] = rehearsal, ["speed"] = 1 });
+        Assert.Equal(201, status);
+        return ($"/api/sessions/{view!["id"]}", view);
+    }
+}

@@ -1,0 +1,93 @@
+using Kamuri.Store;
+using Kamuri.Store.Heads;
+using Kamuri.Store.Sessions;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
+
+namespace Kamuri.Web.Tests;
+
+public sealed class StoreTests : IDisposable
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("kamuri-store-").FullName;
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    private KamuriDb Open() => new(new DbContextOptionsBuilder<KamuriDb>()
+        .UseSqlite(DatabaseFile.ConnectionString(_folder)).AddInterceptors(new DurableConnections()).Options);
+
+    [Fact]
+    public void The_file_is_durable_and_keeps_its_references()
+    {
+        using var db = Open();
+        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
+
+        Assert.Equal("wal", Ask(db, "PRAGMA journal_mode"));
+        Assert.Equal("2", Ask(db, "PRAGMA synchronous"));
+        Assert.Equal("1", Ask(db, "PRAGMA foreign_keys"));
+        db.Add(new SessionEventRow { SessionId = Guid.NewGuid(), EventId = Guid.NewGuid(), Kind = "TaskDone" });
+        Assert.Throws<DbUpdateException>(() => db.SaveChanges());
+    }
+
+    [Fact]
+    public void An_old_file_is_backed_up_before_it_is_changed_and_a_current_one_is_not()
+    {
+        using (var db = Open())
+        {
+            Directory.CreateDirectory(_folder);
+            db.GetService<IMigrator>().Migrate("0");
+            Assert.NotNull(DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch));
+            Assert.Null(DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch));
+        }
+
+        Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
+    }
+
+    [Fact]
+    public void A_backup_can_be_read_and_only_the_newest_are_kept()
+    {
+        using var db = Open();
+        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
+        db.Add(new HeadRow { Id = Guid.NewGuid(), Name = "Oriel" });
+        db.SaveChanges();
+
+        var paths = Enumerable.Range(0, 7).Select(n => DatabaseFile.Backup(db, _folder, DateTimeOffset.UnixEpoch.AddMinutes(n))).ToList();
+
+        Assert.Equal(5, Directory.GetFiles(Path.Combine(_folder, "backups")).Length);
+        using var copy = new SqliteConnection($"Data Source={paths[^1]}");
+        copy.Open();
+        using var command = copy.CreateCommand();
+        command.CommandText = "SELECT Name FROM heads";
+        Assert.Equal("Oriel", command.ExecuteScalar());
+    }
+
+    [Fact]
+    public void A_full_disk_is_told_apart_and_nothing_is_half_written()
+    {
+        using var db = Open();
+        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
+        db.Database.OpenConnection();
+        // No page more than there is: what a full disk looks like to the file.
+        Ask(db, $"PRAGMA max_page_count = {Ask(db, "PRAGMA page_count")}");
+        db.Add(new SessionRow { Id = Guid.NewGuid(), PlanJson = new string('x', 400_000) });
+
+        var error = Assert.Throws<DbUpdateException>(() => db.SaveChanges());
+
+        Assert.True(DatabaseFile.IsDiskFull(error));
+        Assert.False(DatabaseFile.IsDiskFull(new InvalidOperationException()));
+        Assert.Equal("0", Ask(db, "SELECT count(*) FROM sessions"));
+    }
+
+    private static string Ask(KamuriDb db, string sql)
+    {
+        db.Database.OpenConnection();
+        using var command = db.Database.GetDbConnection().CreateCommand();
+        command.CommandText = sql;
+        return command.ExecuteScalar()!.ToString()!;
+    }
+}
