@@ -1,3 +1,5 @@
+using Microsoft.AspNetCore.Http.Features;
+
 namespace Kamuri.Web.Safety;
 
 /// <summary>Keeps other web pages out: fixed hosts, same-origin writes, a strict content policy.</summary>
@@ -29,13 +31,24 @@ internal static class Guards
 
             if (context.Request.ContentLength > LargestBody)
             {
-                // Kestrel would only hang up; this says why.
+                await DrainAsync(context);
                 await TypedResults.Problem(Problems.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge).ExecuteAsync(context);
                 return;
             }
 
             await next(context);
         });
+    }
+
+    /// <summary>Takes in what is still being sent, within reason: someone who is cut off while sending never reads the answer.</summary>
+    private static async Task DrainAsync(HttpContext context)
+    {
+        const long patience = 16 * 1024 * 1024;
+        if (context.Request.ContentLength <= patience && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
+        {
+            limit.MaxRequestBodySize = patience;
+            await context.Request.Body.CopyToAsync(Stream.Null, context.RequestAborted);
+        }
     }
 
     /// <summary>A write whose page came from elsewhere. Scripts without a browser send no origin and are let in.</summary>
