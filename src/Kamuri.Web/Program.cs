@@ -122,6 +122,8 @@ app.MapSessions();
 app.MapAhead();
 app.MapShelf();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
+// Browsers ask for it on pages that name no icon of their own.
+app.MapGet("/favicon.ico", () => TypedResults.Redirect("/plait.svg", permanent: true)).ExcludeFromDescription();
 app.MapFallbackToFile("index.html", new StaticFileOptions
 {
     OnPrepareResponse = file => file.Context.Response.Headers[HeaderNames.CacheControl] = "no-cache",

@@ -2,7 +2,7 @@ import { DropdownMenu, Popover } from 'radix-ui'
 import type { ReactNode } from 'react'
 
 const trigger =
-  'thread-line inline cursor-pointer rounded-none font-[inherit] leading-[inherit] tracking-[inherit] text-ink hover:text-accent data-[state=open]:text-accent'
+  'thread-line inline cursor-pointer text-left whitespace-normal rounded-none font-[inherit] leading-[inherit] tracking-[inherit] text-ink hover:text-accent data-[state=open]:text-accent'
 
 export interface Choice<T extends string> {
   value: T

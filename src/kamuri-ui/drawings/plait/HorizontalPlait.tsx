@@ -5,6 +5,7 @@ import {
   clockOf,
   joints,
   runEnd,
+  runStart,
   stays,
   stitches,
   textWidth,
@@ -178,7 +179,12 @@ export function HorizontalPlait({
         bandLabels(
           hands
             .filter((stay) => stay.task?.strand === strand.id && strand.id !== 'kitchen' && isNamed(stay.task, waits))
-            .filter((stay) => x(stay.to) - x(stay.from) >= 8)
+            // A run shorter than the name has bends on both sides that would cross it.
+            .filter(
+              (stay) =>
+                x(stay.to) - x(stay.from) >= 8 &&
+                x(runEnd(hands, stay)) - x(runStart(hands, stay)) > textWidth(stay.task!.title, 13) + 20,
+            )
             .map((stay) => ({
               id: stay.task!.id,
               text: stay.task!.title,
@@ -196,7 +202,13 @@ export function HorizontalPlait({
           const at = x(tasks.find((task) => task.id === label.id)!.start)
           return (
             <g key={label.id}>
-              <line x1={at + 1} x2={at + 1} y1={lanes[strand.id]! + 7} y2={y - 11} stroke="var(--strand)" />
+              <line
+                x1={at + 1}
+                x2={at + 1}
+                y1={lanes[strand.id]! + 7}
+                y2={lanes[strand.id]! + 13}
+                stroke="var(--strand)"
+              />
               <text x={label.along + 1} y={y} fontSize={13} fill="var(--quiet)">
                 {label.text}
               </text>

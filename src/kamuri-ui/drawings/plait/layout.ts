@@ -66,6 +66,16 @@ export function runEnd(list: readonly Stay[], stay: Stay): number {
   return end
 }
 
+/** Where the run that a stay belongs to begins, in minutes. */
+export function runStart(list: readonly Stay[], stay: Stay): number {
+  let start = stay.from
+  for (const before of list.slice(0, list.indexOf(stay)).reverse()) {
+    if (before.lane !== stay.lane) break
+    start = before.from
+  }
+  return start
+}
+
 /** Runs of stays on one lane, which the thread passes without bending. */
 function runs(list: readonly Stay[]): Stay[] {
   const merged: Stay[] = []

@@ -76,8 +76,10 @@ function Row({ task, longest }: { task: SessionReviewView['tasks'][number]; long
         {task.title}
         {task.remark && <span className="ml-2 text-sm font-normal text-warn not-italic">{task.remark}</span>}
       </td>
-      <td className="pr-3 text-right text-quiet">{spell(task.plannedMinutes)}</td>
-      <td className="pr-3 text-right">{task.actualMinutes === null ? '' : spell(task.actualMinutes)}</td>
+      <td className="pr-3 text-right whitespace-nowrap text-quiet">{spell(task.plannedMinutes)}</td>
+      <td className="pr-3 text-right whitespace-nowrap">
+        {task.actualMinutes === null ? '' : spell(task.actualMinutes)}
+      </td>
       <td aria-hidden className="hidden sm:table-cell">
         <svg width="100%" height="26" className="block">
           <line x1="2" x2={width(task.plannedMinutes)} y1="8" y2="8" stroke="var(--strand)" strokeWidth="4" />

@@ -54,7 +54,7 @@ function HeadCard({ head }: { head: HeadView }) {
         sections={head.size.sections}
         fragile={fragileZones.map((zone) => zone.zone)}
         label={`${name}, ${head.size.sections.length} sections`}
-        className="h-44 shrink-0"
+        className="h-56 shrink-0"
       />
       <span className="block">
         <span className="block font-display text-2xl font-semibold group-hover:text-accent">{name}</span>

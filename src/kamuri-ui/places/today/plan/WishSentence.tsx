@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { HeadView, PlanView } from '@/api/client'
 import { useWallClock } from '@/app/household'
 import { day } from '@/app/time'
@@ -29,17 +30,31 @@ export function WishSentence({
         onChoose={(headId) => onChange({ headId, edits: [] })}
       />{' '}
       for <ChoiceWord label="Aim" value={wish.aim} choices={aims} onChoose={(aim) => onChange({ aim })} /> into{' '}
-      <ChoiceWord label="Style" value={wish.style} choices={styles} onChoose={(style) => onChange({ style })} />,{' '}
-      <ChoiceWord
-        label="Tea rinse"
-        value={usesTea ? 'yes' : 'no'}
-        choices={teas}
-        onChoose={(tea) => onChange({ teaRinse: tea === 'yes' })}
-      />
-      , <WhenWord wish={wish} onChange={onChange} />.
+      <WithMark mark=",">
+        <ChoiceWord label="Style" value={wish.style} choices={styles} onChoose={(style) => onChange({ style })} />
+      </WithMark>{' '}
+      <WithMark mark=",">
+        <ChoiceWord
+          label="Tea rinse"
+          value={usesTea ? 'yes' : 'no'}
+          choices={teas}
+          onChoose={(tea) => onChange({ teaRinse: tea === 'yes' })}
+        />
+      </WithMark>{' '}
+      <WithMark mark=".">
+        <WhenWord wish={wish} onChange={onChange} />
+      </WithMark>
     </h1>
   )
 }
+
+/** Keeps a comma or full stop on the line of its word. */
+const WithMark = ({ mark, children }: { mark: string; children: ReactNode }) => (
+  <span className="whitespace-nowrap">
+    {children}
+    {mark}
+  </span>
+)
 
 const modes = [
   { value: 'readyBy', word: 'Ready and dry by' },

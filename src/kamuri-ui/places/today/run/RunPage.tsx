@@ -76,10 +76,10 @@ export function RunPage() {
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
       <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 py-4 text-lg">
-        <Link to="/today" className="font-display font-bold">
+        <Link to="/today" className="order-first font-display font-bold sm:order-none">
           Kamuri
         </Link>
-        <p>
+        <p className="w-full sm:w-auto">
           Ends <strong data-ends>{clock(view.endsAt)}</strong>
           <span className="text-quiet">{drift(view)}</span>
         </p>
@@ -104,11 +104,11 @@ export function RunPage() {
             Not reaching Kamuri; what you press is kept.
           </p>
         )}
-        <time className="ml-auto font-display text-2xl font-semibold">{wall(view, now)}</time>
+        <time className="order-first ml-auto font-display sm:order-none text-2xl font-semibold">{wall(view, now)}</time>
       </header>
 
-      <main className="grid flex-1 content-start gap-x-12 gap-y-4 md:grid-cols-[minmax(15rem,21rem)_1fr]">
-        <div className="order-2 md:order-none">
+      <main className="grid flex-1 content-start gap-x-12 gap-y-4 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_1fr]">
+        <div className={`order-2 md:order-none md:row-span-2 ${doing && doing.sections > 0 ? '' : 'max-md:hidden'}`}>
           <HeadMap
             sections={sectionsOf(view, doing)}
             fragile={view.fragileZones}
@@ -120,10 +120,10 @@ export function RunPage() {
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
                 : undefined
             }
-            className="mx-auto max-h-[40vh] w-full"
+            className="mx-auto max-h-[34vh] w-full md:max-h-[40vh]"
           />
         </div>
-        <div>
+        <div className="order-1 md:order-none">
           <p className="text-lg text-quiet">
             {view.status === 'paused'
               ? 'Paused. What is on the hair goes on working.'
@@ -144,7 +144,9 @@ export function RunPage() {
                 ? 'Well done'
                 : (subject?.title ?? 'Rest')}
           </h1>
-          {step && <p className="mt-3 max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
+        </div>
+        <div className="order-3 md:order-none md:col-start-2">
+          {step && <p className="max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
           {step && (
             <p className="mt-2 text-lg">
               {[step.amount && `Take ${step.amount}.`, where(step.places, step.direction)].filter(Boolean).join(' ')}

@@ -1,0 +1,92 @@
+using System.Diagnostics;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Running;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Bench;
+
+/// <summary>How long the core takes: whole plans for many different heads, composing alone, and timing a session again.</summary>
+internal static class PlanLatency
+{
+    private const int HeadCount = 200;
+    private const int WarmUp = 40;
+
+    public static IEnumerable<Measurement> Measure()
+    {
+        var planner = new Planner(new CpSatScheduler());
+        var figures = CraftFigures.Default;
+        foreach (var request in Requests().Take(WarmUp))
+        {
+            planner.Make(request, figures);
+        }
+
+        var requests = Requests().ToList();
+        yield return Measurement.Of("plan: compose, time, schedule", "ms", [.. requests.Select(request => Time(() => planner.Make(request, figures)))], 50);
+        yield return Measurement.Of("compose and rules alone", "ms", [.. requests.Select(request => Time(() => Composer.Compose(request, figures)))], 3);
+        var proven = requests.Count(request => planner.Make(request, figures).Proven);
+        yield return new Measurement("plans not proven best", "of 200", HeadCount - proven, HeadCount - proven, 0, HeadCount);
+        yield return Measurement.Of("time a running session again", "ms", [.. Retimes(planner.Make(requests[0], figures))], 1);
+    }
+
+    private static IEnumerable<double> Retimes(Plan plan)
+    {
+        var session = SessionPlan.From(plan);
+        var state = SessionFold.Fold(session, [new SessionStarted(Guid.NewGuid(), plan.Start)]);
+        for (var n = 0; n < 400; n++)
+        {
+            var now = plan.Start.AddMinutes(n % 60);
+            var taken = Time(() => SessionTiming.At(session, state, now));
+            if (n >= 100)
+            {
+                yield return taken;
+            }
+        }
+    }
+
+    private static double Time(Action action)
+    {
+        var began = Stopwatch.GetTimestamp();
+        action();
+        return Stopwatch.GetElapsedTime(began).TotalMilliseconds;
+    }
+
+    /// <summary>Two hundred different heads over all aims and styles, half of them with an hour to be ready by.</summary>
+    private static IEnumerable<PlanRequest> Requests()
+    {
+        var random = new Random(11);
+        var today = new DateOnly(2026, 3, 14);
+        var noon = new DateTimeOffset(2026, 3, 14, 12, 0, 0, TimeSpan.Zero);
+        T Any<T>()
+            where T : struct, Enum => Enum.GetValues<T>()[random.Next(Enum.GetValues<T>().Length)];
+        Centimetres Length() => new(4 + random.NextDouble() * 60);
+        for (var n = 0; n < HeadCount; n++)
+        {
+            yield return new PlanRequest
+            {
+                Head = new Head
+                {
+                    Id = Guid.NewGuid(),
+                    Name = $"Head {n}",
+                    Lengths = new ZoneLengths(Length(), Length(), Length(), Length()),
+                    Density = Any<Density>(),
+                    Strand = Any<StrandThickness>(),
+                    Porosity = Any<Porosity>(),
+                    Layering = Any<Layering>(),
+                    WornAs = Any<WornAs>(),
+                    LastDetangle = today.AddDays(-random.Next(30)),
+                },
+                Aim = Any<Aim>(),
+                Style = Any<EndStyle>(),
+                Today = today,
+                When = n % 2 == 0 ? new When(noon) : new When(noon, ReadyBy: noon.AddHours(10)),
+                DryingAir = Any<Air>(),
+                Equipment = new Equipment(Hoods: 1),
+            };
+        }
+    }
+}

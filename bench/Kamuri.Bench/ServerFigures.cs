@@ -1,0 +1,110 @@
+using System.Diagnostics;
+using System.IO.Compression;
+using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
+using Kamuri.Testing;
+
+namespace Kamuri.Bench;
+
+/// <summary>What the published server takes: to start, in memory, to acknowledge a press, and what a first visit loads.</summary>
+internal static partial class ServerFigures
+{
+    private const string Head = "0199aaaa-0000-7000-8000-000000000001";
+
+    public static async Task<IReadOnlyList<Measurement>> MeasureAsync(string app)
+    {
+        var server = Path.Combine(app, "Kamuri.Web.dll");
+        var starts = new List<double>();
+        for (var n = 0; n < 5; n++)
+        {
+            using var started = await ServerProcess.StartAsync(server);
+            starts.Add(started.Startup.TotalSeconds);
+        }
+
+        using var running = await ServerProcess.StartAsync(server, demo: true);
+        var presses = await PressesAsync(running);
+        return
+        [
+            Measurement.Of("server ready, empty house", "s", starts, 2.5),
+            Measurement.Of("a press acknowledged on disk", "ms", presses.Acknowledged, 15),
+            Measurement.Of("a press seen on another screen", "ms", presses.Seen, 150),
+            Single("resident memory after plans and a run", "MB", running.ResidentBytes / 1024.0 / 1024, 250),
+            Single("first-load script", "KB gzip", FirstLoad(Path.Combine(app, "wwwroot"), FirstScripts()), 220),
+            Single("first-load styles", "KB gzip", FirstLoad(Path.Combine(app, "wwwroot"), FirstStyles()), null),
+        ];
+    }
+
+    private static Measurement Single(string name, string unit, double value, double? target) => new(name, unit, value, value, target, 1);
+
+    private static async Task<(List<double> Acknowledged, List<double> Seen)> PressesAsync(ServerProcess server)
+    {
+        var plan = new JsonObject
+        {
+            ["headId"] = Head,
+            ["aim"] = "moisture",
+            ["style"] = "twists",
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
+        for (var n = 0; n < 30; n++)
+        {
+            await server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan.DeepClone());
+        }
+
+        var (_, session) = await server.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan });
+        var path = $"/api/sessions/{session!["id"]}";
+        await using var stream = await server.Http.GetStreamAsync(new Uri(path + "/stream", UriKind.Relative));
+        using var reader = new StreamReader(stream);
+        var (acknowledged, seen) = (new List<double>(), new List<double>());
+        for (var n = 0; n < 260; n++)
+        {
+            var text = $"note {n}";
+            var press = new JsonObject { ["id"] = Guid.NewGuid().ToString(), ["kind"] = "note", ["text"] = text };
+            var began = Stopwatch.GetTimestamp();
+            var other = SeeAsync(reader, text);
+            await server.SendAsync(HttpMethod.Post, path + "/events", press);
+            var took = Stopwatch.GetElapsedTime(began).TotalMilliseconds;
+            await other;
+            if (n >= 60)
+            {
+                acknowledged.Add(took);
+                seen.Add(Stopwatch.GetElapsedTime(began).TotalMilliseconds);
+            }
+        }
+
+        return (acknowledged, seen);
+    }
+
+    private static async Task SeeAsync(StreamReader reader, string text)
+    {
+        while (await reader.ReadLineAsync() is { } line)
+        {
+            if (line.Contains($"\"text\":\"{text}\"", StringComparison.Ordinal))
+            {
+                return;
+            }
+        }
+    }
+
+    private static double FirstLoad(string root, Regex files)
+    {
+        var page = File.ReadAllText(Path.Combine(root, "index.html"));
+        return files.Matches(page).Sum(match => Zipped(Path.Combine(root, match.Groups[1].Value.TrimStart('/')))) / 1024;
+    }
+
+    private static double Zipped(string file)
+    {
+        using var zipped = new MemoryStream();
+        using (var gzip = new GZipStream(zipped, CompressionLevel.SmallestSize, leaveOpen: true))
+        {
+            gzip.Write(File.ReadAllBytes(file));
+        }
+
+        return zipped.Length;
+    }
+
+    [GeneratedRegex("(?:src|href)=\"([^\"]+[.]js)\"")]
+    private static partial Regex FirstScripts();
+
+    [GeneratedRegex("href=\"([^\"]+[.]css)\"")]
+    private static partial Regex FirstStyles();
+}

@@ -1,0 +1,81 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>axe is clean on every place, in both themes, wide and narrow.</summary>
+public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
+{
+    public static TheoryData<string, int> Looks => new() { { "day", 1280 }, { "night", 1280 }, { "day", 390 }, { "night", 390 } };
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void Every_place_can_be_used_by_everyone(string theme, int width)
+    {
+        using var window = new Window(server.Process.Address, width, 844, theme);
+        window.Wish(DemoServer.Wish());
+        var found = new List<string>();
+        void Look(string where) => found.AddRange(window.Axe().Select(violation => $"{where}: {violation}"));
+
+        foreach (var (path, ready) in new[]
+        {
+            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "dl"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/today", "li[data-step]"),
+        })
+        {
+            window.Go(path);
+            window.See(ready);
+            Look(path);
+        }
+
+        window.Click("li[data-step=pre-poo] button[aria-expanded]");
+        Look("/today, a step open");
+        window.Press("How it is done");
+        window.SeeText("The house");
+        Look("/today, fields");
+        window.Press("Close");
+        window.Press("Rehearse it");
+        window.See("[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("Section 1 done", "[data-main]");
+        Look("/run");
+        window.Press("Finishrate it");
+        window.SeeText("End the rehearsal");
+        Look("/run, finish");
+
+        Assert.Empty(found);
+    }
+
+    [Fact]
+    public void Places_are_a_key_away_and_the_keys_are_shown()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Go("/today");
+        foreach (var (key, path) in new[] { ("1", "/ahead"), ("3", "/behind"), ("4", "/shelf"), ("5", "/heads"), ("2", "/today") })
+        {
+            window.Keys_(key);
+            window.Until(() => window.Path == path, path);
+        }
+
+        window.Keys_("?");
+        window.SeeText("Take back the last change to the plan", "[role=dialog]");
+    }
+
+    [Theory]
+    [InlineData("/today", 48)]
+    [InlineData("/run", 64)]
+    public void Targets_are_large_enough(string where, int least)
+    {
+        using var window = new Window(server.Process.Address, 390, 844);
+        window.Wish(DemoServer.Wish());
+        window.Go("/today");
+        window.See("li[data-step]");
+        if (where == "/run")
+        {
+            window.Press("Rehearse it");
+            window.See("[data-main]");
+        }
+
+        var small = window.Script($"return [...document.querySelectorAll('main button, footer button, header button, nav a')].filter((b) => b.offsetParent && !b.closest('h1') && b.getBoundingClientRect().height < {least}).map((b) => b.textContent + b.ariaLabel).join('; ')");
+
+        Assert.Equal("", small);
+    }
+}

@@ -1,0 +1,30 @@
+using Kamuri.Testing;
+
+namespace Kamuri.Browser.Tests.Driving;
+
+/// <summary>The published application with the demo household on the real clock.</summary>
+public sealed class DemoServer : IAsyncLifetime
+{
+    public const string Oriel = "0199aaaa-0000-7000-8000-000000000001";
+
+    public ServerProcess Process { get; private set; } = null!;
+
+    public async ValueTask InitializeAsync() => Process = await ServerProcess.StartAsync(Repository.Server, demo: true);
+
+    public ValueTask DisposeAsync()
+    {
+        Process?.Dispose();
+        return ValueTask.CompletedTask;
+    }
+
+    /// <summary>A wish for Oriel that can begin at any hour.</summary>
+    internal static object Wish(string aim = "moisture", string style = "twists", object? when = null) => new
+    {
+        headId = Oriel,
+        aim,
+        style,
+        when = when ?? new { mode = "startNow" },
+        dryingAir = "hoodLow",
+        edits = Array.Empty<object>(),
+    };
+}

@@ -1,0 +1,154 @@
+using System.Text.Json;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+
+namespace Kamuri.Browser.Tests.Driving;
+
+/// <summary>A headless browser window on the application, with the few gestures that tests need.</summary>
+internal sealed class Window : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+
+    private readonly ChromeDriver _driver;
+    private readonly Uri _address;
+
+    public Window(Uri address, int width = 1280, int height = 800, string theme = "day")
+    {
+        _address = address;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--autoplay-policy=no-user-gesture-required");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
+        _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin"), options, TimeSpan.FromSeconds(60));
+        Resize(width, height);
+        _driver.Navigate().GoToUrl(new Uri(address, "/theme.js"));
+        Script($"localStorage.setItem('kamuri.theme', '{theme}')");
+    }
+
+    public string Path => new Uri(_driver.Url).AbsolutePath;
+
+    public void Resize(int width, int height) => _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
+    {
+        ["width"] = width,
+        ["height"] = height,
+        ["deviceScaleFactor"] = 1,
+        ["mobile"] = width < 600,
+    });
+
+    public void Go(string path)
+    {
+        _driver.Navigate().GoToUrl(new Uri(_address, path));
+        See("#root > *");
+    }
+
+    /// <summary>Sets what is asked for in Today, as an earlier visit would have left it.</summary>
+    public void Wish(object wish) => Script($"localStorage.setItem('kamuri.wish', JSON.stringify({JsonSerializer.Serialize(wish, JsonSerializerOptions.Web)}))");
+
+    public object? Script(string script) => _driver.ExecuteScript(script);
+
+    /// <summary>Waits until a condition holds.</summary>
+    public void Until(Func<bool> holds, string what, double seconds = 0)
+    {
+        var end = DateTime.UtcNow + (seconds > 0 ? TimeSpan.FromSeconds(seconds) : Patience);
+        while (true)
+        {
+            try
+            {
+                if (holds())
+                {
+                    return;
+                }
+            }
+            catch (WebDriverException) when (DateTime.UtcNow < end)
+            {
+                // The page was drawn anew in between; ask again.
+            }
+
+            Assert.True(DateTime.UtcNow < end, $"Waited in vain for: {what}\nThe page says:\n{Text()}");
+            Thread.Sleep(60);
+        }
+    }
+
+    public IWebElement See(string selector)
+    {
+        IWebElement? found = null;
+        Until(() => (found = _driver.FindElements(By.CssSelector(selector)).FirstOrDefault(element => element.Displayed)) is not null, selector);
+        return found!;
+    }
+
+    public bool Has(string selector) => _driver.FindElements(By.CssSelector(selector)).Count > 0;
+
+    public string Text(string selector = "body") => _driver.FindElement(By.CssSelector(selector)).Text;
+
+    public void SeeText(string text, string selector = "body") => Until(() => Text(selector).Contains(text, StringComparison.Ordinal), $"\"{text}\" in {selector}");
+
+    /// <summary>Presses the first visible button, link or menu item with a name.</summary>
+    public void Press(string name)
+    {
+        var quoted = name.Contains('"', StringComparison.Ordinal) ? $"'{name}'" : $"\"{name}\"";
+        Until(() =>
+        {
+            var target = _driver
+                .FindElements(By.XPath($"//*[self::button or self::a or @role='menuitemradio' or @role='checkbox'][normalize-space(.)={quoted} or @aria-label={quoted} or (@role='menuitemradio' and starts-with(normalize-space(.), {quoted}))]"))
+                .FirstOrDefault(element => element.Displayed && element.Enabled);
+            target?.Click();
+            return target is not null;
+        }, $"something to press called {name}");
+    }
+
+    public void Click(string selector) => Until(() =>
+    {
+        See(selector).Click();
+        return true;
+    }, $"a click on {selector}");
+
+    /// <summary>Types into the field with a label.</summary>
+    public void Fill(string label, string text)
+    {
+        var field = Field(label);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text);
+    }
+
+    /// <summary>Chooses a word in the field with a label.</summary>
+    public void Choose(string label, string word) => Field(label).FindElement(By.XPath($"./option[normalize-space(.)=\"{word}\"]")).Click();
+
+    public void Keys_(string keys, string selector = "body") => See(selector).SendKeys(keys);
+
+    /// <summary>What axe finds wrong, as "rule: places" lines.</summary>
+    public IReadOnlyList<string> Axe()
+    {
+        _driver.ExecuteScript(Repository.Axe);
+        var found = (IReadOnlyCollection<object>)_driver.ExecuteAsyncScript(
+            """
+            const done = arguments[arguments.length - 1]
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+              .then((result) => done(result.passes.length < 10 ? ['axe looked at nothing'] : result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).slice(0, 4).join(' | '))))
+            """)!;
+        return [.. found.Cast<string>()];
+    }
+
+    /// <summary>Errors and warnings the browser logged.</summary>
+    public IReadOnlyList<string> Complaints() =>
+        [.. _driver.Manage().Logs.GetLog(LogType.Browser).Where(entry => entry.Level >= LogLevel.Severe).Select(entry => entry.Message)];
+
+    public void Photograph(string file)
+    {
+        Directory.CreateDirectory(System.IO.Path.GetDirectoryName(file)!);
+        _driver.GetScreenshot().SaveAsFile(file);
+    }
+
+    public void Dispose() => _driver.Dispose();
+
+    private IWebElement Field(string label)
+    {
+        IWebElement? field = null;
+        Until(() =>
+        {
+            var id = _driver.FindElements(By.XPath($"//label[normalize-space(.)=\"{label}\"]")).FirstOrDefault(element => element.Displayed)?.GetAttribute("for");
+            return id is not null && (field = _driver.FindElement(By.Id(id))) is not null;
+        }, $"a field called {label}");
+        return field!;
+    }
+}

@@ -1,0 +1,72 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
+{
+    [Fact]
+    public void Two_windows_show_the_same_day()
+    {
+        using var laptop = new Window(server.Process.Address);
+        using var phone = new Window(server.Process.Address, 390, 844);
+        laptop.Wish(DemoServer.Wish());
+        laptop.Go("/today");
+        laptop.Press("Begin now");
+        laptop.SeeText("Look and section", "h1");
+        phone.Go(laptop.Path);
+        phone.SeeText("Look and section", "h1");
+
+        laptop.Click("[data-main]");
+        phone.SeeText("Section 1 done", "[data-main]");
+        phone.Click("[data-main]");
+        laptop.SeeText("1 of 6 sections");
+        laptop.Click("[aria-label='Section 3, crown, left']");
+        phone.SeeText("2 of 6 sections");
+        Assert.Equal("true", phone.See("[aria-label='Section 3, crown, left']").GetAttribute("aria-checked"));
+
+        laptop.Keys_("u");
+        phone.SeeText("1 of 6 sections");
+        phone.Press("Pausep");
+        laptop.SeeText("What is on the hair goes on working.");
+        laptop.Keys_("p");
+        laptop.Keys_("n");
+        laptop.Keys_("Crown is dry today", "textarea");
+        laptop.Press("Keep the note");
+        laptop.Keys_("m");
+        laptop.SeeText("5 min more");
+        laptop.Keys_("k");
+        phone.SeeText("Dampen", "h1");
+        Assert.Empty(laptop.Complaints());
+    }
+
+    [Fact]
+    public void A_rehearsal_counts_through_its_marks_and_leaves_nothing_behind()
+    {
+        using var window = new Window(server.Process.Address, theme: "night");
+        window.Wish(DemoServer.Wish("quick", "washAndGo"));
+        window.Go("/today");
+        window.Press("Rehearse it");
+        window.See("[aria-label='Pace of the rehearsal']");
+        var run = window.Path;
+        for (var presses = 0; !window.Has("[data-counting='blot.wait']"); presses++)
+        {
+            Assert.True(presses < 120, "The blot never comes.");
+            var label = window.Text("[data-main]");
+            window.Click("[data-main]");
+            window.Until(() => window.Text("[data-main]") != label, $"an answer to '{label}'");
+        }
+
+        window.See("[data-counting='blot.wait'][data-stage=early]");
+        window.Press("×600");
+        window.See("[data-counting='blot.wait'][data-stage=ready]");
+        window.See("[data-counting='blot.wait'][data-stage=past]");
+        window.SeeText("It gets too dry for the leave-in");
+
+        window.Press("Finishrate it");
+        window.Press("End it, keep nothing");
+        window.SeeText("Wash Oriel", "h1");
+        window.Go("/behind");
+        window.SeeText("Wash days behind you");
+        Assert.False(window.Has($"a[href='{run.Replace("/run/", "/behind/", StringComparison.Ordinal)}']"));
+    }
+}

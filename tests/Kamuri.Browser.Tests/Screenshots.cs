@@ -1,0 +1,64 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>Refreshes docs/screenshots from the demo household. Run on purpose: ./kamuri shots.</summary>
+public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
+{
+    private static object Tomorrow => DemoServer.Wish(when: new { mode = "readyBy", time = "18:00:00", date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null) });
+
+    private static string File(string name) => Path.Combine(Repository.Screenshots, name + ".png");
+
+    [Theory(Explicit = true)]
+    [InlineData("ahead", "/ahead", "h2", "day", 1280)]
+    [InlineData("today-plan", "/today", "li[data-step]", "day", 1280)]
+    [InlineData("today-plan-night", "/today", "li[data-step]", "night", 1280)]
+    [InlineData("today-plan-phone", "/today", "li[data-step]", "day", 390)]
+    [InlineData("behind", "/behind", "ol li", "day", 1280)]
+    [InlineData("shelf", "/shelf", "dl", "day", 1280)]
+    [InlineData("heads", "/heads", "[data-head-map]", "day", 1280)]
+    [InlineData("head", $"/heads/{DemoServer.Oriel}", "aside dl", "day", 1280)]
+    public void A_place(string name, string path, string ready, string theme, int width)
+    {
+        using var window = new Window(server.Process.Address, width, width < 600 ? 1400 : 800, theme);
+        window.Wish(Tomorrow);
+        window.Go(path);
+        window.See(ready);
+        Thread.Sleep(600);
+        window.Photograph(File(name));
+    }
+
+    [Fact(Explicit = true)]
+    public void A_past_day()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Go("/behind");
+        window.Click("ol li a");
+        window.See("table");
+        Thread.Sleep(300);
+        window.Photograph(File("behind-review"));
+    }
+
+    [Theory(Explicit = true)]
+    [InlineData("today-run-night", "night", 1280)]
+    [InlineData("today-run-phone", "day", 390)]
+    public void A_running_day(string name, string theme, int width)
+    {
+        using var window = new Window(server.Process.Address, width, width < 600 ? 1000 : 800, theme);
+        window.Wish(Tomorrow);
+        window.Go("/today");
+        window.Press("Rehearse it");
+        window.See("[data-main]");
+        // Up to the cleanse: the tea is cooling by then and two sections are ticked.
+        while (window.See("h1").GetAttribute("data-doing") != "cleanse" || !window.Text("[data-main]").StartsWith("Section 3", StringComparison.Ordinal))
+        {
+            var label = window.Text("[data-main]");
+            window.Click("[data-main]");
+            window.Until(() => window.Text("[data-main]") != label, label);
+        }
+
+        window.Press("×1");
+        Thread.Sleep(600);
+        window.Photograph(File(name));
+    }
+}

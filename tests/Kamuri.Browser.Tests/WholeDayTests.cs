@@ -1,0 +1,68 @@
+using Kamuri.Browser.Tests.Driving;
+using Kamuri.Testing;
+
+namespace Kamuri.Browser.Tests;
+
+public class WholeDayTests
+{
+    [Fact]
+    public async Task From_a_head_of_hair_to_a_remembered_wash_day()
+    {
+        // An empty house on a clock that runs an hour in six seconds.
+        using var server = await ServerProcess.StartAsync(Repository.Server, clockSpeed: 600);
+        using var window = new Window(server.Address);
+
+        window.Go("/");
+        window.Press("Describe the first head");
+        window.Fill("Name", "Juno");
+        window.Fill("Nape", "-4");
+        window.Press("Keep this head");
+        window.SeeText("Stretched length is 1 to 150 cm.");
+        Assert.Equal("Juno", window.Script("return document.querySelector('input[autocomplete=off]').value"));
+        window.Fill("Nape", "12");
+        window.Fill("Crown", "14");
+        window.Fill("Front", "13");
+        window.Fill("Sides", "13");
+        window.SeeText("13 cm × π/4", "aside");
+        window.Press("Keep this head");
+        window.SeeText("Juno", "h1");
+
+        window.Press("Plan a wash day");
+        window.SeeText("Wash Juno for moisture into twists", "h1");
+        window.Press("Aim: moisture");
+        window.Press("a quick wash");
+        window.Press("Style: twists");
+        window.Press("a wash-and-go");
+        window.SeeText("Wash Juno for a quick wash into a wash-and-go, without a tea rinse", "h1");
+        window.Until(() => !window.Text("ol[aria-label=Steps]").Contains("Deep condition", StringComparison.Ordinal), "a quick plan");
+        window.See("svg[data-plait=across] path");
+
+        window.Press("Begin now");
+        window.Until(() => window.Path.StartsWith("/run/", StringComparison.Ordinal), "the run screen");
+        window.See("[data-main]");
+        for (var presses = 0; !window.Text("[data-main]").StartsWith("Finish the day", StringComparison.Ordinal); presses++)
+        {
+            Assert.True(presses < 200, "The day does not end.");
+            var label = window.Text("[data-main]");
+            window.Click("[data-main]");
+            window.Until(() => window.Text("[data-main]") != label, $"an answer to '{label}'");
+        }
+
+        window.Click("[data-main]");
+        window.SeeText("How did it come out?");
+        window.Click("[aria-label='Softness 4 of 5']");
+        window.Keys_("Quick and soft.", "textarea");
+        window.Press("Keep this day");
+        window.Press("See planned against real");
+
+        window.SeeText("Juno, a quick wash into a wash-and-go", "h1");
+        window.SeeText("“Quick and soft.”");
+        Assert.Contains("Cleanse", window.Text("table"), StringComparison.Ordinal);
+        Assert.True(window.Has("[aria-label='4 of 5']"));
+        window.Go("/behind");
+        window.SeeText("Juno");
+        window.Go("/ahead");
+        window.SeeText("Washed today.");
+        Assert.Empty(window.Complaints());
+    }
+}

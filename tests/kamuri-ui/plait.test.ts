@@ -1,0 +1,125 @@
+import { describe, expect, it } from 'vitest'
+import {
+  bandLabels,
+  clockOf,
+  joints,
+  runEnd,
+  stays,
+  stitches,
+  textWidth,
+  threadPath,
+  ticks,
+  type Frame,
+  type PlaitTask,
+} from '../../src/kamuri-ui/drawings/plait/layout'
+
+const frame: Frame = { perMinute: 2, origin: 100, lanes: { head: 50, kitchen: 150 }, rest: 100 }
+
+const task = (id: string, start: number, end: number, more: Partial<PlaitTask> = {}): PlaitTask => ({
+  id,
+  step: id,
+  strand: 'head',
+  title: id,
+  isHandsOn: true,
+  sections: 0,
+  window: null,
+  substance: null,
+  start,
+  end,
+  ...more,
+})
+
+const day = [
+  task('look', 0, 15, { sections: 6 }),
+  task('apply', 15, 30),
+  task('works', 30, 60, { isHandsOn: false, window: { earliest: 20, usual: 30, latest: 60 } }),
+  task('boil', 35, 37, { strand: 'kitchen' }),
+  task('rinse', 60, 66),
+  task('dry', 66, 120, { isHandsOn: false }),
+]
+
+describe('the thread of the hands', () => {
+  it('lies on a strand while hands are busy there and on the resting line in between', () => {
+    expect(stays(day, frame).map((stay) => [stay.lane, stay.from, stay.to])).toEqual([
+      [50, 0, 15],
+      [50, 15, 30],
+      [100, 30, 35],
+      [150, 35, 37],
+      [100, 37, 60],
+      [50, 60, 66],
+      [100, 66, 120],
+    ])
+  })
+
+  it('goes straight on over a pause that nobody would sit down for', () => {
+    const list = stays([task('a', 0, 10), task('b', 11, 20)], frame)
+    expect(list.map((stay) => [stay.from, stay.to])).toEqual([
+      [0, 11],
+      [11, 20],
+    ])
+  })
+
+  it('is one unbroken path that starts and ends where the day does', () => {
+    const path = threadPath(stays(day, frame), frame, (point) => `${point.along},${point.across}`)
+    expect(path.match(/M/g)).toHaveLength(1)
+    expect(path.startsWith('M100,50')).toBe(true)
+    expect(path.endsWith('L340,100')).toBe(true)
+  })
+
+  it('never runs backwards in time', () => {
+    const path = threadPath(stays(day, frame), frame, (point) => `${point.along},${point.across} `)
+    const ends = [...path.matchAll(/[ML]([\d.]+),|C[\d.]+,\S+\s+[\d.]+,\S+\s+([\d.]+),/g)].map((m) => Number(m[1] ?? m[2]))
+    expect(ends).toEqual([...ends].sort((a, b) => a - b))
+  })
+
+  it('has a stitch between sections and a cut between steps', () => {
+    const list = stays(day, frame)
+    expect(stitches(list, frame).map((point) => point.along)).toEqual([105, 110, 115, 120, 125])
+    expect(joints(list, frame)).toEqual([{ along: 130, across: 50 }])
+    expect(runEnd(list, list[0]!)).toBe(30)
+  })
+
+  it('is nothing for a day with no work', () => {
+    expect(threadPath(stays([], frame), frame, String)).toBe('')
+  })
+})
+
+describe('names of bands', () => {
+  it('stand inside when they fit, else on the first free level outside', () => {
+    const labels = bandLabels(
+      [
+        { id: 'wide', text: 'Drying', from: 300, to: 500 },
+        { id: 'a', text: 'Tea rinse', from: 100, to: 130 },
+        { id: 'b', text: 'Tea steeping', from: 120, to: 140 },
+        { id: 'c', text: 'Blot', from: 400, to: 410 },
+      ],
+      14,
+      2,
+      600,
+    )
+    expect(labels.map((label) => [label.id, label.level])).toEqual([
+      ['a', 1],
+      ['b', 2],
+      ['wide', 0],
+      ['c', 1],
+    ])
+  })
+
+  it('never run past the end and are left out when there is no room', () => {
+    const bands = ['Deep condition', 'Tool detangle', 'Cool rinse'].map((text, n) => ({ id: text, text, from: 580 + n, to: 590 }))
+    const labels = bandLabels(bands, 14, 2, 600)
+    expect(labels).toHaveLength(2)
+    for (const label of labels) expect(label.along + textWidth(label.text, 14)).toBeLessThanOrEqual(600)
+  })
+})
+
+describe('the axis', () => {
+  it('marks round times as densely as there is room for', () => {
+    expect(ticks(719, 120, 3, 74)).toEqual([1, 31, 61, 91])
+    expect(ticks(719, 120, 0.5, 74)).toEqual([1])
+  })
+
+  it('reads past midnight', () => {
+    expect([clockOf(0), clockOf(1439), clockOf(1445)]).toEqual(['00:00', '23:59', '00:05'])
+  })
+})

@@ -1,0 +1,64 @@
+import { describe, expect, it } from 'vitest'
+import type { RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
+import { clock, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
+import { halfWidth, sectionCentre, sectionPath } from '../../src/kamuri-ui/drawings/head-map/geometry'
+import { mainPress } from '../../src/kamuri-ui/places/today/run/mainPress'
+
+const task = (id: string, more: Partial<RunTaskView> = {}) =>
+  ({ id, title: id, sections: 0, sectionsDone: [], ...more }) as unknown as RunTaskView
+
+const view = (more: Partial<SessionView>) =>
+  ({ status: 'running', tasks: [], doing: null, next: null, counting: [], allDone: false, ...more }) as unknown as SessionView
+
+describe('the big button', () => {
+  it('does the next section, then is done, then starts what comes next', () => {
+    const look = task('look', { sections: 3, sectionsDone: [1, 3] })
+    expect(mainPress(view({ tasks: [look], doing: 'look' }))).toEqual({
+      label: 'Section 2 done',
+      event: { kind: 'sectionDone', task: 'look', section: 2 },
+    })
+    expect(mainPress(view({ tasks: [task('Cover')], doing: 'Cover' }))?.event).toEqual({ kind: 'taskDone', task: 'Cover' })
+    expect(mainPress(view({ tasks: [task('Rinse')], next: 'Rinse' }))?.label).toBe('Start: rinse')
+  })
+
+  it('says that it is dry, finishes when all is done, and goes on after a pause', () => {
+    const counting = [{ task: 'dry.wait', title: 'Drying in still air' }] as unknown as SessionView['counting']
+    expect(mainPress(view({ counting }))?.label).toBe('It is dry')
+    expect(mainPress(view({ allDone: true }))).toEqual({ label: 'Finish the day', event: null })
+    expect(mainPress(view({ status: 'paused', doing: 'look' }))?.event).toEqual({ kind: 'resumed' })
+    expect(mainPress(view({}))).toBeNull()
+  })
+})
+
+describe('times', () => {
+  it('are read off the wall clock that the server wrote', () => {
+    expect(clock('2026-03-14T15:12:09.5+01:00')).toBe('15:12')
+    expect(minutesBetween('2026-03-14T15:00:00+01:00', '2026-03-14T14:30:00Z')).toBe(30)
+    expect(day('2026-11-24')).toBe('Tuesday 24 November')
+  })
+
+  it('are spelt as people say them', () => {
+    expect([spell(32.4), spell(60), spell(65), spell(-7)]).toEqual(['32 min', '1 h', '1 h 05', '7 min'])
+    expect([counter(67_000), counter(3_725_000), counter(-5)]).toEqual(['1:07', '1:02:05', '0:00'])
+  })
+})
+
+describe('the head map', () => {
+  const section = (row: number, side: number) => ({ number: 1, row, rows: 3, side, zone: 'nape' as const, name: '' })
+
+  it('narrows to the forehead and the nape and is widest behind the middle', () => {
+    expect(halfWidth(0)).toBe(0)
+    expect(halfWidth(380)).toBe(0)
+    expect(halfWidth(230)).toBeGreaterThan(halfWidth(150))
+  })
+
+  it('keeps every number inside the head and on its side', () => {
+    for (const row of [0, 1, 2])
+      for (const side of [-1, 1]) {
+        const at = sectionCentre(section(row, side))
+        expect(Math.abs(at.x - 150)).toBeLessThan(halfWidth(at.y))
+        expect(Math.sign(at.x - 150)).toBe(side)
+        expect(sectionPath(section(row, side))).toMatch(/^M[^M]+Z$/)
+      }
+  })
+})
