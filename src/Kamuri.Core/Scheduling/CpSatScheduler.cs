@@ -18,15 +18,6 @@ public sealed class CpSatScheduler : IScheduler
     private const long PastUsual = 8;
     private const long Idle = 1;
 
-    public Schedule? Solve(SchedulingProblem problem)
-    {
-        // First at usual lengths. Windows are shortened only when the deadline asks for it.
-        var relaxed = Solve(problem, mayShorten: false);
-        return problem.Deadline is { } deadline && (relaxed is null || relaxed.Span > deadline)
-            ? Solve(problem, mayShorten: true) ?? relaxed
-            : relaxed;
-    }
-
     /// <summary>Solves something tiny, so that the first person to ask does not wait for the native library to load.</summary>
     public static void WarmUp() =>
         _ = new CpSatScheduler().Solve(new SchedulingProblem(
@@ -35,8 +26,9 @@ public sealed class CpSatScheduler : IScheduler
             new Dictionary<Resource, int> { [Resource.Hands] = 1 },
             Deadline: 1));
 
-    private static Schedule? Solve(SchedulingProblem problem, bool mayShorten)
+    public Schedule? Solve(SchedulingProblem problem)
     {
+        var mayShorten = problem.Deadline is not null;
         if (problem.Jobs.Count == 0)
         {
             return new Schedule([], 0, 0, true);

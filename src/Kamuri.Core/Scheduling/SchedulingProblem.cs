@@ -22,7 +22,10 @@ public sealed record Link(string From, string To, int LeastGap = 0, int? MostGap
 /// <param name="Jobs">Everything to place.</param>
 /// <param name="Links">What comes behind what.</param>
 /// <param name="Capacity">How many of each resource; missing means none.</param>
-/// <param name="Deadline">Minutes from the start in which all must be done; null for none.</param>
+/// <param name="Deadline">
+/// Minutes from the start in which all should be done. With one, waits may be shortened towards their earliest to meet
+/// it; null keeps every wait at its usual or longer.
+/// </param>
 public sealed record SchedulingProblem(
     IReadOnlyList<Job> Jobs,
     IReadOnlyList<Link> Links,

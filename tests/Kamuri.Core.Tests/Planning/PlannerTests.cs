@@ -96,7 +96,8 @@ public class PlannerTests
         Assert.True(plan.Fit.MinutesOver > 0);
         var sparing = Assert.Single(plan.Fit.CouldSpare, sparing => sparing.Step == "tea-rinse");
         var without = Given.Plan(request with { Edits = sparing.Edits });
-        Assert.Equal(sparing.MinutesSaved, (plan.End - without.End).TotalMinutes);
+        Assert.InRange((plan.End - without.End).TotalMinutes, sparing.MinutesSaved, sparing.MinutesSaved + 10);
+        Assert.True(sparing.MinutesSaved >= 8);
         Assert.False(without.HasStop);
         Assert.Equal(plan.Fit.CouldSpare.Select(each => each.MinutesSaved).OrderDescending(), plan.Fit.CouldSpare.Select(each => each.MinutesSaved));
     }

@@ -53,6 +53,7 @@ public class SchedulerTests
     {
         var schedule = Scheduler.Solve(Small(20))!;
 
+        // By hand: 10 + 20 + 5 + 4, but the brew at its shortest (2 + 10 + 3) still fits inside.
         Assert.Equal(39, schedule.Span);
         Assert.Equal(20, schedule.Placements.Single(placement => placement.Job.Id == "works").Minutes);
     }
