@@ -50,7 +50,7 @@ public class WholeDayTests
 
         window.Click("[data-main]");
         window.SeeText("How did it come out?");
-        window.Click("[aria-label='Softness 4 of 5']");
+        window.Click("label:has([aria-label='Softness 4 of 5'])");
         window.Keys_("Quick and soft.", "textarea");
         window.Press("Keep this day");
         window.Press("See planned against real");

@@ -129,9 +129,11 @@ internal sealed class Window : IDisposable
         return [.. found.Cast<string>()];
     }
 
-    /// <summary>Errors and warnings the browser logged.</summary>
+    /// <summary>Errors the browser logged, but for answers that refuse what a person entered on purpose.</summary>
     public IReadOnlyList<string> Complaints() =>
-        [.. _driver.Manage().Logs.GetLog(LogType.Browser).Where(entry => entry.Level >= LogLevel.Severe).Select(entry => entry.Message)];
+        [.. _driver.Manage().Logs.GetLog(LogType.Browser)
+            .Where(entry => entry.Level >= LogLevel.Severe && !entry.Message.Contains("status of 400", StringComparison.Ordinal))
+            .Select(entry => entry.Message)];
 
     public void Photograph(string file)
     {

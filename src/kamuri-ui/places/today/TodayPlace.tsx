@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, Refused, told, type PlanView } from '@/api/client'
 import { useKeys } from '@/app/keys'
@@ -10,7 +10,7 @@ import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { AllFields } from './plan/AllFields'
 import { StepList } from './plan/StepList'
-import { firstWish, useWish, type Wish } from './plan/wish'
+import { useWish, type Wish } from './plan/wish'
 import { WishSentence } from './plan/WishSentence'
 import { WorthKnowing } from './plan/WorthKnowing'
 
@@ -18,20 +18,23 @@ import { WorthKnowing } from './plan/WorthKnowing'
 export function TodayPlace() {
   const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
   const [search, setSearch] = useSearchParams()
-  const { wish, change, edit, undo, begin } = useWish()
+  const { wish, change, edit, undo, wash, washOneOf } = useWish()
   const living = useMemo(() => heads.data?.filter((head) => !head.archived) ?? [], [heads.data])
   const asked = search.get('head')
+  const taken = useRef<string | null>(null)
 
+  // A link may name the head. It is taken up once, then the address is only /today again.
   useEffect(() => {
-    const first = living[0]
-    if (!first) return
-    if (asked && living.some((head) => head.id === asked)) {
-      begin({ ...(wish ?? firstWish(asked)), headId: asked, edits: [] })
+    if (living.length === 0) return
+    if (asked && asked !== taken.current && living.some((head) => head.id === asked)) {
+      taken.current = asked
+      wash(asked)
       setSearch({}, { replace: true })
-    } else if (!wish || !living.some((head) => head.id === wish.headId)) {
-      begin(firstWish(first.id))
+    } else if (!asked) {
+      taken.current = null
+      washOneOf(living)
     }
-  }, [asked, begin, living, setSearch, wish])
+  }, [asked, living, setSearch, wash, washOneOf])
 
   if (heads.error) return <Trouble error={heads.error} />
   if (!heads.data) return <p className="py-16 text-quiet">One moment.</p>

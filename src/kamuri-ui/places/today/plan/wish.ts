@@ -6,7 +6,7 @@ export type Wish = Omit<PlanBody, 'edits'> & { edits: EditBody[] }
 
 const kept = 'kamuri.wish'
 
-export const firstWish = (headId: string): Wish => ({
+const firstWish = (headId: string): Wish => ({
   headId,
   aim: 'moisture',
   style: 'twists',
@@ -33,7 +33,10 @@ export function useWish(): {
   change: (next: Partial<Wish>) => void
   edit: (...edits: EditBody[]) => void
   undo: (() => void) | null
-  begin: (wish: Wish) => void
+  /** Ask for this head, with the other words as they are. */
+  wash: (headId: string) => void
+  /** Keep what is asked for if it is for one of these heads; else begin anew with the first. */
+  washOneOf: (heads: readonly { id: string }[]) => void
 } {
   const [{ wish, past }, set] = useState<{ wish: Wish | null; past: Wish[] }>(() => ({ wish: restore(), past: [] }))
 
@@ -46,10 +49,23 @@ export function useWish(): {
     })
   }, [])
 
-  const begin = useCallback((first: Wish) => {
-    localStorage.setItem(kept, JSON.stringify(first))
-    set({ wish: first, past: [] })
+  const begin = useCallback((make: (wish: Wish | null) => Wish | null) => {
+    set((now) => {
+      const next = make(now.wish)
+      if (!next || next === now.wish) return now
+      localStorage.setItem(kept, JSON.stringify(next))
+      return { wish: next, past: [] }
+    })
   }, [])
+  const wash = useCallback(
+    (headId: string) => begin((wish) => (wish ? { ...wish, headId, edits: [] } : firstWish(headId))),
+    [begin],
+  )
+  const washOneOf = useCallback(
+    (heads: readonly { id: string }[]) =>
+      begin((wish) => (heads.some((head) => head.id === wish?.headId) ? wish : firstWish(heads[0]!.id))),
+    [begin],
+  )
 
   const undo = useCallback(() => {
     set((now) => {
@@ -65,6 +81,7 @@ export function useWish(): {
     change: (next) => put((wish) => ({ ...wish, ...next })),
     edit: (...edits) => put((wish) => ({ ...wish, edits: [...wish.edits, ...edits] })),
     undo: past.length > 0 ? undo : null,
-    begin,
+    wash,
+    washOneOf,
   }
 }
