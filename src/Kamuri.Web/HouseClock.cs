@@ -26,6 +26,8 @@ public sealed record HouseTime(DateTimeOffset Now, TimeZoneInfo Zone)
     /// <summary>The same moment with the household's offset, so that what is printed is what the wall shows.</summary>
     public DateTimeOffset Local(DateTimeOffset moment) => TimeZoneInfo.ConvertTime(moment, Zone);
 
+    public DateTimeOffset? Local(DateTimeOffset? moment) => moment is { } known ? Local(known) : null;
+
     /// <summary>A wall-clock time of a date. In the hour that a clock change skips, the moment just after the change.</summary>
     public DateTimeOffset At(DateOnly date, TimeOnly time)
     {

@@ -77,6 +77,7 @@ builder.Services.AddScoped<House>();
 builder.Services.AddScoped<PlanMaker>();
 builder.Services.AddSingleton<ISessionLog, SessionLog>();
 builder.Services.AddSingleton<LiveSessions>();
+builder.Services.AddSingleton<SessionBook>();
 builder.Services.AddHealthChecks().AddDbContextCheckLite();
 
 var app = builder.Build();

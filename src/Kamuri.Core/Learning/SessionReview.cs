@@ -13,6 +13,15 @@ public sealed record ReviewedTask(
 public sealed record SessionReview(
     IReadOnlyList<ReviewedTask> Tasks, double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, string Sentence);
 
+/// <summary>A session in a few figures, as it stands in the list of days.</summary>
+/// <param name="PlannedMinutes">Planned length.</param>
+/// <param name="ActualMinutes">Real length; 0 while it runs.</param>
+/// <param name="HandsOnMinutes">Minutes hands were really busy.</param>
+/// <param name="Sentence">The whole in one or two sentences.</param>
+public sealed record SessionSummary(
+    Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt,
+    double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence);
+
 /// <summary>What a session did for the head's own record.</summary>
 /// <param name="Washed">A cleanse was really done.</param>
 /// <param name="Detangled">The hair was really combed through.</param>
@@ -28,6 +37,13 @@ public static class LookBack
         var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes : 0;
         var hands = tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0);
         return new SessionReview(tasks, planned, actual, hands, Say(tasks, planned, actual));
+    }
+
+    public static SessionSummary Sum(SessionPlan plan, SessionState state)
+    {
+        var review = On(plan, state);
+        return new SessionSummary(plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status, state.StartedAt ?? plan.PlannedStart, state.FinishedAt,
+            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.Ratings, state.ClosingNote, review.Sentence);
     }
 
     /// <summary>Counts only what was done: a skipped cleanse is no wash.</summary>

@@ -21,8 +21,8 @@ public interface ISessionLog
 
     Task<RecordedSession?> FindAsync(Guid id, CancellationToken cancellation);
 
-    /// <summary>Every session, newest first.</summary>
-    Task<IReadOnlyList<RecordedSession>> AllAsync(CancellationToken cancellation);
+    /// <summary>The ids of all sessions, newest first.</summary>
+    Task<IReadOnlyList<Guid>> IdsAsync(CancellationToken cancellation);
 }
 
 /// <summary>The session log in the household's file.</summary>
@@ -68,13 +68,10 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         return new RecordedSession(row.Id, row.ToPlan(), [.. events.Select(happened => happened.ToEvent())]);
     }
 
-    public async Task<IReadOnlyList<RecordedSession>> AllAsync(CancellationToken cancellation)
+    public async Task<IReadOnlyList<Guid>> IdsAsync(CancellationToken cancellation)
     {
         await using var db = await databases.CreateDbContextAsync(cancellation);
-        var rows = await db.Sessions.AsNoTracking().OrderByDescending(session => session.CreatedUtcTicks).ToListAsync(cancellation);
-        var events = (await db.SessionEvents.AsNoTracking().OrderBy(happened => happened.Sequence).ToListAsync(cancellation))
-            .ToLookup(happened => happened.SessionId);
-        return [.. rows.Select(row => new RecordedSession(row.Id, row.ToPlan(), [.. events[row.Id].Select(happened => happened.ToEvent())]))];
+        return await db.Sessions.OrderByDescending(session => session.CreatedUtcTicks).Select(session => session.Id).ToListAsync(cancellation);
     }
 
     /// <summary>A finished wash day is the head's last wash and its last combing, in the same transaction.</summary>

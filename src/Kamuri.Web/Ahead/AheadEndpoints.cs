@@ -2,8 +2,8 @@ using Kamuri.Core.Figures;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Running;
 using Kamuri.Store;
-using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
+using Kamuri.Web.Sessions;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -22,18 +22,18 @@ internal static class AheadEndpoints
         routes.MapGet("/api/ahead", AheadAsync).WithName("getAhead").WithTags("Ahead");
 
     private static async Task<Ok<AheadView>> AheadAsync(
-        KamuriDb db, ISessionLog log, House house, CraftFigures figures, CancellationToken cancellation)
+        KamuriDb db, SessionBook book, House house, CraftFigures figures, CancellationToken cancellation)
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         var heads = await db.Heads.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation);
-        var sessions = await log.AllAsync(cancellation);
+        var sessions = await book.ReadAsync(cancellation);
         var lines = heads.Select(row =>
         {
-            var own = sessions.Where(session => session.Plan.HeadId == row.Id)
-                .Select(session => (session, state: SessionFold.Fold(session.Plan, session.Events))).ToList();
-            var last = own.FirstOrDefault(pair => pair.state.Status == SessionStatus.Finished).session;
-            var open = own.FirstOrDefault(pair => pair.state.Status is SessionStatus.Running or SessionStatus.Paused).session;
-            return new AheadLine(row.Id, row.Name, WashRhythm.DueFor(row.ToHead(), today, figures.Rhythm), last?.Plan.Aim, last?.Plan.Style, open?.Id);
+            var own = sessions.Where(session => session.Summary.HeadId == row.Id).ToList();
+            var last = own.FirstOrDefault(session => session.Summary.Status == SessionStatus.Finished).Summary;
+            var open = own.FirstOrDefault(session => session.Summary.Status is SessionStatus.Running or SessionStatus.Paused);
+            return new AheadLine(row.Id, row.Name, WashRhythm.DueFor(row.ToHead(), today, figures.Rhythm), last?.Aim, last?.Style,
+                open.Summary is null ? null : open.Id);
         });
         return TypedResults.Ok(new AheadView(today, [.. lines.OrderBy(line => line.Due.Usual).ThenBy(line => line.HeadName, StringComparer.Ordinal)]));
     }

@@ -92,7 +92,7 @@ public sealed record SessionView(
         return new SessionView(
             session.Id, session.IsRehearsal, plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status,
             house.Local(moment.Now), session.Clock.Speed, session.Clock.Factor,
-            Local(state.StartedAt), Local(state.PausedAt), Local(state.FinishedAt), house.Local(plan.PlannedEnd), Local(plan.ReadyBy),
+            house.Local(state.StartedAt), house.Local(state.PausedAt), house.Local(state.FinishedAt), house.Local(plan.PlannedEnd), house.Local(plan.ReadyBy),
             house.Local(moment.EndsAt), moment.DriftMinutes, plan.Sections, plan.FragileZones,
             [.. plan.Steps.Select(step => new RunStepView(step.Id, step.Name, step.Phase, step.Instruction, step.Reason,
                 EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions))],
@@ -100,11 +100,9 @@ public sealed record SessionView(
             moment.Doing?.Id,
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
                 house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt)))],
-            moment.Next?.Id, Local(moment.NextFrom), [.. moment.Then.Select(task => task.Id)], moment.AllDone,
+            moment.Next?.Id, house.Local(moment.NextFrom), [.. moment.Then.Select(task => task.Id)], moment.AllDone,
             state.Undoable.LastOrDefault() is { } last ? new UndoView(last.Id, Label(plan, last)) : null,
             state.Notes, state.Ratings, state.ClosingNote);
-
-        DateTimeOffset? Local(DateTimeOffset? at) => at is { } known ? house.Local(known) : null;
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
@@ -132,7 +130,12 @@ public sealed record SessionView(
 /// <summary>A session in a list.</summary>
 public sealed record SessionLine(
     Guid Id, Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt,
-    double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence);
+    double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence)
+{
+    internal static SessionLine Of(Guid id, SessionSummary summary, HouseTime house) => new(
+        id, summary.HeadId, summary.HeadName, summary.Aim, summary.Style, summary.Status, house.Local(summary.StartedAt), house.Local(summary.FinishedAt),
+        summary.PlannedMinutes, summary.ActualMinutes, summary.HandsOnMinutes, summary.Ratings, summary.Note, summary.Sentence);
+}
 
 /// <summary>A past session, whole.</summary>
 public sealed record SessionReviewView(SessionLine Session, IReadOnlyList<ReviewedTask> Tasks, IReadOnlyList<Note> Notes);

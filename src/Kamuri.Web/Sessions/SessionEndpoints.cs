@@ -107,10 +107,11 @@ internal static class SessionEndpoints
         return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
-    private static async Task<Ok<IReadOnlyList<SessionLine>>> ListAsync(ISessionLog log, House house, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<SessionLine>>> ListAsync(SessionBook book, House house, CancellationToken cancellation)
     {
         var time = await house.TimeAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<SessionLine>>([.. (await log.AllAsync(cancellation)).Select(session => Line(session, time).Line)]);
+        return TypedResults.Ok<IReadOnlyList<SessionLine>>(
+            [.. (await book.ReadAsync(cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time))]);
     }
 
     private static async Task<Results<Ok<SessionReviewView>, ProblemHttpResult>> ReviewAsync(
@@ -122,20 +123,11 @@ internal static class SessionEndpoints
         }
 
         var time = await house.TimeAsync(cancellation);
-        var (line, review, state) = Line(session, time);
-        return TypedResults.Ok(new SessionReviewView(line,
-            [.. review.Tasks.Select(task => task with { Start = Local(time, task.Start), End = Local(time, task.End) })],
-            [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]));
-    }
-
-    private static (SessionLine Line, SessionReview Review, SessionState State) Line(RecordedSession session, HouseTime time)
-    {
         var state = SessionFold.Fold(session.Plan, session.Events);
-        var review = LookBack.On(session.Plan, state);
-        var plan = session.Plan;
-        return (new SessionLine(session.Id, plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status,
-            time.Local(state.StartedAt ?? plan.PlannedStart), Local(time, state.FinishedAt),
-            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.Ratings, state.ClosingNote, review.Sentence), review, state);
+        return TypedResults.Ok(new SessionReviewView(
+            SessionLine.Of(id, LookBack.Sum(session.Plan, state), time),
+            [.. LookBack.On(session.Plan, state).Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
+            [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]));
     }
 
     /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>
@@ -157,8 +149,6 @@ internal static class SessionEndpoints
             await Task.WhenAny(changed, Task.Delay(tick, either.Token));
         }
     }
-
-    private static DateTimeOffset? Local(HouseTime time, DateTimeOffset? moment) => moment is { } known ? time.Local(known) : null;
 
     private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such session here.");
 }
