@@ -32,6 +32,7 @@ internal static class DemoHousehold
         var zone = house.Zone;
         var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
         db.Add(house);
+        await using var transaction = await db.Database.BeginTransactionAsync();
 
         var random = new Random(Seed);
         foreach (var (head, rhythm, aims, style, since) in People(today))
@@ -53,6 +54,8 @@ internal static class DemoHousehold
                 };
                 DemoRun.Record(db, planner.Make(request, figures), random);
                 washed = washed with { LastWash = day, LastDetangle = day };
+                await db.SaveChangesAsync();
+                db.ChangeTracker.Clear();
             }
 
             row.Take(washed);
@@ -60,6 +63,9 @@ internal static class DemoHousehold
         }
 
         await db.SaveChangesAsync();
+        await transaction.CommitAsync();
+        // Nine months lived in seconds leave more behind than the server needs from here on.
+        GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
     }
 
     private static IEnumerable<(DateOnly Day, Aim Aim)> WashDays(DateOnly today, int rhythm, Aim[] aims, int lastDaysAgo, Random random)
