@@ -18,9 +18,12 @@ import type { PlaitProps } from './Plait'
 
 const gutter = 104
 const right = 28
-const bandHeight = 44
-const strandGap = 136
-const firstStrand = 84
+
+/** Whole, with every name; or small, as a strip that stays in sight. */
+const measures = {
+  whole: { bandHeight: 44, strandGap: 136, firstStrand: 84, below: 84, restShift: 18, slack: 9 },
+  small: { bandHeight: 24, strandGap: 52, firstStrand: 44, below: 24, restShift: 2, slack: 5 },
+}
 
 export function HorizontalPlait({
   tasks,
@@ -31,16 +34,18 @@ export function HorizontalPlait({
   focus,
   onFocus,
   summary,
+  small = false,
   width,
 }: PlaitProps & { width: number }) {
   const id = useId()
+  const { bandHeight, strandGap, firstStrand, below, restShift, slack } = measures[small ? 'small' : 'whole']
   const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
   const kitchen = strands.at(-1)
-  const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + 18
+  const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + restShift
   const frame: Frame = { perMinute: (width - gutter - right) / minutes, origin: gutter, lanes, rest }
   const x = (minute: number) => frame.origin + minute * frame.perMinute
-  const height = firstStrand + (strands.length - 1) * strandGap + 84
+  const height = firstStrand + (strands.length - 1) * strandGap + below
   const hands = stays(tasks, frame)
   const path = threadPath(hands, frame, (point) => `${point.along.toFixed(1)} ${point.across}`)
   const waits = tasks.filter((task) => !task.isHandsOn)
@@ -98,7 +103,7 @@ export function HorizontalPlait({
           />
           <text
             x={0}
-            y={lanes[strand.id]! - 2}
+            y={lanes[strand.id]! + (small ? 5 : -2)}
             fontSize={16}
             fontWeight={650}
             fill="var(--ink)"
@@ -106,14 +111,18 @@ export function HorizontalPlait({
           >
             {strand.name}
           </text>
-          <text x={0} y={lanes[strand.id]! + 15} fontSize={13} fill="var(--quiet)">
-            {strand.note}
-          </text>
+          {!small && (
+            <text x={0} y={lanes[strand.id]! + 15} fontSize={13} fill="var(--quiet)">
+              {strand.note}
+            </text>
+          )}
         </g>
       ))}
-      <text x={0} y={rest + 4} fontSize={13} fill="var(--quiet)">
-        sit down
-      </text>
+      {!small && (
+        <text x={0} y={rest + 4} fontSize={13} fill="var(--quiet)">
+          sit down
+        </text>
+      )}
 
       {waits.map((task) => {
         const y = lanes[task.strand]! - bandHeight / 2
@@ -133,9 +142,9 @@ export function HorizontalPlait({
               <>
                 <rect
                   x={to - 2}
-                  y={y + 9}
+                  y={y + slack}
                   width={x(latest) - to + 2}
-                  height={bandHeight - 18}
+                  height={bandHeight - slack * 2}
                   fill={colour}
                   opacity={0.32}
                   rx={3}
@@ -165,7 +174,7 @@ export function HorizontalPlait({
               <line
                 x1={x(task.start + task.window.earliest)}
                 x2={x(task.start + task.window.earliest)}
-                y1={y + bandHeight}
+                y1={y + bandHeight * (small ? 0.82 : 0.72)}
                 y2={y + bandHeight}
                 stroke="var(--on-band)"
                 strokeWidth={2}
@@ -185,13 +194,14 @@ export function HorizontalPlait({
                 x(stay.to) - x(stay.from) >= 8 &&
                 x(runEnd(hands, stay)) - x(runStart(hands, stay)) > textWidth(stay.task!.title, 13) + 20,
             )
+            .filter(() => !small)
             .map((stay) => ({
               id: stay.task!.id,
               text: stay.task!.title,
               // Clear of the bend that leads in.
               from: x(stay.from) + (hands[hands.indexOf(stay) - 1]?.lane === stay.lane ? 0 : 13),
               to: x(stay.to),
-              until: Math.max(x(runEnd(hands, stay)), x(stay.from) + 60),
+              until: x(runEnd(hands, stay)) - bendRoom,
             })),
           13,
           3,
@@ -217,8 +227,22 @@ export function HorizontalPlait({
         }),
       )}
 
-      <path d={path} fill="none" stroke="var(--paper)" strokeWidth={13} strokeLinejoin="round" opacity={0.85} />
-      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={6} strokeLinejoin="round" strokeLinecap="round" />
+      <path
+        d={path}
+        fill="none"
+        stroke="var(--paper)"
+        strokeWidth={small ? 9 : 13}
+        strokeLinejoin="round"
+        opacity={0.85}
+      />
+      <path
+        d={path}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={small ? 4 : 6}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
       {stitches(hands, frame).map((point, n) => (
         <line
           key={n}
@@ -227,7 +251,7 @@ export function HorizontalPlait({
           y1={point.across + 4}
           y2={point.across - 4}
           stroke="var(--paper)"
-          strokeWidth={1.6}
+          strokeWidth={Math.min(1.6, point.apart * 0.36)}
         />
       ))}
       {joints(hands, frame).map((point, n) => (
@@ -283,13 +307,13 @@ export function HorizontalPlait({
             .filter((task) => task.strand === strand.id)
             .map((task) => ({ id: task.id, text: task.title.split(',')[0]!, from: x(task.start), to: x(task.end) })),
           14,
-          last && n > 0 ? 3 : 2,
+          small ? 0 : last && n > 0 ? 3 : 2,
           width,
         )
         return labels.map((label) => {
           const task = tasks.find((each) => each.id === label.id)!
           const under = task.title.split(', ')[1]
-          const roomy = under && textWidth(under, 12) + 16 < x(task.end) - x(task.start)
+          const roomy = !small && under && textWidth(under, 12) + 16 < x(task.end) - x(task.start)
           return (
             <Fragment key={label.id}>
               <text
@@ -314,14 +338,19 @@ export function HorizontalPlait({
       {now != null && (
         <g>
           <line x1={x(now)} x2={x(now)} y1={20} y2={height - 4} stroke="var(--accent)" strokeWidth={3} />
-          <text x={x(now) + 6} y={height - 8} fontSize={14} fontWeight={650} fill="var(--accent)">
-            now
-          </text>
+          {!small && (
+            <text x={x(now) + 6} y={height - 8} fontSize={14} fontWeight={650} fill="var(--accent)">
+              now
+            </text>
+          )}
         </g>
       )}
     </svg>
   )
 }
+
+/** A name under the thread keeps clear of the bend that leads out of its run. */
+const bendRoom = 14
 
 /** Work whose wait carries the same name is named once, at the band. */
 const isNamed = (work: PlaitTask, waits: readonly PlaitTask[]) =>

@@ -15,6 +15,8 @@ export interface PlaitProps {
   /** The step in focus. */
   focus?: string | null
   onFocus?: (step: string | null) => void
+  /** A low strip with few names, where another part of the page is what matters. */
+  small?: boolean
   /** The whole in words, for those who cannot see it. */
   summary: string
 }
@@ -33,7 +35,7 @@ export function Plait(props: PlaitProps) {
     return () => observer.disconnect()
   }, [])
   return (
-    <div ref={frame} className="min-h-72">
+    <div ref={frame} className={props.small ? '' : 'min-h-72'}>
       {width > 0 &&
         (width < narrow ? <VerticalPlait {...props} width={width} /> : <HorizontalPlait {...props} width={width} />)}
     </div>

@@ -102,7 +102,7 @@ export function VerticalPlait({
           y1={point.along + 1.5}
           y2={point.along - 1.5}
           stroke="var(--paper)"
-          strokeWidth={2}
+          strokeWidth={Math.min(2, point.apart * 0.36)}
         />
       ))}
       {placed.map(({ task, at }) => (

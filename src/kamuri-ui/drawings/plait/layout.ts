@@ -113,8 +113,8 @@ export function threadPath(list: readonly Stay[], frame: Frame, put: (point: Poi
   return path
 }
 
-/** One stitch for each section of work: the places between sections, and none for work done at once. */
-export function stitches(list: readonly Stay[], frame: Frame): Point[] {
+/** One stitch for each section of work: the places between sections with their distance, and none for work done at once. */
+export function stitches(list: readonly Stay[], frame: Frame): (Point & { apart: number })[] {
   return list.flatMap((stay) => {
     const sections = stay.task?.sections ?? 0
     if (sections < 2) return []
@@ -122,6 +122,7 @@ export function stitches(list: readonly Stay[], frame: Frame): Point[] {
     return Array.from({ length: sections - 1 }, (_, n) => ({
       along: frame.origin + stay.from * frame.perMinute + step * (n + 1),
       across: stay.lane,
+      apart: step,
     }))
   })
 }

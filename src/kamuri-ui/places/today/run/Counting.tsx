@@ -10,7 +10,7 @@ export const stageOf = (wait: CountingView, now: number): Stage =>
   now >= Date.parse(wait.latestAt) ? 'past' : now >= Date.parse(wait.earliestAt) ? 'ready' : 'early'
 
 /** A wait counting up towards its earliest, usual and latest. It looks different, and sounds, when one is reached. */
-export function CountingBar({ wait, now }: { wait: CountingView; now: number }) {
+export function CountingBar({ wait, now, colour }: { wait: CountingView; now: number; colour: string }) {
   const id = useId()
   const since = Date.parse(wait.since)
   const marks = [
@@ -35,13 +35,13 @@ export function CountingBar({ wait, now }: { wait: CountingView; now: number }) 
       : stage === 'ready'
         ? `ready, good until ${clock(wait.latestAt)}`
         : wait.afterLatest || 'past its latest'
-  const fill = stage === 'early' ? 'var(--condition)' : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
+  const fill = stage === 'early' ? colour : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
   // Marks that would print over one another are named once.
   const shown = marks.filter(
     (mark, n) => !marks.some((other, m) => m > n && Math.abs(share(other.at) - share(mark.at)) < 0.22),
   )
   return (
-    <div className="border-t border-rule py-3" data-counting={wait.task} data-stage={stage}>
+    <div className="border-t border-rule py-2" data-counting={wait.task} data-stage={stage}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h3 className="text-xl font-semibold">{wait.title}</h3>
         <span className="font-display text-2xl font-semibold" role="timer" aria-label={`${wait.title} so far`}>
@@ -56,7 +56,7 @@ export function CountingBar({ wait, now }: { wait: CountingView; now: number }) 
       >
         {words}
       </p>
-      <svg width="100%" height="54" className="mt-1 overflow-visible" role="img" aria-labelledby={id}>
+      <svg width="100%" height="54" className=" overflow-visible" role="img" aria-labelledby={id}>
         <title
           id={id}
         >{`${wait.title}: earliest ${clock(wait.earliestAt)}, usual ${clock(wait.usualAt)}, latest ${clock(wait.latestAt)}`}</title>

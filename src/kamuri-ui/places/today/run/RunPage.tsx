@@ -3,17 +3,20 @@ import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import type { RunTaskView, SessionView } from '@/api/client'
 import { useKeys } from '@/app/keys'
-import { clock, minutesBetween, spell } from '@/app/time'
+import { clock, spell } from '@/app/time'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
-import { Plait } from '@/drawings/plait/Plait'
+import { bandColour } from '@/drawings/plait/colours'
 import { Button } from '@/kit/Button'
-import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { openSound } from './chime'
 import { CountingBar } from './Counting'
+import { Gone, Over } from './Endings'
 import { FinishSheet } from './FinishSheet'
 import { mainPress } from './mainPress'
+import { NoteSheet } from './NoteSheet'
+import { RunKeys } from './RunKeys'
 import { useSession, useSessionNow } from './useSession'
+import { WholeDay } from './WholeDay'
 
 const speeds = [1, 10, 60, 600]
 
@@ -73,9 +76,17 @@ export function RunPage() {
   const section = doing && doing.sections > 0 ? nextSection(doing) : null
   const elapsed = doing ? now - Date.parse(doing.start) : 0
 
+  // Within reach of the thumb on a wide screen, below the day on a phone.
+  const lesser = (
+    <>
+      <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
+      <RunButton label="Finish" hint="rate it" onClick={() => setFinishing(true)} />
+    </>
+  )
+
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
-      <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 py-4 text-lg">
+      <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 pt-3 pb-1 text-lg">
         <Link to="/today" className="order-first font-display font-bold sm:order-none">
           Kamuri
         </Link>
@@ -107,8 +118,8 @@ export function RunPage() {
         <time className="order-first ml-auto font-display sm:order-none text-2xl font-semibold">{wall(view, now)}</time>
       </header>
 
-      <main className="grid flex-1 content-start gap-x-12 gap-y-4 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_1fr]">
-        <div className={`order-2 md:order-none md:row-span-2 ${doing && doing.sections > 0 ? '' : 'max-md:hidden'}`}>
+      <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
+        <div className={`order-3 md:order-none md:row-span-3 ${doing && doing.sections > 0 ? '' : 'max-md:hidden'}`}>
           <HeadMap
             sections={sectionsOf(view, doing)}
             fragile={view.fragileZones}
@@ -120,7 +131,7 @@ export function RunPage() {
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
                 : undefined
             }
-            className="mx-auto max-h-[34vh] w-full md:max-h-[40vh]"
+            className="mx-auto max-h-[29vh] w-full md:max-h-[44vh]"
           />
         </div>
         <div className="order-1 md:order-none">
@@ -145,13 +156,15 @@ export function RunPage() {
                 : (subject?.title ?? 'Rest')}
           </h1>
         </div>
-        <div className="order-3 md:order-none md:col-start-2">
+        <div className="order-2 md:order-none md:col-start-2">
           {step && <p className="max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
           {step && (
             <p className="mt-2 text-lg">
               {[step.amount && `Take ${step.amount}.`, where(step.places, step.direction)].filter(Boolean).join(' ')}
             </p>
           )}
+        </div>
+        <div className="order-4 md:order-none md:col-start-2">
           {doing && (
             <p className="mt-1 text-lg text-quiet">
               {spell(elapsed / 60_000)} on this; {spell(doing.plannedMinutes + doing.extraMinutes)} planned.
@@ -162,9 +175,9 @@ export function RunPage() {
               {caution}
             </p>
           ))}
-          <div className="mt-5">
+          <div className="mt-3">
             {view.counting.map((wait) => (
-              <CountingBar key={wait.task} wait={wait} now={now} />
+              <CountingBar key={wait.task} wait={wait} now={now} colour={colourOf(view, wait.task)} />
             ))}
           </div>
           <Then view={view} />
@@ -172,14 +185,15 @@ export function RunPage() {
         </div>
       </main>
 
-      <section aria-label="The whole day" className="mt-6 border-t border-rule pt-4">
+      <section aria-label="The whole day" className="mt-2 border-t border-rule pt-2">
         <WholeDay view={view} now={now} />
       </section>
 
-      <footer className="sticky bottom-0 grid grid-cols-3 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_repeat(6,minmax(0,1fr))] lg:gap-3">
+      <div className="mt-4 grid grid-cols-2 gap-2 lg:hidden">{lesser}</div>
+      <footer className="sticky bottom-0 grid grid-cols-4 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_repeat(6,minmax(0,1fr))] lg:gap-3">
         <Button
           tone="main"
-          className="col-span-3 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
+          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
           onClick={act}
           disabled={!main}
           data-main
@@ -196,8 +210,7 @@ export function RunPage() {
           onClick={presses.undo}
           disabled={!view.undo}
         />
-        <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
-        <RunButton label="Finish" hint="rate it" onClick={() => setFinishing(true)} />
+        <div className="contents max-lg:hidden">{lesser}</div>
       </footer>
 
       <NoteSheet
@@ -222,6 +235,8 @@ export function RunPage() {
 
 const task = (view: SessionView, id: string | null | undefined): RunTaskView | undefined =>
   view.tasks.find((each) => each.id === id)
+
+const colourOf = (view: SessionView, id: string) => bandColour(task(view, id)!)
 
 const nextSection = (doing: RunTaskView) =>
   Array.from({ length: doing.sections }, (_, n) => n + 1).find((n) => !doing.sectionsDone.includes(n)) ?? null
@@ -278,123 +293,14 @@ function Then({ view }: { view: SessionView }) {
   )
 }
 
-function WholeDay({ view, now }: { view: SessionView; now: number }) {
-  const begin = view.startedAt ?? view.now
-  const strands = [{ id: 'head', name: view.headName, note: view.aim }]
-  if (view.tasks.some((each) => each.strand === 'kitchen'))
-    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
-  // A wanted end that lies hours off would only squeeze the day together.
-  const wanted =
-    view.readyBy && minutesBetween(view.endsAt, view.readyBy) < 90 ? minutesBetween(begin, view.readyBy) : null
-  return (
-    <Plait
-      tasks={view.tasks
-        .filter((each) => each.status !== 'skipped')
-        .map((each) => ({
-          ...each,
-          start: minutesBetween(begin, each.start),
-          end: minutesBetween(begin, each.end),
-        }))}
-      startsAt={Number(begin.slice(11, 13)) * 60 + Number(begin.slice(14, 16))}
-      strands={strands}
-      now={(now - Date.parse(begin)) / 60_000}
-      readyBy={wanted}
-      summary={`The day of ${view.headName}, ending ${clock(view.endsAt)}`}
-    />
-  )
-}
-
 function RunButton({ label, hint, ...rest }: { label: string; hint: string; onClick: () => void; disabled?: boolean }) {
   return (
-    <Button className="min-h-16 flex-col !gap-0 !px-1 text-base lg:min-h-20 lg:text-lg" {...rest}>
+    <Button
+      className="min-h-16 scroll-mb-56 flex-col !gap-0 !px-1 text-base leading-tight lg:min-h-20 lg:text-lg"
+      {...rest}
+    >
       {label}
       <span className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">{hint}</span>
     </Button>
-  )
-}
-
-function NoteSheet({ open, onClose, onKeep }: { open: boolean; onClose: () => void; onKeep: (text: string) => void }) {
-  const [text, setText] = useState('')
-  return (
-    <Sheet title="A note" open={open} onClose={onClose}>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault()
-          if (!text.trim()) return
-          onKeep(text.trim())
-          setText('')
-          onClose()
-        }}
-      >
-        <textarea
-          aria-label="Note"
-          value={text}
-          maxLength={2000}
-          rows={4}
-          onChange={(event) => setText(event.target.value)}
-          className="mt-4 block w-full rounded-lg border-2 border-strand bg-paper p-3 text-lg"
-        />
-        <Button type="submit" tone="main" className="mt-4 min-h-16 text-lg">
-          Keep the note
-        </Button>
-      </form>
-    </Sheet>
-  )
-}
-
-function RunKeys({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const rows = [
-    ['Space', 'what the big button says'],
-    ['m', 'five minutes more'],
-    ['p', 'pause, go on'],
-    ['k', 'skip'],
-    ['u', 'take back'],
-    ['n', 'note'],
-  ]
-  return (
-    <Sheet title="Keys" open={open} onClose={onClose}>
-      <dl className="mt-4 grid grid-cols-[6rem_1fr] gap-y-2 text-lg">
-        {rows.map(([key, what]) => (
-          <div key={key} className="contents">
-            <dt className="font-semibold">{key}</dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
-    </Sheet>
-  )
-}
-
-function Over({ view }: { view: SessionView }) {
-  return (
-    <main className="mx-auto max-w-2xl p-8 pt-24">
-      <h1 className="text-5xl font-bold">That was the day.</h1>
-      <p className="mt-4 text-xl">
-        {view.headName}, {view.aim} into {view.style},{' '}
-        {view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : ''} in all.
-      </p>
-      <p className="mt-8">
-        <Link
-          to={view.rehearsal ? '/today' : `/behind/${view.id}`}
-          className="inline-flex min-h-16 items-center rounded-lg bg-accent px-6 text-lg font-semibold text-on-accent"
-        >
-          {view.rehearsal ? 'Back to the plan' : 'See planned against real'}
-        </Link>
-      </p>
-    </main>
-  )
-}
-
-function Gone({ message }: { message: string }) {
-  return (
-    <main className="mx-auto max-w-2xl p-8 pt-24">
-      <h1 className="text-4xl font-bold">Nothing is running here.</h1>
-      <p className="mt-4">{message}</p>
-      <p className="mt-6">
-        <Link to="/today" className="thread-line font-semibold">
-          Back to today
-        </Link>
-      </p>
-    </main>
   )
 }

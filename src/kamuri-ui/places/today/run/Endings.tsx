@@ -1,0 +1,39 @@
+import { Link } from 'react-router'
+import type { SessionView } from '@/api/client'
+import { minutesBetween, spell } from '@/app/time'
+
+/** A day that is over. */
+export function Over({ view }: { view: SessionView }) {
+  return (
+    <main className="mx-auto max-w-2xl p-8 pt-24">
+      <h1 className="text-5xl font-bold">That was the day.</h1>
+      <p className="mt-4 text-xl">
+        {view.headName}, {view.aim} into {view.style},{' '}
+        {view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : ''} in all.
+      </p>
+      <p className="mt-8">
+        <Link
+          to={view.rehearsal ? '/today' : `/behind/${view.id}`}
+          className="inline-flex min-h-16 items-center rounded-lg bg-accent px-6 text-lg font-semibold text-on-accent"
+        >
+          {view.rehearsal ? 'Back to the plan' : 'See planned against real'}
+        </Link>
+      </p>
+    </main>
+  )
+}
+
+/** A session that is not here. */
+export function Gone({ message }: { message: string }) {
+  return (
+    <main className="mx-auto max-w-2xl p-8 pt-24">
+      <h1 className="text-4xl font-bold">Nothing is running here.</h1>
+      <p className="mt-4">{message}</p>
+      <p className="mt-6">
+        <Link to="/today" className="thread-line font-semibold">
+          Back to today
+        </Link>
+      </p>
+    </main>
+  )
+}

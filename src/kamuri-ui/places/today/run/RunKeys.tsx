@@ -1,0 +1,25 @@
+import { Sheet } from '@/kit/Sheet'
+
+/** The keys of a run. */
+export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const rows = [
+    ['Space', 'what the big button says'],
+    ['m', 'five minutes more'],
+    ['p', 'pause, go on'],
+    ['k', 'skip'],
+    ['u', 'take back'],
+    ['n', 'note'],
+  ]
+  return (
+    <Sheet title="Keys" open={open} onClose={onClose}>
+      <dl className="mt-4 grid grid-cols-[6rem_1fr] gap-y-2 text-lg">
+        {rows.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="font-semibold">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Sheet>
+  )
+}

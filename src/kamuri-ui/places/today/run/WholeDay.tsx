@@ -1,0 +1,31 @@
+import type { SessionView } from '@/api/client'
+import { clock, minutesBetween } from '@/app/time'
+import { Plait } from '@/drawings/plait/Plait'
+
+/** The whole day as a plait, with what has really happened and what is now expected. A strip, so that it stays in sight. */
+export function WholeDay({ view, now }: { view: SessionView; now: number }) {
+  const begin = view.startedAt ?? view.now
+  const strands = [{ id: 'head', name: view.headName, note: view.aim }]
+  if (view.tasks.some((each) => each.strand === 'kitchen'))
+    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+  // A wanted end that lies hours off would only squeeze the day together.
+  const wanted =
+    view.readyBy && minutesBetween(view.endsAt, view.readyBy) < 90 ? minutesBetween(begin, view.readyBy) : null
+  return (
+    <Plait
+      tasks={view.tasks
+        .filter((each) => each.status !== 'skipped')
+        .map((each) => ({
+          ...each,
+          start: minutesBetween(begin, each.start),
+          end: minutesBetween(begin, each.end),
+        }))}
+      startsAt={Number(begin.slice(11, 13)) * 60 + Number(begin.slice(14, 16))}
+      strands={strands}
+      now={(now - Date.parse(begin)) / 60_000}
+      readyBy={wanted}
+      small
+      summary={`The day of ${view.headName}, ending ${clock(view.endsAt)}`}
+    />
+  )
+}
