@@ -14,6 +14,7 @@ using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
 using Kamuri.Web.Sessions;
 using Kamuri.Web.Shelf;
+using Microsoft.AspNetCore.Connections;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
 using Serilog;
@@ -35,6 +36,8 @@ builder.Logging.ClearProviders();
 builder.Services.AddSerilog(log => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+    // A start that fails is said in a sentence below.
+    .MinimumLevel.Override("Microsoft.Extensions.Hosting", LogEventLevel.Fatal)
     .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
 
 builder.WebHost.ConfigureKestrel(kestrel =>
@@ -81,6 +84,16 @@ builder.Services.AddSingleton<SessionBook>();
 builder.Services.AddHealthChecks().AddDbContextCheckLite();
 
 var app = builder.Build();
+try
+{
+    Directory.CreateDirectory(options.DataFolder);
+}
+catch (Exception error) when (error is IOException or UnauthorizedAccessException)
+{
+    Console.Error.WriteLine($"The data folder {options.DataFolder} cannot be used: {error.Message} Choose another with --data.");
+    return 2;
+}
+
 using (var scope = app.Services.CreateScope())
 {
     var database = scope.ServiceProvider.GetRequiredService<KamuriDb>();
@@ -135,8 +148,16 @@ app.Lifetime.ApplicationStarted.Register(() =>
     Console.WriteLine($"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal)}");
     _ = Task.Run(CpSatScheduler.WarmUp);
 });
-await app.RunAsync();
-return 0;
+try
+{
+    await app.RunAsync();
+    return 0;
+}
+catch (IOException error) when (error.InnerException is AddressInUseException)
+{
+    Console.Error.WriteLine($"Port {options.Port} is taken, perhaps by another Kamuri. Stop that one, or choose another with --port.");
+    return 2;
+}
 
 /// <summary>The server; named so that tests can host it.</summary>
 public partial class Program;
