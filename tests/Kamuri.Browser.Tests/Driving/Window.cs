@@ -92,16 +92,34 @@ internal sealed class Window : IDisposable
             var target = _driver
                 .FindElements(By.XPath($"//*[self::button or self::a or @role='menuitemradio' or @role='checkbox'][normalize-space(.)={quoted} or @aria-label={quoted} or (@role='menuitemradio' and starts-with(normalize-space(.), {quoted}))]"))
                 .FirstOrDefault(element => element.Displayed && element.Enabled);
-            target?.Click();
+            if (target is not null)
+            {
+                ClickInSight(target);
+            }
+
             return target is not null;
         }, $"something to press called {name}");
     }
 
     public void Click(string selector) => Until(() =>
     {
-        See(selector).Click();
+        ClickInSight(See(selector));
         return true;
     }, $"a click on {selector}");
+
+    /// <summary>Clicks, scrolling first when something that stays at the edge lies over it, as a person would.</summary>
+    private void ClickInSight(IWebElement target)
+    {
+        try
+        {
+            target.Click();
+        }
+        catch (ElementClickInterceptedException)
+        {
+            _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", target);
+            target.Click();
+        }
+    }
 
     /// <summary>Types into the field with a label.</summary>
     public void Fill(string label, string text)

@@ -1,5 +1,5 @@
 import { Fragment, useId } from 'react'
-import { bandColour } from './colours'
+import { Band, measures } from './Band'
 import {
   bandLabels,
   clockOf,
@@ -19,12 +19,6 @@ import type { PlaitProps } from './Plait'
 const gutter = 104
 const right = 28
 
-/** Whole, with every name; or small, as a strip that stays in sight. */
-const measures = {
-  whole: { bandHeight: 44, strandGap: 136, firstStrand: 84, below: 84, restShift: 18, slack: 9 },
-  small: { bandHeight: 24, strandGap: 52, firstStrand: 44, below: 24, restShift: 2, slack: 5 },
-}
-
 export function HorizontalPlait({
   tasks,
   startsAt,
@@ -38,7 +32,7 @@ export function HorizontalPlait({
   width,
 }: PlaitProps & { width: number }) {
   const id = useId()
-  const { bandHeight, strandGap, firstStrand, below, restShift, slack } = measures[small ? 'small' : 'whole']
+  const { bandHeight, strandGap, firstStrand, below, restShift } = measures[small ? 'small' : 'whole']
   const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
   const kitchen = strands.at(-1)
@@ -124,65 +118,18 @@ export function HorizontalPlait({
         </text>
       )}
 
-      {waits.map((task) => {
-        const y = lanes[task.strand]! - bandHeight / 2
-        const [from, to] = [x(task.start), x(task.end)]
-        const latest = task.window
-          ? Math.min(task.start + task.window.latest, nextOn(task.strand, task.end) + 25, minutes)
-          : task.end
-        const colour = bandColour(task)
-        return (
-          <g
-            key={task.id}
-            onPointerEnter={() => task.step && onFocus?.(task.step)}
-            onPointerLeave={() => onFocus?.(null)}
-            opacity={focus && task.step !== focus ? 0.75 : 1}
-          >
-            {x(latest) - to > 3 && (
-              <>
-                <rect
-                  x={to - 2}
-                  y={y + slack}
-                  width={x(latest) - to + 2}
-                  height={bandHeight - slack * 2}
-                  fill={colour}
-                  opacity={0.32}
-                  rx={3}
-                />
-                <line
-                  x1={x(latest)}
-                  x2={x(latest)}
-                  y1={y + 7}
-                  y2={y + bandHeight - 7}
-                  stroke={colour}
-                  strokeWidth={2}
-                  strokeDasharray="2 3"
-                />
-              </>
-            )}
-            <rect
-              x={from}
-              y={y}
-              width={Math.max(3, to - from)}
-              height={bandHeight}
-              rx={5}
-              fill={colour}
-              stroke={focus && task.step === focus ? 'var(--ink)' : 'none'}
-              strokeWidth={2}
-            />
-            {task.window && task.window.earliest > 0 && task.window.earliest < task.end - task.start && (
-              <line
-                x1={x(task.start + task.window.earliest)}
-                x2={x(task.start + task.window.earliest)}
-                y1={y + bandHeight * (small ? 0.82 : 0.72)}
-                y2={y + bandHeight}
-                stroke="var(--on-band)"
-                strokeWidth={2}
-              />
-            )}
-          </g>
-        )
-      })}
+      {waits.map((task) => (
+        <Band
+          key={task.id}
+          task={task}
+          x={x}
+          middle={lanes[task.strand]!}
+          until={Math.min(nextOn(task.strand, task.end) + 25, minutes)}
+          small={small}
+          focus={focus ?? null}
+          onFocus={onFocus}
+        />
+      ))}
 
       {strands.map((strand) =>
         bandLabels(
