@@ -30,6 +30,13 @@ public static class CautionList
         new("hood-low", "Low to medium, within the window. Stop if it stings.", UnderHeat),
         new("electric-dry", "Electric devices away from basin and wet hands.", UnderHeat),
         new("label-first", "The label of a bought treatment comes before this window.", Always),
+        new("stings-off", "If it stings, rinse it off at once and write it down.", Always),
+        new("eyes", "Keep it out of the eyes.", Always),
+        new("fresh-sap", "The yellow sap of fresh leaves irritates: drain it off first.", Always),
+        new("raw-egg", "Raw egg: fresh, rinsed cool, not near the mouth, not on broken skin.", Always),
+        new("dust", "Do not breathe the dust of clay or powder.", Always),
+        new("non-metal", "A bowl and spoon without metal.", Always),
+        new("no-cap-asleep", "No plastic cap in bed; a cloth only. Never a cap on a sleeping child.", Always),
         new("not-tight", "If it pulls, it is too tight: loosen it. Bumps or soreness mean take it down.", Always),
     }.ToFrozenDictionary(caution => caution.Id);
 

@@ -14,19 +14,25 @@ public sealed record Deposit(Substance Substance, Places Places, string Step)
 /// <summary>The state of the hair at one moment of a session.</summary>
 /// <param name="Wetness">How wet it is.</param>
 /// <param name="Deposits">What lies on it, in the order it was put on.</param>
+/// <param name="AwaitsWash">What was only rinsed and still has to be washed out.</param>
+/// <param name="HeavyOilPasses">Passes of shampoo that heavy oil still needs, 0 to 2.</param>
 /// <param name="AwaitsConditioner">The step that cleansed without a conditioner after it yet; null when cared for.</param>
-/// <param name="Clarified">Whether clarifying came before in this session.</param>
+/// <param name="Stripped">Whether clarifying or clay came before in this session.</param>
 /// <param name="Tangle">0.6 to 3.</param>
-/// <param name="Covered">Under a cap, hood or steamer.</param>
+/// <param name="Covered">What it is under: cap, hood or steamer.</param>
 /// <param name="Hang">How it hangs.</param>
+/// <param name="FullyDry">Dry to the core: at least 95 %.</param>
 public sealed record HairState(
     Wetness Wetness,
     ImmutableList<Deposit> Deposits,
+    ImmutableList<Deposit> AwaitsWash,
+    int HeavyOilPasses,
     string? AwaitsConditioner,
-    bool Clarified,
+    bool Stripped,
     double Tangle,
     Heat Covered,
-    Hang Hang)
+    Hang Hang,
+    bool FullyDry)
 {
     /// <summary>The slipperiest thing on the lengths decides the slip, 0 to 1; water alone gives a little.</summary>
     public double Slip => Deposits
@@ -34,10 +40,6 @@ public sealed record HairState(
         .Select(deposit => deposit.Facts.Slip)
         .Append(Wetness >= Wetness.Wrung ? 0.1 : 0)
         .Max();
-
-    /// <summary>The treatment that is working at the moment: the last one with a processing window still on the hair.</summary>
-    public Deposit? Working(Func<string, PlanStep> find) => Deposits
-        .LastOrDefault(deposit => deposit.Facts.MustBeRinsed && find(deposit.Step).Kind.Processing is not null);
 }
 
 /// <summary>A step with the hair as it finds it and as it leaves it.</summary>
@@ -46,9 +48,14 @@ public sealed record WalkedStep(PlanStep Step, HairState Before, HairState After
 /// <summary>Walks the hair state through a list of steps. Pure; knows no rules.</summary>
 public static class HairWalk
 {
-    /// <summary>Dry, product-free hair with the given tangle, as it comes to a wash day.</summary>
-    public static HairState Start(double tangle) =>
-        new(Wetness.Dry, [], null, false, tangle, Heat.None, Hang.Loose);
+    private const double DryToTheCore = 0.95;
+
+    /// <summary>Dry, product-free hair as it comes to a wash day.</summary>
+    /// <param name="tangle">0.6 to 3.</param>
+    /// <param name="kind">How the hair is kept; locs and styles stay as they hang.</param>
+    public static HairState Start(double tangle, HairKinds kind = HairKinds.Loose) =>
+        new(Wetness.Dry, [], [], 0, null, false, tangle, Heat.None,
+            kind switch { HairKinds.Locs => Hang.Locs, HairKinds.Style => Hang.Braids, _ => Hang.Loose }, true);
 
     public static IReadOnlyList<WalkedStep> Through(HairState start, IReadOnlyList<PlanStep> steps, HandsOnFigures figures)
     {
@@ -67,32 +74,43 @@ public static class HairWalk
     private static HairState Apply(PlanStep step, HairState state, HandsOnFigures figures)
     {
         var kind = step.Kind;
-        var deposits = kind.Removes == Removal.None
-            ? state.Deposits
-            : state.Deposits.RemoveAll(deposit => kind.Removes >= Removal.Wash || deposit.Facts.MustBeRinsed || deposit.Substance == Substance.Tea);
+        var washes = kind.Removes >= Removal.Wash;
+        bool Goes(Deposit deposit) => washes || deposit.Facts.MustBeRinsed || deposit.Substance == Substance.Tea;
+        var deposits = kind.Removes == Removal.None ? state.Deposits : state.Deposits.RemoveAll(Goes);
+        var awaits = washes ? []
+            : kind.Removes == Removal.RinseOff ? state.AwaitsWash.AddRange(state.Deposits.Where(deposit => deposit.Facts.MustBeWashedOut))
+            : state.AwaitsWash;
         if (kind.Puts is { } puts)
         {
             deposits = deposits.Add(new Deposit(puts, step.Places, step.Id));
         }
 
-        return state with
-        {
-            Wetness = Wet(kind, state.Wetness),
-            Deposits = deposits,
-            AwaitsConditioner = kind.IsCleanse ? step.Id : kind.IsConditioning ? null : state.AwaitsConditioner,
-            Clarified = state.Clarified || kind.Removes == Removal.Clarify,
-            Tangle = kind.Detangles ? Math.Max(figures.LeastTangle, state.Tangle * figures.LeftAfterDetangle) : state.Tangle,
-            Covered = kind.Covers ? step.Heat : kind.IsCompanion ? state.Covered : Heat.None,
-            Hang = kind.Sets ?? state.Hang,
-        };
+        var wetness = Wet(kind, state.Wetness);
+        return new HairState(
+            wetness, deposits, awaits, HeavyOil(kind, state.HeavyOilPasses),
+            kind.IsCleanse ? step.Id : kind.IsConditioning ? null : state.AwaitsConditioner,
+            state.Stripped || kind.StripsBare,
+            kind.Detangles ? Math.Max(figures.LeastTangle, state.Tangle * figures.LeftAfterDetangle) : state.Tangle,
+            kind.Covers ? step.Heat : kind.IsCompanion ? state.Covered : Heat.None,
+            kind.Sets ?? state.Hang,
+            kind.IsDrying ? step.DrynessWanted >= DryToTheCore : wetness == Wetness.Dry && state.FullyDry);
     }
+
+    /// <summary>Heavy oil takes two passes, or one behind a lifting rinse; clarifying takes it in one.</summary>
+    private static int HeavyOil(StepKind kind, int passes) =>
+        kind.Puts is { } puts && Substances.Of(puts).IsHeavyOil ? 2
+        : kind.Removes == Removal.Clarify ? 0
+        : kind.Removes == Removal.Wash ? Math.Max(0, passes - 1)
+        : kind.LiftsOil ? Math.Min(passes, 1)
+        : passes;
 
     /// <summary>Misting never dries hair and wringing never wets it.</summary>
     private static Wetness Wet(StepKind kind, Wetness before) => kind.Leaves switch
     {
         null => before,
         Wetness.Damp => before > Wetness.Damp ? before : Wetness.Damp,
-        Wetness.Wrung or Wetness.Blotted => before < kind.Leaves.Value ? before : kind.Leaves.Value,
+        Wetness.Wrung or Wetness.Blotted when kind.Puts is null => before < kind.Leaves.Value ? before : kind.Leaves.Value,
+        Wetness.Wrung => before > Wetness.Wrung ? before : Wetness.Wrung,
         var leaves => leaves.Value,
     };
 }

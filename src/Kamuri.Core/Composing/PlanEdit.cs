@@ -1,3 +1,4 @@
+using Kamuri.Core.Physics;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Composing;
@@ -22,6 +23,21 @@ public sealed record SetPlaces(string Step, Places Places) : PlanEdit;
 
 /// <summary>Warm a treatment in another way.</summary>
 public sealed record SetHeat(string Step, Heat Heat) : PlanEdit;
+
+/// <summary>Do a step with other water.</summary>
+public sealed record SetWater(string Step, WaterTemperature Water) : PlanEdit;
+
+/// <summary>Work a step the other way.</summary>
+public sealed record SetDirection(string Step, Direction Direction) : PlanEdit;
+
+/// <summary>Let a drying step wait for another dryness, 0.8 or 0.95.</summary>
+public sealed record SetDryness(string Step, double Dryness) : PlanEdit;
+
+/// <summary>How many twists, braids or locs a piecewise step makes.</summary>
+public sealed record SetPieces(string Step, int Pieces) : PlanEdit;
+
+/// <summary>Go on in spite of a stop, for a reason that is kept with the plan. Safety stops cannot be overridden.</summary>
+public sealed record OverrideStop(string Rule, string Reason) : PlanEdit;
 
 /// <summary>An edit that could not be made, and why.</summary>
 public sealed record RefusedEdit(int Index, string Reason);
@@ -95,7 +111,23 @@ public static class PlanEditing
             case SetPlaces places:
                 return Change(list, places.Step, step => step with { Places = places.Places });
             case SetHeat heat:
-                return Change(list, heat.Step, step => step with { Heat = heat.Heat });
+                return Change(list, heat.Step, step => step with
+                {
+                    Heat = heat.Heat,
+                    // A drying step without its hood stands in still air.
+                    Air = step.Kind.IsDrying && heat.Heat == Heat.None && step.Air == Air.HoodLow ? Air.Still : step.Air,
+                });
+            case SetWater water:
+                return Change(list, water.Step, step => step with { Water = water.Water });
+            case SetDirection direction:
+                return Change(list, direction.Step, step => step with { Direction = direction.Direction });
+            case SetDryness dryness:
+                return Change(list, dryness.Step, step => step with { DrynessWanted = dryness.Dryness });
+            case SetPieces pieces:
+                return Change(list, pieces.Step, step => step with { Pieces = pieces.Pieces });
+            case OverrideStop:
+                // It changes no step; the findings take it up.
+                return null;
             default:
                 return "This change is not known here.";
         }

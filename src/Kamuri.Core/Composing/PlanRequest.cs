@@ -1,15 +1,20 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Rhythm;
+using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Composing;
 
 /// <summary>What a wash day is for.</summary>
-public enum Aim { Moisture, Strength, Reset, Quick }
+public enum Aim { Moisture, Strength, Reset, Quick, Definition, ScalpComfort, OilFree, Recovery, BeforeStyle, LengthKeeping }
+
+/// <summary>What a wet strand does when it is stretched; decides between protein and moisture.</summary>
+public enum StretchCheck { Balanced, NeedsProtein, NeedsMoisture }
 
 /// <summary>How the hair is to be worn afterwards.</summary>
-public enum EndStyle { Twists, TwistOut, WashAndGo, Bun }
+public enum EndStyle { Twists, TwistOut, WashAndGo, Bun, SingleTwists, Braids, AsItIs, Retwist }
 
 /// <summary>The room the hair dries in and what stands in it.</summary>
 public sealed record Room(Celsius Temperature, RelativeHumidity Humidity)
@@ -63,6 +68,21 @@ public sealed record PlanRequest
     /// <summary>How the finished hair dries.</summary>
     public Air DryingAir { get; init; } = Air.Still;
 
+    /// <summary>The side taken where practitioners disagree; null takes the head's own.</summary>
+    public Schools? Schools { get; init; }
+
+    /// <summary>What the stretch check said today; null when it was not made.</summary>
+    public StretchCheck? Stretch { get; init; }
+
+    /// <summary>What is on record of this head.</summary>
+    public History History { get; init; } = History.Empty;
+
+    /// <summary>What steps are done with, by step id or kind.</summary>
+    public IReadOnlyDictionary<string, StepUse> Uses { get; init; } = new Dictionary<string, StepUse>();
+
+    /// <summary>Whether the day ends in bed, so that a scarf is part of it.</summary>
+    public bool EndsInBed { get; init; }
+
     /// <summary>Order of layers; null takes the head's own school.</summary>
     public Layering? Layering { get; init; }
 
@@ -72,7 +92,11 @@ public sealed record PlanRequest
     /// <summary>Changes a person made to the composed plan, in order.</summary>
     public IReadOnlyList<PlanEdit> Edits { get; init; } = [];
 
+    public Schools SchoolsInUse => Schools ?? Head.Schools;
+
+    public HairKinds Kind => Head.Wear.Kind;
+
     public Layering LayeringInUse => Layering ?? Head.Layering;
 
-    public bool UsesTea => TeaRinse ?? Aim is Aim.Moisture or Aim.Strength or Aim.Reset;
+    public bool UsesTea => TeaRinse ?? (Kind & HairKinds.Combable) != 0 && Aim is not (Aim.Quick or Aim.OilFree or Aim.Definition);
 }

@@ -19,6 +19,15 @@ public sealed record PlanStep(string Id, StepKind Kind)
     /// <summary>Where it goes; the kind's places unless changed.</summary>
     public Places Places { get; init; } = Kind.Places;
 
+    /// <summary>Which way hands travel; the kind's way unless changed.</summary>
+    public Direction Direction { get; init; } = Kind.Direction;
+
+    /// <summary>Water it is done with; the kind's unless changed.</summary>
+    public WaterTemperature Water { get; init; } = Kind.Water;
+
+    /// <summary>Twists, braids or locs to make, on piecewise steps; null takes the head's count.</summary>
+    public int? Pieces { get; init; }
+
     /// <summary>What warms it, on steps that cover or dry.</summary>
     public Heat Heat { get; init; }
 

@@ -21,5 +21,6 @@ public sealed record CraftFigures
     public DryingFigures Drying { get; init; } = new();
     public CoolingFigures Cooling { get; init; } = new();
     public FilmFigures Film { get; init; } = new();
+    public MixtureFigures Mixtures { get; init; } = new();
     public RhythmFigures Rhythm { get; init; } = new();
 }

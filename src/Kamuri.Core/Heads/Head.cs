@@ -9,12 +9,16 @@ public sealed record ZoneLengths(Centimetres Nape, Centimetres Crown, Centimetre
     public Centimetres Mean => new((Nape.Value + Crown.Value + Front.Value + Sides.Value) / 4);
 }
 
-/// <summary>One person's loose hair: recorded once, corrected over time.</summary>
+/// <summary>One person's hair: recorded once, corrected over time.</summary>
 public sealed record Head
 {
     public required Guid Id { get; init; }
     public required string Name { get; init; }
     public required ZoneLengths Lengths { get; init; }
+
+    /// <summary>How it is kept at the moment: loose, as locs, in a style, or just out of one.</summary>
+    public Wear Wear { get; init; } = Wear.Loose;
+
     public Density Density { get; init; } = Density.Medium;
     public StrandThickness Strand { get; init; } = StrandThickness.Medium;
 
@@ -40,6 +44,9 @@ public sealed record Head
 
     public IReadOnlyList<Goal> Goals { get; init; } = [];
     public Layering Layering { get; init; } = Layering.Loc;
+
+    /// <summary>The sides this head takes where practitioners disagree.</summary>
+    public Schools Schools { get; init; } = new();
 
     /// <summary>The number of sections this head is usually worked in; null lets the core choose.</summary>
     public int? UsualSections { get; init; }
@@ -75,6 +82,12 @@ public static class HeadLimits
     public const int MostSections = 24;
     public const int LongestName = 40;
     public const int LongestNote = 200;
+    public const int FewestLocs = 10;
+    public const int MostLocs = 400;
+    public const double ThinnestLocMillimetres = 2;
+    public const double ThickestLocMillimetres = 40;
+    public const double MostAddedHairGrams = 1500;
+    public const int LongestWornDays = 3650;
     public const double NarrowestCoilMillimetres = 0.5;
     public const double WidestCoilMillimetres = 60;
 }

@@ -29,4 +29,21 @@ public sealed record HeadFigures
         [AgeGroup.SixToTwelve] = 500,
         [AgeGroup.UnderSix] = 400,
     };
+
+    /// <summary>Locs keep their shed hair: mass against the same hair loose, growing with age.</summary>
+    public IReadOnlyDictionary<LocStage, double> LocMass { get; init; } = new Dictionary<LocStage, double>
+    {
+        [LocStage.Starter] = 1.3,
+        [LocStage.Maturing] = 1.6,
+        [LocStage.Mature] = 2.0,
+    };
+
+    /// <summary>Loosest packing of a loc, as a share of its volume that is hair.</summary>
+    public double LoosestLoc { get; init; } = 0.12;
+
+    /// <summary>Densest packing of a loc.</summary>
+    public double DensestLoc { get; init; } = 0.30;
+
+    /// <summary>Outer surface of a braided or twisted style as a share of the strands' surface.</summary>
+    public double StyleOuterSurface { get; init; } = 0.35;
 }

@@ -21,6 +21,22 @@ public sealed record FilmFigures
         [Substance.Oil] = 0.5,
         [Substance.Cream] = 5,
         [Substance.Gel] = 8,
+        [Substance.PlantGel] = 30,
+        [Substance.GrainWater] = 20,
+        [Substance.HotOil] = 3,
+        [Substance.HeavyOil] = 3,
+        [Substance.EndShield] = 10,
+        [Substance.CoWash] = 10,
+        [Substance.Clay] = 70,
+        [Substance.HerbPaste] = 60,
+        [Substance.StrongProtein] = 15,
+        [Substance.Egg] = 15,
+        [Substance.ProteinConditioner] = 15,
+        [Substance.OilRinse] = 2,
+        [Substance.AcidicRinse] = 20,
+        [Substance.LightSpray] = 20,
+        [Substance.Mist] = 2,
+        [Substance.Butter] = 2,
     };
 
     /// <summary>Share of the surface that is meant when only the ends are treated.</summary>
@@ -28,6 +44,12 @@ public sealed record FilmFigures
 
     /// <summary>Shampoo for one pass over an adult scalp, in ml; scales with scalp area.</summary>
     public Millilitres ShampooPerPass { get; init; } = new(10);
+
+    /// <summary>Parts of the thinned cleanser for one part of cleanser.</summary>
+    public double DilutedParts { get; init; } = 4;
+
+    /// <summary>Liquids and oils for the scalp alone, in ml per cm².</summary>
+    public double OnScalp { get; init; } = 0.02;
 
     /// <summary>Scalp area the shampoo figure holds for.</summary>
     public SquareCentimetres ShampooScalp { get; init; } = new(650);
@@ -50,6 +72,18 @@ public static class FilmModel
         {
             return Round(Reckoning.From(figures.ShampooPerPass.Value, "ml a pass")
                 .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), "for this scalp"));
+        }
+
+        if (substance is Substance.DilutedCleanser)
+        {
+            return Round(Reckoning.From(figures.ShampooPerPass.Value, "ml a pass")
+                .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), "for this scalp")
+                .Times(figures.DilutedParts, "diluted one to three"));
+        }
+
+        if (substance is Substance.OnionJuice or Substance.HerbJuice or Substance.ScalpOil)
+        {
+            return Round(Reckoning.From(figures.OnScalp, "ml per cm²").Times(size.Scalp.Value, "cm² of scalp"));
         }
 
         if (substance is not { } known || !figures.Micrometres.TryGetValue(known, out var film))

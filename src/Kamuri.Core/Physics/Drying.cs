@@ -7,7 +7,7 @@ namespace Kamuri.Core.Physics;
 public enum Air { Still, Fan, HoodLow, BlowDryCool }
 
 /// <summary>How the hair hangs while it dries; sets how much of its surface the air can reach.</summary>
-public enum Hang { Loose, Twists, Bun }
+public enum Hang { Loose, Twists, Bun, Braids, Locs }
 
 /// <summary>Figures of the drying model. Craft defaults; settable.</summary>
 public sealed record DryingFigures
@@ -18,6 +18,8 @@ public sealed record DryingFigures
         [Hang.Loose] = 1,
         [Hang.Twists] = 0.45,
         [Hang.Bun] = 0.15,
+        [Hang.Braids] = 0.35,
+        [Hang.Locs] = 0.25,
     };
 
     /// <summary>How much faster moving air dries than still air.</summary>
@@ -43,6 +45,15 @@ public sealed record DryingFigures
 
     /// <summary>Surface per gram of the calibration hair in m²/g: 4 / (70 µm × 1.32 g/cm³).</summary>
     public double CalibrationSurfacePerGram { get; init; } = 4 / (70e-6 * 1.32e6);
+
+    /// <summary>Thickness of a loc whose core dries just as the exposed surface says.</summary>
+    public double LocReferenceMillimetres { get; init; } = 8;
+
+    /// <summary>Drying of the thinnest locs against the reference.</summary>
+    public double LeastCore { get; init; } = 0.7;
+
+    /// <summary>Drying of the thickest locs against the reference.</summary>
+    public double MostCore { get; init; } = 1.8;
 
     /// <summary>Dryness after which water comes from inside the strand and the rate falls with what is left.</summary>
     public double FallingRateFrom { get; init; } = 0.8;
@@ -75,19 +86,23 @@ public static class Drying
     /// <param name="room">Room temperature.</param>
     /// <param name="humidity">Room humidity, below 1: saturated air dries nothing.</param>
     /// <exception cref="ArgumentOutOfRangeException">The air is saturated, so hair would never dry.</exception>
+    /// <param name="locThicknessMillimetres">Thickness of one loc; null for anything but locs.</param>
     public static DryingForecast Forecast(
-        HeadSize size, WaterContent start, Hang hang, Air air, Celsius room, RelativeHumidity humidity, DryingFigures figures)
+        HeadSize size, WaterContent start, Hang hang, Air air, Celsius room, RelativeHumidity humidity, DryingFigures figures,
+        double? locThicknessMillimetres = null)
     {
         var deficit = Deficit(room, humidity);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(deficit, nameof(humidity));
 
-        var surfacePerGram = size.Surface.Value / size.Mass.Value;
-        var surfaceFactor = surfacePerGram / figures.CalibrationSurfacePerGram;
+        var surfaceFactor = size.StrandSurfacePerGram / figures.CalibrationSurfacePerGram;
+        // Water in the core of a loc has further to go the thicker it is.
+        var core = locThicknessMillimetres is { } thickness
+            ? Math.Clamp(thickness / figures.LocReferenceMillimetres, figures.LeastCore, figures.MostCore) : 1;
         var deficitFactor = deficit / Deficit(figures.CalibrationRoom, figures.CalibrationHumidity);
 
         var critical = figures.Reference.GramsPerGram * (1 - figures.FallingRateFrom);
         var calibrationRate = (figures.Reference.GramsPerGram - critical) / figures.CalibrationTime.TotalHours;
-        var rate = calibrationRate * surfaceFactor * figures.ExposedShare[hang] * deficitFactor * figures.AirFactor[air];
+        var rate = calibrationRate * surfaceFactor * figures.ExposedShare[hang] * deficitFactor * figures.AirFactor[air] / core;
 
         TimeSpan Until(double dryness)
         {
@@ -106,7 +121,12 @@ public static class Drying
         var water = start.GramsPerGram - critical;
         var working = Reckoning
             .From(Math.Max(0, water) / calibrationRate, $"h for {Reckoning.Show(start.GramsPerGram)} g water per g hair at 22 °C and 50 %")
-            .DividedBy(figures.ExposedShare[hang], hang switch { Hang.Twists => "surface open in twists", Hang.Bun => "surface open in a bun", _ => "open surface" })
+            .DividedBy(figures.ExposedShare[hang], hang switch
+            {
+                Hang.Twists => "surface open in twists", Hang.Bun => "surface open in a bun", Hang.Braids => "surface open in braids", Hang.Locs => "surface open in locs",
+                _ => "open surface",
+            })
+            .Times(core, "for the core of the locs")
             .DividedBy(Math.Round(surfaceFactor, 2), "surface per gram of these strands")
             .DividedBy(Math.Round(deficitFactor, 2), $"for air at {Reckoning.Show(room.Value)} °C and {Reckoning.Show(humidity.Share * 100)} %")
             .DividedBy(figures.AirFactor[air], air switch { Air.Fan => "for a fan", Air.HoodLow => "for the hood, low", Air.BlowDryCool => "for a cool blow-dry", _ => "still air" });

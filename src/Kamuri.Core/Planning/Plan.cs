@@ -1,4 +1,5 @@
 using Kamuri.Core.Composing;
+using Kamuri.Core.Composing.Days;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Scheduling;
@@ -54,6 +55,7 @@ public sealed record Plan(
     IReadOnlyList<Link> Links,
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<RefusedEdit> Refused,
+    IReadOnlyList<LeftOut> LeftOut,
     DateTimeOffset Start,
     DateTimeOffset End,
     DateTimeOffset NineInTenBy,
@@ -61,5 +63,5 @@ public sealed record Plan(
     bool Proven,
     Fit Fit)
 {
-    public bool HasStop => Findings.Any(finding => finding.Severity == Severity.Stop);
+    public bool HasStop => Findings.Any(finding => finding.Holds);
 }

@@ -12,7 +12,13 @@ public static class PlanWords
         Aim.Moisture => "moisture",
         Aim.Strength => "strength",
         Aim.Reset => "a reset",
-        _ => "a quick wash",
+        Aim.Quick => "a quick wash",
+        Aim.Definition => "definition",
+        Aim.ScalpComfort => "scalp comfort",
+        Aim.OilFree => "an oil-free wash",
+        Aim.Recovery => "recovery",
+        Aim.BeforeStyle => "a style to come",
+        _ => "length",
     };
 
     public static string Of(EndStyle style) => style switch
@@ -20,7 +26,11 @@ public static class PlanWords
         EndStyle.Twists => "twists",
         EndStyle.TwistOut => "a twist-out",
         EndStyle.WashAndGo => "a wash-and-go",
-        _ => "a bun",
+        EndStyle.Bun => "a bun",
+        EndStyle.SingleTwists => "single twists",
+        EndStyle.Braids => "braids",
+        EndStyle.Retwist => "a retwist",
+        _ => "nothing new",
     };
 
     /// <summary>The finish, how sure it is, whether anything could be faster, and when one can sit down.</summary>

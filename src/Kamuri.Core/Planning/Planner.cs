@@ -50,7 +50,7 @@ public sealed class Planner(IScheduler scheduler)
         return new Plan(
             request, draft.Size, draft.Tangle, draft.Sections,
             [.. draft.Timings.Select(timing => Step(request, timing, draft.Size, tasks, figures))],
-            tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused,
+            tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut,
             start, end, start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes))), start.AddMinutes(schedule.LowerBound),
             schedule.Proven,
             new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []));
@@ -93,12 +93,12 @@ public sealed class Planner(IScheduler scheduler)
     {
         var sparings = new List<Sparing>();
         var starts = schedule.Placements.ToDictionary(placement => placement.Job.Id, placement => (double)placement.Start);
-        var stops = draft.Composition.Findings.Count(finding => finding.Severity == Severity.Stop);
+        var stops = draft.Composition.Findings.Count(finding => finding.Holds);
         foreach (var walked in draft.Composition.Walk.Where(walked => walked.Step.Kind.CanBeSpared))
         {
             var edits = SparingEdits(walked.Step, draft.Composition.Walk);
             var without = Draft(request with { Edits = [.. request.Edits, .. edits] }, figures);
-            if (without.Composition.Findings.Count(finding => finding.Severity == Severity.Stop) > stops)
+            if (without.Composition.Findings.Count(finding => finding.Holds) > stops)
             {
                 continue;
             }

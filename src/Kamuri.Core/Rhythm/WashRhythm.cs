@@ -1,13 +1,40 @@
 using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Rhythm;
 
-/// <summary>Intervals between washes of loose hair, in days. Craft defaults; settable.</summary>
+/// <summary>Intervals in days. Craft defaults; settable.</summary>
 public sealed record RhythmFigures
 {
-    public int EarliestWashDays { get; init; } = 5;
-    public int UsualWashDays { get; init; } = 7;
-    public int LatestWashDays { get; init; } = 14;
+    public Interval Wash { get; init; } = new(5, 7, 14);
+    public Interval WashLocs { get; init; } = new(7, 14, 28);
+    public Interval WashInStyle { get; init; } = new(7, 10, 14);
+
+    public IReadOnlyDictionary<Treatment, Interval> Treatments { get; init; } = new Dictionary<Treatment, Interval>
+    {
+        [Treatment.Clarify] = new(21, 30, 60),
+        [Treatment.LightProtein] = new(14, 28, 42),
+        [Treatment.StrongProtein] = new(42, 56, 90),
+        [Treatment.HotOil] = new(7, 14, 30),
+        [Treatment.HerbPrePoo] = new(28, 30, 45),
+        [Treatment.Retwist] = new(28, 42, 56),
+        [Treatment.LocDetox] = new(90, 120, 180),
+    };
+
+    /// <summary>Days a tension style may be worn.</summary>
+    public int LongestStyleDays { get; init; } = 56;
+
+    /// <summary>Days of rest between two tension styles.</summary>
+    public int RestBetweenStyles { get; init; } = 7;
+
+    /// <summary>Days after colour or relaxer in which nothing that strips is done.</summary>
+    public int ChemicalRestDays { get; init; } = 14;
+
+    /// <summary>Wet combings of loose hair in seven days past which it turns over-soft.</summary>
+    public int MostWetCombingsAWeek { get; init; } = 3;
+
+    /// <summary>Days in which a second change makes the first unreadable.</summary>
+    public int ObservationDays { get; init; } = 28;
 }
 
 /// <summary>When a head is next due, in dates and in a sentence.</summary>
@@ -23,21 +50,22 @@ public static class WashRhythm
 {
     public static WashDue DueFor(Head head, DateOnly today, RhythmFigures figures)
     {
+        var interval = Intervals.Of(Treatment.Wash, head.Wear.Kind, figures)!;
         if (head.LastWash is not { } last)
         {
-            return new WashDue(null, today, today, today.AddDays(figures.LatestWashDays),
+            return new WashDue(null, today, today, today.AddDays(interval.Latest),
                 "No wash day on record yet; whenever it suits.");
         }
 
         var days = today.DayNumber - last.DayNumber;
-        var usual = last.AddDays(figures.UsualWashDays);
-        var latest = last.AddDays(figures.LatestWashDays);
+        var usual = last.AddDays(interval.Usual);
+        var latest = last.AddDays(interval.Latest);
         var left = usual.DayNumber - today.DayNumber;
         var washed = days switch { 0 => "Washed today", 1 => "Washed yesterday", _ => $"Washed {days} days ago" };
-        var sentence = today > latest ? $"{washed}, {today.DayNumber - latest.DayNumber} past the latest of {figures.LatestWashDays}. Expect more tangle."
-            : left <= 0 ? $"{washed}. Due now, and good until {figures.LatestWashDays} days."
+        var sentence = today > latest ? $"{washed}, {today.DayNumber - latest.DayNumber} past the latest of {interval.Latest}. Expect more tangle."
+            : left <= 0 ? $"{washed}. Due now, and good until {interval.Latest} days."
             : left == 1 ? $"{washed}. Due tomorrow."
             : $"{washed}. Due in {left} days.";
-        return new WashDue(days, last.AddDays(figures.EarliestWashDays), usual, latest, sentence);
+        return new WashDue(days, last.AddDays(interval.Earliest), usual, latest, sentence);
     }
 }

@@ -57,6 +57,7 @@ public static partial class StepCatalogue
             NeedsAtMost = Wetness.Wrung,
             Puts = Substance.Cream,
             CanBeSpared = true,
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -72,6 +73,7 @@ public static partial class StepCatalogue
             Puts = Substance.Gel,
             CanBeSpared = true,
             Cautions = ["slippery-floor"],
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -85,6 +87,7 @@ public static partial class StepCatalogue
             NeedsAtMost = Wetness.Wrung,
             Sets = Hang.Twists,
             Cautions = ["not-tight"],
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -96,6 +99,7 @@ public static partial class StepCatalogue
             HandsOn = new(4, 0.5),
             NeedsAtLeast = Wetness.Damp,
             Sets = Hang.Loose,
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -119,6 +123,7 @@ public static partial class StepCatalogue
             HandsOn = new(1, 1.2),
             NeedsAtMost = Wetness.Damp,
             Sets = Hang.Loose,
+            Suits = HairKinds.Combable,
         },
         new()
         {

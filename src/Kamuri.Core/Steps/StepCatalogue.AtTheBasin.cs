@@ -49,6 +49,8 @@ public static partial class StepCatalogue
             Needs = [Resource.Shower],
             IsCleanse = true,
             Cautions = ["water-warm"],
+            Treatment = Treatment.Wash,
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -68,6 +70,9 @@ public static partial class StepCatalogue
             Needs = [Resource.Shower],
             IsCleanse = true,
             Cautions = ["water-warm"],
+            Treatment = Treatment.Clarify,
+            StripsBare = true,
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -86,6 +91,7 @@ public static partial class StepCatalogue
             Preparation = "herb-infusion",
             CanBeSpared = true,
             Cautions = ["warm-mixture"],
+            LiftsOil = true,
         },
         new()
         {
@@ -114,6 +120,7 @@ public static partial class StepCatalogue
             Puts = Substance.Conditioner,
             IsConditioning = true,
             Cautions = ["slippery-floor"],
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -131,6 +138,8 @@ public static partial class StepCatalogue
             Puts = Substance.Protein,
             CanBeSpared = true,
             Cautions = ["label-first"],
+            Treatment = Treatment.LightProtein,
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -148,6 +157,7 @@ public static partial class StepCatalogue
             Puts = Substance.DeepConditioner,
             IsConditioning = true,
             Cautions = ["slippery-floor", "warm-mixture"],
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -163,6 +173,7 @@ public static partial class StepCatalogue
             Removes = Removal.RinseOff,
             Needs = [Resource.Shower],
             Cautions = ["slippery-floor"],
+            IsClosingRinse = true,
         },
     ];
 }

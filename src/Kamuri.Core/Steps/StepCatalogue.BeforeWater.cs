@@ -54,6 +54,7 @@ public static partial class StepCatalogue
             IsBeforeCleanse = true,
             CanBeSpared = true,
             Cautions = ["slippery-floor", "warm-mixture", "old-towel"],
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -67,6 +68,7 @@ public static partial class StepCatalogue
             IsCompanion = true,
             Detangles = true,
             CanBeSpared = true,
+            Suits = HairKinds.Combable,
         },
         new()
         {
@@ -92,6 +94,7 @@ public static partial class StepCatalogue
             IsCompanion = true,
             IsToolDetangle = true,
             Detangles = true,
+            Suits = HairKinds.Combable,
         },
     ];
 }

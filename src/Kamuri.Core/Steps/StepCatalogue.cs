@@ -6,7 +6,7 @@ namespace Kamuri.Core.Steps;
 public static partial class StepCatalogue
 {
     /// <summary>Every kind, in the order practitioners meet them.</summary>
-    public static IReadOnlyList<StepKind> All { get; } = [.. BeforeWater, .. AtTheBasin, .. AfterWater];
+    public static IReadOnlyList<StepKind> All { get; } = [.. BeforeWater, .. AtTheBasin, .. AfterWater, .. Treatments, .. Keeping];
 
     private static readonly FrozenDictionary<string, StepKind> ById = All.ToFrozenDictionary(kind => kind.Id);
 
@@ -48,4 +48,38 @@ public static class StepIds
     public const string Bun = "bun";
     public const string WashAndGo = "wash-and-go";
     public const string Dry = "dry";
+    public const string PatchTest = "patch-test";
+    public const string ScalpMassage = "scalp-massage";
+    public const string PlantGel = "plant-gel";
+    public const string HerbJuice = "herb-juice";
+    public const string OnionJuice = "onion-juice";
+    public const string GrainWater = "grain-water";
+    public const string HotOil = "hot-oil";
+    public const string HotOilAfter = "hot-oil-after";
+    public const string HeavyOil = "heavy-oil";
+    public const string HeavyOilOvernight = "heavy-oil-overnight";
+    public const string PrePooOvernight = "pre-poo-overnight";
+    public const string EndShield = "end-shield";
+    public const string CoWash = "co-wash";
+    public const string Clay = "clay";
+    public const string HerbPaste = "herb-paste";
+    public const string EggMask = "egg-mask";
+    public const string StrongProtein = "protein-strong";
+    public const string ProteinDeepCondition = "protein-deep-condition";
+    public const string OilRinse = "oil-rinse";
+    public const string AloeRinse = "aloe-rinse";
+    public const string Plop = "plop";
+    public const string Butter = "butter";
+    public const string LocSoak = "loc-soak";
+    public const string PartCleanse = "part-cleanse";
+    public const string PressRinse = "press-rinse";
+    public const string SprayConditioner = "spray-conditioner";
+    public const string ScalpOil = "scalp-oil";
+    public const string Retwist = "retwist";
+    public const string ClearLint = "clear-lint";
+    public const string SingleTwists = "single-twists";
+    public const string Braids = "braids";
+    public const string Edges = "edges";
+    public const string Scarf = "scarf";
+    public const string Refresh = "refresh";
 }

@@ -9,7 +9,8 @@ public sealed record Window(double Earliest, double Usual, double Latest);
 /// <param name="SetupMinutes">Once per step, whatever the head.</param>
 /// <param name="MinutesPerSection">Base at 30 cm, medium density, tangle 1; 0 when not sectioned.</param>
 /// <param name="FollowsTangle">Whether tangle slows it.</param>
-public sealed record HandsOnModel(double SetupMinutes, double MinutesPerSection = 0, bool FollowsTangle = false)
+/// <param name="MinutesPerPiece">For work done piece by piece (single twists, braids, locs): minutes each, whatever the section.</param>
+public sealed record HandsOnModel(double SetupMinutes, double MinutesPerSection = 0, bool FollowsTangle = false, double MinutesPerPiece = 0)
 {
     public bool IsSectioned => MinutesPerSection > 0;
 }
@@ -30,6 +31,9 @@ public sealed record ProcessingModel(
     bool FollowsPorosity = false,
     bool IsProtein = false,
     string AfterLatest = "");
+
+/// <summary>Treatments with a rhythm of their own.</summary>
+public enum Treatment { Wash, Clarify, LightProtein, StrongProtein, HotOil, HerbPrePoo, Retwist, TensionStyle, LocDetox }
 
 /// <summary>One kind of step: a catalogue entry. Adding a step to the craft is adding one of these.</summary>
 public sealed record StepKind
@@ -90,6 +94,30 @@ public sealed record StepKind
 
     /// <summary>Waits for drying: its window comes from the drying model.</summary>
     public bool IsDrying { get; init; }
+
+    /// <summary>Kinds of hair it may be done on.</summary>
+    public HairKinds Suits { get; init; } = HairKinds.All;
+
+    /// <summary>Strips the hair bare, as clarifying and clay do, so that a long deep condition has to follow.</summary>
+    public bool StripsBare { get; init; }
+
+    /// <summary>Lifts heavy oil, so that one pass of shampoo takes the rest.</summary>
+    public bool LiftsOil { get; init; }
+
+    /// <summary>The last rinse before the layers, whose water closes.</summary>
+    public bool IsClosingRinse { get; init; }
+
+    /// <summary>Bed, scarf or cap for the night.</summary>
+    public bool IsNight { get; init; }
+
+    /// <summary>Goes on through the night, so that the session goes on the next day.</summary>
+    public bool IsOvernight { get; init; }
+
+    /// <summary>Pulls at the roots while it is worn or made.</summary>
+    public bool IsTensionStyle { get; init; }
+
+    /// <summary>The treatment whose rhythm it counts towards; null for none.</summary>
+    public Treatment? Treatment { get; init; }
 
     /// <summary>A preparation in the kitchen this step uses, by id.</summary>
     public string? Preparation { get; init; }

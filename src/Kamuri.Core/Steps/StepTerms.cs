@@ -14,7 +14,7 @@ public enum Direction { None, EndsToRoots, RootsToEnds, MidToEnds }
 public enum Wetness { Dry, Damp, Blotted, Wrung, Soaked }
 
 /// <summary>Water a step is done with.</summary>
-public enum WaterTemperature { None, Cool, Lukewarm, Warm }
+public enum WaterTemperature { None, Cool, Lukewarm, Warm, Hot }
 
 /// <summary>What warms a treatment while it works.</summary>
 public enum Heat { None, Cap, Hood, Steamer }
@@ -26,7 +26,16 @@ public enum Resource { Hands, Shower, Stove, Hood, Steamer }
 public enum Removal { None, RinseOff, Wash, Clarify }
 
 /// <summary>Things that come to lie on hair or scalp.</summary>
-public enum Substance { PrePoo, Shampoo, Clarifier, Tea, Conditioner, Protein, DeepConditioner, SlipMist, LeaveIn, Oil, Cream, Gel }
+public enum Substance
+{
+    PrePoo, Shampoo, Clarifier, Tea, Conditioner, Protein, DeepConditioner, SlipMist, LeaveIn, Oil, Cream, Gel,
+    PlantGel, HerbJuice, OnionJuice, GrainWater, HotOil, HeavyOil, EndShield, DilutedCleanser, CoWash, LocSoak, Clay, HerbPaste,
+    LightSpray, StrongProtein, Egg, ProteinConditioner, OilRinse, AcidicRinse, Mist, EdgeControl, ScalpOil, Butter,
+}
+
+/// <summary>How the hair is kept. Each kind has steps of its own and steps that would harm it.</summary>
+[Flags]
+public enum HairKinds { None = 0, Loose = 1, Locs = 2, Style = 4, TakenDown = 8, Combable = Loose | TakenDown, Kept = Locs | Style, All = 15 }
 
 /// <summary>Water contents by wetness, in g of water per g of hair. Craft defaults.</summary>
 public static class WetnessScale

@@ -63,6 +63,12 @@ public static class Timings
     public static (Reckoning Minutes, int Sections) HandsOn(Head head, WalkedStep walked, int sections, CraftFigures figures)
     {
         var model = walked.Step.Kind.HandsOn;
+        if (model.MinutesPerPiece > 0)
+        {
+            var pieces = walked.Step.Pieces ?? head.Wear.Locs?.Count ?? figures.HandsOn.UsualPieces;
+            return (Reckoning.From(pieces, "pieces").Times(model.MinutesPerPiece, "min each").Plus(model.SetupMinutes, "to set up"), 0);
+        }
+
         if (!model.IsSectioned)
         {
             return (Reckoning.From(model.SetupMinutes, "min once"), 0);
@@ -122,7 +128,7 @@ public static class Timings
         var model = treatment.Step.Kind.Processing!;
         var heat = carrier.Step.Kind.Covers ? carrier.Step.Heat : Heat.None;
         var heated = heat is Heat.Hood or Heat.Steamer && model.Heated is not null;
-        var afterClarify = treatment.Before.Clarified && model.AfterClarify is not null;
+        var afterClarify = treatment.Before.Stripped && model.AfterClarify is not null;
         var window = heated ? (afterClarify ? model.AfterClarifyHeated! : model.Heated!) : (afterClarify ? model.AfterClarify! : model.Body);
 
         var usual = Reckoning.From(window.Usual, afterClarify ? "usual after clarifying" : heated ? $"usual under the {heat.ToString().ToLowerInvariant()}" : "usual");
@@ -161,7 +167,8 @@ public static class Timings
     {
         var step = walked.Step;
         var forecast = Physics.Drying.Forecast(size, new WaterContent(WetnessScale.GramsPerGram(walked.Before.Wetness)),
-            walked.Before.Hang, step.Air, request.Room.Temperature, request.Room.Humidity, figures.Drying);
+            walked.Before.Hang, step.Air, request.Room.Temperature, request.Room.Humidity, figures.Drying,
+            walked.Before.Hang == Hang.Locs ? request.Head.Wear.Locs?.ThicknessMillimetres : null);
         var wanted = step.DrynessWanted >= 0.95 ? forecast.Dry : forecast.MostlyDry;
         var window = Whole(wanted.TotalMinutes, wanted.TotalMinutes, Math.Max(wanted.TotalMinutes, forecast.Dry.TotalMinutes) + 60);
         var air = step.Air switch { Air.Fan => "with a fan", Air.HoodLow => "under the hood, low", Air.BlowDryCool => "cool blow-dry", _ => "in still air" };

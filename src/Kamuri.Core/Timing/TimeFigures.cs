@@ -48,6 +48,9 @@ public sealed record HandsOnFigures
     /// <summary>Spread of hands-on durations until a head's own history is known (log-normal sigma).</summary>
     public double Spread { get; init; } = 0.2;
 
+    /// <summary>Twists or braids made piece by piece when nobody says how many.</summary>
+    public int UsualPieces { get; init; } = 40;
+
     /// <summary>Loads at which the next number of sections is used.</summary>
     public IReadOnlyList<double> SectionThresholds { get; init; } = [0.6, 1.35, 2.1, 2.8];
 

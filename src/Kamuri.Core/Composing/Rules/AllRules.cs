@@ -5,17 +5,49 @@ public static class AllRules
 {
     public static IReadOnlyList<IRule> List { get; } =
     [
+        new SuitsTheHair(),
         new TreatmentBeforeCleanse(),
         new ConditionAfterCleanse(),
         new RinseOffStaysNot(),
         new LongConditionAfterClarify(),
+        new HeavyOilWashedOut(),
+        new TwoPassesAfterLong(),
         new NothingHeavyOnScalp(),
+        new NoSealOnScalp(),
+        new NothingSealedOut(),
         new LayersLightToHeavy(),
+        new EggRinsedCool(),
+        new ProteinOnce(),
+        new ProteinInItsTime(),
         new NoDryCombing(),
+        new EndsFirst(),
         new WetEnough(),
         new NotDripping(),
+        new FragileZonesGently(),
         new HeatAllowed(),
+        new ClosingRinseCool(),
+        new WarmForLowPorosity(),
+        new SetAtItsWetness(),
+        new DryBeforeBed(),
+        new NotTooOftenWet(),
+        new StillGood(),
+        new EssentialOilLimit(),
+        new NothingThatBurns(),
+        new NoSensitivity(),
+        new PatchTested(),
+        new CleanlyMade(),
+        new EnoughAndNotTooMuch(),
+        new AtItsWarmth(),
+        new InItsRhythm(),
+        new RestForTheEdges(),
+        new RetwistSeldom(),
+        new RestAfterChemicals(),
+        new OneChangeAtATime(),
     ];
+
+    /// <summary>Asks the rules whose fixes are taken unasked while a plan is composed.</summary>
+    public static IEnumerable<Finding> CheckOrder(RuleContext context) =>
+        List.Where(rule => rule.IsMendedUnasked).SelectMany(rule => rule.Check(context));
 
     /// <summary>Asks every rule.</summary>
     public static IReadOnlyList<Finding> Check(RuleContext context) =>

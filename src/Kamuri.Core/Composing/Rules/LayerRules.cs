@@ -32,7 +32,7 @@ public sealed class LayersLightToHeavy : IRule
         for (var at = 1; at < layers.Count; at++)
         {
             var (under, over) = (layers[at - 1], layers[at]);
-            if (Weight(over) >= Weight(under) || IsSealingOil(context, layers, at))
+            if (Weight(over) >= Weight(under) || IsSealingOil(context, layers, at) || layers.Take(at).Any(below => NothingSealedOut.Concerns(below, over)))
             {
                 continue;
             }

@@ -45,7 +45,8 @@ public sealed class ConditionAfterCleanse : IRule
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        if (context.Walk.Count == 0 || context.Walk[^1].After.AwaitsConditioner is not { } cleanse)
+        // Locs are conditioned once a month at most; everything else after every cleanse.
+        if (context.Walk.Count == 0 || context.Request.Kind == HairKinds.Locs || context.Walk[^1].After.AwaitsConditioner is not { } cleanse)
         {
             yield break;
         }
@@ -59,6 +60,13 @@ public sealed class ConditionAfterCleanse : IRule
         }
 
         var anchor = context.Walk[behind].Step.Id;
+        if (context.Request.Kind == HairKinds.Style)
+        {
+            yield return new Finding(Id, Severity.Stop, "A cleanse leaves the hair in the style bare; a light spray conditioner follows it.",
+                [cleanse], new Fix("Add a light spray", [new AddStep(StepIds.SprayConditioner, anchor)]));
+            yield break;
+        }
+
         var edits = new List<PlanEdit>();
         var conditioner = PlanEditing.NextId(context.Walk.Select(walked => walked.Step), StepIds.Conditioner);
         if (context.Walk[behind].After.Wetness == Wetness.Soaked)
@@ -81,8 +89,8 @@ public sealed class ConditionAfterCleanse : IRule
 }
 
 /// <summary>
-/// R03 stop: what is meant to be rinsed never stays in a style. Here for everything that must be rinsed;
-/// washing out of powders, clay and egg joins it with those treatments.
+/// R03 stop: what is meant to be rinsed never stays in a style, and onion, powder, egg or heavy oil is washed out, not
+/// only rinsed.
 /// </summary>
 public sealed class RinseOffStaysNot : IRule
 {
@@ -90,29 +98,47 @@ public sealed class RinseOffStaysNot : IRule
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        for (var at = 0; at < context.Walk.Count; at++)
+        foreach (var (walked, at) in context.Positions)
         {
-            var walked = context.Walk[at];
             var isLast = at == context.Walk.Count - 1;
-            var kind = walked.Step.Kind;
-            if (kind.Phase is not (Phase.Layer or Phase.Set) && !isLast)
+            var stays = walked.Step.Kind.Phase is Phase.Layer or Phase.Set or Phase.Keep;
+            var state = isLast && !stays ? walked.After : walked.Before;
+            if (!stays && !isLast)
             {
                 continue;
             }
 
-            var left = (isLast ? walked.After : walked.Before).Deposits.FirstOrDefault(deposit => deposit.Facts.MustBeRinsed);
-            if (left is null)
+            var anchor = isLast && !stays ? walked.Step.Id : context.Before(at);
+            var left = state.Deposits.FirstOrDefault(deposit => deposit.Facts.MustBeRinsed);
+            if ((left?.Facts.MustBeWashedOut == true ? left : state.AwaitsWash.FirstOrDefault()) is { } unwashed)
             {
-                continue;
+                yield return new Finding(Id, Severity.Stop,
+                    $"{Capital(unwashed.Facts.Name)} does not come out with water alone; it has to be washed out before anything stays on.",
+                    [unwashed.Step, walked.Step.Id], new Fix("Wash it out", WashOut(context, state, anchor)));
+                yield break;
             }
 
-            var anchor = isLast && kind.Phase is not (Phase.Layer or Phase.Set) ? walked.Step.Id : context.Before(at);
-            yield return new Finding(Id, Severity.Stop,
-                $"{Capital(left.Facts.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
-                [left.Step, walked.Step.Id],
-                new Fix("Rinse it out", [new AddStep(StepIds.CoolRinse, anchor)]));
-            yield break;
+            if (left is not null)
+            {
+                var rinse = (context.Request.Kind & HairKinds.Kept) != 0 ? StepIds.PressRinse : StepIds.CoolRinse;
+                yield return new Finding(Id, Severity.Stop,
+                    $"{Capital(left.Facts.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
+                    [left.Step, walked.Step.Id], new Fix("Rinse it out", [new AddStep(rinse, anchor)]));
+                yield break;
+            }
         }
+    }
+
+    /// <summary>Rinsed cool, which egg needs and wets the hair, then co-washed or cleansed, then rinsed again.</summary>
+    private static List<PlanEdit> WashOut(RuleContext context, HairState state, string? anchor)
+    {
+        var kept = (context.Request.Kind & HairKinds.Kept) != 0;
+        var (rinse, wash) = kept ? (StepIds.PressRinse, StepIds.PartCleanse) : (StepIds.CoolRinse, StepIds.CoWash);
+        var (first, washing) = (context.NextId(rinse), context.NextId(wash));
+        var second = PlanEditing.NextId([.. context.Walk.Select(walked => walked.Step), new PlanStep(first, StepCatalogue.Get(rinse))], rinse);
+        return state.Wetness >= Wetness.Wrung && state.Deposits.All(deposit => !deposit.Facts.IsRawEgg)
+            ? [new AddStep(wash, anchor), new AddStep(rinse, washing)]
+            : second == first ? [] : [new AddStep(rinse, anchor), new AddStep(wash, first), new AddStep(rinse, washing)];
     }
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
@@ -126,13 +152,13 @@ public sealed class LongConditionAfterClarify : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var steps = context.Walk.Select(walked => walked.Step).ToList();
-        var clarify = steps.FindIndex(step => step.Kind.Removes == Removal.Clarify);
+        var clarify = steps.FindIndex(step => step.Kind.StripsBare);
         if (clarify < 0)
         {
             yield break;
         }
 
-        var condition = steps.FindIndex(clarify, step => step.Kind.Id == StepIds.DeepCondition);
+        var condition = steps.FindIndex(clarify, step => step.Kind.Processing?.AfterClarify is not null);
         if (condition < 0)
         {
             var plain = steps.FindIndex(clarify, step => step.Kind.IsConditioning);
@@ -140,7 +166,7 @@ public sealed class LongConditionAfterClarify : IRule
                 ? []
                 : new List<PlanEdit> { new AddStep(StepIds.DeepCondition, steps[plain].Id), new DropStep(steps[plain].Id) };
             yield return new Finding(Id, Severity.Warn,
-                "Clarifying strips the hair bare; a long moisture deep condition behind it gives back what it took.",
+                $"{steps[clarify].Kind.Name} strips the hair bare; a long moisture deep condition behind it gives back what it took.",
                 [steps[clarify].Id], plain < 0 ? null : new Fix("Deep condition instead", swap));
             yield break;
         }
@@ -152,7 +178,7 @@ public sealed class LongConditionAfterClarify : IRule
         if (carrier.Minutes is { } minutes && minutes < window.Earliest)
         {
             yield return new Finding(Id, Severity.Warn,
-                $"After clarifying, {minutes:0} minutes of deep condition is short; from {window.Earliest:0} it gives back what was taken.",
+                $"After {steps[clarify].Kind.Name.ToLowerInvariant()}, {minutes:0} minutes of deep condition is short; from {window.Earliest:0} it gives back what was taken.",
                 [steps[clarify].Id, carrier.Id],
                 new Fix($"Give it {window.Usual:0} minutes", [new SetMinutes(carrier.Id, window.Usual)]));
         }

@@ -29,7 +29,7 @@ public sealed class NoDryCombing : IRule
     }
 }
 
-/// <summary>R16 warn: the step needs wetter hair than it finds, or drier.</summary>
+/// <summary>R16 warn: an application needs wetter hair than it finds, or drier. Styles have R22.</summary>
 public sealed class WetEnough : IRule
 {
     public string Id => "R16";
@@ -39,6 +39,12 @@ public sealed class WetEnough : IRule
         for (var at = 0; at < context.Walk.Count; at++)
         {
             var (step, before) = (context.Walk[at].Step, context.Walk[at].Before.Wetness);
+            if (step.Kind.Phase == Phase.Set)
+            {
+                // Styles speak for themselves.
+                continue;
+            }
+
             if (before < step.Kind.NeedsAtLeast)
             {
                 var insert = step.Kind.NeedsAtLeast <= Wetness.Damp ? StepIds.Dampen : StepIds.WetThrough;
@@ -66,7 +72,7 @@ public sealed class NotDripping : IRule
     public string Id => "R17";
 
     internal static bool Concerns(StepKind kind, Wetness before) =>
-        before == Wetness.Soaked && (kind.IsConditioning || kind.Puts == Substance.Protein);
+        before == Wetness.Soaked && kind.NeedsAtMost < Wetness.Soaked && (kind.IsConditioning || kind.Puts is { } puts && Substances.Of(puts).Protein != ProteinStrength.None);
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
@@ -89,6 +95,8 @@ public sealed class HeatAllowed : IRule
 {
     public string Id => "R19";
 
+    public bool IsMendedUnasked => false;
+
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var head = context.Request.Head;
@@ -104,7 +112,7 @@ public sealed class HeatAllowed : IRule
             {
                 var why = head.HasBrokenSkin ? "has broken skin on the scalp" : "cannot sit under heat";
                 yield return new Finding(Id, Severity.Stop, $"{head.Name} {why}; body heat under a cap does it more slowly.",
-                    [step.Id], new Fix("Use a cap", [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)]));
+                    [step.Id], new Fix(step.Kind.IsDrying ? "Dry in still air" : "Use a cap", [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)])) { IsSafety = true };
                 continue;
             }
 
@@ -113,7 +121,7 @@ public sealed class HeatAllowed : IRule
             if (step.Kind.Covers && treatment?.Kind.Processing is { Heated: null })
             {
                 yield return new Finding(Id, Severity.Stop, $"{treatment.Kind.Name} takes no added heat.",
-                    [step.Id, treatment.Id], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)]));
+                    [step.Id, treatment.Id], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)])) { IsSafety = true };
             }
         }
     }

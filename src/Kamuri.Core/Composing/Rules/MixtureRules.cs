@@ -1,0 +1,187 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing.Rules;
+
+/// <summary>A rule about what steps are done with.</summary>
+public abstract class MixtureRule : IRule
+{
+    public abstract string Id { get; }
+
+    public bool IsMendedUnasked => false;
+
+    public IEnumerable<Finding> Check(RuleContext context) =>
+        from walked in context.Walk
+        let use = context.Use(walked.Step)
+        where use is not null
+        from finding in Check(context, walked.Step, use)
+        select finding;
+
+    protected abstract IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use);
+
+    protected Finding Say(Severity severity, string reason, PlanStep step, bool isSafety = false) =>
+        new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? new Fix($"Leave {step.Kind.Name.ToLowerInvariant()} out", [new DropStep(step.Id)]) : null) { IsSafety = isSafety };
+}
+
+/// <summary>R30: a batch past its use-by or not kept as told is a stop; its last day is a warning.</summary>
+public sealed class StillGood : MixtureRule
+{
+    public override string Id => "R30";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        if (!use.KeptAsTold)
+        {
+            yield return Say(Severity.Stop, $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.", step, isSafety: true);
+        }
+        else if (use.UseBy is { } day && day < context.Request.Today)
+        {
+            yield return Say(Severity.Stop, $"{use.Name} was good until {day:d MMMM}; throw it out.", step, isSafety: true);
+        }
+        else if (use.UseBy == context.Request.Today)
+        {
+            yield return Say(Severity.Warn, $"{use.Name} is good until today; look and smell before you use it.", step) with { Fix = null };
+        }
+    }
+}
+
+/// <summary>R31 stop: essential oil above the limit for this head and use.</summary>
+public sealed class EssentialOilLimit : MixtureRule
+{
+    public override string Id => "R31";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        var leaveOn = step.Kind.Puts is { } puts && !Substances.Of(puts).MustBeRinsed;
+        var limit = context.Figures.Mixtures.EssentialOilLimit(context.Request.Head, leaveOn);
+        if (use.EssentialOilPercent > limit)
+        {
+            yield return Say(Severity.Stop, limit == 0
+                ? $"{use.Name} holds essential oil; none for {context.Request.Head.Name} here."
+                : $"{use.Name} holds {use.EssentialOilPercent:0.##} % essential oil; the most here is {limit:0.##} %.", step, isSafety: true);
+        }
+    }
+}
+
+/// <summary>R32 stop: undiluted essential oil, or pepper, camphor or menthol near eyes or on a child.</summary>
+public sealed class NothingThatBurns : MixtureRule
+{
+    private const double Undiluted = 50;
+
+    public override string Id => "R32";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        var head = context.Request.Head;
+        if (use.EssentialOilPercent >= Undiluted)
+        {
+            yield return Say(Severity.Stop, $"{use.Name} is undiluted essential oil; never on a head.", step, isSafety: true);
+        }
+        else if (use.Burns && (head.AgeGroup != AgeGroup.Adult || head.HasBrokenSkin || step.Places.HasFlag(Places.Edges)))
+        {
+            yield return Say(Severity.Stop, $"{use.Name} burns: not near the eyes, not on broken skin, not on a child.", step, isSafety: true);
+        }
+    }
+}
+
+/// <summary>R33 stop: something this head must never touch.</summary>
+public sealed class NoSensitivity : MixtureRule
+{
+    public override string Id => "R33";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        var hits = context.Request.Head.Sensitivities.Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
+        if (hits.Count > 0)
+        {
+            yield return Say(Severity.Stop, $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.", step, isSafety: true);
+        }
+    }
+}
+
+/// <summary>R34 warn: an ingredient is new on this head and has no patch test a day old.</summary>
+public sealed class PatchTested : MixtureRule
+{
+    public override string Id => "R34";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        var history = context.Request.History;
+        var untested = use.Ingredients
+            .Where(each => !history.KnownIngredients.Contains(each, StringComparer.OrdinalIgnoreCase))
+            .Where(each => !history.PatchTests.TryGetValue(each, out var tested) || context.Request.When.Now - tested < context.Figures.Mixtures.PatchTestWait)
+            .ToList();
+        if (untested.Count > 0)
+        {
+            yield return new Finding(Id, Severity.Warn, $"New on this head: {string.Join(", ", untested)}. Patch-test it at least a day before.", [step.Id]);
+        }
+    }
+}
+
+/// <summary>R35 warn: powder or seeds not sieved. R36 warn: fresh leaf not drained of its sap.</summary>
+public sealed class CleanlyMade : MixtureRule
+{
+    public override string Id => "R35";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        if (use.Sieved == false)
+        {
+            yield return new Finding("R35", Severity.Warn, $"{use.Name} was not sieved; its bits stay in the hair.", [step.Id]);
+        }
+
+        if (use.SapDrained == false)
+        {
+            yield return new Finding("R36", Severity.Warn, $"{use.Name}: the yellow sap of the leaf was not drained, and it irritates.", [step.Id]);
+        }
+    }
+}
+
+/// <summary>R37 warn: not enough for this head. R38 note: more is made of a thing that does not keep than is used.</summary>
+public sealed class EnoughAndNotTooMuch : MixtureRule
+{
+    private const double Ample = 1.5;
+
+    public override string Id => "R37";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
+        if (FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures.Film) is not { } needed)
+        {
+            yield break;
+        }
+
+        if (use.InStock is { } stock && stock.Value < needed.Exact.Value)
+        {
+            yield return new Finding("R37", Severity.Warn,
+                $"{use.Name}: {stock.Value:0} ml is there, {needed.Measured.Value:0} ml is wanted; {needed.Exact.Value - stock.Value:0} ml short. Fragile zones and ends first.", [step.Id]);
+        }
+
+        if (use is { KeepsUnderADay: true, ToMake: { } make } && make.Value > needed.Exact.Value * Ample)
+        {
+            yield return new Finding("R38", Severity.Note, $"{use.Name} does not keep a day; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
+        }
+    }
+}
+
+/// <summary>R39 warn: a mixture hotter than skin stands, or cooled below what the step wants.</summary>
+public sealed class AtItsWarmth : MixtureRule
+{
+    public override string Id => "R39";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        var cooling = context.Figures.Cooling;
+        if (use.At is { } warm && warm.Value > cooling.WarmestOnSkin.Value)
+        {
+            yield return new Finding(Id, Severity.Warn, $"{use.Name} is at {warm.Value:0} °C; {cooling.WarmestOnSkin.Value:0} °C is the most on skin. Let it cool.", [step.Id]);
+        }
+        else if (use.At is { } cool && step.Kind.Puts is Substance.HotOil && cool.Value < cooling.StillWarm.Value)
+        {
+            yield return new Finding(Id, Severity.Warn, $"{use.Name} has cooled to {cool.Value:0} °C; warm it again in hot water.", [step.Id]);
+        }
+    }
+}

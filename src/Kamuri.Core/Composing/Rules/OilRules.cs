@@ -1,0 +1,91 @@
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing.Rules;
+
+/// <summary>R05 warn: heavy oil needs a lifting rinse or a second pass of shampoo.</summary>
+public sealed class HeavyOilWashedOut : IRule
+{
+    public string Id => "R05";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        if (context.Walk.Count == 0 || context.Walk[^1].After.HeavyOilPasses == 0)
+        {
+            yield break;
+        }
+
+        var steps = context.Walk.Select(walked => walked.Step).ToList();
+        var cleanse = steps.FindLastIndex(step => step.Kind.IsCleanse);
+        var oil = steps.Last(step => step.Kind.Puts is { } puts && Substances.Of(puts).IsHeavyOil);
+        if (cleanse > steps.IndexOf(oil))
+        {
+            yield return new Finding(Id, Severity.Warn, "One pass of shampoo leaves heavy oil behind; it needs a lifting rinse before, or a second pass.",
+                [oil.Id, steps[cleanse].Id], new Fix("Cleanse twice", [new AddStep(steps[cleanse].Kind.Id, steps[cleanse].Id)]));
+        }
+    }
+}
+
+/// <summary>R06 note: an oiled pre-poo after a long while needs two short passes.</summary>
+public sealed class TwoPassesAfterLong : IRule
+{
+    public const int LongSince = 14;
+
+    public string Id => "R06";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var since = context.Request.Head.LastWash is { } last ? context.Request.Today.DayNumber - last.DayNumber : 0;
+        var steps = context.Walk.Select(walked => walked.Step).ToList();
+        var cleanses = steps.Where(step => step.Kind.IsCleanse).ToList();
+        var oiled = steps.FirstOrDefault(step => step.Kind.Puts is Substance.PrePoo or Substance.HotOil && step.Kind.IsBeforeCleanse);
+        if (since > LongSince && cleanses.Count == 1 && oiled is not null)
+        {
+            yield return new Finding(Id, Severity.Note, $"After {since} days the first pass only loosens; two short ones wash better than one long one.",
+                [cleanses[0].Id], new Fix("Cleanse twice", [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)]));
+        }
+    }
+}
+
+/// <summary>R08 warn: sealing oil left on the scalp after the wash.</summary>
+public sealed class NoSealOnScalp : IRule
+{
+    public string Id => "R08";
+
+    public IEnumerable<Finding> Check(RuleContext context) =>
+        from walked in context.Walk
+        let step = walked.Step
+        where step.Kind.Phase == Phase.Layer && step.Kind.Puts is { } puts && Substances.Of(puts).Seals && Substances.Of(puts).BelongsOnScalp
+        where step.Places.HasFlag(Places.Scalp)
+        select new Finding(Id, Severity.Warn, $"{step.Kind.Name} that seals, left on the scalp, holds sweat and flakes under it.",
+            [step.Id], new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Places & ~Places.Scalp)]));
+}
+
+/// <summary>R10 warn: a sealing oil or butter under a water-based layer keeps the water out.</summary>
+public sealed class NothingSealedOut : IRule
+{
+    /// <summary>Layers up to this weight are mostly water.</summary>
+    public const double WateryUpTo = 3;
+
+    public string Id => "R10";
+
+    internal static bool Concerns(PlanStep under, PlanStep over) =>
+        Substances.Of(under.Kind.Puts!.Value).Seals && Substances.Of(over.Kind.Puts!.Value).Weight <= WateryUpTo;
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var layers = context.Walk.Select(walked => walked.Step).Where(step => step.Kind.Phase == Phase.Layer && step.Kind.Puts is not null).ToList();
+        for (var at = 1; at < layers.Count; at++)
+        {
+            if (layers.Take(at).FirstOrDefault(under => Concerns(under, layers[at])) is not { } seal)
+            {
+                continue;
+            }
+
+            var first = context.Walk.ToList().FindIndex(walked => walked.Step.Id == seal.Id);
+            yield return new Finding(Id, Severity.Warn,
+                $"{seal.Kind.Name} seals; {layers[at].Kind.Name.ToLowerInvariant()} over it cannot bring water in any more.",
+                [seal.Id, layers[at].Id],
+                new Fix($"Put {layers[at].Kind.Name.ToLowerInvariant()} under it", [new MoveStep(layers[at].Id, context.Before(first))]));
+        }
+    }
+}

@@ -1,0 +1,56 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing.Rules;
+
+/// <summary>R12 warn: protein twice in one session, from a treatment, a mixture or a label.</summary>
+public sealed class ProteinOnce : IRule
+{
+    public string Id => "R12";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var bearing = context.Walk.Select(walked => walked.Step).Where(step => context.Protein(step) != ProteinStrength.None).ToList();
+        for (var at = 1; at < bearing.Count; at++)
+        {
+            yield return new Finding(Id, Severity.Warn,
+                $"{bearing[at].Kind.Name} brings protein again after {bearing[0].Kind.Name.ToLowerInvariant()}; twice in one day makes hair stiff and brittle.",
+                [bearing[0].Id, bearing[at].Id],
+                bearing[at].Kind.CanBeSpared ? new Fix($"Leave {bearing[at].Kind.Name.ToLowerInvariant()} out", [new DropStep(bearing[at].Id)]) : null);
+        }
+    }
+}
+
+/// <summary>
+/// R13 warn: protein on low-porosity or protein-sensitive hair more often than its interval; note: moisture follows
+/// protein.
+/// </summary>
+public sealed class ProteinInItsTime : IRule
+{
+    public string Id => "R13";
+
+    public bool IsMendedUnasked => false;
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var (request, head) = (context.Request, context.Request.Head);
+        var careful = head.Porosity == Porosity.Low || head.Sensitivities.Contains("protein", StringComparer.OrdinalIgnoreCase);
+        var steps = context.Walk.Select(walked => walked.Step).ToList();
+        foreach (var step in steps.Where(step => step.Kind.Treatment is Treatment.LightProtein or Treatment.StrongProtein))
+        {
+            var treatment = step.Kind.Treatment!.Value;
+            var interval = context.Figures.Rhythm.Treatments[treatment];
+            if (careful && request.History.DaysSince(treatment, request.Today) is { } days && days < interval.Usual)
+            {
+                yield return new Finding(Id, Severity.Warn,
+                    $"The last protein was {days} days ago; this hair takes it every {interval.Usual} days at most.",
+                    [step.Id], step.Kind.CanBeSpared ? new Fix("Leave the protein out", [new DropStep(step.Id)]) : null);
+            }
+
+            if (!step.Kind.IsConditioning && !steps.Skip(steps.IndexOf(step) + 1).Any(after => after.Kind.IsConditioning))
+            {
+                yield return new Finding(Id, Severity.Note, "A moisture deep condition behind protein keeps the hair supple.", [step.Id]);
+            }
+        }
+    }
+}

@@ -1,0 +1,66 @@
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Composing.Rules;
+
+/// <summary>R22 warn: a style set on hair wetter or drier than it wants.</summary>
+public sealed class SetAtItsWetness : IRule
+{
+    public string Id => "R22";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        foreach (var (walked, at) in context.Positions.Where(pair => pair.Walked.Step.Kind.Phase == Phase.Set))
+        {
+            var (kind, before) = (walked.Step.Kind, walked.Before.Wetness);
+            if (before < kind.NeedsAtLeast)
+            {
+                yield return new Finding(Id, Severity.Warn, $"{kind.Name} on {WetnessScale.Word(before)} hair does not hold; it wants it {WetnessScale.Word(kind.NeedsAtLeast)}.",
+                    [walked.Step.Id], new Fix("Dampen first", [new AddStep(StepIds.Dampen, context.Before(at))]));
+            }
+            else if (before > kind.NeedsAtMost)
+            {
+                var insert = kind.NeedsAtMost <= Wetness.Damp ? StepIds.Dry : StepIds.Blot;
+                yield return new Finding(Id, Severity.Warn, $"{kind.Name} on {WetnessScale.Word(before)} hair shrinks and dries slowly; {WetnessScale.Word(kind.NeedsAtMost)} is wet enough.",
+                    [walked.Step.Id], new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))]));
+            }
+        }
+    }
+}
+
+/// <summary>R23 stop: locs or braids that are still wet go to bed, or are left wet at the end of the day.</summary>
+public sealed class DryBeforeBed : IRule
+{
+    private const double Dry = 0.95;
+
+    public string Id => "R23";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        if (context.Walk.Count == 0)
+        {
+            yield break;
+        }
+
+        static bool Dense(HairState state) => state.Hang is Hang.Locs or Hang.Braids;
+        var night = context.Walk.FirstOrDefault(walked => walked.Step.Kind.IsNight && Dense(walked.Before) && !walked.Before.FullyDry);
+        var last = context.Walk[^1];
+        if (night is null && (!Dense(last.After) || last.After.FullyDry))
+        {
+            yield break;
+        }
+
+        // The drying step before it waits longer, or there is one more.
+        var at = night is null ? context.Walk.Count : context.Walk.ToList().IndexOf(night);
+        var drying = context.Walk.Take(at).Select(walked => walked.Step).LastOrDefault(step => step.Kind.IsDrying);
+        var wetAgain = drying is not null && context.Walk.Take(at).SkipWhile(walked => walked.Step.Id != drying.Id).Any(walked => walked.After.Wetness > Wetness.Dry);
+        IReadOnlyList<PlanEdit> edits = drying is not null && !wetAgain
+            ? [new SetDryness(drying.Id, Dry)]
+            : [new AddStep(StepIds.Dry, context.Before(at)), new SetDryness(context.NextId(StepIds.Dry), Dry)];
+        yield return new Finding(Id, Severity.Stop,
+            night is null
+                ? "Locs and braids have to be dry to the core the same day; damp cores sour."
+                : "Bed on wet locs or braids: damp cores sour overnight. At least 95 % dry first.",
+            [(night ?? last).Step.Id], new Fix("Dry to the core", edits));
+    }
+}

@@ -1,0 +1,51 @@
+namespace Kamuri.Core.Heads;
+
+/// <summary>Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.</summary>
+public enum ConditionOn { Wrung, Dry }
+
+/// <summary>Where a hot oil treatment stands.</summary>
+public enum HotOilPlace { Before, After }
+
+/// <summary>Whether conditioner touches the scalp.</summary>
+public enum ScalpConditioner { Never, CoWash }
+
+/// <summary>Oils on the scalp.</summary>
+public enum ScalpOiling { Penetrating, HeavyWashedOut, None }
+
+/// <summary>When hair is detangled.</summary>
+public enum DetangleIn { PrePoo, Conditioner, LeaveIn, FingersOnly }
+
+/// <summary>Water of the closing rinse.</summary>
+public enum FinalWater { Cool, Lukewarm }
+
+/// <summary>How long a pre-poo or oil stays on.</summary>
+public enum TreatmentLength { Window, Overnight }
+
+/// <summary>What lifts heavy oil.</summary>
+public enum OilLifting { TeaThenTwoPasses, Clarify, TwoPasses }
+
+/// <summary>Where protein stands.</summary>
+public enum ProteinPlace { AfterCleanse, PrePoo, InDeepCondition }
+
+/// <summary>
+/// Where practitioners disagree, and which side this head takes. Each is a craft default; the head keeps its own and a
+/// session may override any of them.
+/// </summary>
+public sealed record Schools
+{
+    public ConditionOn ConditionOn { get; init; } = ConditionOn.Wrung;
+    public HotOilPlace HotOil { get; init; } = HotOilPlace.Before;
+    public ScalpConditioner ScalpConditioner { get; init; } = ScalpConditioner.Never;
+    public ScalpOiling ScalpOil { get; init; } = ScalpOiling.Penetrating;
+    public DetangleIn Detangle { get; init; } = DetangleIn.Conditioner;
+    public FinalWater FinalWater { get; init; } = FinalWater.Cool;
+    public TreatmentLength Length { get; init; } = TreatmentLength.Window;
+    public OilLifting Lifting { get; init; } = OilLifting.TeaThenTwoPasses;
+    public ProteinPlace Protein { get; init; } = ProteinPlace.AfterCleanse;
+
+    /// <summary>Ends are conditioned before the cleanse, as a shield.</summary>
+    public bool EndsFirst { get; init; }
+
+    /// <summary>Butter as the last layer, for long hold at the price of weight.</summary>
+    public bool Butter { get; init; }
+}

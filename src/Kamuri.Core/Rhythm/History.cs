@@ -1,0 +1,51 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Rhythm;
+
+/// <summary>
+/// What is on record of a head, as far as rules and rhythm need it. Everything may be missing: a rule that lacks its
+/// record stays silent.
+/// </summary>
+public sealed record History
+{
+    public static History Empty { get; } = new();
+
+    /// <summary>When each treatment was last done.</summary>
+    public IReadOnlyDictionary<Treatment, DateOnly> LastDone { get; init; } = new Dictionary<Treatment, DateOnly>();
+
+    /// <summary>Days in the last weeks on which loose hair was wetted and combed.</summary>
+    public IReadOnlyList<DateOnly> WetCombings { get; init; } = [];
+
+    /// <summary>Ingredients that have been on this head without trouble.</summary>
+    public IReadOnlyList<string> KnownIngredients { get; init; } = [];
+
+    /// <summary>When an ingredient was patch-tested.</summary>
+    public IReadOnlyDictionary<string, DateTimeOffset> PatchTests { get; init; } = new Dictionary<string, DateTimeOffset>();
+
+    /// <summary>Changes under observation: what is new, and since when.</summary>
+    public IReadOnlyDictionary<string, DateOnly> UnderObservation { get; init; } = new Dictionary<string, DateOnly>();
+
+    /// <summary>Days since a treatment; null when it is not on record.</summary>
+    public int? DaysSince(Treatment treatment, DateOnly today) =>
+        LastDone.TryGetValue(treatment, out var last) ? today.DayNumber - last.DayNumber : null;
+}
+
+/// <summary>An interval in days: not before, usually, not after.</summary>
+public sealed record Interval(int Earliest, int Usual, int Latest);
+
+/// <summary>Intervals of treatments. Craft defaults; settable.</summary>
+public static class Intervals
+{
+    /// <summary>The interval of a treatment for a kind of hair; null when it has no rhythm.</summary>
+    public static Interval? Of(Treatment treatment, HairKinds kind, RhythmFigures figures) => treatment switch
+    {
+        Treatment.Wash => kind switch
+        {
+            HairKinds.Locs => figures.WashLocs,
+            HairKinds.Style => figures.WashInStyle,
+            _ => figures.Wash,
+        },
+        _ => figures.Treatments.GetValueOrDefault(treatment),
+    };
+}
