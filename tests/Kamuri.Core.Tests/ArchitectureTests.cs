@@ -18,7 +18,7 @@ public class ArchitectureTests
     [Fact]
     public void Rules_are_sealed_and_stand_in_their_folder()
     {
-        var result = Types.InAssembly(typeof(CraftFigures).Assembly).That().ImplementInterface(typeof(Kamuri.Core.Composing.IRule))
+        var result = Types.InAssembly(typeof(CraftFigures).Assembly).That().ImplementInterface(typeof(Kamuri.Core.Composing.IRule)).And().AreNotAbstract()
             .Should().BeSealed().And().ResideInNamespace("Kamuri.Core.Composing.Rules").GetResult();
 
         Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));

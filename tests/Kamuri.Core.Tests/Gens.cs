@@ -10,6 +10,36 @@ namespace Kamuri.Core.Tests;
 /// <summary>Random heads, wishes and changes.</summary>
 internal static class Gens
 {
+    private static readonly Gen<Wear> Wears = Gen.Frequency(
+        (5, Gen.Const(Wear.Loose)),
+        (2, from stage in Gen.Enum<LocStage>()
+            from count in Gen.Int[HeadLimits.FewestLocs, HeadLimits.MostLocs]
+            from thickness in Gen.Double[HeadLimits.ThinnestLocMillimetres, HeadLimits.ThickestLocMillimetres]
+            select new Wear(Locs: new LocsWorn(stage, count, thickness))),
+        (2, from made in Gen.Enum<StyleMade>()
+            from worn in Gen.Int[0, 90]
+            from added in Gen.Double[0, 600]
+            select new Wear(Style: new StyleWorn(made, Given.Today.AddDays(-worn), added))),
+        (1, from made in Gen.Enum<StyleMade>() from worn in Gen.Int[7, 90] select new Wear(Down: new TakenDown(made, worn))));
+
+    private static readonly Gen<Schools> SchoolsTaken =
+        from conditionOn in Gen.Enum<ConditionOn>()
+        from hotOil in Gen.Enum<HotOilPlace>()
+        from scalp in Gen.Enum<ScalpConditioner>()
+        from oiling in Gen.Enum<ScalpOiling>()
+        from detangle in Gen.Enum<DetangleIn>()
+        from water in Gen.Enum<FinalWater>()
+        from length in Gen.Enum<TreatmentLength>()
+        from lifting in Gen.Enum<OilLifting>()
+        from protein in Gen.Enum<ProteinPlace>()
+        from ends in Gen.Bool
+        from butter in Gen.Bool
+        select new Schools
+        {
+            ConditionOn = conditionOn, HotOil = hotOil, ScalpConditioner = scalp, ScalpOil = oiling, Detangle = detangle, FinalWater = water,
+            Length = length, Lifting = lifting, Protein = protein, EndsFirst = ends, Butter = butter,
+        };
+
     private static readonly Gen<Head> Heads =
         from lengths in Gen.Double[HeadLimits.ShortestCentimetres, 90].Array[4]
         from density in Gen.Enum<Density>()
@@ -22,6 +52,8 @@ internal static class Gens
         from layering in Gen.Enum<Layering>()
         from sections in Gen.Int[HeadLimits.FewestSections, HeadLimits.MostSections]
         from own in Gen.Bool
+        from wear in Wears
+        from schools in SchoolsTaken
         select new Head
         {
             Id = Guid.Empty,
@@ -35,7 +67,10 @@ internal static class Gens
             ChemicalHistory = coloured ? [new ChemicalEvent(ChemicalEventKind.Colour, Given.Today.AddDays(-100))] : [],
             Layering = layering,
             UsualSections = own ? sections : null,
+            LastWash = Given.Today.AddDays(-days),
             LastDetangle = Given.Today.AddDays(-days),
+            Wear = wear,
+            Schools = schools,
         };
 
     public static readonly Gen<PlanRequest> Request =
@@ -49,6 +84,8 @@ internal static class Gens
         from hands in Gen.Int[1, 2]
         from room in Gen.Double[8, 38]
         from humidity in Gen.Double[0.1, 0.9]
+        from stretch in Gen.Int[0, 3]
+        from bed in Gen.Bool
         select new PlanRequest
         {
             Head = head,
@@ -59,6 +96,8 @@ internal static class Gens
             TeaRinse = tea,
             TreatmentHeat = heat,
             DryingAir = air,
+            Stretch = stretch == 0 ? null : (StretchCheck)(stretch - 1),
+            EndsInBed = bed,
             Room = new Room(new Celsius(room), new RelativeHumidity(humidity)),
             Equipment = new Equipment(hands, Hoods: 1, Steamers: 1),
         };

@@ -38,7 +38,8 @@ public static class Composer
 
         var (edited, refused) = PlanEditing.Apply(Settle(request, day.Steps, figures), request.Edits);
         var context = Walk(request, edited, figures);
-        var (findings, stood) = Overrides.Apply(AllRules.Check(context), request.Edits);
+        var said = FixCompletion.Complete(context, AllRules.Check(context), steps => Walk(request, steps, figures));
+        var (findings, stood) = Overrides.Apply(said, request.Edits);
         return new Composition(context.Walk, findings, [.. refused, .. stood], day.LeftOut);
     }
 

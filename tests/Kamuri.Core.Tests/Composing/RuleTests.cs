@@ -32,7 +32,7 @@ public class RuleTests
     [InlineData("R03", "wet-through wring protein-light", Severity.Stop, "wet-through wring protein-light cool-rinse")]
     [InlineData("R04", "wet-through clarify rinse wring conditioner cool-rinse", Severity.Warn, "wet-through clarify rinse wring deep-condition cool-rinse")]
     [InlineData("R09", "dampen leave-in cream oil twists", Severity.Warn, "dampen leave-in oil cream twists")]
-    [InlineData("R09", "dampen oil leave-in", Severity.Warn, "dampen leave-in oil")]
+    [InlineData("R09", "dampen cream leave-in", Severity.Warn, "dampen leave-in cream")]
     [InlineData("R14", "look tool-detangle", Severity.Stop, "look slip-mist tool-detangle")]
     [InlineData("R14", "look tool-detangle wet-through wring conditioner cool-rinse", Severity.Stop, "look wet-through wring conditioner tool-detangle cool-rinse")]
     [InlineData("R16", "look leave-in", Severity.Warn, "look dampen leave-in")]
@@ -91,7 +91,7 @@ public class RuleTests
         var lco = Given.Request() with { Layering = Layering.Lco };
 
         Assert.Empty(Check(new LayersLightToHeavy(), Steps("dampen leave-in cream oil twists"), lco));
-        Assert.Single(Check(new LayersLightToHeavy(), Steps("dampen leave-in oil gel twists"), lco));
+        Assert.Single(Check(new LayersLightToHeavy(), Steps("dampen leave-in cream gel twists"), lco));
     }
 
     [Fact]

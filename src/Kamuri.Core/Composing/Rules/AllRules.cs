@@ -49,6 +49,9 @@ public static class AllRules
     public static IEnumerable<Finding> CheckOrder(RuleContext context) =>
         List.Where(rule => rule.IsMendedUnasked).SelectMany(rule => rule.Check(context));
 
+    /// <summary>Whether the fixes of a rule are taken unasked.</summary>
+    public static bool IsMendedUnasked(string rule) => List.Any(each => each.Id == rule && each.IsMendedUnasked);
+
     /// <summary>Asks every rule.</summary>
     public static IReadOnlyList<Finding> Check(RuleContext context) =>
         [.. List.SelectMany(rule => rule.Check(context))];

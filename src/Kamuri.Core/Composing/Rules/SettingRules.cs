@@ -21,8 +21,12 @@ public sealed class SetAtItsWetness : IRule
             else if (before > kind.NeedsAtMost)
             {
                 var insert = kind.NeedsAtMost <= Wetness.Damp ? StepIds.Dry : StepIds.Blot;
+                // Drying in the middle of the day would only be undone: it moves to where the hair is as it wants it, if there is such a place.
+                var later = context.Walk.Skip(at + 1).FirstOrDefault(other => other.After.Wetness >= kind.NeedsAtLeast && other.After.Wetness <= kind.NeedsAtMost)?.Step;
                 yield return new Finding(Id, Severity.Warn, $"{kind.Name} on {WetnessScale.Word(before)} hair shrinks and dries slowly; {WetnessScale.Word(kind.NeedsAtMost)} is wet enough.",
-                    [walked.Step.Id], new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))]));
+                    [walked.Step.Id], later is null
+                        ? new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
+                        : new Fix($"Do it after {later.Kind.Name.ToLowerInvariant()}", [new MoveStep(walked.Step.Id, later.Id)]));
             }
         }
     }
