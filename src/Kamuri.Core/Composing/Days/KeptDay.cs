@@ -25,7 +25,11 @@ internal static class KeptDay
             day.Leave("Scrubbing and soaking long", "Starter locs slip apart: braid and band them or wear a net, and keep it short.");
         }
 
-        day.Take(StepIds.WetThrough, "Water carries the cleanser along the parts.");
+        if (day.Steps.All(step => step.Kind.Id != StepIds.LocSoak))
+        {
+            day.Take(StepIds.WetThrough, "Water carries the cleanser along the parts.");
+        }
+
         day.Take(StepIds.PartCleanse, locs is null
             ? "Only the scalp is cleansed; the lengths are pressed."
             : "A light cleanser leaves nothing inside the locs.");
@@ -71,7 +75,7 @@ internal static class KeptDay
 
         if (day.Schools.ScalpOil != ScalpOiling.None)
         {
-            day.Take(StepIds.ScalpOil, "A few drops of light oil on the parts, under 1 % of what a mask would leave.");
+            day.Take(StepIds.ScalpOil, "A few drops of light oil on the parts; what seals stays off the scalp.");
         }
 
         day.Dry(0.95, isLocs ? "Damp cores sour: locs dry fully the same day." : "Dry to the root the same day.");
