@@ -22,6 +22,8 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         {
             head.ToTable("heads");
             head.Property(row => row.Name).HasMaxLength(40);
+            AsJsonRecord(head.Property(row => row.Wear));
+            AsJsonRecord(head.Property(row => row.Schools));
             AsJson(head.Property(row => row.ChemicalHistory));
             AsJson(head.Property(row => row.Scalp));
             AsJson(head.Property(row => row.FragileZones));
@@ -43,6 +45,12 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         });
         modelBuilder.Entity<HouseholdRow>().ToTable("household");
     }
+
+    /// <summary>Small records that are always read whole with their row; an empty object is the record's default.</summary>
+    private static void AsJsonRecord<T>(PropertyBuilder<T> property)
+        where T : class => property.HasDefaultValueSql("'{}'").HasConversion(
+        record => JsonSerializer.Serialize(record, StoreJson.Options),
+        text => JsonSerializer.Deserialize<T>(text, StoreJson.Options)!);
 
     /// <summary>Short lists that are always read whole with their row live in it as JSON text.</summary>
     private static void AsJson<T>(PropertyBuilder<List<T>> property) => property.HasConversion(

@@ -10,5 +10,7 @@ public static class StoreJson
     {
         Converters = { new JsonStringEnumConverter() },
         DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+        // What is computed is computed again when it is read.
+        IgnoreReadOnlyProperties = true,
     };
 }

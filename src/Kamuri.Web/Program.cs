@@ -146,7 +146,12 @@ app.MapFallbackToFile("index.html", new StaticFileOptions
 app.Lifetime.ApplicationStarted.Register(() =>
 {
     Console.WriteLine($"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal)}");
-    _ = Task.Run(CpSatScheduler.WarmUp);
+    // The first person to ask should not wait for the solver to load, nor for all past days to be read.
+    _ = Task.Run(async () =>
+    {
+        CpSatScheduler.WarmUp();
+        await app.Services.GetRequiredService<SessionBook>().ReadAsync(app.Lifetime.ApplicationStopping);
+    });
 });
 try
 {

@@ -26,7 +26,7 @@ public static class Composer
 
     public static Composition Compose(PlanRequest request, CraftFigures figures)
     {
-        var day = new DayBuilder(request);
+        var day = new DayBuilder(request, figures.Film.DryHairFactor);
         if ((request.Kind & HairKinds.Kept) != 0)
         {
             KeptDay.Compose(day);

@@ -50,6 +50,9 @@ public static class HairWalk
 {
     private const double DryToTheCore = 0.95;
 
+    /// <summary>What is as thin as water goes with the next water.</summary>
+    private const double WaterWeight = 1;
+
     /// <summary>Dry, product-free hair as it comes to a wash day.</summary>
     /// <param name="tangle">0.6 to 3.</param>
     /// <param name="kind">How the hair is kept; locs and styles stay as they hang.</param>
@@ -75,7 +78,7 @@ public static class HairWalk
     {
         var kind = step.Kind;
         var washes = kind.Removes >= Removal.Wash;
-        bool Goes(Deposit deposit) => washes || deposit.Facts.MustBeRinsed || deposit.Substance == Substance.Tea;
+        bool Goes(Deposit deposit) => washes || deposit.Facts.MustBeRinsed || deposit.Facts.Weight == WaterWeight;
         var deposits = kind.Removes == Removal.None ? state.Deposits : state.Deposits.RemoveAll(Goes);
         var awaits = washes ? []
             : kind.Removes == Removal.RinseOff ? state.AwaitsWash.AddRange(state.Deposits.Where(deposit => deposit.Facts.MustBeWashedOut))

@@ -37,6 +37,9 @@ public sealed record PlanStep(string Id, StepKind Kind)
     /// <summary>Dryness the drying step waits for: 0.8 or 0.95.</summary>
     public double DrynessWanted { get; init; } = 0.8;
 
+    /// <summary>How much more of it is taken than usual; 1 for the usual.</summary>
+    public double AmountFactor { get; init; } = 1;
+
     /// <summary>Working minutes a person chose; null takes the usual.</summary>
     public double? Minutes { get; init; }
 }

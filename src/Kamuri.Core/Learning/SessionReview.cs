@@ -1,5 +1,6 @@
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
+using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Learning;
 
@@ -18,9 +19,12 @@ public sealed record SessionReview(
 /// <param name="ActualMinutes">Real length; 0 while it runs.</param>
 /// <param name="HandsOnMinutes">Minutes hands were really busy.</param>
 /// <param name="Sentence">The whole in one or two sentences.</param>
+/// <param name="Treatments">Treatments that were really done.</param>
+/// <param name="Detangled">The hair was really combed through.</param>
 public sealed record SessionSummary(
     Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt,
-    double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence);
+    double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence,
+    IReadOnlyList<Treatment> Treatments, bool Detangled);
 
 /// <summary>What a session did for the head's own record.</summary>
 /// <param name="Washed">A cleanse was really done.</param>
@@ -43,16 +47,21 @@ public static class LookBack
     {
         var review = On(plan, state);
         return new SessionSummary(plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status, state.StartedAt ?? plan.PlannedStart, state.FinishedAt,
-            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.Ratings, state.ClosingNote, review.Sentence);
+            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.Ratings, state.ClosingNote, review.Sentence,
+            [.. Done(plan, state).Select(step => step.Treatment).OfType<Treatment>().Distinct()], Done(plan, state).Any(step => step.Detangles));
     }
 
     /// <summary>Counts only what was done: a skipped cleanse is no wash.</summary>
     public static SessionOutcome Outcome(SessionPlan plan, SessionState state)
     {
-        bool Did(Func<SessionStep, bool> what) => plan.Tasks.Any(task =>
-            plan.FindStep(task.StepId) is { } step && what(step) && state.Task(task.Id).Status == Running.TaskStatus.Done);
-        return new SessionOutcome(Did(step => step.IsCleanse), Did(step => step.Detangles));
+        var done = Done(plan, state).ToList();
+        return new SessionOutcome(done.Any(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Any(step => step.Detangles));
     }
+
+    /// <summary>Steps of which something was really done.</summary>
+    private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state) => plan.Tasks
+        .Where(task => state.Task(task.Id).Status == Running.TaskStatus.Done)
+        .Select(task => plan.FindStep(task.StepId)).OfType<SessionStep>().Distinct();
 
     private static ReviewedTask Review(SessionTask task, TaskState state)
     {

@@ -42,6 +42,9 @@ public sealed record FilmFigures
     /// <summary>Share of the surface that is meant when only the ends are treated.</summary>
     public double EndsOnly { get; init; } = 0.25;
 
+    /// <summary>Dry hair takes so much more of a treatment than wrung-out hair.</summary>
+    public double DryHairFactor { get; init; } = 1.3;
+
     /// <summary>Shampoo for one pass over an adult scalp, in ml; scales with scalp area.</summary>
     public Millilitres ShampooPerPass { get; init; } = new(10);
 
@@ -66,7 +69,7 @@ public sealed record Amount(Millilitres Exact, Millilitres Measured, string Text
 public static class FilmModel
 {
     /// <summary>The amount for a substance on the given places; null when nothing is measured out.</summary>
-    public static Amount? For(Substance? substance, Places places, HeadSize size, FilmFigures figures)
+    public static Amount? For(Substance? substance, Places places, HeadSize size, FilmFigures figures, double factor = 1)
     {
         if (substance is Substance.Shampoo or Substance.Clarifier)
         {
@@ -95,7 +98,8 @@ public static class FilmModel
         var endsOnly = (places & (Places.Lengths | Places.Ends)) == Places.Ends;
         return Round(Reckoning.From(film, "µm film")
             .Times(Math.Round(size.Surface.Value, 2), "m² of hair")
-            .Times(endsOnly ? figures.EndsOnly : 1, "ends only"));
+            .Times(endsOnly ? figures.EndsOnly : 1, "ends only")
+            .Times(factor, "on dry hair"));
     }
 
     private static Amount Round(Reckoning exact)

@@ -145,7 +145,7 @@ public sealed class Planner(IScheduler scheduler)
         var step = timing.Step.Step;
         var own = tasks.Where(task => task.StepId == step.Id).ToList();
         return new PlannedStep(step, timing.Step.Before, timing.Step.After, timing.HandsOnWorking, timing.HandsOnMinutes, timing.Wait,
-            FilmModel.For(step.Kind.Puts, step.Places, size, figures.Film),
+            FilmModel.For(step.Kind.Puts, step.Places, size, figures.Film, step.AmountFactor),
             CautionList.For(step.Kind, request.Head, step.Heat),
             own.Min(task => task.Start), own.Max(task => task.End));
     }

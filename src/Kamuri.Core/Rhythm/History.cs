@@ -26,6 +26,19 @@ public sealed record History
     /// <summary>Changes under observation: what is new, and since when.</summary>
     public IReadOnlyDictionary<string, DateOnly> UnderObservation { get; init; } = new Dictionary<string, DateOnly>();
 
+    /// <summary>Reads from finished sessions what was last done when.</summary>
+    /// <param name="done">Date, treatments and whether hair was combed through, of each session.</param>
+    public static History From(IEnumerable<(DateOnly Day, IReadOnlyList<Treatment> Treatments, bool Combed)> done)
+    {
+        var days = done.ToList();
+        return new History
+        {
+            LastDone = days.SelectMany(day => day.Treatments.Select(treatment => (treatment, day.Day)))
+                .GroupBy(pair => pair.treatment).ToDictionary(group => group.Key, group => group.Max(pair => pair.Day)),
+            WetCombings = [.. days.Where(day => day.Combed).Select(day => day.Day)],
+        };
+    }
+
     /// <summary>Days since a treatment; null when it is not on record.</summary>
     public int? DaysSince(Treatment treatment, DateOnly today) =>
         LastDone.TryGetValue(treatment, out var last) ? today.DayNumber - last.DayNumber : null;

@@ -9,7 +9,13 @@ namespace Kamuri.Core.Running;
 /// <summary>What a running session needs to know of a step.</summary>
 public sealed record SessionStep(
     string Id, string Name, Phase Phase, string Instruction, string Reason, Places Places, Direction Direction,
-    string? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false);
+    string? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null);
+
+/// <summary>A stop that a person went on in spite of.</summary>
+/// <param name="Rule">The rule's id.</param>
+/// <param name="Stop">What it said.</param>
+/// <param name="Reason">Why the person went on.</param>
+public sealed record OverriddenStop(string Rule, string Stop, string Reason);
 
 /// <summary>What a running session needs to know of a task.</summary>
 /// <param name="PlannedStart">Minutes from the start of the plan.</param>
@@ -33,6 +39,7 @@ public sealed record SessionPlan
     public required DateTimeOffset PlannedEnd { get; init; }
     public required IReadOnlyList<Section> Sections { get; init; }
     public IReadOnlyList<Zone> FragileZones { get; init; } = [];
+    public IReadOnlyList<OverriddenStop> Overridden { get; init; } = [];
     public required IReadOnlyList<SessionStep> Steps { get; init; }
 
     /// <summary>Tasks in planned order.</summary>
@@ -58,8 +65,9 @@ public sealed record SessionPlan
         FragileZones = [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
         Steps = [.. plan.Steps.Select(planned => new SessionStep(
             planned.Step.Id, planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
-            planned.Step.Places, planned.Step.Kind.Direction, planned.Amount?.Text, planned.Cautions,
-            planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles))],
+            planned.Step.Places, planned.Step.Direction, planned.Amount?.Text, planned.Cautions,
+            planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles, planned.Step.Kind.Treatment))],
+        Overridden = [.. plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!))],
         Tasks = [.. plan.Tasks.Select(task => new SessionTask(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
             (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance))],

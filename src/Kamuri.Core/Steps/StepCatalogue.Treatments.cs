@@ -144,6 +144,15 @@ public static partial class StepCatalogue
         },
         new()
         {
+            Id = StepIds.ProteinPrePoo, Name = "Protein before the cleanse", Phase = Phase.Loosen,
+            Instruction = "Light protein on dry hair, along the lengths; no combing while it sets.",
+            Places = Places.Lengths | Places.Ends, Direction = Direction.MidToEnds, HandsOn = new(2, 2),
+            Processing = new(new Window(15, 20, 30), IsProtein: true, AfterLatest: "Protein left longer makes hair stiff and brittle; rinse now."),
+            NeedsAtMost = Wetness.Damp, Puts = Substance.Protein, IsBeforeCleanse = true, CanBeSpared = true, Treatment = Treatment.LightProtein,
+            Suits = HairKinds.Combable, Cautions = ["label-first"],
+        },
+        new()
+        {
             Id = StepIds.StrongProtein, Name = "Strong protein", Phase = Phase.Feed,
             Instruction = "Exactly as its label says; the hair stays still while it sets.",
             Places = Places.Lengths | Places.Ends, Direction = Direction.MidToEnds, HandsOn = new(2, 2),

@@ -12,6 +12,8 @@ public sealed class HeadRow
     public double CrownCentimetres { get; set; }
     public double FrontCentimetres { get; set; }
     public double SidesCentimetres { get; set; }
+    public Wear Wear { get; set; } = Wear.Loose;
+    public Schools Schools { get; set; } = new();
     public Density Density { get; set; }
     public StrandThickness Strand { get; set; }
     public double? CoilWidthMillimetres { get; set; }
@@ -40,6 +42,8 @@ public sealed class HeadRow
         Id = Id,
         Name = Name,
         Lengths = new ZoneLengths(new Centimetres(NapeCentimetres), new Centimetres(CrownCentimetres), new Centimetres(FrontCentimetres), new Centimetres(SidesCentimetres)),
+        Wear = Wear,
+        Schools = Schools,
         Density = Density,
         Strand = Strand,
         CoilWidthMillimetres = CoilWidthMillimetres,
@@ -68,6 +72,8 @@ public sealed class HeadRow
         CrownCentimetres = head.Lengths.Crown.Value;
         FrontCentimetres = head.Lengths.Front.Value;
         SidesCentimetres = head.Lengths.Sides.Value;
+        Wear = head.Wear;
+        Schools = head.Schools;
         Density = head.Density;
         Strand = head.Strand;
         CoilWidthMillimetres = head.CoilWidthMillimetres;

@@ -86,6 +86,12 @@ namespace Kamuri.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Schools")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'{}'");
+
                     b.Property<string>("Sensitivities")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -101,6 +107,12 @@ namespace Kamuri.Store.Migrations
 
                     b.Property<int>("Version")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Wear")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'{}'");
 
                     b.Property<int>("WornAs")
                         .HasColumnType("INTEGER");

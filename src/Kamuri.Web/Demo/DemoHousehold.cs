@@ -50,7 +50,7 @@ internal static class DemoHousehold
                     When = new When(new HouseTime(now, zone).At(day, new TimeOnly(10, 30))),
                     Room = house.ToRoom(),
                     Equipment = house.ToEquipment(),
-                    DryingAir = Air.HoodLow,
+                    DryingAir = head.MayHaveHeat ? Air.HoodLow : Air.Still,
                 };
                 DemoRun.Record(db, planner.Make(request, figures), random);
                 washed = washed with { LastWash = day, LastDetangle = day };
@@ -103,22 +103,21 @@ internal static class DemoHousehold
         {
             Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000002"),
             Name = "Bram",
-            Lengths = Lengths(12, 16, 15, 12),
+            Lengths = Lengths(32, 38, 36, 34),
+            Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 96, 9)),
             Density = Density.High,
-            Strand = StrandThickness.Coarse,
+            Strand = StrandThickness.Medium,
             Porosity = Porosity.High,
             PorosityEvidence = PorosityEvidence.DryingTime,
-            ChemicalHistory = [new ChemicalEvent(ChemicalEventKind.Colour, today.AddDays(-120))],
             Scalp = [ScalpSign.Flaky],
-            Goals = [Goal.Definition, Goal.ScalpComfort],
-            Layering = Layering.Lco,
-            WornAs = WornAs.Loose,
-        }, 8, [Aim.Quick, Aim.Moisture, Aim.Quick, Aim.Reset], EndStyle.WashAndGo, 3);
+            Goals = [Goal.ScalpComfort, Goal.LessShedding],
+        }, 14, [Aim.Quick, Aim.ScalpComfort, Aim.Quick, Aim.Reset, Aim.Quick, Aim.Moisture], EndStyle.AsItIs, 10);
         yield return (new Head
         {
             Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000003"),
             Name = "Wren",
             Lengths = Lengths(20, 24, 22, 21),
+            Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, today.AddDays(-24))),
             Density = Density.Low,
             Strand = StrandThickness.Fine,
             Porosity = Porosity.Medium,
@@ -130,7 +129,7 @@ internal static class DemoHousehold
             Layering = Layering.LoLight,
             UsualSections = 4,
             WornAs = WornAs.Braids,
-        }, 11, [Aim.Moisture, Aim.Quick], EndStyle.Twists, 6);
+        }, 11, [Aim.Quick, Aim.ScalpComfort], EndStyle.AsItIs, 6);
     }
 
     private static ZoneLengths Lengths(double nape, double crown, double front, double sides) =>

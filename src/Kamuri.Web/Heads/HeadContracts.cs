@@ -2,6 +2,7 @@ using FluentValidation;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 using Kamuri.Core.Units;
 using Kamuri.Store.Heads;
@@ -11,11 +12,16 @@ namespace Kamuri.Web.Heads;
 /// <summary>Stretched length per zone in centimetres, 1 to 150.</summary>
 public sealed record LengthsBody(double NapeCm, double CrownCm, double FrontCm, double SidesCm);
 
+/// <summary>How the hair is kept: at most one of the three; none means loose.</summary>
+public sealed record WearBody(LocsWorn? Locs = null, StyleWorn? Style = null, TakenDown? Down = null);
+
 /// <summary>A head as it is entered.</summary>
 public sealed record HeadBody
 {
     public required string Name { get; init; }
     public required LengthsBody Lengths { get; init; }
+    public WearBody Wear { get; init; } = new();
+    public Schools Schools { get; init; } = new();
     public required Density Density { get; init; }
     public required StrandThickness Strand { get; init; }
     public double? CoilWidthMm { get; init; }
@@ -43,6 +49,8 @@ public sealed record HeadBody
         Id = id,
         Name = Name.Trim(),
         Lengths = new ZoneLengths(new Centimetres(Lengths.NapeCm), new Centimetres(Lengths.CrownCm), new Centimetres(Lengths.FrontCm), new Centimetres(Lengths.SidesCm)),
+        Wear = new Wear(Wear.Locs, Wear.Style, Wear.Down),
+        Schools = Schools,
         Density = Density,
         Strand = Strand,
         CoilWidthMillimetres = CoilWidthMm,
@@ -67,6 +75,8 @@ public sealed record HeadBody
     {
         Name = head.Name,
         Lengths = new LengthsBody(head.Lengths.Nape.Value, head.Lengths.Crown.Value, head.Lengths.Front.Value, head.Lengths.Sides.Value),
+        Wear = new WearBody(head.Wear.Locs, head.Wear.Style, head.Wear.Down),
+        Schools = head.Schools,
         Density = head.Density,
         Strand = head.Strand,
         CoilWidthMm = head.CoilWidthMillimetres,
@@ -92,15 +102,17 @@ public sealed record HeadBody
 /// <summary>The size of a head with its working.</summary>
 public sealed record SizeView(
     double MassGrams, double SurfaceSquareMetres, double ScalpSquareCm, double MeanLengthCm,
-    string MassWorking, string SurfaceWorking, string ScalpWorking, double Tangle, IReadOnlyList<Section> Sections);
+    string MassWorking, string SurfaceWorking, string ScalpWorking, double Tangle, IReadOnlyList<Section> Sections, string? Doubt);
 
 /// <summary>A head with everything that is computed from it.</summary>
-public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, SizeView Size, WashDue Due)
+/// <param name="Kind">Loose, locs, style or takenDown.</param>
+/// <param name="KindWords">The same in words: "locs, mature".</param>
+public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, HairKinds Kind, string KindWords, SizeView Size, WashDue Due)
 {
     internal static HeadView Of(HeadRow row, DateOnly today, CraftFigures figures)
     {
         var head = row.ToHead();
-        return new HeadView(row.Id, row.Archived, HeadBody.From(head, row.Version), Measure(head, today, figures),
+        return new HeadView(row.Id, row.Archived, HeadBody.From(head, row.Version), head.Wear.Kind, head.Wear.Words, Measure(head, today, figures),
             WashRhythm.DueFor(head, today, figures.Rhythm));
     }
 
@@ -110,7 +122,7 @@ public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, SizeView Si
         var tangle = Tangle.Of(head, today, figures.HandsOn);
         return new SizeView(size.Mass.Value, size.Surface.Value, size.Scalp.Value, size.MeanLength.Value,
             size.MassWorking, size.SurfaceWorking, size.ScalpWorking, tangle,
-            Sectioning.Lay(Sectioning.CountFor(head, tangle, figures.HandsOn)));
+            Sectioning.Lay(Sectioning.CountFor(head, tangle, figures.HandsOn)), size.Doubt);
     }
 }
 
@@ -136,6 +148,7 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
         Known(RuleFor(head => head.AgeGroup));
         Known(RuleFor(head => head.Layering));
         Known(RuleFor(head => head.WornAs));
+        Worn(today);
         RuleForEach(head => head.Scalp).IsInEnum().WithMessage("This is not a known scalp sign.");
         RuleForEach(head => head.Goals).IsInEnum().WithMessage("This is not a known goal.");
         RuleFor(head => head.CoilWidthMm)
@@ -154,6 +167,37 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
             .WithMessage($"A sensitivity holds at most {HeadLimits.LongestNote} characters.");
         RuleFor(head => head.ChemicalHistory.Count).LessThanOrEqualTo(40).OverridePropertyName("chemicalHistory").WithMessage("At most 40 events.");
         RuleFor(head => head.Sensitivities.Count).LessThanOrEqualTo(60).OverridePropertyName("sensitivities").WithMessage("At most 60 sensitivities.");
+    }
+
+    private void Worn(DateOnly today)
+    {
+        RuleFor(head => head.Wear).Must(wear => new object?[] { wear.Locs, wear.Style, wear.Down }.Count(each => each is not null) <= 1)
+            .WithMessage("Hair is loose, in locs, in a style or just out of one: one of them.");
+        When(head => head.Wear.Locs is not null, () =>
+        {
+            RuleFor(head => head.Wear.Locs!.Count).InclusiveBetween(HeadLimits.FewestLocs, HeadLimits.MostLocs)
+                .WithMessage($"A head carries {HeadLimits.FewestLocs} to {HeadLimits.MostLocs} locs.");
+            RuleFor(head => head.Wear.Locs!.ThicknessMillimetres).InclusiveBetween(HeadLimits.ThinnestLocMillimetres, HeadLimits.ThickestLocMillimetres)
+                .WithMessage($"A loc is {HeadLimits.ThinnestLocMillimetres} to {HeadLimits.ThickestLocMillimetres} mm thick.");
+            RuleFor(head => head.Wear.Locs!.Stage).IsInEnum().WithMessage("This choice is not known here.");
+        });
+        When(head => head.Wear.Style is not null, () =>
+        {
+            RuleFor(head => head.Wear.Style!.PutIn).LessThanOrEqualTo(today).WithMessage("A style cannot have been put in in the future.");
+            RuleFor(head => head.Wear.Style!.AddedHairGrams).InclusiveBetween(0, HeadLimits.MostAddedHairGrams)
+                .WithMessage($"Added hair is 0 to {HeadLimits.MostAddedHairGrams} g.");
+            RuleFor(head => head.Wear.Style!.Made).IsInEnum().WithMessage("This choice is not known here.");
+        });
+        When(head => head.Wear.Down is not null, () =>
+        {
+            RuleFor(head => head.Wear.Down!.WornDays).InclusiveBetween(1, HeadLimits.LongestWornDays)
+                .WithMessage($"It was worn for 1 to {HeadLimits.LongestWornDays} days.");
+            RuleFor(head => head.Wear.Down!.Made).IsInEnum().WithMessage("This choice is not known here.");
+        });
+        RuleFor(head => head.Schools).Must(schools => Enum.IsDefined(schools.ConditionOn) && Enum.IsDefined(schools.HotOil) && Enum.IsDefined(schools.ScalpConditioner)
+                && Enum.IsDefined(schools.ScalpOil) && Enum.IsDefined(schools.Detangle) && Enum.IsDefined(schools.FinalWater)
+                && Enum.IsDefined(schools.Length) && Enum.IsDefined(schools.Lifting) && Enum.IsDefined(schools.Protein))
+            .WithMessage("This school is not known here.");
     }
 
     private static void Length(IRuleBuilderInitial<HeadBody, double> rule) => rule

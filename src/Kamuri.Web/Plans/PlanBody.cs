@@ -2,8 +2,12 @@ using FluentValidation;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Rhythm;
+using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
 using Kamuri.Store.Household;
+using Kamuri.Web.Heads;
 
 namespace Kamuri.Web.Plans;
 
@@ -17,7 +21,7 @@ public enum WhenMode { StartNow, StartAt, ReadyBy }
 public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Time = null);
 
 /// <summary>What an edit does.</summary>
-public enum EditKind { Drop, Add, Move, Minutes, Places, Heat }
+public enum EditKind { Drop, Add, Move, Minutes, Places, Heat, Water, Direction, Dryness, Pieces, Override }
 
 /// <summary>One change to the composed plan. Which other fields count depends on the kind.</summary>
 public sealed record EditBody
@@ -36,6 +40,19 @@ public sealed record EditBody
     public double? Minutes { get; init; }
     public IReadOnlyList<Places>? Places { get; init; }
     public Heat? Heat { get; init; }
+    public WaterTemperature? Water { get; init; }
+    public Direction? Direction { get; init; }
+
+    /// <summary>0.8 or 0.95.</summary>
+    public double? Dryness { get; init; }
+
+    public int? Pieces { get; init; }
+
+    /// <summary>For override: the rule whose stop is overridden.</summary>
+    public string? Rule { get; init; }
+
+    /// <summary>For override: why.</summary>
+    public string? Reason { get; init; }
 
     internal PlanEdit ToEdit() => Kind switch
     {
@@ -44,7 +61,12 @@ public sealed record EditBody
         EditKind.Move => new MoveStep(Step!, After),
         EditKind.Minutes => new SetMinutes(Step!, Minutes!.Value),
         EditKind.Places => new SetPlaces(Step!, Places!.Aggregate(Core.Steps.Places.None, (all, one) => all | one)),
-        _ => new SetHeat(Step!, Heat!.Value),
+        EditKind.Heat => new SetHeat(Step!, Heat!.Value),
+        EditKind.Water => new SetWater(Step!, Water!.Value),
+        EditKind.Direction => new SetDirection(Step!, Direction!.Value),
+        EditKind.Dryness => new SetDryness(Step!, Dryness!.Value),
+        EditKind.Pieces => new SetPieces(Step!, Pieces!.Value),
+        _ => new OverrideStop(Rule!, Reason!),
     };
 
     internal static EditBody From(PlanEdit edit) => edit switch
@@ -55,6 +77,11 @@ public sealed record EditBody
         SetMinutes e => new EditBody { Kind = EditKind.Minutes, Step = e.Step, Minutes = e.Minutes },
         SetPlaces e => new EditBody { Kind = EditKind.Places, Step = e.Step, Places = PlaceNames(e.Places) },
         SetHeat e => new EditBody { Kind = EditKind.Heat, Step = e.Step, Heat = e.Heat },
+        SetWater e => new EditBody { Kind = EditKind.Water, Step = e.Step, Water = e.Water },
+        SetDirection e => new EditBody { Kind = EditKind.Direction, Step = e.Step, Direction = e.Direction },
+        SetDryness e => new EditBody { Kind = EditKind.Dryness, Step = e.Step, Dryness = e.Dryness },
+        SetPieces e => new EditBody { Kind = EditKind.Pieces, Step = e.Step, Pieces = e.Pieces },
+        OverrideStop e => new EditBody { Kind = EditKind.Override, Rule = e.Rule, Reason = e.Reason },
         _ => throw new ArgumentOutOfRangeException(nameof(edit)),
     };
 
@@ -65,7 +92,12 @@ public sealed record EditBody
 /// <summary>A plan as it is asked for.</summary>
 public sealed record PlanBody
 {
-    public required Guid HeadId { get; init; }
+    /// <summary>The head it is for; or <see cref="Head"/> for one that is not kept.</summary>
+    public Guid? HeadId { get; init; }
+
+    /// <summary>A whole head, for scripts and for trying things out; instead of <see cref="HeadId"/>.</summary>
+    public HeadBody? Head { get; init; }
+
     public required Aim Aim { get; init; }
     public required EndStyle Style { get; init; }
     public required WhenBody When { get; init; }
@@ -76,6 +108,21 @@ public sealed record PlanBody
     public Heat TreatmentHeat { get; init; } = Heat.Cap;
     public Air DryingAir { get; init; } = Air.Still;
 
+    /// <summary>Sides taken where practitioners disagree; null takes the head's own.</summary>
+    public Schools? Schools { get; init; }
+
+    /// <summary>What the wet-strand stretch check said; null when it was not made.</summary>
+    public StretchCheck? Stretch { get; init; }
+
+    /// <summary>Whether the day ends in bed, so that a scarf is part of it.</summary>
+    public bool EndsInBed { get; init; }
+
+    /// <summary>What is on record; null takes it from the head's own sessions.</summary>
+    public HistoryBody? History { get; init; }
+
+    /// <summary>What steps are done with, by step id or kind.</summary>
+    public IReadOnlyDictionary<string, UseBody> Uses { get; init; } = new Dictionary<string, UseBody>();
+
     /// <summary>Null takes the head's own school.</summary>
     public Layering? Layering { get; init; }
 
@@ -85,7 +132,7 @@ public sealed record PlanBody
     public IReadOnlyList<EditBody> Edits { get; init; } = [];
 
     /// <summary>Puts head, house and clock to what was asked.</summary>
-    internal PlanRequest ToRequest(Head head, HouseholdRow house, HouseTime time) => new()
+    internal PlanRequest ToRequest(Head head, History history, HouseholdRow house, HouseTime time) => new()
     {
         Head = head,
         Aim = Aim,
@@ -97,6 +144,11 @@ public sealed record PlanBody
         TeaRinse = TeaRinse,
         TreatmentHeat = TreatmentHeat,
         DryingAir = DryingAir,
+        Schools = Schools,
+        Stretch = Stretch,
+        EndsInBed = EndsInBed,
+        History = History?.ToHistory() ?? history,
+        Uses = Uses.ToDictionary(use => use.Key, use => use.Value.ToUse()),
         Layering = Layering,
         Sections = Sections,
         Edits = [.. Edits.Select(edit => edit.ToEdit())],
@@ -128,6 +180,11 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
 
     public PlanBodyValidator(HouseTime time, HouseholdRow house)
     {
+        RuleFor(plan => plan.HeadId).Must((plan, id) => id is null != plan.Head is null).WithMessage("A plan is for a head: its id, or the whole of it.");
+        RuleFor(plan => plan.Head!).SetValidator(new HeadBodyValidator(time.Today)).When(plan => plan.Head is not null);
+        RuleFor(plan => plan.Stretch).IsInEnum().WithMessage("This stretch check is not known here.");
+        RuleFor(plan => plan.Uses.Count).LessThanOrEqualTo(MostEdits).OverridePropertyName("uses").WithMessage($"At most {MostEdits} things are used.");
+        RuleFor(plan => plan.Uses).Must(uses => uses.Values.All(use => use is not null && use.IsSound)).WithMessage("An amount, temperature or share used cannot be right.");
         RuleFor(plan => plan.Aim).IsInEnum().WithMessage("This aim is not known here.");
         RuleFor(plan => plan.Style).IsInEnum().WithMessage("This style is not known here.");
         RuleFor(plan => plan.Layering).IsInEnum().WithMessage("This school of layering is not known here.");
@@ -159,13 +216,22 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
     private static void Edit(InlineValidator<EditBody> edit)
     {
         edit.RuleFor(each => each.Kind).IsInEnum().WithMessage("This kind of change is not known here.");
-        edit.RuleFor(each => each.Step).NotEmpty().When(each => each.Kind != EditKind.Add).WithMessage("Which step?");
+        edit.RuleFor(each => each.Step).NotEmpty().When(each => each.Kind is not (EditKind.Add or EditKind.Override)).WithMessage("Which step?");
         edit.RuleFor(each => each.StepKind).NotEmpty().When(each => each.Kind == EditKind.Add).WithMessage("Which kind of step?")
             .Must(kind => kind is null || StepCatalogue.Find(kind) is not null).WithMessage("There is no such step in the catalogue.");
         edit.RuleFor(each => each.Minutes).NotNull().When(each => each.Kind == EditKind.Minutes).WithMessage("How many minutes?")
             .Must(minutes => minutes is null or (>= 0 and <= MostMinutes)).WithMessage($"Minutes are 0 to {MostMinutes}.");
         edit.RuleFor(each => each.Places).NotEmpty().When(each => each.Kind == EditKind.Places).WithMessage("Which places?");
         edit.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
+        edit.RuleFor(each => each.Water).NotNull().When(each => each.Kind == EditKind.Water).WithMessage("Which water?").IsInEnum().WithMessage("This water is not known here.");
+        edit.RuleFor(each => each.Direction).NotNull().When(each => each.Kind == EditKind.Direction).WithMessage("Which way?").IsInEnum().WithMessage("This way is not known here.");
+        edit.RuleFor(each => each.Dryness).NotNull().When(each => each.Kind == EditKind.Dryness).WithMessage("How dry?")
+            .Must(dryness => dryness is null or 0.8 or 0.95).WithMessage("Dryness is 0.8 or 0.95.");
+        edit.RuleFor(each => each.Pieces).NotNull().When(each => each.Kind == EditKind.Pieces).WithMessage("How many?")
+            .InclusiveBetween(1, HeadLimits.MostLocs).WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
+        edit.RuleFor(each => each.Rule).NotEmpty().When(each => each.Kind == EditKind.Override).WithMessage("Which stop?");
+        edit.RuleFor(each => each.Reason).NotEmpty().When(each => each.Kind == EditKind.Override).WithMessage("Going on in spite of a stop needs a reason.")
+            .MaximumLength(HeadLimits.LongestNote).WithMessage($"A reason holds at most {HeadLimits.LongestNote} characters.");
         edit.RuleFor(each => each.Heat).NotNull().When(each => each.Kind == EditKind.Heat).WithMessage("Which heat?")
             .IsInEnum().WithMessage("This kind of heat is not known here.");
     }

@@ -1,8 +1,10 @@
 using Kamuri.Core.Figures;
 using Kamuri.Core.Planning;
+using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
 using Kamuri.Web.Household;
+using Kamuri.Web.Sessions;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -31,7 +33,7 @@ internal static class PlanEndpoints
 }
 
 /// <summary>Brings head, house and clock together for the planner; shared by asking for a plan and starting one.</summary>
-internal sealed class PlanMaker(KamuriDb db, House house, Planner planner, CraftFigures figures)
+internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Planner planner, CraftFigures figures)
 {
     public async Task<(Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(PlanBody body, CancellationToken cancellation)
     {
@@ -41,12 +43,22 @@ internal sealed class PlanMaker(KamuriDb db, House house, Planner planner, Craft
             return (null, Problems.At(errors), null);
         }
 
-        var head = await db.Heads.FindAsync([body.HeadId], cancellation);
+        if (body.Head is { } inline)
+        {
+            return (planner.Make(body.ToRequest(inline.ToHead(Guid.Empty), History.Empty, row, time), figures), null, null);
+        }
+
+        var head = await db.Heads.FindAsync([body.HeadId!.Value], cancellation);
         return head switch
         {
             null => (null, null, Problems.NotFound("There is no such head here.")),
             { Archived: true } => (null, null, Problems.Conflict($"{head.Name} is archived; bring the head back to plan for it.")),
-            _ => (planner.Make(body.ToRequest(head.ToHead(), row, time), figures), null, null),
+            _ => (planner.Make(body.ToRequest(head.ToHead(), await HistoryAsync(head.Id, time, cancellation), row, time), figures), null, null),
         };
     }
+
+    private async Task<History> HistoryAsync(Guid head, HouseTime time, CancellationToken cancellation) =>
+        History.From((await book.ReadAsync(cancellation))
+            .Where(entry => entry.Summary.HeadId == head && entry.Summary.FinishedAt is not null)
+            .Select(entry => (DateOnly.FromDateTime(time.Local(entry.Summary.FinishedAt!.Value).DateTime), entry.Summary.Treatments, entry.Summary.Detangled)));
 }

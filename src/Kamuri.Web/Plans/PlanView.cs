@@ -1,4 +1,5 @@
 using Kamuri.Core.Composing;
+using Kamuri.Core.Composing.Days;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
@@ -8,10 +9,21 @@ namespace Kamuri.Web.Plans;
 /// <summary>A wait of a step, with its window in whole minutes.</summary>
 public sealed record WaitView(string Title, double Earliest, double Usual, double Latest, double Planned, string Working, string AfterLatest, bool CanBeChanged);
 
+/// <summary>The hair at one moment: how wet, what lies on it, how warm, and whether it is dry to the core.</summary>
+public sealed record HairView(Wetness Wetness, IReadOnlyList<string> OnHair, IReadOnlyList<string> OnScalp, Heat Warmth, bool FullyDry)
+{
+    private const Places Hair = Core.Steps.Places.Lengths | Core.Steps.Places.Ends | Core.Steps.Places.Roots | Core.Steps.Places.Edges;
+
+    internal static HairView Of(HairState state) => new(state.Wetness,
+        [.. state.Deposits.Where(deposit => (deposit.Places & Hair) != 0).Select(deposit => deposit.Facts.Name).Distinct()],
+        [.. state.Deposits.Where(deposit => deposit.Places.HasFlag(Core.Steps.Places.Scalp)).Select(deposit => deposit.Facts.Name).Distinct()],
+        state.Covered, state.FullyDry);
+}
+
 /// <summary>A step as shown in the plan.</summary>
 public sealed record StepView(
     string Id, string Kind, string Name, Phase Phase, string Instruction, string Reason, StepOrigin Origin,
-    IReadOnlyList<Places> Places, Direction Direction, Wetness WetnessBefore, Wetness WetnessAfter, Heat Heat,
+    IReadOnlyList<Places> Places, Direction Direction, WaterTemperature Water, HairView Before, HairView After, Heat Heat,
     double HandsOnMinutes, string HandsOnWorking, int Sections, WaitView? Wait, string? Amount, string? AmountWorking,
     IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End);
 
@@ -24,10 +36,13 @@ public sealed record TaskView(
 public sealed record FixView(string Label, IReadOnlyList<EditBody> Edits);
 
 /// <summary>What a rule says.</summary>
-public sealed record FindingView(string Rule, Severity Severity, string Reason, IReadOnlyList<string> Steps, FixView? Fix);
+public sealed record FindingView(string Rule, Severity Severity, string Reason, IReadOnlyList<string> Steps, FixView? Fix, bool IsSafety, string? Overridden);
 
 /// <summary>A step that could be spared.</summary>
 public sealed record SparingView(string Step, string Name, double MinutesSaved, IReadOnlyList<EditBody> Edits);
+
+/// <summary>The day in three figures, in minutes.</summary>
+public sealed record Totals(double WholeMinutes, double HandsOnMinutes, double RestMinutes);
 
 /// <summary>A whole plan as shown.</summary>
 public sealed record PlanView(
@@ -35,7 +50,7 @@ public sealed record PlanView(
     IReadOnlyList<StepView> Steps, IReadOnlyList<TaskView> Tasks, IReadOnlyList<FindingView> Findings, IReadOnlyList<RefusedEdit> RefusedEdits,
     DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NineInTenBy, DateTimeOffset NotBefore, bool Proven,
     DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<SparingView> CouldSpare, bool CanStart, string FinishSentence, string? TimeTrouble,
-    bool UsesTea)
+    bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals)
 {
     internal static PlanView Of(Plan plan) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
@@ -44,10 +59,12 @@ public sealed record PlanView(
         [.. plan.Steps.Select(step => Step(plan, step))],
         [.. plan.Tasks.Select(Task)],
         [.. plan.Findings.OrderByDescending(finding => finding.Severity).Select(finding => new FindingView(finding.Rule, finding.Severity, finding.Reason, finding.Steps,
-            finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null))],
+            finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null, finding.IsSafety, finding.Overridden))],
         plan.Refused, plan.Start, plan.End, plan.NineInTenBy, plan.NotBefore, plan.Proven, plan.Fit.ReadyBy, plan.Fit.MinutesOver,
         [.. plan.Fit.CouldSpare.Select(sparing => new SparingView(sparing.Step, sparing.Name, sparing.MinutesSaved, [.. sparing.Edits.Select(EditBody.From)]))],
-        !plan.HasStop && plan.Tasks.Count > 0, PlanWords.Finish(plan), PlanWords.Trouble(plan), plan.Request.UsesTea);
+        !plan.HasStop && plan.Tasks.Count > 0, PlanWords.Finish(plan), PlanWords.Trouble(plan), plan.Request.UsesTea,
+        plan.LeftOut, plan.Request.Head.Wear.Words,
+        new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()));
 
     private static StepView Step(Plan plan, PlannedStep planned)
     {
@@ -55,7 +72,7 @@ public sealed record PlanView(
         var tasks = plan.Tasks.Where(task => task.StepId == step.Id).ToList();
         var waiting = tasks.FirstOrDefault(task => task.Window is not null);
         return new StepView(step.Id, kind.Id, kind.Name, kind.Phase, kind.Instruction, step.Reason, step.Origin,
-            EditBody.PlaceNames(step.Places), kind.Direction, planned.Before.Wetness, planned.After.Wetness, step.Heat,
+            EditBody.PlaceNames(step.Places), step.Direction, step.Water, HairView.Of(planned.Before), HairView.Of(planned.After), step.Heat,
             tasks.Where(task => task.IsHandsOn).Sum(task => (task.End - task.Start).TotalMinutes), planned.HandsOnWorking,
             tasks.Max(task => task.Sections),
             planned.Wait is { } wait && waiting is not null

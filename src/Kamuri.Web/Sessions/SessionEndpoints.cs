@@ -45,9 +45,14 @@ internal static class SessionEndpoints
             return problem is not null ? problem : refusal!;
         }
 
-        if (plan.Findings.FirstOrDefault(finding => finding.Severity == Severity.Stop) is { } stop)
+        if (plan.Findings.FirstOrDefault(finding => finding.Holds) is { } stop)
         {
             return Problems.Conflict($"This plan cannot start yet. {stop.Reason}");
+        }
+
+        if (body.Plan.HeadId is null)
+        {
+            return Problems.At("plan.headId", "A day is run for a head that is kept.");
         }
 
         if (plan.Tasks.Count == 0)

@@ -258,7 +258,7 @@ export interface components {
          * @description What a wash day is for.
          * @enum {unknown}
          */
-        Aim: "moisture" | "strength" | "reset" | "quick";
+        Aim: "moisture" | "strength" | "reset" | "quick" | "definition" | "scalpComfort" | "oilFree" | "recovery" | "beforeStyle" | "lengthKeeping";
         /**
          * @description How the air moves over drying hair.
          * @enum {unknown}
@@ -284,6 +284,11 @@ export interface components {
             /** Format: double */
             speed: number;
         };
+        /**
+         * @description Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.
+         * @enum {unknown}
+         */
+        ConditionOn: "wrung" | "dry";
         /** @description A wait that is counting. */
         CountingView: {
             task: string;
@@ -305,10 +310,21 @@ export interface components {
          */
         Density: "low" | "medium" | "high";
         /**
+         * @description When hair is detangled.
+         * @enum {unknown}
+         */
+        DetangleIn: "prePoo" | "conditioner" | "leaveIn" | "fingersOnly";
+        /**
          * @description Which way the hands or the comb travel.
          * @enum {unknown}
          */
         Direction: "none" | "endsToRoots" | "rootsToEnds" | "midToEnds";
+        /** @description A treatment and when it was last done. */
+        DoneBody: {
+            treatment: components["schemas"]["Treatment"];
+            /** Format: date */
+            on: string;
+        };
         /** @description One change to the composed plan. Which other fields count depends on the kind. */
         EditBody: {
             kind: components["schemas"]["EditKind"];
@@ -322,17 +338,30 @@ export interface components {
             minutes?: null | number;
             places?: null | components["schemas"]["Places"][];
             heat?: null | components["schemas"]["Heat"];
+            water?: null | components["schemas"]["WaterTemperature"];
+            direction?: null | components["schemas"]["Direction"];
+            /**
+             * Format: double
+             * @description 0.8 or 0.95.
+             */
+            dryness?: null | number;
+            /** Format: int32 */
+            pieces?: null | number;
+            /** @description For override: the rule whose stop is overridden. */
+            rule?: null | string;
+            /** @description For override: why. */
+            reason?: null | string;
         };
         /**
          * @description What an edit does.
          * @enum {unknown}
          */
-        EditKind: "drop" | "add" | "move" | "minutes" | "places" | "heat";
+        EditKind: "drop" | "add" | "move" | "minutes" | "places" | "heat" | "water" | "direction" | "dryness" | "pieces" | "override";
         /**
          * @description How the hair is to be worn afterwards.
          * @enum {unknown}
          */
-        EndStyle: "twists" | "twistOut" | "washAndGo" | "bun";
+        EndStyle: "twists" | "twistOut" | "washAndGo" | "bun" | "singleTwists" | "braids" | "asItIs" | "retwist";
         /** @description Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once. */
         EventBody: {
             /** Format: uuid */
@@ -361,6 +390,11 @@ export interface components {
          * @enum {unknown}
          */
         EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "finished";
+        /**
+         * @description Water of the closing rinse.
+         * @enum {unknown}
+         */
+        FinalWater: "cool" | "lukewarm";
         /** @description What a rule says. */
         FindingView: {
             rule: string;
@@ -368,6 +402,8 @@ export interface components {
             reason: string;
             steps: string[];
             fix: null | components["schemas"]["FixView"];
+            isSafety: boolean;
+            overridden: null | string;
         };
         /** @description A fix that can be accepted with one press: a list of edits to append. */
         FixView: {
@@ -384,10 +420,22 @@ export interface components {
          * @enum {unknown}
          */
         Goal: "moisture" | "definition" | "lengthRetention" | "strength" | "scalpComfort" | "lessShedding";
+        /** @description How the hair is kept. Each kind has steps of its own and steps that would harm it. */
+        HairKinds: string;
+        /** @description The hair at one moment: how wet, what lies on it, how warm, and whether it is dry to the core. */
+        HairView: {
+            wetness: components["schemas"]["Wetness"];
+            onHair: string[];
+            onScalp: string[];
+            warmth: components["schemas"]["Heat"];
+            fullyDry: boolean;
+        };
         /** @description A head as it is entered. */
         HeadBody: {
             name: string;
             lengths: components["schemas"]["LengthsBody"];
+            wear?: components["schemas"]["WearBody"];
+            schools?: components["schemas"]["Schools"];
             density: components["schemas"]["Density"];
             strand: components["schemas"]["StrandThickness"];
             /** Format: double */
@@ -422,6 +470,10 @@ export interface components {
             id: string;
             archived: boolean;
             head: components["schemas"]["HeadBody"];
+            /** @description Loose, locs, style or takenDown. */
+            kind: components["schemas"]["HairKinds"];
+            /** @description The same in words: "locs, mature". */
+            kindWords: string;
             size: components["schemas"]["SizeView"];
             due: components["schemas"]["WashDue"];
         };
@@ -430,6 +482,16 @@ export interface components {
          * @enum {unknown}
          */
         Heat: "none" | "cap" | "hood" | "steamer";
+        /** @description What is on record of a head, given by hand. */
+        HistoryBody: {
+            lastDone: components["schemas"]["DoneBody"][];
+            knownIngredients?: null | string[];
+        };
+        /**
+         * @description Where a hot oil treatment stands.
+         * @enum {unknown}
+         */
+        HotOilPlace: "before" | "after";
         /** @description The house as entered: its air, its clock, what stands in it. */
         HouseholdBody: {
             /** Format: double */
@@ -469,6 +531,11 @@ export interface components {
          * @enum {unknown}
          */
         Layering: "loc" | "lco" | "loLight";
+        /** @description Something the day does without, and why. */
+        LeftOut: {
+            what: string;
+            why: string;
+        };
         /** @description Stretched length per zone in centimetres, 1 to 150. */
         LengthsBody: {
             /** Format: double */
@@ -480,6 +547,26 @@ export interface components {
             /** Format: double */
             sidesCm: number;
         };
+        /**
+         * @description How grown together locs are.
+         * @enum {unknown}
+         */
+        LocStage: "starter" | "maturing" | "mature";
+        /** @description Locs on a head. */
+        LocsWorn: {
+            /** @description How grown together they are. */
+            stage: components["schemas"]["LocStage"];
+            /**
+             * Format: int32
+             * @description How many, 10 to 400.
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description Measured thickness of one, 2 to 40 mm.
+             */
+            thicknessMillimetres: number;
+        };
         /** @description A note with its moment. */
         Note: {
             /** Format: date-time */
@@ -487,6 +574,11 @@ export interface components {
             text: string;
             task: null | string;
         };
+        /**
+         * @description What lifts heavy oil.
+         * @enum {unknown}
+         */
+        OilLifting: "teaThenTwoPasses" | "clarify" | "twoPasses";
         /**
          * @description The phases of a wash day, in the order they come.
          * @enum {unknown}
@@ -496,8 +588,12 @@ export interface components {
         Places: string;
         /** @description A plan as it is asked for. */
         PlanBody: {
-            /** Format: uuid */
-            headId: string;
+            /**
+             * Format: uuid
+             * @description The head it is for; or HeadBody? PlanBody.Head for one that is not kept.
+             */
+            headId?: null | string;
+            head?: null | components["schemas"]["HeadBody"];
             aim: components["schemas"]["Aim"];
             style: components["schemas"]["EndStyle"];
             when: components["schemas"]["WhenBody"];
@@ -505,6 +601,15 @@ export interface components {
             teaRinse?: null | boolean;
             treatmentHeat?: components["schemas"]["Heat"];
             dryingAir?: components["schemas"]["Air"];
+            schools?: null | components["schemas"]["Schools"];
+            stretch?: null | components["schemas"]["StretchCheck"];
+            /** @description Whether the day ends in bed, so that a scarf is part of it. */
+            endsInBed?: boolean;
+            history?: null | components["schemas"]["HistoryBody"];
+            /** @description What steps are done with, by step id or kind. */
+            uses?: {
+                [key: string]: components["schemas"]["UseBody"];
+            };
             layering?: null | components["schemas"]["Layering"];
             /**
              * Format: int32
@@ -543,6 +648,9 @@ export interface components {
             finishSentence: string;
             timeTrouble: null | string;
             usesTea: boolean;
+            leftOut: components["schemas"]["LeftOut"][];
+            kindWords: string;
+            totals: components["schemas"]["Totals"];
         };
         /**
          * @description How readily the hair takes up water.
@@ -554,6 +662,16 @@ export interface components {
          * @enum {unknown}
          */
         PorosityEvidence: "dryingTime" | "sprayBeads" | "strandInWater" | "guess";
+        /**
+         * @description Where protein stands.
+         * @enum {unknown}
+         */
+        ProteinPlace: "afterCleanse" | "prePoo" | "inDeepCondition";
+        /**
+         * @description How much protein something brings.
+         * @enum {unknown}
+         */
+        ProteinStrength: "none" | "light" | "strong";
         /** @description Five quick ratings, 1 to 5 each; null when not answered. */
         Ratings: {
             /** Format: int32 */
@@ -626,10 +744,39 @@ export interface components {
             end: string;
         };
         /**
+         * @description Whether conditioner touches the scalp.
+         * @enum {unknown}
+         */
+        ScalpConditioner: "never" | "coWash";
+        /**
+         * @description Oils on the scalp.
+         * @enum {unknown}
+         */
+        ScalpOiling: "penetrating" | "heavyWashedOut" | "none";
+        /**
          * @description What the scalp is like at the moment. Broken skin blocks heat and irritants.
          * @enum {unknown}
          */
         ScalpSign: "flaky" | "itchy" | "oily" | "sensitive" | "brokenSkin";
+        /**
+         * @description Where practitioners disagree, and which side this head takes. Each is a craft default; the head keeps its own and a
+         *     session may override any of them.
+         */
+        Schools: {
+            conditionOn?: components["schemas"]["ConditionOn"];
+            hotOil?: components["schemas"]["HotOilPlace"];
+            scalpConditioner?: components["schemas"]["ScalpConditioner"];
+            scalpOil?: components["schemas"]["ScalpOiling"];
+            detangle?: components["schemas"]["DetangleIn"];
+            finalWater?: components["schemas"]["FinalWater"];
+            length?: components["schemas"]["TreatmentLength"];
+            lifting?: components["schemas"]["OilLifting"];
+            protein?: components["schemas"]["ProteinPlace"];
+            /** @description Ends are conditioned before the cleanse, as a shield. */
+            endsFirst?: boolean;
+            /** @description Butter as the last layer, for long hold at the price of weight. */
+            butter?: boolean;
+        };
         /** @description One section of hair as parted for work. Numbers run from the nape upwards, left before right. */
         Section: {
             /**
@@ -769,6 +916,7 @@ export interface components {
             /** Format: double */
             tangle: number;
             sections: components["schemas"]["Section"][];
+            doubt: null | string;
         };
         /** @description A step that could be spared. */
         SparingView: {
@@ -817,8 +965,9 @@ export interface components {
             origin: components["schemas"]["StepOrigin"];
             places: components["schemas"]["Places"][];
             direction: components["schemas"]["Direction"];
-            wetnessBefore: components["schemas"]["Wetness"];
-            wetnessAfter: components["schemas"]["Wetness"];
+            water: components["schemas"]["WaterTemperature"];
+            before: components["schemas"]["HairView"];
+            after: components["schemas"]["HairView"];
             heat: components["schemas"]["Heat"];
             /** Format: double */
             handsOnMinutes: number;
@@ -840,7 +989,40 @@ export interface components {
          */
         StrandThickness: "fine" | "medium" | "coarse";
         /** @enum {unknown} */
-        Substance: "prePoo" | "shampoo" | "clarifier" | "tea" | "conditioner" | "protein" | "deepConditioner" | "slipMist" | "leaveIn" | "oil" | "cream" | "gel" | null;
+        StretchCheck: "balanced" | "needsProtein" | "needsMoisture" | null;
+        /**
+         * @description What a worn style is made of.
+         * @enum {unknown}
+         */
+        StyleMade: "braids" | "twists" | "cornrows" | "crochet";
+        /** @description A protective style on a head. */
+        StyleWorn: {
+            /** @description What it is made of. */
+            made: components["schemas"]["StyleMade"];
+            /**
+             * Format: date
+             * @description When it was put in; null when not on record.
+             */
+            putIn: null | string;
+            /**
+             * Format: double
+             * @description Mass of added hair, 0 for none.
+             * @default 0
+             */
+            addedHairGrams: number;
+        };
+        /** @enum {unknown} */
+        Substance: "prePoo" | "shampoo" | "clarifier" | "tea" | "conditioner" | "protein" | "deepConditioner" | "slipMist" | "leaveIn" | "oil" | "cream" | "gel" | "plantGel" | "herbJuice" | "onionJuice" | "grainWater" | "hotOil" | "heavyOil" | "endShield" | "dilutedCleanser" | "coWash" | "locSoak" | "clay" | "herbPaste" | "lightSpray" | "strongProtein" | "egg" | "proteinConditioner" | "oilRinse" | "acidicRinse" | "mist" | "edgeControl" | "scalpOil" | "butter" | null;
+        /** @description A style or locs that has just come down. */
+        TakenDown: {
+            /** @description What it was. */
+            made: components["schemas"]["StyleMade"];
+            /**
+             * Format: int32
+             * @description How long it was worn.
+             */
+            wornDays: number;
+        };
         /** @description How much of something a head takes in one use. */
         TakingLine: {
             name: string;
@@ -883,11 +1065,56 @@ export interface components {
             /** Format: date-time */
             end: string;
         };
+        /** @description The day in three figures, in minutes. */
+        Totals: {
+            /** Format: double */
+            wholeMinutes: number;
+            /** Format: double */
+            handsOnMinutes: number;
+            /** Format: double */
+            restMinutes: number;
+        };
+        /**
+         * @description Treatments with a rhythm of their own.
+         * @enum {unknown}
+         */
+        Treatment: "wash" | "clarify" | "lightProtein" | "strongProtein" | "hotOil" | "herbPrePoo" | "retwist" | "tensionStyle" | "locDetox";
+        /**
+         * @description How long a pre-poo or oil stays on.
+         * @enum {unknown}
+         */
+        TreatmentLength: "window" | "overnight";
         /** @description What the last press was, so that it can be taken back. */
         UndoView: {
             /** Format: uuid */
             event: string;
             label: string;
+        };
+        /** @description What a step is done with, as far as it is known. */
+        UseBody: {
+            name: string;
+            ingredients?: string[];
+            protein?: components["schemas"]["ProteinStrength"];
+            /**
+             * Format: double
+             * @description 0 to 100; 100 is undiluted.
+             */
+            essentialOilPercent?: number;
+            /** @description Holds pepper, camphor or menthol. */
+            burns?: boolean;
+            sieved?: null | boolean;
+            sapDrained?: null | boolean;
+            /** Format: date */
+            useBy?: null | string;
+            keptAsTold?: boolean;
+            /** Format: double */
+            inStockMl?: null | number;
+            /** Format: double */
+            toMakeMl?: null | number;
+            keepsUnderADay?: boolean;
+            /** Format: double */
+            atCelsius?: null | number;
+            isChange?: boolean;
         };
         /** @description A wait of a step, with its window in whole minutes. */
         WaitView: {
@@ -928,6 +1155,17 @@ export interface components {
             latest: string;
             /** @description The same in plain words. */
             sentence: string;
+        };
+        /**
+         * @description Water a step is done with.
+         * @enum {unknown}
+         */
+        WaterTemperature: "none" | "cool" | "lukewarm" | "warm" | "hot";
+        /** @description How the hair is kept: at most one of the three; none means loose. */
+        WearBody: {
+            locs?: null | components["schemas"]["LocsWorn"];
+            style?: null | components["schemas"]["StyleWorn"];
+            down?: null | components["schemas"]["TakenDown"];
         };
         /**
          * @description How wet hair is, driest first. Each stands for a water content in WetnessScale.

@@ -8,12 +8,16 @@ namespace Kamuri.Core.Composing.Days;
 public sealed record LeftOut(string What, string Why);
 
 /// <summary>Collects the bare steps of a day, each with its reason. Wetting and wringing are left to the rules.</summary>
-internal sealed class DayBuilder(PlanRequest request)
+internal sealed class DayBuilder(PlanRequest request, double dryHairTakes)
 {
     private readonly List<PlanStep> _steps = [];
     private readonly List<LeftOut> _leftOut = [];
 
     public PlanRequest Request => request;
+
+    /// <summary>How much more of a treatment dry hair takes than wrung-out hair.</summary>
+    public double DryHairTakes => dryHairTakes;
+
     public Schools Schools => request.SchoolsInUse;
     public IReadOnlyList<PlanStep> Steps => _steps;
     public IReadOnlyList<LeftOut> LeftOut => _leftOut;

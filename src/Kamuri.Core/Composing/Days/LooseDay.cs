@@ -29,6 +29,13 @@ internal static class LooseDay
             day.Take(StepIds.ClearLint, "Lint and shed hair at the roots mat the moment water touches them.");
         }
 
+        if (schools.Protein == ProteinPlace.PrePoo && WantsProtein(day))
+        {
+            day.Take(StepIds.ProteinPrePoo, "Protein on dry hair before the cleanse, moisture behind it: the school of this head.");
+            day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
+            return;
+        }
+
         if (request.Aim == Aim.ScalpComfort)
         {
             day.Take(StepIds.ScalpMassage, "Loosens flakes and eases the scalp before anything goes on it.");
@@ -154,6 +161,11 @@ internal static class LooseDay
             day.Take(StepIds.Rinse, "Only a trace of it stays.");
         }
 
+        if (schools.ConditionOn == ConditionOn.Dry)
+        {
+            day.Take(StepIds.Blot, "The treatment goes on hair that is not full of water: the school of this head, at the price of more of it.");
+        }
+
         var mixed = protein && schools.Protein == ProteinPlace.InDeepCondition;
         day.Take(mixed ? StepIds.ProteinDeepCondition : StepIds.DeepCondition, mixed
             ? "Protein mixed into the deep condition: the school of this head."
@@ -163,7 +175,7 @@ internal static class LooseDay
                 Aim.Reset => "Clarifying strips the hair bare; a long deep condition gives back what it took.",
                 Aim.OilFree => "Juice and cleanse leave the hair bare; moisture goes back in without oil.",
                 _ => "This is where the moisture goes in.",
-            });
+            }, step => schools.ConditionOn == ConditionOn.Dry ? step with { AmountFactor = day.DryHairTakes } : step);
         Comb(day, comb, "Deep conditioner gives the comb its slip.");
         day.Cover("Warmth carries the deep condition in.");
     }

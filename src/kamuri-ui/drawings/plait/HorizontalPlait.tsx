@@ -3,9 +3,12 @@ import { Band, measures } from './Band'
 import {
   bandLabels,
   clockOf,
+  gutter,
   joints,
+  right,
   runEnd,
   runStart,
+  spanOf,
   stays,
   stitches,
   textWidth,
@@ -15,9 +18,6 @@ import {
   type PlaitTask,
 } from './layout'
 import type { PlaitProps } from './Plait'
-
-const gutter = 104
-const right = 28
 
 export function HorizontalPlait({
   tasks,
@@ -33,7 +33,7 @@ export function HorizontalPlait({
 }: PlaitProps & { width: number }) {
   const id = useId()
   const { bandHeight, strandGap, firstStrand, below, restShift } = measures[small ? 'small' : 'whole']
-  const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
+  const minutes = spanOf({ tasks, readyBy, now })
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
   const kitchen = strands.at(-1)
   const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + restShift

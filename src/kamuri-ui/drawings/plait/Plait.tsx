@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
+import { HairStrip, type HairMoment } from './HairStrip'
 import { HorizontalPlait } from './HorizontalPlait'
-import type { PlaitTask } from './layout'
+import { spanOf, type PlaitTask } from './layout'
 import { VerticalPlait } from './VerticalPlait'
 
 export interface PlaitProps {
@@ -15,6 +16,8 @@ export interface PlaitProps {
   /** The step in focus. */
   focus?: string | null
   onFocus?: (step: string | null) => void
+  /** The state of the hair along the way, drawn under the plait where there is room. */
+  hair?: readonly HairMoment[]
   /** A low strip with few names, where another part of the page is what matters. */
   small?: boolean
   /** The whole in words, for those who cannot see it. */
@@ -35,9 +38,16 @@ export function Plait(props: PlaitProps) {
     return () => observer.disconnect()
   }, [])
   return (
-    <div ref={frame} className={props.small ? '' : 'min-h-72'}>
+    <div ref={frame} className={props.small ? '' : 'min-h-56'}>
       {width > 0 &&
-        (width < narrow ? <VerticalPlait {...props} width={width} /> : <HorizontalPlait {...props} width={width} />)}
+        (width < narrow ? (
+          <VerticalPlait {...props} width={width} />
+        ) : (
+          <>
+            <HorizontalPlait {...props} width={width} />
+            {props.hair && <HairStrip moments={props.hair} minutes={spanOf(props)} width={width} />}
+          </>
+        ))}
     </div>
   )
 }

@@ -12,6 +12,12 @@ export interface PlaitTask {
   end: number
 }
 
+/** Room for the names of strands at the left of a drawing, in pixels. */
+export const gutter = 104
+
+/** Room at its right. */
+export const right = 28
+
 /** Where things lie: how time maps along the drawing, and where each strand and the resting line lie across it. */
 export interface Frame {
   /** Pixels of a minute. */
@@ -189,3 +195,14 @@ export const clockOf = (minuteOfDay: number) => {
   const minute = ((Math.round(minuteOfDay) % 1440) + 1440) % 1440
   return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
 }
+
+/** Minutes the whole drawing covers. */
+export const spanOf = ({
+  tasks,
+  readyBy,
+  now,
+}: {
+  tasks: readonly PlaitTask[]
+  readyBy?: number | null | undefined
+  now?: number | null | undefined
+}) => Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))

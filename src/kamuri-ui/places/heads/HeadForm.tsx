@@ -3,6 +3,8 @@ import type { ReactNode } from 'react'
 import type { HeadBody } from '@/api/client'
 import { Button, IconButton } from '@/kit/Button'
 import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { SchoolFields } from './SchoolFields'
+import { WearFields } from './WearFields'
 import {
   ages,
   chemicals,
@@ -19,7 +21,7 @@ import {
 
 type Errors = Record<string, string[]>
 
-/** The fields of a loose head. What is wrong stands next to its field; what was typed stays. */
+/** The fields of a head. What is wrong stands next to its field; what was typed stays. */
 export function HeadForm({
   draft,
   errors,
@@ -59,6 +61,9 @@ export function HeadForm({
           choices={ages}
           onChoose={(ageGroup) => put({ ageGroup })}
         />
+      </Part>
+      <Part title="How the hair is kept">
+        <WearFields wear={draft.wear ?? {}} errors={errors} onChange={(wear) => put({ wear })} />
       </Part>
       <Part title="Stretched length" note="Pull one strand straight in each zone.">
         {length('Nape', 'napeCm')}
@@ -134,6 +139,9 @@ export function HeadForm({
           choices={schools}
           onChoose={(layering) => put({ layering })}
         />
+      </Part>
+      <Part title="Schools" note="Where practitioners disagree, what suits this head. Any day may do it otherwise.">
+        <SchoolFields schools={draft.schools ?? {}} onChange={(next) => put({ schools: next })} />
       </Part>
       <Part title="Care" wide>
         <ManyField

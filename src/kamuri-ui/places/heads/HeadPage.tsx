@@ -141,6 +141,7 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
                 value={`${Math.round(size.data.scalpSquareCm)} cm²`}
                 working={size.data.scalpWorking}
               />
+              {size.data.doubt && <p className="border-l-4 border-warn py-1 pl-3 text-warn">{size.data.doubt}</p>}
               <Figure
                 name="Tangle today"
                 value={size.data.tangle.toFixed(1)}

@@ -59,6 +59,7 @@ function HeadCard({ head }: { head: HeadView }) {
       <span className="block">
         <span className="block font-display text-2xl font-semibold group-hover:text-accent">{name}</span>
         <span className="block text-quiet">
+          {head.kind === 'loose' ? '' : `${head.kindWords}, `}
           {Math.round(head.size.meanLengthCm)} cm, {head.head.density} density, {head.head.strand} strands,{' '}
           {head.head.porosity} porosity
         </span>

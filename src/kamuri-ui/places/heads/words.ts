@@ -67,3 +67,20 @@ export const chemicals: Words<NonNullable<HeadBody['chemicalHistory']>[number]['
   { value: 'relaxer', word: 'Relaxer' },
   { value: 'heatDamage', word: 'Heat damage' },
 ]
+export const kinds = [
+  { value: 'loose', word: 'Loose' },
+  { value: 'locs', word: 'Locs' },
+  { value: 'style', word: 'In a protective style' },
+  { value: 'takenDown', word: 'Just taken down' },
+] as const
+export const locStages = [
+  { value: 'starter', word: 'Starter' },
+  { value: 'maturing', word: 'Maturing' },
+  { value: 'mature', word: 'Mature' },
+] as const
+export const stylesMade = [
+  { value: 'braids', word: 'Braids' },
+  { value: 'twists', word: 'Twists' },
+  { value: 'cornrows', word: 'Cornrows' },
+  { value: 'crochet', word: 'Crochet' },
+] as const

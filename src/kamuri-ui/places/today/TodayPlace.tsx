@@ -5,6 +5,7 @@ import { api, Refused, told, type PlanView } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
+import type { HairMoment } from '@/drawings/plait/HairStrip'
 import type { PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
@@ -26,9 +27,10 @@ export function TodayPlace() {
   // A link may name the head. It is taken up once, then the address is only /today again.
   useEffect(() => {
     if (living.length === 0) return
-    if (asked && asked !== taken.current && living.some((head) => head.id === asked)) {
+    const named = living.find((head) => head.id === asked)
+    if (named && asked !== taken.current) {
       taken.current = asked
-      wash(asked)
+      wash(named)
       setSearch({}, { replace: true })
     } else if (!asked) {
       taken.current = null
@@ -54,7 +56,7 @@ export function TodayPlace() {
       </section>
     )
   if (!wish || !living.some((head) => head.id === wish.headId)) return null
-  return <Planning wish={wish} change={change} edit={edit} undo={undo} heads={living} />
+  return <Planning wish={wish} change={change} edit={edit} undo={undo} wash={wash} heads={living} />
 }
 
 function Planning({
@@ -62,11 +64,12 @@ function Planning({
   change,
   edit,
   undo,
+  wash,
   heads,
 }: {
   wish: Wish
   heads: Parameters<typeof WishSentence>[0]['heads']
-} & Pick<ReturnType<typeof useWish>, 'change' | 'edit' | 'undo'>) {
+} & Pick<ReturnType<typeof useWish>, 'change' | 'edit' | 'undo' | 'wash'>) {
   const navigate = useNavigate()
   const [focus, setFocus] = useState<string | null>(null)
   const [fields, setFields] = useState(false)
@@ -89,7 +92,7 @@ function Planning({
   return (
     <>
       <div className="mt-5">
-        <WishSentence wish={wish} heads={heads} plan={shown} onChange={change} />
+        <WishSentence wish={wish} heads={heads} plan={shown} onChange={change} onHead={wash} />
         {wrong ? (
           <p role="alert" className="mt-3 max-w-4xl border-l-4 border-stop pl-3 text-stop">
             {wrong.message}
@@ -140,10 +143,32 @@ function Planning({
           </div>
         </div>
       )}
-      <AllFields wish={wish} open={fields} onClose={() => setFields(false)} onChange={change} />
+      <AllFields
+        wish={wish}
+        head={heads.find((head) => head.id === wish.headId)!}
+        open={fields}
+        onClose={() => setFields(false)}
+        onChange={change}
+      />
     </>
   )
 }
+
+/** The hair from each step to the next. */
+const hairOf = (plan: PlanView): HairMoment[] =>
+  plan.steps.map((step, n) => ({
+    from: minutesBetween(plan.start, step.start),
+    to: minutesBetween(plan.start, plan.steps[n + 1]?.start ?? plan.end),
+    wetness: step.after.wetness,
+    onHair: step.after.onHair.map((name) => ({ name, substance: substanceOf(plan, name) })),
+    onScalp: step.after.onScalp,
+    isWarm: step.after.warmth !== 'none',
+  }))
+
+/** The substance behind a name, for its colour: the wait that works under that name. */
+const substanceOf = (plan: PlanView, name: string) =>
+  plan.tasks.find((task) => task.substance && task.title.toLowerCase().startsWith(name.split(' ')[0]!))?.substance ??
+  null
 
 function PlanPlait({
   plan,
@@ -159,7 +184,9 @@ function PlanPlait({
     start: minutesBetween(plan.start, task.start),
     end: minutesBetween(plan.start, task.end),
   }))
-  const strands = [{ id: 'head', name: plan.headName, note: `loose, ${Math.round(plan.size.massGrams)} g` }]
+  const strands = [
+    { id: 'head', name: plan.headName, note: `${plan.kindWords.split(',')[0]}, ${Math.round(plan.size.massGrams)} g` },
+  ]
   if (tasks.some((task) => task.strand === 'kitchen'))
     strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
   return (
@@ -170,6 +197,7 @@ function PlanPlait({
       readyBy={plan.readyBy ? minutesBetween(plan.start, plan.readyBy) : null}
       focus={focus}
       onFocus={onFocus}
+      hair={hairOf(plan)}
       summary={`Plan for ${plan.headName}. ${plan.finishSentence}`}
     />
   )

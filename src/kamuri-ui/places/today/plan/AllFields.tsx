@@ -1,21 +1,24 @@
 import { useState } from 'react'
-import { Refused, type HouseholdBody } from '@/api/client'
+import { Refused, type HeadView, type HouseholdBody } from '@/api/client'
 import { useChangeHousehold, useHousehold } from '@/app/household'
 import { Button } from '@/kit/Button'
-import { ChoiceField, TextField } from '@/kit/Field'
+import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
+import { SchoolFields } from '@/places/heads/SchoolFields'
 import type { Wish } from './wish'
-import { airs, heats, layerings } from './words'
+import { airs, heats, layerings, stretches } from './words'
 
 /** The plain list of fields behind the sentence, and the house they are planned in. */
 export function AllFields({
   wish,
+  head,
   open,
   onClose,
   onChange,
 }: {
   wish: Wish
+  head: HeadView
   open: boolean
   onClose: () => void
   onChange: (next: Partial<Wish>) => void
@@ -54,6 +57,37 @@ export function AllFields({
           }
         />
       </div>
+      <div className="mt-4 grid gap-2">
+        <ChoiceField
+          label="A wet strand, stretched"
+          value={wish.stretch ?? 'none'}
+          choices={stretches}
+          hint="Decides between protein and moisture."
+          onChoose={(stretch) => onChange({ stretch: stretch === 'none' ? null : stretch })}
+        />
+        <SwitchField
+          label="The day ends in bed"
+          hint="Adds a scarf, and asks for dry locs and braids."
+          checked={wish.endsInBed ?? false}
+          onChange={(endsInBed) => onChange({ endsInBed })}
+        />
+      </div>
+      <details className="mt-4 border-t border-rule pt-2">
+        <summary className="flex min-h-12 cursor-pointer items-center text-lg font-semibold">
+          Schools for this day{wish.schools ? ', changed' : `, as ${head.head.name} has them`}
+        </summary>
+        <div className="mt-2 grid gap-4 sm:grid-cols-2">
+          <SchoolFields
+            schools={wish.schools ?? head.head.schools ?? {}}
+            onChange={(schools) => onChange({ schools })}
+          />
+        </div>
+        {wish.schools && (
+          <Button tone="quiet" className="mt-2" onClick={() => onChange({ schools: null })}>
+            As {head.head.name} has them
+          </Button>
+        )}
+      </details>
       {data && <HouseFields key={JSON.stringify(data.house)} house={data.house} />}
     </Sheet>
   )

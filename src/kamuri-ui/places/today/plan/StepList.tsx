@@ -125,7 +125,7 @@ const directions: Record<string, string> = {
 function summary(step: StepView): string {
   return [
     directions[step.direction],
-    step.wetnessBefore !== 'dry' || step.kind === 'look' ? wetness[step.wetnessBefore] : '',
+    step.before.wetness !== 'dry' || step.kind === 'look' ? wetness[step.before.wetness] : '',
     step.amount?.split(',')[0],
   ]
     .filter(Boolean)

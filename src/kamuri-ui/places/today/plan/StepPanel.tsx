@@ -70,6 +70,16 @@ export function StepPanel({
           ))}
         </ul>
       )}
+      {step.water !== 'none' && (
+        <div className="mt-3 max-w-52">
+          <ChoiceField
+            label="Water"
+            value={step.water}
+            choices={waters}
+            onChoose={(water) => onEdit({ kind: 'water', step: step.id, water })}
+          />
+        </div>
+      )}
       {step.wait?.canBeChanged && <MinutesRow step={step} onEdit={onEdit} />}
       <div className="mt-3 flex flex-wrap items-end gap-2">
         <IconButton label={`Move ${step.name} earlier`} disabled={isFirst} onClick={() => onMove(-1)}>
@@ -94,6 +104,12 @@ export function StepPanel({
     </div>
   )
 }
+
+const waters: { value: StepView['water']; word: string }[] = [
+  { value: 'cool', word: 'Cool' },
+  { value: 'lukewarm', word: 'Lukewarm' },
+  { value: 'warm', word: 'Warm, 36 to 40 °C' },
+]
 
 function MinutesRow({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBody[]) => void }) {
   const wait = step.wait!

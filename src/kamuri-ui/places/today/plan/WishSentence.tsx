@@ -13,12 +13,16 @@ export function WishSentence({
   heads,
   plan,
   onChange,
+  onHead,
 }: {
   wish: Wish
   heads: readonly HeadView[]
   plan: PlanView | undefined
   onChange: (next: Partial<Wish>) => void
+  onHead: (head: HeadView) => void
 }) {
+  const kind = heads.find((head) => head.id === wish.headId)?.kind ?? 'loose'
+  const fitting = styles.filter((style) => style.kinds.includes(kind) || style.value === wish.style)
   const usesTea = wish.teaRinse ?? plan?.usesTea ?? true
   return (
     <h1 className="max-w-5xl text-[1.65rem] leading-[1.35] font-semibold sm:text-[2.1rem] sm:leading-[1.3]">
@@ -27,11 +31,12 @@ export function WishSentence({
         label="Head"
         value={wish.headId}
         choices={heads.map((head) => ({ value: head.id, word: head.head.name, hint: head.due.sentence }))}
-        onChoose={(headId) => onChange({ headId, edits: [] })}
+        onChoose={(headId) => onHead(heads.find((head) => head.id === headId)!)}
       />{' '}
-      for <ChoiceWord label="Aim" value={wish.aim} choices={aims} onChoose={(aim) => onChange({ aim })} /> into{' '}
+      for <ChoiceWord label="Aim" value={wish.aim} choices={aims} onChoose={(aim) => onChange({ aim })} />{' '}
+      {kind === 'loose' || kind === 'takenDown' ? 'into' : 'and leave it'}{' '}
       <WithMark mark=",">
-        <ChoiceWord label="Style" value={wish.style} choices={styles} onChoose={(style) => onChange({ style })} />
+        <ChoiceWord label="Style" value={wish.style} choices={fitting} onChoose={(style) => onChange({ style })} />
       </WithMark>{' '}
       <WithMark mark=",">
         <ChoiceWord

@@ -1,6 +1,8 @@
+import { useState } from 'react'
 import type { EditBody, PlanView } from '@/api/client'
 import { spell } from '@/app/time'
 import { Button } from '@/kit/Button'
+import { TextField } from '@/kit/Field'
 
 /** What the rules say, what could be spared, and the cautions of the day, said once each. */
 export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edits: EditBody[]) => void }) {
@@ -15,16 +17,22 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
           data-finding={finding.rule}
         >
           <h3
-            className={`text-base font-semibold ${finding.severity === 'stop' ? 'text-stop' : finding.severity === 'warn' ? 'text-warn' : ''}`}
+            className={`text-base font-semibold ${finding.overridden ? '' : finding.severity === 'stop' ? 'text-stop' : finding.severity === 'warn' ? 'text-warn' : ''}`}
           >
-            {finding.severity === 'stop'
-              ? 'This has to change first'
-              : finding.severity === 'warn'
-                ? 'Better changed'
-                : 'To note'}
+            {finding.overridden
+              ? 'Going on all the same'
+              : finding.severity === 'stop'
+                ? 'This has to change first'
+                : finding.severity === 'warn'
+                  ? 'Better changed'
+                  : 'To note'}
             <span className="ml-2 text-sm font-normal text-quiet">{finding.rule}</span>
           </h3>
           <p className="mt-1">{finding.reason}</p>
+          {finding.overridden && <p className="mt-1 text-quiet">Because: {finding.overridden}</p>}
+          {finding.severity === 'stop' && !finding.overridden && !finding.isSafety && (
+            <Override rule={finding.rule} onEdit={onEdit} />
+          )}
           {finding.fix && (
             <Button className="mt-2" onClick={() => onEdit(...finding.fix!.edits)}>
               {finding.fix.label}
@@ -32,6 +40,18 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
           )}
         </article>
       ))}
+      {plan.leftOut.length > 0 && (
+        <article className="border-b border-rule py-4">
+          <h3 className="text-base font-semibold">Left out</h3>
+          <ul>
+            {plan.leftOut.map((left) => (
+              <li key={left.what} className="mt-1">
+                <span className="font-semibold first-letter:uppercase">{left.what}.</span> {left.why}
+              </li>
+            ))}
+          </ul>
+        </article>
+      )}
       {plan.couldSpare.length > 0 && (
         <article className="border-b border-rule py-4">
           <h3 className="text-base font-semibold">Could be left out safely</h3>
@@ -73,5 +93,35 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
         </p>
       </div>
     </section>
+  )
+}
+
+/** Going on in spite of a stop takes a reason, which stays with the day. */
+function Override({ rule, onEdit }: { rule: string; onEdit: (...edits: EditBody[]) => void }) {
+  const [reason, setReason] = useState<string | null>(null)
+  if (reason === null)
+    return (
+      <Button tone="quiet" className="mr-2" onClick={() => setReason('')}>
+        Go on all the same
+      </Button>
+    )
+  return (
+    <form
+      className="mt-2 grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (reason.trim()) onEdit({ kind: 'override', rule, reason: reason.trim() })
+      }}
+    >
+      <TextField
+        label="Why, in a few words"
+        value={reason}
+        maxLength={200}
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <Button type="submit" disabled={!reason.trim()}>
+        Keep the reason and go on
+      </Button>
+    </form>
   )
 }

@@ -1,15 +1,21 @@
 import { useCallback, useState } from 'react'
-import type { EditBody, PlanBody } from '@/api/client'
+import type { EditBody, HeadView, PlanBody } from '@/api/client'
 
 /** What is asked for: the words of the sentence and the changes made to the plan. Kept on this device until changed. */
-export type Wish = Omit<PlanBody, 'edits'> & { edits: EditBody[] }
+export type Wish = Omit<PlanBody, 'edits' | 'headId' | 'head'> & { headId: string; edits: EditBody[] }
 
 const kept = 'kamuri.wish'
 
-const firstWish = (headId: string): Wish => ({
-  headId,
-  aim: 'moisture',
-  style: 'twists',
+const isKept = (head: HeadView) => head.kind === 'locs' || head.kind === 'style'
+
+/** Loose hair is set into a style; locs and worn styles stay as they are. */
+const suiting = (head: HeadView, style: Wish['style']): Wish['style'] =>
+  isKept(head) === (style === 'asItIs' || style === 'retwist') ? style : isKept(head) ? 'asItIs' : 'twists'
+
+const firstWish = (head: HeadView): Wish => ({
+  headId: head.id,
+  aim: isKept(head) ? 'quick' : 'moisture',
+  style: suiting(head, 'twists'),
   when: { mode: 'startNow' },
   teaRinse: null,
   treatmentHeat: 'cap',
@@ -34,9 +40,9 @@ export function useWish(): {
   edit: (...edits: EditBody[]) => void
   undo: (() => void) | null
   /** Ask for this head, with the other words as they are. */
-  wash: (headId: string) => void
+  wash: (head: HeadView) => void
   /** Keep what is asked for if it is for one of these heads; else begin anew with the first. */
-  washOneOf: (heads: readonly { id: string }[]) => void
+  washOneOf: (heads: readonly HeadView[]) => void
 } {
   const [{ wish, past }, set] = useState<{ wish: Wish | null; past: Wish[] }>(() => ({ wish: restore(), past: [] }))
 
@@ -58,12 +64,17 @@ export function useWish(): {
     })
   }, [])
   const wash = useCallback(
-    (headId: string) => begin((wish) => (wish ? { ...wish, headId, edits: [] } : firstWish(headId))),
+    (head: HeadView) =>
+      begin((wish) =>
+        wish
+          ? { ...wish, headId: head.id, style: suiting(head, wish.style), schools: null, edits: [] }
+          : firstWish(head),
+      ),
     [begin],
   )
   const washOneOf = useCallback(
-    (heads: readonly { id: string }[]) =>
-      begin((wish) => (heads.some((head) => head.id === wish?.headId) ? wish : firstWish(heads[0]!.id))),
+    (heads: readonly HeadView[]) =>
+      begin((wish) => (heads.some((head) => head.id === wish?.headId) ? wish : firstWish(heads[0]!))),
     [begin],
   )
 

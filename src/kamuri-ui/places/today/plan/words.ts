@@ -1,18 +1,32 @@
+import type { HeadView } from '@/api/client'
 import type { Choice } from '@/kit/Word'
 import type { Wish } from './wish'
 
 export const aims: Choice<Wish['aim']>[] = [
   { value: 'moisture', word: 'moisture', hint: 'Pre-poo, cleanse, a deep condition' },
   { value: 'strength', word: 'strength', hint: 'Light protein, moisture behind it' },
+  { value: 'definition', word: 'definition', hint: 'Plant gel before, gel after' },
+  { value: 'scalpComfort', word: 'scalp comfort', hint: 'Massage and oil, washed out' },
+  { value: 'lengthKeeping', word: 'length', hint: 'Shielded, fed, sealed' },
   { value: 'reset', word: 'a reset', hint: 'Clarify, then a long deep condition' },
+  { value: 'oilFree', word: 'an oil-free wash', hint: 'Herb juice instead of oil' },
+  { value: 'recovery', word: 'recovery', hint: 'After a style: two passes, protein' },
+  { value: 'beforeStyle', word: 'a style to come', hint: 'Clean, combed and fed' },
   { value: 'quick', word: 'a quick wash', hint: 'Cleanse, condition, light layers' },
 ]
 
-export const styles: Choice<Wish['style']>[] = [
-  { value: 'twists', word: 'twists' },
-  { value: 'twistOut', word: 'a twist-out' },
-  { value: 'washAndGo', word: 'a wash-and-go' },
-  { value: 'bun', word: 'a bun' },
+type Kind = HeadView['kind']
+const combable: Kind[] = ['loose', 'takenDown']
+
+export const styles: (Choice<Wish['style']> & { kinds: Kind[] })[] = [
+  { value: 'twists', word: 'twists', kinds: combable },
+  { value: 'twistOut', word: 'a twist-out', kinds: combable },
+  { value: 'washAndGo', word: 'a wash-and-go', kinds: combable },
+  { value: 'bun', word: 'a bun', kinds: combable },
+  { value: 'singleTwists', word: 'single twists', kinds: combable },
+  { value: 'braids', word: 'braids', kinds: combable },
+  { value: 'asItIs', word: 'as it is', kinds: ['locs', 'style'] },
+  { value: 'retwist', word: 'retwisted', kinds: ['locs'] },
 ]
 
 export const teas: Choice<'yes' | 'no'>[] = [
@@ -38,4 +52,11 @@ export const layerings: { value: 'own' | 'loc' | 'lco' | 'loLight'; word: string
   { value: 'loc', word: 'LOC: leave-in, oil, cream' },
   { value: 'lco', word: 'LCO: leave-in, cream, oil' },
   { value: 'loLight', word: 'LO light: leave-in, a little oil' },
+]
+
+export const stretches: { value: 'none' | NonNullable<Wish['stretch']>; word: string }[] = [
+  { value: 'none', word: 'Not tried' },
+  { value: 'balanced', word: 'Stretches a little and returns' },
+  { value: 'needsProtein', word: 'Stretches far, mushy' },
+  { value: 'needsMoisture', word: 'Snaps at once' },
 ]

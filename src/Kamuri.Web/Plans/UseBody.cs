@@ -1,0 +1,60 @@
+using Kamuri.Core.Rhythm;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Web.Plans;
+
+/// <summary>What a step is done with, as far as it is known.</summary>
+public sealed record UseBody
+{
+    public required string Name { get; init; }
+    public IReadOnlyList<string> Ingredients { get; init; } = [];
+    public ProteinStrength Protein { get; init; }
+
+    /// <summary>0 to 100; 100 is undiluted.</summary>
+    public double EssentialOilPercent { get; init; }
+
+    /// <summary>Holds pepper, camphor or menthol.</summary>
+    public bool Burns { get; init; }
+
+    public bool? Sieved { get; init; }
+    public bool? SapDrained { get; init; }
+    public DateOnly? UseBy { get; init; }
+    public bool KeptAsTold { get; init; } = true;
+    public double? InStockMl { get; init; }
+    public double? ToMakeMl { get; init; }
+    public bool KeepsUnderADay { get; init; }
+    public double? AtCelsius { get; init; }
+    public bool IsChange { get; init; }
+
+    internal bool IsSound => EssentialOilPercent is >= 0 and <= 100 && InStockMl is null or >= 0 && ToMakeMl is null or >= 0 && AtCelsius is null or (>= -5 and <= 120)
+        && Ingredients.All(each => each is not null) && Enum.IsDefined(Protein);
+
+    internal StepUse ToUse() => new(Name)
+    {
+        Ingredients = Ingredients,
+        Protein = Protein,
+        EssentialOilPercent = EssentialOilPercent,
+        Burns = Burns,
+        Sieved = Sieved,
+        SapDrained = SapDrained,
+        UseBy = UseBy,
+        KeptAsTold = KeptAsTold,
+        InStock = InStockMl is { } stock ? new Millilitres(stock) : null,
+        ToMake = ToMakeMl is { } make ? new Millilitres(make) : null,
+        KeepsUnderADay = KeepsUnderADay,
+        At = AtCelsius is { } at ? new Celsius(at) : null,
+        IsChange = IsChange,
+    };
+}
+
+/// <summary>A treatment and when it was last done.</summary>
+public sealed record DoneBody(Treatment Treatment, DateOnly On);
+
+/// <summary>What is on record of a head, given by hand.</summary>
+public sealed record HistoryBody(IReadOnlyList<DoneBody> LastDone, IReadOnlyList<string>? KnownIngredients = null)
+{
+    internal History ToHistory() => History.From(LastDone.Select(done => (done.On, (IReadOnlyList<Treatment>)[done.Treatment], false)))
+        with { KnownIngredients = KnownIngredients ?? [] };
+}

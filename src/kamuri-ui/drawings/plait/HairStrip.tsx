@@ -1,0 +1,114 @@
+import { bandColour } from './colours'
+import { gutter, right, textWidth } from './layout'
+
+/** The hair between two moments, in minutes from the start of the drawing. */
+export interface HairMoment {
+  from: number
+  to: number
+  wetness: 'dry' | 'damp' | 'blotted' | 'wrung' | 'soaked'
+  /** What lies on the lengths, by name, and its colour. */
+  onHair: { name: string; substance: string | null }[]
+  onScalp: string[]
+  isWarm: boolean
+}
+
+const levels = { dry: 0, damp: 0.25, blotted: 0.45, wrung: 0.7, soaked: 1 }
+const words = { dry: 'dry', damp: 'damp', blotted: 'blotted', wrung: 'wrung out', soaked: 'soaked' }
+
+/** How wet the hair is, what lies on it and when it is kept warm, on the plait's own time: why a rule speaks can be seen here. */
+export function HairStrip({
+  moments,
+  minutes,
+  width,
+}: {
+  moments: readonly HairMoment[]
+  minutes: number
+  width: number
+}) {
+  const perMinute = (width - gutter - right) / minutes
+  const x = (minute: number) => gutter + minute * perMinute
+  const water = 34
+  const runs = lying(moments)
+  const summary = moments
+    .filter((moment, n) => moment.wetness !== moments[n - 1]?.wetness)
+    .map((moment) => words[moment.wetness])
+    .join(', ')
+  return (
+    <svg width={width} height={72} viewBox={`0 0 ${width} 72`} role="img" aria-label={`The hair: ${summary}`} data-hair>
+      <text x={0} y={water - 8} fontSize={13} fill="var(--quiet)">
+        water
+      </text>
+      <text x={0} y={62} fontSize={13} fill="var(--quiet)">
+        on the hair
+      </text>
+      <path d={area(moments, x, water)} fill="var(--clean)" opacity={0.7} />
+      {moments
+        .filter((moment, n) => moment.wetness !== moments[n - 1]?.wetness)
+        .filter((moment) => x(moment.to) - x(moment.from) > 0)
+        .map((moment, n, all) => {
+          const room = x(all[n + 1]?.from ?? minutes) - x(moment.from)
+          return room > textWidth(words[moment.wetness], 12) + 6 ? (
+            <text key={moment.from} x={x(moment.from) + 3} y={water - 4} fontSize={12} fill="var(--ink)">
+              {words[moment.wetness]}
+            </text>
+          ) : null
+        })}
+      <line x1={gutter} x2={width - right} y1={water} y2={water} stroke="var(--strand)" />
+      {moments
+        .filter((moment) => moment.isWarm)
+        .map((moment) => (
+          <line
+            key={moment.from}
+            x1={x(moment.from)}
+            x2={x(moment.to)}
+            y1={41}
+            y2={41}
+            stroke="var(--accent)"
+            strokeWidth={3}
+            strokeDasharray="1 4"
+            strokeLinecap="round"
+          />
+        ))}
+      {runs.map((run) => (
+        <g key={run.name + run.from}>
+          <rect
+            x={x(run.from)}
+            y={48}
+            width={Math.max(2, x(run.to) - x(run.from) - 1)}
+            height={20}
+            rx={4}
+            fill={bandColour({ strand: 'head', substance: run.substance })}
+          >
+            <title>{run.name}</title>
+          </rect>
+          {textWidth(run.name, 12) + 10 < x(run.to) - x(run.from) && (
+            <text x={x(run.from) + 5} y={62} fontSize={12} fill="var(--on-band)">
+              {run.name}
+            </text>
+          )}
+        </g>
+      ))}
+    </svg>
+  )
+}
+
+/** The last thing put on, as runs: what was put on before lies under it. */
+function lying(moments: readonly HairMoment[]) {
+  const runs: { name: string; substance: string | null; from: number; to: number }[] = []
+  for (const moment of moments) {
+    const top = moment.onHair.at(-1)
+    const last = runs.at(-1)
+    if (!top) continue
+    if (last?.name === top.name && last.to === moment.from) last.to = moment.to
+    else runs.push({ ...top, from: moment.from, to: moment.to })
+  }
+  return runs
+}
+
+function area(moments: readonly HairMoment[], x: (minute: number) => number, foot: number): string {
+  const first = moments[0]
+  if (!first) return ''
+  const y = (moment: HairMoment) => foot - levels[moment.wetness] * 26
+  const top = moments.map((moment) => `L${x(moment.from).toFixed(1)} ${y(moment)}H${x(moment.to).toFixed(1)}`).join('')
+  return `M${x(first.from).toFixed(1)} ${foot}${top}L${x(moments.at(-1)!.to).toFixed(1)} ${foot}Z`
+}

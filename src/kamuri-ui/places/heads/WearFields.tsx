@@ -1,0 +1,110 @@
+import type { HeadBody } from '@/api/client'
+import { ChoiceField, TextField } from '@/kit/Field'
+import { kinds, locStages, stylesMade } from './words'
+
+type Wear = NonNullable<HeadBody['wear']>
+
+const kindOf = (wear: Wear) => (wear.locs ? 'locs' : wear.style ? 'style' : wear.down ? 'takenDown' : 'loose')
+
+const first: Record<ReturnType<typeof kindOf>, Wear> = {
+  loose: {},
+  locs: { locs: { stage: 'mature', count: 100, thicknessMillimetres: 8 } },
+  style: { style: { made: 'braids', putIn: null, addedHairGrams: 0 } },
+  takenDown: { down: { made: 'braids', wornDays: 42 } },
+}
+
+const number = (value: string) => (value === '' ? Number.NaN : Number(value))
+const shown = (value: number | undefined) => (value === undefined || Number.isNaN(value) ? '' : value)
+
+/** How the hair is kept: loose, locs, in a style, or just out of one, each with what has to be known of it. */
+export function WearFields({
+  wear,
+  errors,
+  onChange,
+}: {
+  wear: Wear
+  errors: Record<string, string[]>
+  onChange: (wear: Wear) => void
+}) {
+  const { locs, style, down } = wear
+  return (
+    <>
+      <ChoiceField
+        label="Kept as"
+        value={kindOf(wear)}
+        choices={kinds}
+        error={errors.wear?.[0]}
+        onChoose={(kind) => onChange(first[kind])}
+      />
+      {locs && (
+        <>
+          <ChoiceField
+            label="Stage"
+            value={locs.stage}
+            choices={locStages}
+            onChoose={(stage) => onChange({ locs: { ...locs, stage } })}
+          />
+          <TextField
+            label="How many locs"
+            type="number"
+            value={shown(locs.count)}
+            error={errors['wear.locs.count']?.[0]}
+            onChange={(event) => onChange({ locs: { ...locs, count: Math.round(number(event.target.value)) } })}
+          />
+          <TextField
+            label="Thickness of one"
+            type="number"
+            step="0.5"
+            unit="mm"
+            value={shown(locs.thicknessMillimetres)}
+            error={errors['wear.locs.thicknessMillimetres']?.[0]}
+            onChange={(event) => onChange({ locs: { ...locs, thicknessMillimetres: number(event.target.value) } })}
+          />
+        </>
+      )}
+      {style && (
+        <>
+          <ChoiceField
+            label="Made of"
+            value={style.made}
+            choices={stylesMade}
+            onChoose={(made) => onChange({ style: { ...style, made } })}
+          />
+          <TextField
+            label="Put in on"
+            type="date"
+            value={style.putIn ?? ''}
+            error={errors['wear.style.putIn']?.[0]}
+            onChange={(event) => onChange({ style: { ...style, putIn: event.target.value || null } })}
+          />
+          <TextField
+            label="Added hair"
+            type="number"
+            unit="g"
+            value={shown(style.addedHairGrams)}
+            error={errors['wear.style.addedHairGrams']?.[0]}
+            onChange={(event) => onChange({ style: { ...style, addedHairGrams: number(event.target.value) } })}
+          />
+        </>
+      )}
+      {down && (
+        <>
+          <ChoiceField
+            label="It was"
+            value={down.made}
+            choices={stylesMade}
+            onChoose={(made) => onChange({ down: { ...down, made } })}
+          />
+          <TextField
+            label="Worn for"
+            type="number"
+            unit="days"
+            value={shown(down.wornDays)}
+            error={errors['wear.down.wornDays']?.[0]}
+            onChange={(event) => onChange({ down: { ...down, wornDays: Math.round(number(event.target.value)) } })}
+          />
+        </>
+      )}
+    </>
+  )
+}
