@@ -54,7 +54,7 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
 
         _window.Choose("Put a step in behind this", "Gel");
         _window.Until(() => Steps().Contains("gel"), "gel");
-        _window.SeeText("Gel is lighter than oil and cannot get through it");
+        _window.SeeText("Oil seals; gel over it cannot bring water in any more.");
     }
 
     [Fact]

@@ -1,0 +1,84 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>Locs, braids and loose hair are composed for on screen; stops are mended or overridden, schools change the day.</summary>
+public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, IDisposable
+{
+    private readonly Window _window = new(server.Process.Address);
+
+    public void Dispose() => _window.Dispose();
+
+    [Fact]
+    public void Each_kind_of_hair_gets_its_own_day()
+    {
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        _window.See("li[data-step=deep-condition]");
+        _window.See("svg[data-hair]");
+
+        _window.Press("Head: Oriel");
+        _window.Press("Bram");
+        _window.SeeText("Wash Bram for moisture and leave it as it is", "h1");
+        _window.See("li[data-step=part-cleanse]");
+        Assert.False(_window.Has("li[data-step=deep-condition]"));
+
+        _window.Press("Head: Bram");
+        _window.Press("Wren");
+        _window.See("li[data-step=spray-conditioner]");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_comb_on_locs_is_a_stop_that_can_be_mended_or_overridden_with_a_reason()
+    {
+        _window.Wish(new { headId = "0199aaaa-0000-7000-8000-000000000002", aim = "quick", style = "asItIs", when = new { mode = "startNow" }, edits = new[] { new { kind = "add", stepKind = "tool-detangle", after = "blot" } } });
+        _window.Go("/today");
+        _window.SeeText("Locs are never combed", "article[data-finding=R45]");
+        _window.Until(() => _window.Has("main button[disabled]"), "no beginning with a stop");
+
+        _window.Press("Go on all the same");
+        _window.Fill("Why, in a few words", "Loose roots only");
+        _window.Press("Keep the reason and go on");
+        _window.SeeText("Because: Loose roots only", "article[data-finding=R45]");
+        _window.Press("Take back");
+        _window.SeeText("This has to change first", "article[data-finding=R45]");
+        _window.Press("Leave tool detangle out");
+        _window.Until(() => !_window.Has("li[data-step=tool-detangle]"), "the comb left out");
+    }
+
+    [Fact]
+    public void A_school_for_the_day_changes_the_order_and_is_given_back()
+    {
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        _window.See("li[data-step=tool-detangle]");
+        _window.Press("How it is done");
+        _window.Click("[role=dialog] summary");
+        _window.Choose("Detangled in", "Fingers only");
+        _window.Press("Close");
+        _window.Until(() => !_window.Has("li[data-step=tool-detangle]"), "fingers only");
+
+        _window.Press("How it is done");
+        _window.Click("[role=dialog] summary");
+        _window.Press("As Oriel has them");
+        _window.Press("Close");
+        _window.See("li[data-step=tool-detangle]");
+    }
+
+    [Fact]
+    public void A_head_is_turned_into_locs_and_its_numbers_are_doubted_when_they_do_not_fit()
+    {
+        _window.Go("/heads/new");
+        _window.Fill("Name", "Sol");
+        _window.Choose("Kept as", "Locs");
+        _window.Fill("Thickness of one", "20");
+        _window.SeeText("mostly air", "aside");
+        _window.Fill("Thickness of one", "8");
+        _window.Until(() => !_window.Text("aside").Contains("mostly air", StringComparison.Ordinal), "locs that fit");
+        _window.Press("Keep this head");
+        _window.SeeText("Sol", "h1");
+        _window.Go("/heads");
+        _window.SeeText("locs, mature");
+    }
+}
