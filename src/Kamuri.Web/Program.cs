@@ -72,10 +72,11 @@ builder.Services.AddSingleton<TimeProvider>(_ => options.ClockSpeed > 1 ? new Fa
 builder.Services.AddSingleton(CraftFigures.Default);
 builder.Services.AddSingleton<IScheduler, CpSatScheduler>();
 builder.Services.AddSingleton<Planner>();
-builder.Services.AddDbContextFactory<KamuriDb>(db => db
+builder.Services.AddPooledDbContextFactory<KamuriDb>(db => db
     .UseSqlite(DatabaseFile.ConnectionString(options.DataFolder))
     .AddInterceptors(new DurableConnections()));
 builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<KamuriDb>>().CreateDbContext());
+builder.Services.AddSingleton<HouseMemory>();
 builder.Services.AddScoped<House>();
 builder.Services.AddScoped<PlanMaker>();
 builder.Services.AddSingleton<ISessionLog, SessionLog>();

@@ -11,8 +11,10 @@ namespace Kamuri.Core.Composing;
 /// <param name="Findings">What is still to be said after the person's own changes.</param>
 /// <param name="Refused">Changes that no longer fit.</param>
 /// <param name="LeftOut">What was asked for or due and is not in it, and why.</param>
+/// <param name="MendAll">Edits that take every fix one after the other; empty when there are not at least two.</param>
 public sealed record Composition(
-    IReadOnlyList<WalkedStep> Walk, IReadOnlyList<Finding> Findings, IReadOnlyList<RefusedEdit> Refused, IReadOnlyList<LeftOut> LeftOut);
+    IReadOnlyList<WalkedStep> Walk, IReadOnlyList<Finding> Findings, IReadOnlyList<RefusedEdit> Refused, IReadOnlyList<LeftOut> LeftOut,
+    IReadOnlyList<PlanEdit> MendAll);
 
 /// <summary>
 /// Chooses the steps a head needs for an aim. The choice holds only what the aim is about; wetting, wringing and the
@@ -40,7 +42,29 @@ public static class Composer
         var context = Walk(request, edited, figures);
         var said = FixCompletion.Complete(context, AllRules.Check(context), steps => Walk(request, steps, figures));
         var (findings, stood) = Overrides.Apply(said, request.Edits);
-        return new Composition(context.Walk, findings, [.. refused, .. stood], day.LeftOut);
+        return new Composition(context.Walk, findings, [.. refused, .. stood], day.LeftOut, MendAll(request, edited, findings, figures));
+    }
+
+    /// <summary>Fixes taken in order of weight, each on what the ones before it left.</summary>
+    private static List<PlanEdit> MendAll(PlanRequest request, IReadOnlyList<PlanStep> steps, IReadOnlyList<Finding> findings, CraftFigures figures)
+    {
+        var edits = new List<PlanEdit>();
+        static Fix? Next(IEnumerable<Finding> findings) =>
+            findings.Where(finding => finding.Overridden is null).OrderByDescending(finding => finding.Severity).Select(finding => finding.Fix).FirstOrDefault(fix => fix is not null);
+        if (findings.Count(finding => finding.Fix is not null && finding.Overridden is null) < 2)
+        {
+            return edits;
+        }
+
+        for (var (round, fix) = (0, Next(findings)); fix is not null && round < MostRounds; round++)
+        {
+            edits.AddRange(fix.Edits);
+            steps = PlanEditing.Apply(steps, fix.Edits).Steps;
+            var context = Walk(request, steps, figures);
+            fix = Next(FixCompletion.Complete(context, AllRules.Check(context), mended => Walk(request, mended, figures)));
+        }
+
+        return edits;
     }
 
     private static RuleContext Walk(PlanRequest request, IReadOnlyList<PlanStep> steps, CraftFigures figures) =>

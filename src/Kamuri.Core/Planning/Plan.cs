@@ -56,6 +56,7 @@ public sealed record Plan(
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<RefusedEdit> Refused,
     IReadOnlyList<LeftOut> LeftOut,
+    IReadOnlyList<PlanEdit> MendAll,
     DateTimeOffset Start,
     DateTimeOffset End,
     DateTimeOffset NineInTenBy,

@@ -50,7 +50,7 @@ public sealed class Planner(IScheduler scheduler)
         return new Plan(
             request, draft.Size, draft.Tangle, draft.Sections,
             [.. draft.Timings.Select(timing => Step(request, timing, draft.Size, tasks, figures))],
-            tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut,
+            tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll,
             start, end, start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes))), start.AddMinutes(schedule.LowerBound),
             schedule.Proven,
             new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []));

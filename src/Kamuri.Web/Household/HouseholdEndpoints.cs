@@ -31,13 +31,21 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
     }
 }
 
-/// <summary>Reads the household and its clock.</summary>
-internal sealed class House(KamuriDb db, TimeProvider clock)
+/// <summary>The household as last read. Every press asks for its time zone, and it hardly ever changes.</summary>
+internal sealed class HouseMemory
 {
-    private HouseholdRow? _row;
+    private volatile HouseholdRow? _row;
 
+    public HouseholdRow? Row => _row;
+
+    public HouseholdRow Keep(HouseholdRow row) => _row = row;
+}
+
+/// <summary>Reads the household and its clock.</summary>
+internal sealed class House(KamuriDb db, TimeProvider clock, HouseMemory memory)
+{
     public async Task<HouseholdRow> RowAsync(CancellationToken cancellation) =>
-        _row ??= await db.Households.FirstOrDefaultAsync(cancellation) ?? new HouseholdRow();
+        memory.Row ?? memory.Keep(await db.Households.AsNoTracking().FirstOrDefaultAsync(cancellation) ?? new HouseholdRow());
 
     public async Task<HouseTime> TimeAsync(CancellationToken cancellation) =>
         new(clock.GetUtcNow(), (await RowAsync(cancellation)).Zone);
@@ -57,14 +65,14 @@ internal static class HouseholdEndpoints
         TypedResults.Ok(await ViewAsync(house, options, cancellation));
 
     private static async Task<Results<Ok<HouseholdView>, ValidationProblem>> ChangeAsync(
-        HouseholdBody body, KamuriDb db, House house, StartOptions options, CancellationToken cancellation)
+        HouseholdBody body, KamuriDb db, House house, HouseMemory memory, StartOptions options, CancellationToken cancellation)
     {
         if (new HouseholdValidator().Validate(body) is { IsValid: false } errors)
         {
             return Problems.At(errors);
         }
 
-        var row = await house.RowAsync(cancellation);
+        var row = await db.Households.FirstOrDefaultAsync(cancellation) ?? new HouseholdRow();
         (row.RoomCelsius, row.HumidityShare, row.TimeZone) = (body.RoomCelsius, body.HumidityPercent / 100, body.TimeZone);
         (row.PairsOfHands, row.Hoods, row.Steamers) = (body.PairsOfHands, body.Hoods, body.Steamers);
         if (db.Entry(row).State == EntityState.Detached)
@@ -73,6 +81,7 @@ internal static class HouseholdEndpoints
         }
 
         await db.SaveChangesAsync(cancellation);
+        memory.Keep(row);
         return TypedResults.Ok(await ViewAsync(house, options, cancellation));
     }
 

@@ -50,7 +50,7 @@ public sealed record PlanView(
     IReadOnlyList<StepView> Steps, IReadOnlyList<TaskView> Tasks, IReadOnlyList<FindingView> Findings, IReadOnlyList<RefusedEdit> RefusedEdits,
     DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NineInTenBy, DateTimeOffset NotBefore, bool Proven,
     DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<SparingView> CouldSpare, bool CanStart, string FinishSentence, string? TimeTrouble,
-    bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals)
+    bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll)
 {
     internal static PlanView Of(Plan plan) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
@@ -64,7 +64,8 @@ public sealed record PlanView(
         [.. plan.Fit.CouldSpare.Select(sparing => new SparingView(sparing.Step, sparing.Name, sparing.MinutesSaved, [.. sparing.Edits.Select(EditBody.From)]))],
         !plan.HasStop && plan.Tasks.Count > 0, PlanWords.Finish(plan), PlanWords.Trouble(plan), plan.Request.UsesTea,
         plan.LeftOut, plan.Request.Head.Wear.Words,
-        new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()));
+        new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
+        [.. plan.MendAll.Select(EditBody.From)]);
 
     private static StepView Step(Plan plan, PlannedStep planned)
     {

@@ -651,6 +651,7 @@ export interface components {
             leftOut: components["schemas"]["LeftOut"][];
             kindWords: string;
             totals: components["schemas"]["Totals"];
+            mendAll: components["schemas"]["EditBody"][];
         };
         /**
          * @description How readily the hair takes up water.

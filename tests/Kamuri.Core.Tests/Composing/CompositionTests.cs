@@ -105,6 +105,35 @@ public class CompositionTests
             }
         }, iter: 1_000, threads: 1);
 
+    [Fact]
+    public void Mending_all_leaves_nothing_that_could_still_be_mended() =>
+        Gens.EditedRequest.Sample(request =>
+        {
+            var before = Given.Compose(request);
+            if (before.MendAll.Count == 0)
+            {
+                Assert.True(before.Findings.Count(finding => finding.Fix is not null) < 2);
+                return;
+            }
+
+            var after = Given.Compose(request with { Edits = [.. request.Edits, .. before.MendAll] });
+            Assert.DoesNotContain(after.Findings, finding => finding.Fix is not null);
+            Assert.True(Weight(after.Findings) < Weight(before.Findings));
+        }, iter: 1_000, threads: 1);
+
+    [Fact]
+    public void An_overridden_stop_no_longer_holds_the_plan_and_keeps_its_reason()
+    {
+        var request = Given.Request(Aim.Quick) with { Edits = [new DropStep("conditioner"), new DropStep("tool-detangle"), new OverrideStop("R02", "Conditioned yesterday")] };
+
+        var finding = Given.Compose(request).Findings.Single(finding => finding.Rule == "R02");
+
+        Assert.False(finding.Holds);
+        Assert.Equal("Conditioned yesterday", finding.Overridden);
+        var empty = Given.Compose(request with { Edits = [.. request.Edits.SkipLast(1), new OverrideStop("R02", " ")] });
+        Assert.Equal("Going on in spite of a stop needs a reason.", Assert.Single(empty.Refused).Reason);
+    }
+
     /// <summary>A stop weighs more than any number of warnings, and a warning more than any number of notes.</summary>
     private static int Weight(IReadOnlyList<Finding> findings) => findings.Sum(finding => finding.Severity switch { Severity.Stop => 10_000, Severity.Warn => 100, _ => 1 });
 

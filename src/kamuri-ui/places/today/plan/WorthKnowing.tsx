@@ -40,6 +40,11 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
           )}
         </article>
       ))}
+      {plan.mendAll.length > 0 && (
+        <p className="border-b border-rule py-4">
+          <Button onClick={() => onEdit(...plan.mendAll)}>Mend all that can be mended</Button>
+        </p>
+      )}
       {plan.leftOut.length > 0 && (
         <article className="border-b border-rule py-4">
           <h3 className="text-base font-semibold">Left out</h3>
