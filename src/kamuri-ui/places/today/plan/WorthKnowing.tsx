@@ -30,13 +30,13 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
           </h3>
           <p className="mt-1">{finding.reason}</p>
           {finding.overridden && <p className="mt-1 text-quiet">Because: {finding.overridden}</p>}
-          {finding.severity === 'stop' && !finding.overridden && !finding.isSafety && (
-            <Override rule={finding.rule} onEdit={onEdit} />
-          )}
           {finding.fix && (
             <Button className="mt-2" onClick={() => onEdit(...finding.fix!.edits)}>
               {finding.fix.label}
             </Button>
+          )}
+          {finding.severity === 'stop' && !finding.overridden && !finding.isSafety && (
+            <Override rule={finding.rule} onEdit={onEdit} />
           )}
         </article>
       ))}
