@@ -36,8 +36,17 @@ internal static class Gens
         from butter in Gen.Bool
         select new Schools
         {
-            ConditionOn = conditionOn, HotOil = hotOil, ScalpConditioner = scalp, ScalpOil = oiling, Detangle = detangle, FinalWater = water,
-            Length = length, Lifting = lifting, Protein = protein, EndsFirst = ends, Butter = butter,
+            ConditionOn = conditionOn,
+            HotOil = hotOil,
+            ScalpConditioner = scalp,
+            ScalpOil = oiling,
+            Detangle = detangle,
+            FinalWater = water,
+            Length = length,
+            Lifting = lifting,
+            Protein = protein,
+            EndsFirst = ends,
+            Butter = butter,
         };
 
     private static readonly Gen<Head> Heads =

@@ -123,7 +123,10 @@ public static class Drying
             .From(Math.Max(0, water) / calibrationRate, $"h for {Reckoning.Show(start.GramsPerGram)} g water per g hair at 22 °C and 50 %")
             .DividedBy(figures.ExposedShare[hang], hang switch
             {
-                Hang.Twists => "surface open in twists", Hang.Bun => "surface open in a bun", Hang.Braids => "surface open in braids", Hang.Locs => "surface open in locs",
+                Hang.Twists => "surface open in twists",
+                Hang.Bun => "surface open in a bun",
+                Hang.Braids => "surface open in braids",
+                Hang.Locs => "surface open in locs",
                 _ => "open surface",
             })
             .Times(core, "for the core of the locs")

@@ -4,8 +4,8 @@ using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
 using Kamuri.Web.Household;
-using Kamuri.Web.Sessions;
 using Kamuri.Web.Safety;
+using Kamuri.Web.Sessions;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Kamuri.Web.Plans;

@@ -56,5 +56,6 @@ public sealed record DoneBody(Treatment Treatment, DateOnly On);
 public sealed record HistoryBody(IReadOnlyList<DoneBody> LastDone, IReadOnlyList<string>? KnownIngredients = null)
 {
     internal History ToHistory() => History.From(LastDone.Select(done => (done.On, (IReadOnlyList<Treatment>)[done.Treatment], false)))
-        with { KnownIngredients = KnownIngredients ?? [] };
+        with
+    { KnownIngredients = KnownIngredients ?? [] };
 }

@@ -85,7 +85,8 @@ public class Situations
         new Situation("strength, but the strand asks for moisture",
             Ask(Loose, Aim.Strength, EndStyle.Twists) with { Stretch = StretchCheck.NeedsMoisture },
             "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 183, 607) { LeavesOut = "Light protein" },
+            "", 183, 607)
+        { LeavesOut = "Light protein" },
         new Situation("strength on low porosity, too soon",
             Ago(Ask(Loose with { Porosity = Porosity.Low }, Aim.Strength, EndStyle.Twists), Treatment.LightProtein, 10),
             "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
@@ -133,7 +134,8 @@ public class Situations
         new Situation("the oil-free month",
             Ask(Loose, Aim.OilFree, EndStyle.Twists),
             "look herb-juice rinse cleanse rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in cream twists dry",
-            "", 159, 553) { LeavesOut = "Oil" },
+            "", 159, 553)
+        { LeavesOut = "Oil" },
         new Situation("length-keeping, braids, to bed after",
             Ask(Loose, Aim.LengthKeeping, EndStyle.Braids) with { EndsInBed = true, DryingAir = Air.HoodLow, Equipment = new Equipment(Hoods: 1) },
             "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
@@ -169,11 +171,13 @@ public class Situations
         new Situation("starter locs, strength asked for",
             Ask(Starter, Aim.Strength, EndStyle.AsItIs),
             "look wet-through part-cleanse press-rinse blot scalp-oil dry",
-            "", 46, 767) { LeavesOut = "Scrubbing and soaking long, Protein and masks" },
+            "", 46, 767)
+        { LeavesOut = "Scrubbing and soaking long, Protein and masks" },
         new Situation("locs with a comb put in",
             Ask(Mature, Aim.Quick, EndStyle.Twists) with { Edits = [new AddStep("tool-detangle", "blot")] },
             "look wet-through part-cleanse press-rinse blot tool-detangle scalp-oil dry",
-            "R45", 107, 914) { LeavesOut = "twists" },
+            "R45", 107, 914)
+        { LeavesOut = "twists" },
         new Situation("braids in, scalp comfort",
             Ask(Braided, Aim.ScalpComfort, EndStyle.AsItIs),
             "look scalp-massage wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",

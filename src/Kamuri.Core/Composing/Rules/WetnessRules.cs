@@ -112,7 +112,8 @@ public sealed class HeatAllowed : IRule
             {
                 var why = head.HasBrokenSkin ? "has broken skin on the scalp" : "cannot sit under heat";
                 yield return new Finding(Id, Severity.Stop, $"{head.Name} {why}; body heat under a cap does it more slowly.",
-                    [step.Id], new Fix(step.Kind.IsDrying ? "Dry in still air" : "Use a cap", [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)])) { IsSafety = true };
+                    [step.Id], new Fix(step.Kind.IsDrying ? "Dry in still air" : "Use a cap", [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)]))
+                { IsSafety = true };
                 continue;
             }
 
@@ -121,7 +122,8 @@ public sealed class HeatAllowed : IRule
             if (step.Kind.Covers && treatment?.Kind.Processing is { Heated: null })
             {
                 yield return new Finding(Id, Severity.Stop, $"{treatment.Kind.Name} takes no added heat.",
-                    [step.Id, treatment.Id], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)])) { IsSafety = true };
+                    [step.Id, treatment.Id], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)]))
+                { IsSafety = true };
             }
         }
     }
