@@ -80,7 +80,7 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
     {
         var headId = await db.Sessions.Where(row => row.Id == session).Select(row => row.HeadId).FirstAsync(cancellation);
         var head = await db.Heads.FirstOrDefaultAsync(row => row.Id == headId, cancellation);
-        var zone = (await db.Households.FirstOrDefaultAsync(cancellation))?.Zone ?? TimeZoneInfo.Local;
+        var zone = (await db.Households.SingleOrDefaultAsync(cancellation))?.Zone ?? TimeZoneInfo.Local;
         if (head is null)
         {
             return;

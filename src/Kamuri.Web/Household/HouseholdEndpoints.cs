@@ -45,7 +45,7 @@ internal sealed class HouseMemory
 internal sealed class House(KamuriDb db, TimeProvider clock, HouseMemory memory)
 {
     public async Task<HouseholdRow> RowAsync(CancellationToken cancellation) =>
-        memory.Row ?? memory.Keep(await db.Households.AsNoTracking().FirstOrDefaultAsync(cancellation) ?? new HouseholdRow());
+        memory.Row ?? memory.Keep(await db.Households.AsNoTracking().SingleOrDefaultAsync(cancellation) ?? new HouseholdRow());
 
     public async Task<HouseTime> TimeAsync(CancellationToken cancellation) =>
         new(clock.GetUtcNow(), (await RowAsync(cancellation)).Zone);
@@ -72,7 +72,7 @@ internal static class HouseholdEndpoints
             return Problems.At(errors);
         }
 
-        var row = await db.Households.FirstOrDefaultAsync(cancellation) ?? new HouseholdRow();
+        var row = await db.Households.SingleOrDefaultAsync(cancellation) ?? new HouseholdRow();
         (row.RoomCelsius, row.HumidityShare, row.TimeZone) = (body.RoomCelsius, body.HumidityPercent / 100, body.TimeZone);
         (row.PairsOfHands, row.Hoods, row.Steamers) = (body.PairsOfHands, body.Hoods, body.Steamers);
         if (db.Entry(row).State == EntityState.Detached)
