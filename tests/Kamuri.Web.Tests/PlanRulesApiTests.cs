@@ -193,4 +193,20 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(304.8, head["size"]!["massGrams"]!.GetValue<double>(), 0.1);
         Assert.Null(head["size"]!["doubt"]);
     }
+
+    [Fact]
+    public async Task The_shelf_takes_nothing_for_locs_that_stays_inside_them_and_names_each_thing_once()
+    {
+        var body = Bodies.Head("Bram");
+        body["wear"] = Locs.DeepClone();
+        var id = await server.Process.MakeHeadAsync(body);
+
+        var (_, taking) = await server.Process.SendAsync(HttpMethod.Get, $"/api/shelf/taking/{id}");
+        string[] names = [.. taking!["layers"]!.AsArray().Concat(taking["rinsedOut"]!.AsArray()).Select(line => line!["name"]!.GetValue<string>())];
+
+        Assert.Contains("light scalp oil", names);
+        Assert.Contains("diluted cleanser", names);
+        Assert.Empty(names.Intersect(["cream", "butter", "gel", "deep conditioner"]));
+        Assert.Equal(names.Distinct(), names);
+    }
 }

@@ -30,7 +30,7 @@ public static class PlanWords
         EndStyle.SingleTwists => "single twists",
         EndStyle.Braids => "braids",
         EndStyle.Retwist => "a retwist",
-        _ => "nothing new",
+        _ => "the same style again",
     };
 
     /// <summary>The finish, how sure it is, whether anything could be faster, and when one can sit down.</summary>

@@ -29,8 +29,9 @@ internal static class ShelfEndpoints
             return Problems.NotFound("There is no such head here.");
         }
 
-        var size = HeadSize.Of(row.ToHead(), figures.Head);
-        var lines = StepCatalogue.All.Where(kind => kind.Puts is not null)
+        var head = row.ToHead();
+        var size = HeadSize.Of(head, figures.Head);
+        var lines = StepCatalogue.All.Where(kind => kind.Puts is not null && kind.Suits.HasFlag(head.Wear.Kind)).DistinctBy(kind => kind.Puts)
             .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures.Film)))
             .Where(pair => pair.amount is not null)
             .Select(pair => (pair.facts.MustBeRinsed, line: new TakingLine(

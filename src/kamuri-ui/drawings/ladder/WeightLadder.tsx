@@ -16,28 +16,28 @@ export function WeightLadder({ rungs, label }: { rungs: readonly Rung[]; label: 
   const row = 58
   const height = sorted.length * row + 16
   return (
-    <svg viewBox={`0 0 520 ${height}`} className="w-full max-w-xl" role="img" aria-label={label}>
-      <line x1="28" x2="28" y1="4" y2={height - 4} stroke="var(--strand)" strokeWidth="4" strokeLinecap="round" />
-      <line x1="196" x2="196" y1="4" y2={height - 4} stroke="var(--strand)" strokeWidth="4" strokeLinecap="round" />
+    <svg viewBox={`0 0 340 ${height}`} className="w-full max-w-sm" role="img" aria-label={label}>
+      <line x1="20" x2="20" y1="4" y2={height - 4} stroke="var(--strand)" strokeWidth="4" strokeLinecap="round" />
+      <line x1="108" x2="108" y1="4" y2={height - 4} stroke="var(--strand)" strokeWidth="4" strokeLinecap="round" />
       {sorted.map((rung, n) => {
         const thickness = 3 + rung.weight * 4
         const y = n * row + row / 2 + 4
         return (
           <g key={rung.name}>
             <rect
-              x="16"
+              x="10"
               y={y - thickness / 2}
-              width="192"
+              width="108"
               height={thickness}
               rx={thickness / 2}
               fill="var(--accent)"
               opacity={0.35 + rung.weight * 0.13}
             />
-            <text x="226" y={y - 2} fontSize="17" fontWeight="650" fill="var(--ink)" fontFamily="var(--font-display)">
+            <text x="132" y={y - 2} fontSize="17" fontWeight="650" fill="var(--ink)" fontFamily="var(--font-display)">
               {rung.name[0]!.toUpperCase() + rung.name.slice(1)}
             </text>
-            <text x="226" y={y + 17} fontSize="14" fill="var(--quiet)">
-              {rung.amount}, {words[Math.round(rung.weight)] ?? ''}
+            <text x="132" y={y + 17} fontSize="14" fill="var(--quiet)">
+              {rung.amount}, {words[Math.floor(rung.weight)] ?? ''}
             </text>
           </g>
         )

@@ -81,7 +81,7 @@ function DueBar({
   const x = (n: number) => ((Math.min(most, Math.max(least, n)) - least) / (most - least)) * 560 + 10
   return (
     <svg
-      viewBox="0 0 580 64"
+      viewBox="0 0 580 70"
       className="w-full max-w-2xl"
       role="img"
       aria-label={`From ${day(earliest)}, usually ${day(usual)}, at the latest ${day(latest)}`}
@@ -117,11 +117,11 @@ function DueBar({
         strokeLinecap="round"
       />
       <line x1={x(0)} x2={x(0)} y1="6" y2="50" stroke="var(--accent)" strokeWidth="3" />
-      <text x={x(0)} y="62" textAnchor="middle" fontSize="13" fontWeight="650" fill="var(--accent)">
+      <text x={x(0)} y="66" textAnchor="middle" fontSize="17" fontWeight="650" fill="var(--accent)">
         today
       </text>
       {[7, 14, 21].map((n) => (
-        <text key={n} x={x(n)} y="62" textAnchor={n === 21 ? 'end' : 'middle'} fontSize="12" fill="var(--quiet)">
+        <text key={n} x={x(n)} y="66" textAnchor={n === 21 ? 'end' : 'middle'} fontSize="16" fill="var(--quiet)">
           +{n / 7} wk
         </text>
       ))}
