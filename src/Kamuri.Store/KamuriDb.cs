@@ -1,7 +1,9 @@
 using System.Text.Json;
+using Kamuri.Store.Figures;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Household;
 using Kamuri.Store.Sessions;
+using Kamuri.Store.Templates;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
@@ -15,6 +17,8 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
     public DbSet<SessionRow> Sessions => Set<SessionRow>();
     public DbSet<SessionEventRow> SessionEvents => Set<SessionEventRow>();
     public DbSet<HouseholdRow> Households => Set<HouseholdRow>();
+    public DbSet<FigureRow> Figures => Set<FigureRow>();
+    public DbSet<TemplateRow> Templates => Set<TemplateRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -44,6 +48,13 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
             happened.HasOne<SessionRow>().WithMany().HasForeignKey(row => row.SessionId).OnDelete(DeleteBehavior.Cascade);
         });
         modelBuilder.Entity<HouseholdRow>().ToTable("household");
+        modelBuilder.Entity<FigureRow>().ToTable("figures");
+        modelBuilder.Entity<TemplateRow>(template =>
+        {
+            template.ToTable("templates");
+            template.Property(row => row.Name).HasMaxLength(60);
+            template.HasIndex(row => row.Name).IsUnique();
+        });
     }
 
     /// <summary>Small records that are always read whole with their row; an empty object is the record's default.</summary>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Planning;
@@ -8,15 +9,19 @@ using Kamuri.Store.Sessions;
 using Kamuri.Web;
 using Kamuri.Web.Ahead;
 using Kamuri.Web.Demo;
+using Kamuri.Web.Figures;
 using Kamuri.Web.Heads;
 using Kamuri.Web.Household;
+using Kamuri.Web.Looking;
 using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
 using Kamuri.Web.Sessions;
 using Kamuri.Web.Shelf;
+using Kamuri.Web.Templates;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
+using Microsoft.OpenApi;
 using Serilog;
 using Serilog.Events;
 
@@ -59,17 +64,27 @@ builder.Services.ConfigureHttpJsonOptions(json =>
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddOpenApi(openApi => openApi.AddDocumentTransformer((document, _, _) =>
+builder.Services.AddOpenApi(openApi => openApi.AddOperationTransformer(PlanExamples.AddTo).AddDocumentTransformer((document, _, _) =>
 {
     document.Info.Title = "Kamuri";
     document.Info.Description = "Plans, times and remembers wash days at home.";
     document.Servers?.Clear();
+    // Where a choice is first met as one that may be left out, "nothing" would count as one of its words everywhere.
+    foreach (var words in document.Components?.Schemas?.Values.Select(schema => schema.Enum).OfType<IList<JsonNode>>() ?? [])
+    {
+        foreach (var nothing in words.Where(word => word is null || word.IsJsonNullSentinel()).ToList())
+        {
+            words.Remove(nothing!);
+        }
+    }
+
     return Task.CompletedTask;
 }));
 
 builder.Services.AddSingleton(options);
 builder.Services.AddSingleton<TimeProvider>(_ => options.ClockSpeed > 1 ? new FastClock(options.ClockSpeed, TimeProvider.System) : TimeProvider.System);
-builder.Services.AddSingleton(CraftFigures.Default);
+builder.Services.AddSingleton<FigureMemory>();
+builder.Services.AddTransient(services => services.GetRequiredService<FigureMemory>().Current);
 builder.Services.AddSingleton<IScheduler, CpSatScheduler>();
 builder.Services.AddSingleton<Planner>();
 builder.Services.AddPooledDbContextFactory<KamuriDb>(db => db
@@ -104,6 +119,7 @@ using (var scope = app.Services.CreateScope())
         Log.Information("The file was brought up to date; the old one is kept as {Backup}", Path.GetFileName(backup));
     }
 
+    app.Services.GetRequiredService<FigureMemory>().Read(database);
     if (string.Equals(builder.Configuration["backup"], "true", StringComparison.OrdinalIgnoreCase))
     {
         Console.WriteLine(DatabaseFile.Backup(database, options.DataFolder, clock.GetUtcNow()));
@@ -133,6 +149,10 @@ app.MapHealthChecks("/health");
 app.MapHeads();
 app.MapHousehold();
 app.MapPlans();
+app.MapChoices();
+app.MapTemplates();
+app.MapFigures();
+app.MapLooking();
 app.MapSessions();
 app.MapAhead();
 app.MapShelf();

@@ -18,7 +18,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
 
         foreach (var (path, ready) in new[]
         {
-            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "dl"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/today", "li[data-step]"),
+            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "dl"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/today", "li[data-step]"),
         })
         {
             window.Go(path);
@@ -28,16 +28,23 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
 
         window.Click("li[data-step=pre-poo] button[aria-expanded]");
         Look("/today, a step open");
-        window.Press("How it is done");
-        window.SeeText("The house");
-        Look("/today, fields");
-        window.Press("Close");
+        window.Click("li[data-step=pre-poo] details summary");
+        window.Click("li[data-step=pre-poo] details:last-of-type summary");
+        Look("/today, a step being changed");
+        foreach (var (press, ready) in new[] { ("How it is done", "form"), ("Kept days", "form"), ("Water beads off", "[data-question]") })
+        {
+            window.Press(press);
+            window.See($"[role=dialog] {ready}");
+            Look($"/today, {press}");
+            window.Press("Close");
+        }
+
         window.Press("Rehearse it");
         window.See("[data-main]");
         window.Click("[data-main]");
         window.SeeText("Section 1 done", "[data-main]");
         Look("/run");
-        window.Press("Finishrate it");
+        window.Press("Finish: rate it");
         window.SeeText("End the rehearsal");
         Look("/run, finish");
 

@@ -2,6 +2,7 @@ using CsCheck;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
@@ -34,6 +35,9 @@ internal static class Gens
         from protein in Gen.Enum<ProteinPlace>()
         from ends in Gen.Bool
         from butter in Gen.Bool
+        from warmth in Gen.Int[1, 3].Select(n => (Heat)n)
+        from homemade in Gen.Enum<HomemadeKeeping>()
+        from rhythm in Gen.Enum<WashEvery>()
         select new Schools
         {
             ConditionOn = conditionOn,
@@ -47,6 +51,9 @@ internal static class Gens
             Protein = protein,
             EndsFirst = ends,
             Butter = butter,
+            TreatmentHeat = warmth,
+            Homemade = homemade,
+            Rhythm = rhythm,
         };
 
     private static readonly Gen<Head> Heads =
@@ -82,8 +89,16 @@ internal static class Gens
             Schools = schools,
         };
 
+    private static readonly Gen<History> Histories =
+        from days in Gen.Int[-1, 200].Array[9]
+        select new History
+        {
+            LastDone = Enum.GetValues<Treatment>().Zip(days).Where(pair => pair.Second >= 0).ToDictionary(pair => pair.First, pair => Given.Today.AddDays(-pair.Second)),
+        };
+
     public static readonly Gen<PlanRequest> Request =
         from head in Heads
+        from history in Histories
         from aim in Gen.Enum<Aim>()
         from style in Gen.Enum<EndStyle>()
         from tea in Gen.Bool
@@ -103,10 +118,11 @@ internal static class Gens
             Today = Given.Today,
             When = ready < 200 ? new When(Given.Noon) : new When(Given.Noon, ReadyBy: Given.Noon.AddMinutes(ready)),
             TeaRinse = tea,
-            TreatmentHeat = heat,
+            TreatmentHeat = hands == 2 ? heat : null,
             DryingAir = air,
             Stretch = stretch == 0 ? null : (StretchCheck)(stretch - 1),
             EndsInBed = bed,
+            History = history,
             Room = new Room(new Celsius(room), new RelativeHumidity(humidity)),
             Equipment = new Equipment(hands, Hoods: 1, Steamers: 1),
         };
@@ -127,6 +143,8 @@ internal static class Gens
             new AddStep(StepCatalogue.All[picks[1] % StepCatalogue.All.Count].Id, At(picks[2])),
             new MoveStep(At(picks[3]), At(picks[4])),
             new SetMinutes(At(picks[5]), picks[5] % 90),
+            picks[0] % 3 == 0 ? new DuplicateStep(At(picks[1])) : new SetTogether(At(picks[1]), true),
+            picks[0] % 5 == 0 ? new OrderByPhase() : new MoveSteps([At(picks[2]), At(picks[3])], At(picks[5])),
         ];
     }
 }

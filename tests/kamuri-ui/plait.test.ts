@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest'
 import {
   bandLabels,
   clockOf,
+  drawn,
   joints,
   runEnd,
+  scaleOf,
   stays,
   stitches,
   textWidth,
@@ -121,5 +123,48 @@ describe('the axis', () => {
 
   it('reads past midnight', () => {
     expect([clockOf(0), clockOf(1439), clockOf(1445)]).toEqual(['00:00', '23:59', '00:05'])
+  })
+})
+
+describe('hours in which nobody works', () => {
+  const long = [task('set', 0, 40), task('dry', 40, 640, { isHandsOn: false }), task('undo', 640, 660)]
+
+  it('are drawn shorter, with both ends as they are', () => {
+    const scale = scaleOf(long, 660)
+    // 600 minutes: 25 kept at each end, 550 drawn as 35.
+    expect(scale.breaks).toEqual([{ from: 65, to: 100, minutes: 600 }])
+    expect(scale.to(40)).toBe(40)
+    expect(scale.to(65)).toBe(65)
+    expect(scale.to(615)).toBe(100)
+    expect(scale.to(640)).toBe(125)
+    expect(scale.to(660)).toBe(145)
+  })
+
+  it('never turn time back', () => {
+    const scale = scaleOf(long, 660)
+    const minutes = Array.from({ length: 661 }, (_, minute) => scale.to(minute))
+    expect(minutes.every((minute, n) => n === 0 || minute > minutes[n - 1]!)).toBe(true)
+  })
+
+  it('stay as they are when they are short', () => {
+    const scale = scaleOf(day, 120)
+    expect(scale.breaks).toEqual([])
+    expect(drawn(day, scale).map(({ start, end }) => [start, end])).toEqual(day.map(({ start, end }) => [start, end]))
+  })
+
+  it('keep the clock of what is drawn, and windows where they belong', () => {
+    const wait = task('night', 40, 640, { isHandsOn: false, window: { earliest: 360, usual: 600, latest: 620 } })
+    const [first, night] = drawn([task('set', 0, 40), wait, task('undo', 640, 660)], scaleOf(long, 660))
+    expect(first!.clockStart).toBe(0)
+    expect(night!.clockStart).toBe(40)
+    expect(night!.end - night!.start).toBe(85)
+    expect(night!.window!.usual).toBe(85)
+    expect(night!.window!.earliest).toBeLessThan(85)
+  })
+
+  it('count at the end of the day as well', () => {
+    const scale = scaleOf([task('set', 0, 40), task('dry', 40, 500, { isHandsOn: false })], 500)
+    expect(scale.breaks.length).toBe(1)
+    expect(scale.to(500)).toBeLessThan(140)
   })
 })

@@ -28,8 +28,23 @@ public static class Composer
 
     public static Composition Compose(PlanRequest request, CraftFigures figures)
     {
-        var day = new DayBuilder(request, figures.Film.DryHairFactor);
-        if ((request.Kind & HairKinds.Kept) != 0)
+        var (bare, leftOut) = request.Steps is { } given ? (given, []) : Choose(request, figures);
+        var (edited, refused) = PlanEditing.Apply(bare, request.Edits);
+        var context = Walk(request, edited, figures);
+        var said = FixCompletion.Complete(context, AllRules.Check(context), steps => Walk(request, steps, figures));
+        var (findings, stood) = Overrides.Apply(said, request.Edits);
+        return new Composition(context.Walk, findings, [.. refused, .. stood], leftOut, MendAll(request, edited, findings, figures));
+    }
+
+    /// <summary>The day of this kind of hair for this aim, mended by the rules.</summary>
+    private static (IReadOnlyList<PlanStep> Steps, IReadOnlyList<LeftOut> LeftOut) Choose(PlanRequest request, CraftFigures figures)
+    {
+        var day = new DayBuilder(request, figures);
+        if (!request.IsWashDay)
+        {
+            BetweenDay.Compose(day);
+        }
+        else if ((request.Kind & HairKinds.Kept) != 0)
         {
             KeptDay.Compose(day);
         }
@@ -38,11 +53,7 @@ public static class Composer
             LooseDay.Compose(day);
         }
 
-        var (edited, refused) = PlanEditing.Apply(Settle(request, day.Steps, figures), request.Edits);
-        var context = Walk(request, edited, figures);
-        var said = FixCompletion.Complete(context, AllRules.Check(context), steps => Walk(request, steps, figures));
-        var (findings, stood) = Overrides.Apply(said, request.Edits);
-        return new Composition(context.Walk, findings, [.. refused, .. stood], day.LeftOut, MendAll(request, edited, findings, figures));
+        return (Settle(request, day.Steps, figures), day.LeftOut);
     }
 
     /// <summary>Fixes taken in order of weight, each on what the ones before it left.</summary>

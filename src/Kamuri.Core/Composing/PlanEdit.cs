@@ -15,6 +15,18 @@ public sealed record AddStep(string Kind, string? After) : PlanEdit;
 /// <summary>Move a step behind another; null moves it to the front.</summary>
 public sealed record MoveStep(string Step, string? After) : PlanEdit;
 
+/// <summary>Do a step once more, right behind itself.</summary>
+public sealed record DuplicateStep(string Step) : PlanEdit;
+
+/// <summary>Move several steps together, in the order given, behind another; null moves them to the front.</summary>
+public sealed record MoveSteps(IReadOnlyList<string> Steps, string? After) : PlanEdit;
+
+/// <summary>Put every treatment, with the water and the waiting that belong to it, where its phase of the day is.</summary>
+public sealed record OrderByPhase : PlanEdit;
+
+/// <summary>Work a step section by section together with the one before it, or apart from it again.</summary>
+public sealed record SetTogether(string Step, bool Together) : PlanEdit;
+
 /// <summary>Let a step work for so many minutes, within its window.</summary>
 public sealed record SetMinutes(string Step, double Minutes) : PlanEdit;
 
@@ -106,6 +118,32 @@ public static class PlanEditing
 
                 list.Insert(to, moving);
                 return null;
+            case DuplicateStep duplicate:
+                var original = list.FindIndex(step => step.Id == duplicate.Step);
+                if (original < 0)
+                {
+                    return NotThere(duplicate.Step);
+                }
+
+                list.Insert(original + 1, list[original] with
+                {
+                    Id = NextId(list, list[original].Kind.Id), Reason = "You asked for it once more.", Origin = origin, WithPrevious = false,
+                });
+                return null;
+            case MoveSteps moves:
+                return MoveAll(list, moves);
+            case OrderByPhase:
+                var sorted = PhaseOrder.Sorted(list);
+                list.Clear();
+                list.AddRange(sorted);
+                return null;
+            case SetTogether together:
+                var at = list.FindIndex(step => step.Id == together.Step);
+                return at < 0 ? NotThere(together.Step)
+                    : !together.Together ? Change(list, together.Step, step => step with { WithPrevious = false })
+                    : at == 0 || !list[at].Kind.HandsOn.IsSectioned || !list[at - 1].Kind.HandsOn.IsSectioned
+                        ? $"{list[at].Kind.Name} and the step before it are not both worked in sections."
+                    : Change(list, together.Step, step => step with { WithPrevious = true });
             case SetMinutes minutes:
                 return Change(list, minutes.Step, step => step with { Minutes = minutes.Minutes });
             case SetPlaces places:
@@ -131,6 +169,24 @@ public static class PlanEditing
             default:
                 return "This change is not known here.";
         }
+    }
+
+    private static string? MoveAll(List<PlanStep> list, MoveSteps moves)
+    {
+        var moving = moves.Steps.Select(id => list.Find(step => step.Id == id)).OfType<PlanStep>().Distinct().ToList();
+        if (moving.Count == 0)
+        {
+            return "None of these steps are in the plan any more.";
+        }
+
+        if (moves.After is not null && (moves.Steps.Contains(moves.After) || list.TrueForAll(step => step.Id != moves.After)))
+        {
+            return moves.Steps.Contains(moves.After) ? "Steps cannot come behind themselves." : NotThere(moves.After);
+        }
+
+        list.RemoveAll(moving.Contains);
+        list.InsertRange(Place(list, moves.After)!.Value, moving);
+        return null;
     }
 
     private static string? Change(List<PlanStep> list, string id, Func<PlanStep, PlanStep> change)

@@ -8,7 +8,7 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Composing;
 
 /// <summary>What a wash day is for.</summary>
-public enum Aim { Moisture, Strength, Reset, Quick, Definition, ScalpComfort, OilFree, Recovery, BeforeStyle, LengthKeeping }
+public enum Aim { Moisture, Strength, Reset, Quick, Definition, ScalpComfort, OilFree, Recovery, BeforeStyle, LengthKeeping, Refresh, PatchTest }
 
 /// <summary>What a wet strand does when it is stretched; decides between protein and moisture.</summary>
 public enum StretchCheck { Balanced, NeedsProtein, NeedsMoisture }
@@ -62,8 +62,8 @@ public sealed record PlanRequest
     /// <summary>Whether a tea rinse is brewed and used; null lets the aim decide.</summary>
     public bool? TeaRinse { get; init; }
 
-    /// <summary>What warms pre-poo and deep condition.</summary>
-    public Heat TreatmentHeat { get; init; } = Heat.Cap;
+    /// <summary>What warms pre-poo and deep condition; null takes the school.</summary>
+    public Heat? TreatmentHeat { get; init; }
 
     /// <summary>How the finished hair dries.</summary>
     public Air DryingAir { get; init; } = Air.Still;
@@ -89,14 +89,34 @@ public sealed record PlanRequest
     /// <summary>Sections for this session; null takes the head's habit or lets the core choose.</summary>
     public int? Sections { get; init; }
 
+    /// <summary>
+    /// The steps to take as they are, from a template or a script; null lets the composer choose. Rules speak of them as
+    /// of any plan, and edits come on top.
+    /// </summary>
+    public IReadOnlyList<PlanStep>? Steps { get; init; }
+
     /// <summary>Changes a person made to the composed plan, in order.</summary>
     public IReadOnlyList<PlanEdit> Edits { get; init; } = [];
 
     public Schools SchoolsInUse => Schools ?? Head.Schools;
 
+    /// <summary>
+    /// What warms treatments. A school that asks for something the house does not have falls back on a cap, which
+    /// <see cref="SchoolConflicts"/> says; what a person asks for by name stays.
+    /// </summary>
+    public Heat TreatmentHeatInUse => TreatmentHeat ?? (SchoolsInUse.TreatmentHeat switch
+    {
+        Heat.Steamer when Equipment.Steamers > 0 => Heat.Steamer,
+        Heat.Hood when Equipment.Hoods > 0 => Heat.Hood,
+        _ => Heat.Cap,
+    });
+
     public HairKinds Kind => Head.Wear.Kind;
+
+    /// <summary>Whether hair gets wet through at all: a refresh and a patch test are days of their own without a wash.</summary>
+    public bool IsWashDay => Aim is not (Aim.Refresh or Aim.PatchTest);
 
     public Layering LayeringInUse => Layering ?? Head.Layering;
 
-    public bool UsesTea => TeaRinse ?? (Kind & HairKinds.Combable) != 0 && Aim is not (Aim.Quick or Aim.OilFree or Aim.Definition);
+    public bool UsesTea => TeaRinse ?? (Kind & HairKinds.Combable) != 0 && Aim is not (Aim.Quick or Aim.OilFree or Aim.Definition or Aim.Refresh or Aim.PatchTest);
 }

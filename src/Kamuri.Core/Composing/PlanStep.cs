@@ -4,7 +4,7 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Composing;
 
 /// <summary>Who put a step into the plan.</summary>
-public enum StepOrigin { Composed, Rule, Person }
+public enum StepOrigin { Composed, Rule, Person, Template }
 
 /// <summary>One step of one plan: a kind from the catalogue with this session's choices.</summary>
 /// <param name="Id">Unique within the plan and the same every time the same plan is composed.</param>
@@ -39,6 +39,12 @@ public sealed record PlanStep(string Id, StepKind Kind)
 
     /// <summary>How much more of it is taken than usual; 1 for the usual.</summary>
     public double AmountFactor { get; init; } = 1;
+
+    /// <summary>
+    /// Worked together with the step before it: section by section both, instead of all sections of one and then all of
+    /// the other. Counts only between steps worked in sections.
+    /// </summary>
+    public bool WithPrevious { get; init; }
 
     /// <summary>Working minutes a person chose; null takes the usual.</summary>
     public double? Minutes { get; init; }

@@ -2,6 +2,7 @@ using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Figures;
@@ -23,4 +24,14 @@ public sealed record CraftFigures
     public FilmFigures Film { get; init; } = new();
     public MixtureFigures Mixtures { get; init; } = new();
     public RhythmFigures Rhythm { get; init; } = new();
+    public NightFigures Night { get; init; } = new();
+
+    /// <summary>Steps whose times a household has changed, by catalogue id.</summary>
+    public IReadOnlyDictionary<string, StepFigures> Steps { get; init; } = new Dictionary<string, StepFigures>();
+
+    /// <summary>How long hands are busy with a kind of step.</summary>
+    public HandsOnModel HandsOnOf(StepKind kind) => Steps.GetValueOrDefault(kind.Id)?.HandsOn ?? kind.HandsOn;
+
+    /// <summary>How long a kind of step works by itself; null when it does not.</summary>
+    public ProcessingModel? ProcessingOf(StepKind kind) => Steps.GetValueOrDefault(kind.Id)?.Processing ?? kind.Processing;
 }

@@ -1,3 +1,5 @@
+using Kamuri.Core.Steps;
+
 namespace Kamuri.Core.Heads;
 
 /// <summary>Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.</summary>
@@ -27,6 +29,12 @@ public enum OilLifting { TeaThenTwoPasses, Clarify, TwoPasses }
 /// <summary>Where protein stands.</summary>
 public enum ProteinPlace { AfterCleanse, PrePoo, InDeepCondition }
 
+/// <summary>What happens to a homemade mixture that is not used up.</summary>
+public enum HomemadeKeeping { OneUse, KeptCold, Frozen }
+
+/// <summary>How often hair is washed.</summary>
+public enum WashEvery { AsItsKind, Week, TenToFourteenDays, MonthInStyle }
+
 /// <summary>
 /// Where practitioners disagree, and which side this head takes. Each is a craft default; the head keeps its own and a
 /// session may override any of them.
@@ -42,6 +50,12 @@ public sealed record Schools
     public TreatmentLength Length { get; init; } = TreatmentLength.Window;
     public OilLifting Lifting { get; init; } = OilLifting.TeaThenTwoPasses;
     public ProteinPlace Protein { get; init; } = ProteinPlace.AfterCleanse;
+
+    /// <summary>What warms treatments: a cap, the steamer or the hood.</summary>
+    public Heat TreatmentHeat { get; init; } = Heat.Cap;
+
+    public HomemadeKeeping Homemade { get; init; } = HomemadeKeeping.OneUse;
+    public WashEvery Rhythm { get; init; } = WashEvery.AsItsKind;
 
     /// <summary>Ends are conditioned before the cleanse, as a shield.</summary>
     public bool EndsFirst { get; init; }

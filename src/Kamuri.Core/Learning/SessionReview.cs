@@ -61,7 +61,7 @@ public static class LookBack
     /// <summary>Steps of which something was really done.</summary>
     private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state) => plan.Tasks
         .Where(task => state.Task(task.Id).Status == Running.TaskStatus.Done)
-        .Select(task => plan.FindStep(task.StepId)).OfType<SessionStep>().Distinct();
+        .SelectMany(task => task.StepIds).Select(plan.FindStep).OfType<SessionStep>().Distinct();
 
     private static ReviewedTask Review(SessionTask task, TaskState state)
     {

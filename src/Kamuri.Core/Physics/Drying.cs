@@ -1,4 +1,5 @@
 using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Physics;
@@ -12,6 +13,16 @@ public enum Hang { Loose, Twists, Bun, Braids, Locs }
 /// <summary>Figures of the drying model. Craft defaults; settable.</summary>
 public sealed record DryingFigures
 {
+    /// <summary>Water on hair by how wet it is, in g of water per g of hair.</summary>
+    public IReadOnlyDictionary<Wetness, double> Water { get; init; } = new Dictionary<Wetness, double>
+    {
+        [Wetness.Dry] = 0,
+        [Wetness.Damp] = 0.25,
+        [Wetness.Blotted] = 0.5,
+        [Wetness.Wrung] = 0.9,
+        [Wetness.Soaked] = 1.6,
+    };
+
     /// <summary>Share of the strand surface that the air reaches.</summary>
     public IReadOnlyDictionary<Hang, double> ExposedShare { get; init; } = new Dictionary<Hang, double>
     {

@@ -9,7 +9,11 @@ using Kamuri.Core.Timing;
 namespace Kamuri.Core.Planning;
 
 /// <summary>A job with what the screen and the run need to know about it.</summary>
-internal sealed record Drafted(Job Job, string? StepId, string Title, int Sections, Window? Window, string AfterLatest, Substance? Substance = null);
+internal sealed record Drafted(Job Job, string? StepId, string Title, int Sections, Window? Window, string AfterLatest, Substance? Substance = null)
+{
+    /// <summary>Further steps worked in the same pass, section by section.</summary>
+    public IReadOnlyList<string> Also { get; init; } = [];
+}
 
 /// <summary>Turns timed steps, and the preparations they use, into jobs and links.</summary>
 internal sealed class JobBuilder
@@ -31,18 +35,23 @@ internal sealed class JobBuilder
         var builder = new JobBuilder();
         string? previous = null;
         var previousIsWait = false;
+        string? night = null;
         foreach (var timing in timings)
         {
             var step = timing.Step.Step;
-            var work = builder.Hands(step.Id, step.Id, PlannedTask.HeadStrand, step.Kind.Name, timing.HandsOnMinutes, timing.Sections, step.Kind.Needs);
-            if (previous is not null)
+            var joins = step.WithPrevious && !previousIsWait && previous is not null && builder.TryJoin(previous, timing);
+            var work = joins ? previous!
+                : builder.Hands(step.Id, step.Id, PlannedTask.HeadStrand, step.Kind.Name, timing.HandsOnMinutes, timing.Sections, step.Kind.Needs);
+            if (previous is not null && !joins)
             {
-                builder._links.Add(new Link(previous, work, 0, previousIsWait ? 0 : LongestPause));
+                // In the morning after an overnight treatment nothing could be prepared ahead: clean hair waits in a towel for it.
+                var mayWait = night is not null && step.Kind.Preparation is not null && !previousIsWait;
+                builder._links.Add(new Link(previous, work, 0, mayWait ? null : previousIsWait ? 0 : LongestPause));
             }
 
             if (step.Kind.Preparation is { } preparation)
             {
-                builder.Prepare(Preparations.Get(preparation), step.Id, work, request.Room, figures);
+                builder.Prepare(Preparations.Get(preparation), step.Id, work, night, request.Room, figures);
             }
 
             (previous, previousIsWait) = (work, false);
@@ -50,14 +59,45 @@ internal sealed class JobBuilder
             {
                 previous = builder.Wait($"{step.Id}.wait", step.Id, PlannedTask.HeadStrand, wait.Title, wait.Window, wait.Chosen, wait.Needs, wait.AfterLatest, wait.Substance);
                 builder._links.Add(new Link(work, previous, 0, 0));
-                previousIsWait = true;
+                (previousIsWait, night) = (true, wait.IsOvernight ? previous : night);
             }
         }
 
+        builder.Night = night;
         return builder;
     }
 
-    private void Prepare(Preparation preparation, string step, string use, Room room, CraftFigures figures)
+    /// <summary>The wait that lasts through the night; null when there is none.</summary>
+    public string? Night { get; private set; }
+
+    /// <summary>Holds a job at so many minutes.</summary>
+    public void Fix(string job, int minutes)
+    {
+        var at = _drafts.FindIndex(drafted => drafted.Job.Id == job);
+        _drafts[at] = _drafts[at] with { Job = _drafts[at].Job with { Shortest = minutes, Usual = minutes, Longest = minutes } };
+    }
+
+    /// <summary>Adds a step to the pass of the one before it, when both are worked in sections.</summary>
+    private bool TryJoin(string previous, StepTiming timing)
+    {
+        var at = _drafts.FindIndex(drafted => drafted.Job.Id == previous);
+        var (pass, step) = (_drafts[at], timing.Step.Step);
+        if (pass.Sections == 0 || pass.Sections != timing.Sections)
+        {
+            return false;
+        }
+
+        var whole = pass.Job.Usual + Math.Max(1, (int)Math.Round(timing.HandsOnMinutes, MidpointRounding.AwayFromZero));
+        _drafts[at] = pass with
+        {
+            Job = pass.Job with { Shortest = whole, Usual = whole, Longest = whole, Uses = [.. pass.Job.Uses.Union(step.Kind.Needs)] },
+            Title = $"{pass.Title}, {step.Kind.Name.ToLowerInvariant()}",
+            Also = [.. pass.Also, step.Id],
+        };
+        return true;
+    }
+
+    private void Prepare(Preparation preparation, string step, string use, string? night, Room room, CraftFigures figures)
     {
         string? previous = null;
         var previousIsWait = false;
@@ -67,6 +107,11 @@ internal sealed class JobBuilder
             if (previous is not null)
             {
                 _links.Add(new Link(previous, work, 0, previousIsWait ? 0 : KitchenPause));
+            }
+            else if (night is not null)
+            {
+                // What is used in the morning is made in the morning, and nobody gets up for it.
+                _links.Add(new Link(night, work));
             }
 
             (previous, previousIsWait) = (work, false);

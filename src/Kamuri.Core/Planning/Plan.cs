@@ -25,6 +25,14 @@ public sealed record PlannedTask(
     string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
     IReadOnlyList<Resource> Uses, Substance? Substance, DateTimeOffset Start, DateTimeOffset End)
 {
+    /// <summary>Further steps worked in the same pass, section by section.</summary>
+    public IReadOnlyList<string> Also { get; init; } = [];
+
+    /// <summary>Lasts through the night.</summary>
+    public bool IsOvernight { get; init; }
+
+    public bool IsOf(string step) => StepId == step || Also.Contains(step);
+
     public const string HeadStrand = "head";
     public const string KitchenStrand = "kitchen";
 }
@@ -64,5 +72,8 @@ public sealed record Plan(
     bool Proven,
     Fit Fit)
 {
+    /// <summary>Begins between bedtime and the hour of rising, though nobody asked for that.</summary>
+    public bool StartsInTheNight { get; init; }
+
     public bool HasStop => Findings.Any(finding => finding.Holds);
 }

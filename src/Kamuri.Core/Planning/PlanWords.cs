@@ -18,7 +18,22 @@ public static class PlanWords
         Aim.OilFree => "an oil-free wash",
         Aim.Recovery => "recovery",
         Aim.BeforeStyle => "a style to come",
+        Aim.Refresh => "a mid-week refresh",
+        Aim.PatchTest => "a patch test",
         _ => "length",
+    };
+
+    public static string Of(Treatment treatment) => treatment switch
+    {
+        Treatment.Wash => "Washing",
+        Treatment.Clarify => "Clarifying",
+        Treatment.LightProtein => "Light protein",
+        Treatment.StrongProtein => "Strong protein",
+        Treatment.HotOil => "Hot oil",
+        Treatment.HerbPrePoo => "The oil-free wash",
+        Treatment.Retwist => "A retwist",
+        Treatment.LocDetox => "The detox soak",
+        _ => "A tight style",
     };
 
     public static string Of(EndStyle style) => style switch
@@ -44,7 +59,7 @@ public static class PlanWords
         var hands = plan.Request.Equipment.PairsOfHands == 1 ? "one pair of hands" : $"{plan.Request.Equipment.PairsOfHands} pairs of hands";
         var sentences = new List<string>
         {
-            $"Start at {Clock(plan.Start)}, done at {Clock(plan.End)}, nine times in ten by {Clock(plan.NineInTenBy)}.",
+            Span(plan),
             plan.Proven
                 ? $"No order of these steps is quicker with {hands}."
                 : $"Nothing can finish before {Clock(plan.NotBefore)}; this is the best found so far.",
@@ -59,6 +74,19 @@ public static class PlanWords
 
         return string.Join(' ', sentences);
     }
+
+    private static string Span(Plan plan)
+    {
+        if (plan.Tasks.FirstOrDefault(task => task.IsOvernight) is not { } night)
+        {
+            return $"Start at {Clock(plan.Start)}, done at {Clock(plan.End)}, nine times in ten by {Clock(plan.NineInTenBy)}.";
+        }
+
+        return $"Two days: start on {Day(plan.Start)} at {Clock(plan.Start)}, in bed from {Clock(night.Start)}; on again on {Day(night.End)} at {Clock(night.End)}, "
+            + $"done at {Clock(plan.End)}, nine times in ten by {Clock(plan.NineInTenBy)}.";
+    }
+
+    private static string Day(DateTimeOffset moment) => moment.ToString("dddd", CultureInfo.InvariantCulture);
 
     /// <summary>What is wrong with the time, and null when it fits.</summary>
     public static string? Trouble(Plan plan)
@@ -76,20 +104,27 @@ public static class PlanWords
             return $"{Clock(readyBy)} cannot be met: it ends {Spell(plan.Fit.MinutesOver)} later, with every window at its shortest. {spare}";
         }
 
+        if (plan.StartsInTheNight)
+        {
+            return $"To be ready by {Clock(readyBy)} it would start at {Clock(plan.Start)}, while people sleep. A faster way of drying or a later hour would spare that.";
+        }
+
         return plan.Fit.Shortened.Count > 0
             ? $"To be ready by {Clock(readyBy)}, kept under the usual time: {string.Join("; ", plan.Fit.Shortened)}."
             : plan.NineInTenBy > readyBy ? $"It fits, but tightly: one slow step and {Clock(readyBy)} is missed." : null;
     }
 
-    /// <summary>Minutes at a stretch, at least five, in which hands have nothing to do before the last thing is done.</summary>
+    /// <summary>Minutes at a stretch, at least five, in which hands have nothing to do before the last thing is done; sleep is no rest.</summary>
     public static IReadOnlyList<double> Rests(Plan plan)
     {
         const double worthSitting = 5;
         var rests = new List<double>();
+        var nights = plan.Tasks.Where(task => task.IsOvernight).ToList();
+        bool Sleeps(DateTimeOffset from) => nights.Exists(night => night.Start >= from.AddMinutes(-1) && night.Start <= from.AddMinutes(1));
         var free = plan.Start;
         foreach (var task in plan.Tasks.Where(task => task.IsHandsOn).OrderBy(task => task.Start))
         {
-            if ((task.Start - free).TotalMinutes >= worthSitting)
+            if ((task.Start - free).TotalMinutes >= worthSitting && !Sleeps(free))
             {
                 rests.Add((task.Start - free).TotalMinutes);
             }

@@ -23,28 +23,30 @@ public sealed class Planner(IScheduler scheduler)
         var schedule = Solve(draft, request, null);
         var forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
 
-        DateTimeOffset start;
-        if (when.ReadyBy is { } readyBy)
+        // Start so that nine days in ten are ready, and never before now.
+        var slow = Math.Ceiling(Math.Max(schedule.Span, forecast.NineInTenMinutes));
+        var start = Later(when.Now, when.ReadyBy?.AddMinutes(-slow) ?? when.StartAt ?? when.Now);
+        if (draft.Jobs.Night is { } night)
         {
-            // Start so that nine days in ten are ready; if that is already past, start now, and shorten only when even
-            // the likely finish would be late.
-            start = Later(when.Now, readyBy.AddMinutes(-Math.Ceiling(Math.Max(schedule.Span, forecast.NineInTenMinutes))));
-            if (start.AddMinutes(schedule.Span) > readyBy)
-            {
-                schedule = Solve(draft, request, Math.Max(0, (int)Math.Floor((readyBy - start).TotalMinutes)));
-                forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
-            }
+            var placement = schedule.Placements.First(each => each.Job.Id == night);
+            var choice = NightSplit.Choose(when, start, placement, slow - placement.End, figures.Night);
+            draft.Jobs.Fix(night, choice.Minutes);
+            (start, schedule) = (choice.Start, Solve(draft, request, null));
+            forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
         }
-        else
+
+        if (when.ReadyBy is { } readyBy && start.AddMinutes(schedule.Span) > readyBy)
         {
-            start = Later(when.Now, when.StartAt ?? when.Now);
+            // Waits are shortened only when even the likely finish would be late.
+            schedule = Solve(draft, request, Math.Max(0, (int)Math.Floor((readyBy - start).TotalMinutes)));
+            forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
         }
 
         var end = start.AddMinutes(schedule.Span);
         var over = when.ReadyBy is { } wanted ? Math.Max(0, (end - wanted).TotalMinutes) : 0;
         var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
         var tasks = draft.Jobs.Drafts
-            .Select(drafted => Task(drafted, placed[drafted.Job.Id], start))
+            .Select(drafted => Task(drafted, placed[drafted.Job.Id], start, draft.Jobs.Night))
             .OrderBy(task => task.Start).ThenBy(task => task.End)
             .ToList();
         return new Plan(
@@ -53,7 +55,10 @@ public sealed class Planner(IScheduler scheduler)
             tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll,
             start, end, start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes))), start.AddMinutes(schedule.LowerBound),
             schedule.Proven,
-            new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []));
+            new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []))
+        {
+            StartsInTheNight = when.ReadyBy is not null && start > when.Now && figures.Night.IsNight(start),
+        };
     }
 
     private sealed record Drafting(
@@ -136,14 +141,14 @@ public sealed class Planner(IScheduler scheduler)
             .Select(placement => draft.Jobs.Drafts.First(drafted => drafted.Job.Id == placement.Job.Id))
             .Select(drafted => drafted.Title)];
 
-    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start) => new(
+    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
-        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End));
+        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End)) { Also = drafted.Also, IsOvernight = drafted.Job.Id == night };
 
     private static PlannedStep Step(PlanRequest request, StepTiming timing, HeadSize size, List<PlannedTask> tasks, CraftFigures figures)
     {
         var step = timing.Step.Step;
-        var own = tasks.Where(task => task.StepId == step.Id).ToList();
+        var own = tasks.Where(task => task.IsOf(step.Id)).ToList();
         return new PlannedStep(step, timing.Step.Before, timing.Step.After, timing.HandsOnWorking, timing.HandsOnMinutes, timing.Wait,
             FilmModel.For(step.Kind.Puts, step.Places, size, figures.Film, step.AmountFactor),
             CautionList.For(step.Kind, request.Head, step.Heat),

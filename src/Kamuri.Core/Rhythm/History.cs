@@ -61,4 +61,13 @@ public static class Intervals
         },
         _ => figures.Treatments.GetValueOrDefault(treatment),
     };
+
+    /// <summary>How often hair is washed by its school. Washing monthly only goes with a style that is in; other hair keeps the rhythm of its kind.</summary>
+    public static Interval OfWash(HairKinds kind, WashEvery school, RhythmFigures figures) => school switch
+    {
+        WashEvery.Week => figures.WashWeekly,
+        WashEvery.TenToFourteenDays => figures.WashTenToFourteen,
+        WashEvery.MonthInStyle when kind == HairKinds.Style => figures.WashMonthly,
+        _ => Of(Treatment.Wash, kind, figures)!,
+    };
 }

@@ -10,6 +10,15 @@ public sealed record RhythmFigures
     public Interval WashLocs { get; init; } = new(7, 14, 28);
     public Interval WashInStyle { get; init; } = new(7, 10, 14);
 
+    /// <summary>The school of washing every week.</summary>
+    public Interval WashWeekly { get; init; } = new(5, 7, 10);
+
+    /// <summary>The school of washing every ten to fourteen days.</summary>
+    public Interval WashTenToFourteen { get; init; } = new(7, 12, 14);
+
+    /// <summary>The school of washing once a month under a style.</summary>
+    public Interval WashMonthly { get; init; } = new(21, 30, 35);
+
     public IReadOnlyDictionary<Treatment, Interval> Treatments { get; init; } = new Dictionary<Treatment, Interval>
     {
         [Treatment.Clarify] = new(21, 30, 60),
@@ -33,6 +42,9 @@ public sealed record RhythmFigures
     /// <summary>Wet combings of loose hair in seven days past which it turns over-soft.</summary>
     public int MostWetCombingsAWeek { get; init; } = 3;
 
+    /// <summary>Days after which a lightly oiled pre-poo needs two short passes of shampoo.</summary>
+    public int LongSinceWashDays { get; init; } = 14;
+
     /// <summary>Days in which a second change makes the first unreadable.</summary>
     public int ObservationDays { get; init; } = 28;
 }
@@ -50,7 +62,7 @@ public static class WashRhythm
 {
     public static WashDue DueFor(Head head, DateOnly today, RhythmFigures figures)
     {
-        var interval = Intervals.Of(Treatment.Wash, head.Wear.Kind, figures)!;
+        var interval = Intervals.OfWash(head.Wear.Kind, head.Schools.Rhythm, figures);
         if (head.LastWash is not { } last)
         {
             return new WashDue(null, today, today, today.AddDays(interval.Latest),

@@ -20,9 +20,15 @@ public sealed record OverriddenStop(string Rule, string Stop, string Reason);
 /// <summary>What a running session needs to know of a task.</summary>
 /// <param name="PlannedStart">Minutes from the start of the plan.</param>
 /// <param name="PlannedMinutes">Planned length.</param>
+/// <param name="Also">Further steps worked in the same pass; null for none.</param>
+/// <param name="IsOvernight">Lasts through the night.</param>
 public sealed record SessionTask(
     string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
-    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null);
+    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null, IReadOnlyList<string>? Also = null, bool IsOvernight = false)
+{
+    /// <summary>Every step worked in it; empty for the kitchen.</summary>
+    public IEnumerable<string> StepIds => StepId is null ? [] : [StepId, .. Also ?? []];
+}
 
 /// <summary>
 /// The plan as it stood when the session began. It is kept with the session and never changed: everything that
@@ -70,7 +76,7 @@ public sealed record SessionPlan
         Overridden = [.. plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!))],
         Tasks = [.. plan.Tasks.Select(task => new SessionTask(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
-            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance))],
+            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, task.Also, task.IsOvernight))],
         Links = plan.Links,
     };
 }

@@ -10,7 +10,7 @@ public enum Places { None = 0, Scalp = 1, Roots = 2, Lengths = 4, Ends = 8, Edge
 /// <summary>Which way the hands or the comb travel.</summary>
 public enum Direction { None, EndsToRoots, RootsToEnds, MidToEnds }
 
-/// <summary>How wet hair is, driest first. Each stands for a water content in <see cref="WetnessScale"/>.</summary>
+/// <summary>How wet hair is, driest first. Each stands for a water content in the drying figures.</summary>
 public enum Wetness { Dry, Damp, Blotted, Wrung, Soaked }
 
 /// <summary>Water a step is done with.</summary>
@@ -37,18 +37,9 @@ public enum Substance
 [Flags]
 public enum HairKinds { None = 0, Loose = 1, Locs = 2, Style = 4, TakenDown = 8, Combable = Loose | TakenDown, Kept = Locs | Style, All = 15 }
 
-/// <summary>Water contents by wetness, in g of water per g of hair. Craft defaults.</summary>
+/// <summary>Wetness in words.</summary>
 public static class WetnessScale
 {
-    public static double GramsPerGram(Wetness wetness) => wetness switch
-    {
-        Wetness.Dry => 0,
-        Wetness.Damp => 0.25,
-        Wetness.Blotted => 0.5,
-        Wetness.Wrung => 0.9,
-        _ => 1.6,
-    };
-
     /// <summary>The word used on screen.</summary>
     public static string Word(Wetness wetness) => wetness switch
     {

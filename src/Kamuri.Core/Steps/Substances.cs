@@ -52,7 +52,7 @@ public static class Substances
         [Substance.HerbJuice] = new("herb juice") { MustBeRinsed = true, Slip = 0.1, Irritates = true },
         [Substance.OnionJuice] = new("onion juice") { MustBeRinsed = true, MustBeWashedOut = true, Irritates = true },
         [Substance.GrainWater] = new("grain water") { MustBeRinsed = true, Slip = 0.6, Protein = ProteinStrength.Light },
-        [Substance.HotOil] = new("hot oil") { MustBeRinsed = true, Slip = 0.6, LeavesResidue = true },
+        [Substance.HotOil] = new("treatment oil") { MustBeRinsed = true, Slip = 0.6, LeavesResidue = true },
         [Substance.HeavyOil] = new("heavy oil") { MustBeRinsed = true, MustBeWashedOut = true, IsHeavyOil = true, Seals = true, Slip = 0.5, LeavesResidue = true },
         [Substance.EndShield] = new("conditioner on the ends") { MustBeRinsed = true, Slip = 0.6, BelongsOnScalp = false },
         [Substance.Shampoo] = new("shampoo") { MustBeRinsed = true, Slip = 0.1 },

@@ -17,7 +17,11 @@ namespace Kamuri.Core.Timing;
 /// <param name="AfterLatest">What happens past the latest.</param>
 /// <param name="Working">The working in one sentence.</param>
 public sealed record Wait(
-    string Title, string Of, Substance? Substance, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working);
+    string Title, string Of, Substance? Substance, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working)
+{
+    /// <summary>Lasts through the night, so that the day is split.</summary>
+    public bool IsOvernight { get; init; }
+}
 
 /// <summary>How long a step takes: hands first, then perhaps a wait.</summary>
 /// <param name="Step">The step.</param>
@@ -62,7 +66,7 @@ public static class Timings
     /// </summary>
     public static (Reckoning Minutes, int Sections) HandsOn(Head head, WalkedStep walked, int sections, CraftFigures figures)
     {
-        var model = walked.Step.Kind.HandsOn;
+        var model = figures.HandsOnOf(walked.Step.Kind);
         if (model.MinutesPerPiece > 0)
         {
             var pieces = walked.Step.Pieces ?? head.Wear.Locs?.Count ?? figures.HandsOn.UsualPieces;
@@ -125,7 +129,7 @@ public static class Timings
 
     private static Wait Processing(Head head, WalkedStep treatment, WalkedStep carrier, double worked, CraftFigures figures)
     {
-        var model = treatment.Step.Kind.Processing!;
+        var model = figures.ProcessingOf(treatment.Step.Kind)!;
         var heat = carrier.Step.Kind.Covers ? carrier.Step.Heat : Heat.None;
         var heated = heat is Heat.Hood or Heat.Steamer && model.Heated is not null;
         var afterClarify = treatment.Before.Stripped && model.AfterClarify is not null;
@@ -160,13 +164,16 @@ public static class Timings
         var place = heat switch { Heat.Cap => ", under a cap", Heat.Hood => ", under the hood", Heat.Steamer => ", in the steamer", _ => "" };
         return new Wait($"{treatment.Step.Kind.Name}{place}", treatment.Step.Id, treatment.Step.Kind.Puts, adjusted,
             Chosen(carrier.Step.Minutes ?? treatment.Step.Minutes, adjusted),
-            Occupies(heat), model.AfterLatest, working);
+            Occupies(heat), model.AfterLatest, working)
+        {
+            IsOvernight = treatment.Step.Kind.IsOvernight,
+        };
     }
 
     private static Wait Drying(PlanRequest request, WalkedStep walked, HeadSize size, CraftFigures figures)
     {
         var step = walked.Step;
-        var forecast = Physics.Drying.Forecast(size, new WaterContent(WetnessScale.GramsPerGram(walked.Before.Wetness)),
+        var forecast = Physics.Drying.Forecast(size, new WaterContent(figures.Drying.Water[walked.Before.Wetness]),
             walked.Before.Hang, step.Air, request.Room.Temperature, request.Room.Humidity, figures.Drying,
             walked.Before.Hang == Hang.Locs ? request.Head.Wear.Locs?.ThicknessMillimetres : null);
         var wanted = step.DrynessWanted >= 0.95 ? forecast.Dry : forecast.MostlyDry;

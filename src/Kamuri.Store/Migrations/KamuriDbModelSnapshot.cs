@@ -17,6 +17,19 @@ namespace Kamuri.Store.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.15");
 
+            modelBuilder.Entity("Kamuri.Store.Figures.FigureRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Value")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("figures", (string)null);
+                });
+
             modelBuilder.Entity("Kamuri.Store.Heads.HeadRow", b =>
                 {
                     b.Property<Guid>("Id")
@@ -230,6 +243,32 @@ namespace Kamuri.Store.Migrations
                     b.HasIndex("HeadId");
 
                     b.ToTable("sessions", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Templates.TemplateRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ContentJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(60)
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Name")
+                        .IsUnique();
+
+                    b.ToTable("templates", (string)null);
                 });
 
             modelBuilder.Entity("Kamuri.Store.Sessions.SessionEventRow", b =>

@@ -194,11 +194,14 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
                 .WithMessage($"It was worn for 1 to {HeadLimits.LongestWornDays} days.");
             RuleFor(head => head.Wear.Down!.Made).IsInEnum().WithMessage("This choice is not known here.");
         });
-        RuleFor(head => head.Schools).Must(schools => Enum.IsDefined(schools.ConditionOn) && Enum.IsDefined(schools.HotOil) && Enum.IsDefined(schools.ScalpConditioner)
-                && Enum.IsDefined(schools.ScalpOil) && Enum.IsDefined(schools.Detangle) && Enum.IsDefined(schools.FinalWater)
-                && Enum.IsDefined(schools.Length) && Enum.IsDefined(schools.Lifting) && Enum.IsDefined(schools.Protein))
+        RuleFor(head => head.Schools).Must(AreKnown)
             .WithMessage("This school is not known here.");
     }
+
+    internal static bool AreKnown(Schools schools) => Enum.IsDefined(schools.ConditionOn) && Enum.IsDefined(schools.HotOil) && Enum.IsDefined(schools.ScalpConditioner)
+        && Enum.IsDefined(schools.ScalpOil) && Enum.IsDefined(schools.Detangle) && Enum.IsDefined(schools.FinalWater) && Enum.IsDefined(schools.Length)
+        && Enum.IsDefined(schools.Lifting) && Enum.IsDefined(schools.Protein) && Enum.IsDefined(schools.Homemade) && Enum.IsDefined(schools.Rhythm)
+        && schools.TreatmentHeat is Heat.Cap or Heat.Hood or Heat.Steamer;
 
     private static void Length(IRuleBuilderInitial<HeadBody, double> rule) => rule
         .Must(value => value is >= HeadLimits.ShortestCentimetres and <= HeadLimits.LongestCentimetres)

@@ -21,14 +21,14 @@ public enum WhenMode { StartNow, StartAt, ReadyBy }
 public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Time = null);
 
 /// <summary>What an edit does.</summary>
-public enum EditKind { Drop, Add, Move, Minutes, Places, Heat, Water, Direction, Dryness, Pieces, Override }
+public enum EditKind { Drop, Add, Move, Minutes, Places, Heat, Water, Direction, Dryness, Pieces, Override, Duplicate, MoveAll, OrderByPhase, Together }
 
 /// <summary>One change to the composed plan. Which other fields count depends on the kind.</summary>
 public sealed record EditBody
 {
     public required EditKind Kind { get; init; }
 
-    /// <summary>The step that is changed; for every kind but add.</summary>
+    /// <summary>The step that is changed; for every kind but add, move all, order by phase and override.</summary>
     public string? Step { get; init; }
 
     /// <summary>The catalogue id of the step to add.</summary>
@@ -48,6 +48,12 @@ public sealed record EditBody
 
     public int? Pieces { get; init; }
 
+    /// <summary>For move all: the steps, in the order they are to stand in.</summary>
+    public IReadOnlyList<string>? Steps { get; init; }
+
+    /// <summary>For together: whether the step is worked section by section with the one before it.</summary>
+    public bool? Together { get; init; }
+
     /// <summary>For override: the rule whose stop is overridden.</summary>
     public string? Rule { get; init; }
 
@@ -66,6 +72,10 @@ public sealed record EditBody
         EditKind.Direction => new SetDirection(Step!, Direction!.Value),
         EditKind.Dryness => new SetDryness(Step!, Dryness!.Value),
         EditKind.Pieces => new SetPieces(Step!, Pieces!.Value),
+        EditKind.Duplicate => new DuplicateStep(Step!),
+        EditKind.MoveAll => new MoveSteps(Steps!, After),
+        EditKind.OrderByPhase => new OrderByPhase(),
+        EditKind.Together => new SetTogether(Step!, Together!.Value),
         _ => new OverrideStop(Rule!, Reason!),
     };
 
@@ -81,6 +91,10 @@ public sealed record EditBody
         SetDirection e => new EditBody { Kind = EditKind.Direction, Step = e.Step, Direction = e.Direction },
         SetDryness e => new EditBody { Kind = EditKind.Dryness, Step = e.Step, Dryness = e.Dryness },
         SetPieces e => new EditBody { Kind = EditKind.Pieces, Step = e.Step, Pieces = e.Pieces },
+        DuplicateStep e => new EditBody { Kind = EditKind.Duplicate, Step = e.Step },
+        MoveSteps e => new EditBody { Kind = EditKind.MoveAll, Steps = e.Steps, After = e.After },
+        OrderByPhase => new EditBody { Kind = EditKind.OrderByPhase },
+        SetTogether e => new EditBody { Kind = EditKind.Together, Step = e.Step, Together = e.Together },
         OverrideStop e => new EditBody { Kind = EditKind.Override, Rule = e.Rule, Reason = e.Reason },
         _ => throw new ArgumentOutOfRangeException(nameof(edit)),
     };
@@ -105,7 +119,9 @@ public sealed record PlanBody
     /// <summary>Null lets the aim decide.</summary>
     public bool? TeaRinse { get; init; }
 
-    public Heat TreatmentHeat { get; init; } = Heat.Cap;
+    /// <summary>What warms treatments; null takes the school.</summary>
+    public Heat? TreatmentHeat { get; init; }
+
     public Air DryingAir { get; init; } = Air.Still;
 
     /// <summary>Sides taken where practitioners disagree; null takes the head's own.</summary>
@@ -129,6 +145,12 @@ public sealed record PlanBody
     /// <summary>Null takes the head's habit or lets the core choose.</summary>
     public int? Sections { get; init; }
 
+    /// <summary>A kept day to take the steps from; null composes them.</summary>
+    public Guid? TemplateId { get; init; }
+
+    /// <summary>The steps to take as they are; null composes them, or takes them from the kept day.</summary>
+    public IReadOnlyList<StepBody>? Steps { get; init; }
+
     public IReadOnlyList<EditBody> Edits { get; init; } = [];
 
     /// <summary>Puts head, house and clock to what was asked.</summary>
@@ -151,6 +173,7 @@ public sealed record PlanBody
         Uses = Uses.ToDictionary(use => use.Key, use => use.Value.ToUse()),
         Layering = Layering,
         Sections = Sections,
+        Steps = Steps is null ? null : StepBody.ToSteps(Steps),
         Edits = [.. Edits.Select(edit => edit.ToEdit())],
     };
 
@@ -202,6 +225,7 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
                 .WithMessage(plan => $"{plan.When.Time:HH:mm} has passed; choose a later hour or another day.");
         });
         RuleFor(plan => plan.TreatmentHeat).IsInEnum().WithMessage("This kind of heat is not known here.")
+            .Must(heat => heat != Heat.None).WithMessage("A cap, the hood or the steamer.")
             .Must(heat => heat != Heat.Hood || house.Hoods > 0).WithMessage("There is no hood in the house; add one under The house.")
             .Must(heat => heat != Heat.Steamer || house.Steamers > 0).WithMessage("There is no steamer in the house; add one under The house.");
         RuleFor(plan => plan.DryingAir).IsInEnum().WithMessage("This way of drying is not known here.")
@@ -211,12 +235,34 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
         RuleFor(plan => plan.Edits).NotNull().WithMessage("Edits are a list.").Must(edits => edits is null || edits.Count <= MostEdits)
             .WithMessage($"At most {MostEdits} changes to one plan.");
         RuleForEach(plan => plan.Edits).ChildRules(Edit);
+        RuleFor(plan => plan.Schools).Must(schools => schools is null || HeadBodyValidator.AreKnown(schools)).WithMessage("This school is not known here.");
+        RuleFor(plan => plan.Steps).Must((plan, steps) => steps is null || plan.TemplateId is null).WithMessage("Steps come from a kept day or are given, not both.")
+            .Must(steps => steps is null || steps.Count <= MostEdits).WithMessage($"At most {MostEdits} steps in one plan.")
+            .Must(steps => steps is null || steps.Select(step => step?.Id).OfType<string>().GroupBy(id => id).All(group => group.Count() == 1)).WithMessage("Every step needs a name of its own.");
+        RuleForEach(plan => plan.Steps).NotNull().WithMessage("Which step?").ChildRules(Step);
+    }
+
+    private static void Step(InlineValidator<StepBody> step)
+    {
+        step.RuleFor(each => each.Kind).Must(kind => kind is not null && StepCatalogue.Find(kind) is not null).WithMessage("There is no such step in the catalogue.");
+        step.RuleFor(each => each.Id).Length(1, HeadLimits.LongestName).When(each => each.Id is not null).WithMessage($"The name of a step has 1 to {HeadLimits.LongestName} characters.");
+        step.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
+        step.RuleFor(each => each.Direction).IsInEnum().WithMessage("This way is not known here.");
+        step.RuleFor(each => each.Water).IsInEnum().WithMessage("This water is not known here.");
+        step.RuleFor(each => each.Heat).IsInEnum().WithMessage("This kind of heat is not known here.");
+        step.RuleFor(each => each.Air).IsInEnum().WithMessage("This way of drying is not known here.");
+        step.RuleFor(each => each.Dryness).Must(dryness => dryness is 0.8 or 0.95).WithMessage("Dryness is 0.8 or 0.95.");
+        step.RuleFor(each => each.Minutes).Must(minutes => minutes is null or (>= 0 and <= MostMinutes)).WithMessage($"Minutes are 0 to {MostMinutes}.");
+        step.RuleFor(each => each.Pieces).InclusiveBetween(1, HeadLimits.MostLocs).WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
+        step.RuleFor(each => each.AmountFactor).InclusiveBetween(0.1, 5).WithMessage("An amount is a tenth to five times the usual.");
     }
 
     private static void Edit(InlineValidator<EditBody> edit)
     {
+        edit.RuleFor(each => each.Steps).Must(steps => steps is { Count: > 0 } && steps.All(step => !string.IsNullOrEmpty(step))).When(each => each.Kind == EditKind.MoveAll).WithMessage("Which steps?");
+        edit.RuleFor(each => each.Together).NotNull().When(each => each.Kind == EditKind.Together).WithMessage("Together or apart?");
         edit.RuleFor(each => each.Kind).IsInEnum().WithMessage("This kind of change is not known here.");
-        edit.RuleFor(each => each.Step).NotEmpty().When(each => each.Kind is not (EditKind.Add or EditKind.Override)).WithMessage("Which step?");
+        edit.RuleFor(each => each.Step).NotEmpty().When(each => each.Kind is not (EditKind.Add or EditKind.Override or EditKind.MoveAll or EditKind.OrderByPhase)).WithMessage("Which step?");
         edit.RuleFor(each => each.StepKind).NotEmpty().When(each => each.Kind == EditKind.Add).WithMessage("Which kind of step?")
             .Must(kind => kind is null || StepCatalogue.Find(kind) is not null).WithMessage("There is no such step in the catalogue.");
         edit.RuleFor(each => each.Minutes).NotNull().When(each => each.Kind == EditKind.Minutes).WithMessage("How many minutes?")

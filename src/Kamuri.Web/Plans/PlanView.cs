@@ -10,27 +10,40 @@ namespace Kamuri.Web.Plans;
 public sealed record WaitView(string Title, double Earliest, double Usual, double Latest, double Planned, string Working, string AfterLatest, bool CanBeChanged);
 
 /// <summary>The hair at one moment: how wet, what lies on it, how warm, and whether it is dry to the core.</summary>
-public sealed record HairView(Wetness Wetness, IReadOnlyList<string> OnHair, IReadOnlyList<string> OnScalp, Heat Warmth, bool FullyDry)
+public sealed record HairView(Wetness Wetness, IReadOnlyList<LyingView> OnHair, IReadOnlyList<LyingView> OnScalp, Heat Warmth, bool FullyDry)
 {
     private const Places Hair = Core.Steps.Places.Lengths | Core.Steps.Places.Ends | Core.Steps.Places.Roots | Core.Steps.Places.Edges;
 
     internal static HairView Of(HairState state) => new(state.Wetness,
-        [.. state.Deposits.Where(deposit => (deposit.Places & Hair) != 0).Select(deposit => deposit.Facts.Name).Distinct()],
-        [.. state.Deposits.Where(deposit => deposit.Places.HasFlag(Core.Steps.Places.Scalp)).Select(deposit => deposit.Facts.Name).Distinct()],
+        [.. state.Deposits.Where(deposit => (deposit.Places & Hair) != 0).Select(Lying).Distinct()],
+        [.. state.Deposits.Where(deposit => deposit.Places.HasFlag(Core.Steps.Places.Scalp)).Select(Lying).Distinct()],
         state.Covered, state.FullyDry);
+
+    private static LyingView Lying(Deposit deposit) => new(deposit.Facts.Name, deposit.Substance);
 }
 
+/// <summary>Something that lies on hair or scalp.</summary>
+public sealed record LyingView(string Name, Substance Substance);
+
 /// <summary>A step as shown in the plan.</summary>
+/// <param name="Phase">The phase it stands in: what prepares or finishes a treatment stands in the treatment's.</param>
+/// <param name="CanBeTogether">Whether it and the step before it can be worked section by section together.</param>
+/// <param name="IsDrying">Waits for the hair to dry.</param>
+/// <param name="DayBreak">The first step of another day, after a night.</param>
 public sealed record StepView(
     string Id, string Kind, string Name, Phase Phase, string Instruction, string Reason, StepOrigin Origin,
     IReadOnlyList<Places> Places, Direction Direction, WaterTemperature Water, HairView Before, HairView After, Heat Heat,
     double HandsOnMinutes, string HandsOnWorking, int Sections, WaitView? Wait, string? Amount, string? AmountWorking,
-    IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End);
+    IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End, double Dryness, int? Pieces, bool WithPrevious, bool CanBeTogether,
+    bool TakesHeat, bool IsDrying, bool DayBreak, UseLine? Use);
+
+/// <summary>What a step is done with, in words.</summary>
+public sealed record UseLine(string Name, IReadOnlyList<string> Ingredients);
 
 /// <summary>A task as drawn in the plait.</summary>
 public sealed record TaskView(
-    string Id, string? Step, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, Substance? Substance,
-    DateTimeOffset Start, DateTimeOffset End);
+    string Id, string? Step, IReadOnlyList<string> Also, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, Substance? Substance,
+    bool IsOvernight, DateTimeOffset Start, DateTimeOffset End);
 
 /// <summary>A fix that can be accepted with one press: a list of edits to append.</summary>
 public sealed record FixView(string Label, IReadOnlyList<EditBody> Edits);
@@ -50,13 +63,14 @@ public sealed record PlanView(
     IReadOnlyList<StepView> Steps, IReadOnlyList<TaskView> Tasks, IReadOnlyList<FindingView> Findings, IReadOnlyList<RefusedEdit> RefusedEdits,
     DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NineInTenBy, DateTimeOffset NotBefore, bool Proven,
     DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<SparingView> CouldSpare, bool CanStart, string FinishSentence, string? TimeTrouble,
-    bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll)
+    bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll,
+    IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder)
 {
     internal static PlanView Of(Plan plan) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
         new SizeLine(plan.Size.Mass.Value, plan.Size.Surface.Value, plan.Tangle),
         plan.Sections, [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
-        [.. plan.Steps.Select(step => Step(plan, step))],
+        [.. plan.Steps.Zip(PhaseOrder.Of([.. plan.Steps.Select(step => step.Step)])).Select((pair, at) => Step(plan, pair.First, pair.Second, at))],
         [.. plan.Tasks.Select(Task)],
         [.. plan.Findings.OrderByDescending(finding => finding.Severity).Select(finding => new FindingView(finding.Rule, finding.Severity, finding.Reason, finding.Steps,
             finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null, finding.IsSafety, finding.Overridden))],
@@ -65,30 +79,42 @@ public sealed record PlanView(
         !plan.HasStop && plan.Tasks.Count > 0, PlanWords.Finish(plan), PlanWords.Trouble(plan), plan.Request.UsesTea,
         plan.LeftOut, plan.Request.Head.Wear.Words,
         new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
-        [.. plan.MendAll.Select(EditBody.From)]);
+        [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
+        PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)));
 
-    private static StepView Step(Plan plan, PlannedStep planned)
+    private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {
+        var use = plan.Request.Uses.GetValueOrDefault(planned.Step.Id) ?? plan.Request.Uses.GetValueOrDefault(planned.Step.Kind.Id);
         var (step, kind) = (planned.Step, planned.Step.Kind);
-        var tasks = plan.Tasks.Where(task => task.StepId == step.Id).ToList();
+        var tasks = plan.Tasks.Where(task => task.IsOf(step.Id)).ToList();
+        var isShared = tasks.Exists(task => task.Also.Count > 0);
         var waiting = tasks.FirstOrDefault(task => task.Window is not null);
-        return new StepView(step.Id, kind.Id, kind.Name, kind.Phase, kind.Instruction, step.Reason, step.Origin,
+        return new StepView(step.Id, kind.Id, kind.Name, phase, kind.Instruction, step.Reason, step.Origin,
             EditBody.PlaceNames(step.Places), step.Direction, step.Water, HairView.Of(planned.Before), HairView.Of(planned.After), step.Heat,
-            tasks.Where(task => task.IsHandsOn).Sum(task => (task.End - task.Start).TotalMinutes), planned.HandsOnWorking,
+            isShared ? Math.Round(planned.HandsOnMinutes) : tasks.Where(task => task.IsHandsOn).Sum(task => (task.End - task.Start).TotalMinutes), planned.HandsOnWorking,
             tasks.Max(task => task.Sections),
             planned.Wait is { } wait && waiting is not null
                 ? new WaitView(wait.Title, wait.Window.Earliest, wait.Window.Usual, wait.Window.Latest, (waiting.End - waiting.Start).TotalMinutes,
                     wait.Working, wait.AfterLatest, wait.Window.Latest > wait.Window.Earliest)
                 : null,
-            planned.Amount?.Text, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End);
+            planned.Amount?.Text, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End,
+            step.DrynessWanted, kind.HandsOn.MinutesPerPiece > 0 ? step.Pieces ?? plan.Request.Head.Wear.Locs?.Count : null, step.WithPrevious,
+            at > 0 && kind.HandsOn.IsSectioned && plan.Steps[at - 1].Step.Kind.HandsOn.IsSectioned && plan.Steps[at - 1].Wait is null,
+            kind.Covers, kind.IsDrying,
+            at > 0 && plan.Tasks.FirstOrDefault(task => task.IsOvernight) is { } night && plan.Steps[at - 1].Start < night.End && planned.Start >= night.End,
+            use is null ? null : new UseLine(use.Name, use.Ingredients));
     }
 
     private static TaskView Task(PlannedTask task) => new(
-        task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.Substance, task.Start, task.End);
+        task.Id, task.StepId, task.Also, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.Substance, task.IsOvernight, task.Start, task.End);
 }
 
 /// <summary>The head in numbers, for the line under the plan.</summary>
 public sealed record SizeLine(double MassGrams, double SurfaceSquareMetres, double Tangle);
 
-/// <summary>A kind of step that can be added.</summary>
-public sealed record StepKindView(string Id, string Name, Phase Phase, string Instruction);
+/// <summary>A kind of step that can be added, and the kinds of hair it suits.</summary>
+public sealed record StepKindView(string Id, string Name, Phase Phase, string Instruction, IReadOnlyList<HairKinds> Suits)
+{
+    internal static StepKindView Of(StepKind kind) => new(kind.Id, kind.Name, kind.Phase, kind.Instruction,
+        [.. new[] { HairKinds.Loose, HairKinds.Locs, HairKinds.Style, HairKinds.TakenDown }.Where(each => kind.Suits.HasFlag(each))]);
+}

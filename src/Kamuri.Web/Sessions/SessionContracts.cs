@@ -60,8 +60,9 @@ public sealed record EventBody
 }
 
 /// <summary>A task of a running session, with its real or projected times.</summary>
+/// <param name="Also">Further steps worked in the same pass, section by section.</param>
 public sealed record RunTaskView(
-    string Id, string? Step, string Strand, string Title, bool IsHandsOn, int Sections, IReadOnlyList<int> SectionsDone, Window? Window,
+    string Id, string? Step, IReadOnlyList<string> Also, string Strand, string Title, bool IsHandsOn, int Sections, IReadOnlyList<int> SectionsDone, Window? Window,
     string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, Substance? Substance, DateTimeOffset Start, DateTimeOffset End);
 
 /// <summary>What a screen says about the step in hand.</summary>
@@ -105,7 +106,7 @@ public sealed record SessionView(
             state.Notes, state.Ratings, state.ClosingNote);
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
-            task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
+            task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
             task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End));
     }
 

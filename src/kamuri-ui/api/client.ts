@@ -22,6 +22,12 @@ export type Section = Schemas['Section']
 export type Zone = Schemas['Zone']
 export type Ratings = Schemas['Ratings']
 export type HouseholdBody = Schemas['HouseholdBody']
+export type ChoicesView = Schemas['ChoicesView']
+export type SchoolQuestion = Schemas['SchoolQuestionView']
+export type TemplateView = Schemas['TemplateView']
+export type FigureView = Schemas['FigureView']
+export type InquiryView = Schemas['InquiryView']
+export type UseBody = Schemas['UseBody']
 export type TakingView = Schemas['TakingView']
 
 export const api = createClient<paths>({ baseUrl: '/' })

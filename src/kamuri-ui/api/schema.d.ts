@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/plans/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looking/repels-water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askWhyWaterIsRepelled"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ahead": {
         parameters: {
             query?: never;
@@ -132,17 +164,81 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/step-kinds": {
+    "/api/plans/school-changes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["listStepKinds"];
+        get?: never;
         put?: never;
+        post: operations["compareSchools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listTemplates"];
+        put?: never;
+        post: operations["keepTemplate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["renameTemplate"];
+        post?: never;
+        delete: operations["forgetTemplate"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFigures"];
+        put: operations["replaceFigures"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeFigure"];
+        post?: never;
+        delete: operations["resetFigure"];
         options?: never;
         head?: never;
         patch?: never;
@@ -258,12 +354,34 @@ export interface components {
          * @description What a wash day is for.
          * @enum {unknown}
          */
-        Aim: "moisture" | "strength" | "reset" | "quick" | "definition" | "scalpComfort" | "oilFree" | "recovery" | "beforeStyle" | "lengthKeeping";
+        Aim: "moisture" | "strength" | "reset" | "quick" | "definition" | "scalpComfort" | "oilFree" | "recovery" | "beforeStyle" | "lengthKeeping" | "refresh" | "patchTest";
+        /** @description Something a day can be for. */
+        AimView: {
+            value: components["schemas"]["Aim"];
+            word: string;
+            hint: string;
+        };
         /**
          * @description How the air moves over drying hair.
          * @enum {unknown}
          */
         Air: "still" | "fan" | "hoodLow" | "blowDryCool";
+        /** @description An amount that is another in the second plan. */
+        AmountChange: {
+            /** @description Of the step. */
+            name: string;
+            /** @description In the first plan, as measured out; null when it is not there. */
+            before: null | string;
+            /** @description In the second plan; null when it is not there. */
+            after: null | string;
+        };
+        /** @description One answer that can be given. */
+        Answer: {
+            /** @description Its name. */
+            value: string;
+            /** @description In plain words. */
+            word: string;
+        };
         /** @description Whether a head is put away. */
         ArchiveBody: {
             archived: boolean;
@@ -279,6 +397,14 @@ export interface components {
          * @enum {unknown}
          */
         ChemicalEventKind: "colour" | "relaxer" | "heatDamage";
+        /** @description Everything that can be asked for, in words. */
+        ChoicesView: {
+            aims: components["schemas"]["AimView"][];
+            styles: components["schemas"]["StyleView"][];
+            usual: components["schemas"]["UsualView"][];
+            schools: components["schemas"]["SchoolQuestionView"][];
+            steps: components["schemas"]["StepKindView"][];
+        };
         /** @description The pace of a rehearsal. */
         ClockBody: {
             /** Format: double */
@@ -314,10 +440,7 @@ export interface components {
          * @enum {unknown}
          */
         DetangleIn: "prePoo" | "conditioner" | "leaveIn" | "fingersOnly";
-        /**
-         * @description Which way the hands or the comb travel.
-         * @enum {unknown}
-         */
+        /** @enum {unknown} */
         Direction: "none" | "endsToRoots" | "rootsToEnds" | "midToEnds";
         /** @description A treatment and when it was last done. */
         DoneBody: {
@@ -328,7 +451,7 @@ export interface components {
         /** @description One change to the composed plan. Which other fields count depends on the kind. */
         EditBody: {
             kind: components["schemas"]["EditKind"];
-            /** @description The step that is changed; for every kind but add. */
+            /** @description The step that is changed; for every kind but add, move all, order by phase and override. */
             step?: null | string;
             /** @description The catalogue id of the step to add. */
             stepKind?: null | string;
@@ -347,6 +470,10 @@ export interface components {
             dryness?: null | number;
             /** Format: int32 */
             pieces?: null | number;
+            /** @description For move all: the steps, in the order they are to stand in. */
+            steps?: null | string[];
+            /** @description For together: whether the step is worked section by section with the one before it. */
+            together?: null | boolean;
             /** @description For override: the rule whose stop is overridden. */
             rule?: null | string;
             /** @description For override: why. */
@@ -356,7 +483,7 @@ export interface components {
          * @description What an edit does.
          * @enum {unknown}
          */
-        EditKind: "drop" | "add" | "move" | "minutes" | "places" | "heat" | "water" | "direction" | "dryness" | "pieces" | "override";
+        EditKind: "drop" | "add" | "move" | "minutes" | "places" | "heat" | "water" | "direction" | "dryness" | "pieces" | "override" | "duplicate" | "moveAll" | "orderByPhase" | "together";
         /**
          * @description How the hair is to be worn afterwards.
          * @enum {unknown}
@@ -390,6 +517,43 @@ export interface components {
          * @enum {unknown}
          */
         EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "finished";
+        /** @description A new value, in the figure's unit. */
+        FigureBody: {
+            /** Format: double */
+            value: number;
+        };
+        /**
+         * @description What a figure is about; the groups of the craft figures page, in its order.
+         * @enum {unknown}
+         */
+        FigureGroup: "head" | "hands" | "steps" | "processing" | "drying" | "cooling" | "amounts" | "mixtures" | "rhythm" | "night";
+        /** @description A craft figure as shown. */
+        FigureView: {
+            id: string;
+            group: components["schemas"]["FigureGroup"];
+            /** @description What it belongs to within the group; empty for the group itself. */
+            about: string;
+            name: string;
+            unit: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            isWhole: boolean;
+            source: string;
+            /**
+             * Format: double
+             * @description The value as shipped.
+             */
+            shipped: number;
+            /**
+             * Format: double
+             * @description The value in use.
+             */
+            value: number;
+            /** @description Whether the household has changed it. */
+            isOwn: boolean;
+        };
         /**
          * @description Water of the closing rinse.
          * @enum {unknown}
@@ -425,8 +589,8 @@ export interface components {
         /** @description The hair at one moment: how wet, what lies on it, how warm, and whether it is dry to the core. */
         HairView: {
             wetness: components["schemas"]["Wetness"];
-            onHair: string[];
-            onScalp: string[];
+            onHair: components["schemas"]["LyingView"][];
+            onScalp: components["schemas"]["LyingView"][];
             warmth: components["schemas"]["Heat"];
             fullyDry: boolean;
         };
@@ -477,16 +641,18 @@ export interface components {
             size: components["schemas"]["SizeView"];
             due: components["schemas"]["WashDue"];
         };
-        /**
-         * @description What warms a treatment while it works.
-         * @enum {unknown}
-         */
+        /** @enum {unknown} */
         Heat: "none" | "cap" | "hood" | "steamer";
         /** @description What is on record of a head, given by hand. */
         HistoryBody: {
             lastDone: components["schemas"]["DoneBody"][];
             knownIngredients?: null | string[];
         };
+        /**
+         * @description What happens to a homemade mixture that is not used up.
+         * @enum {unknown}
+         */
+        HomemadeKeeping: "oneUse" | "keptCold" | "frozen";
         /**
          * @description Where a hot oil treatment stands.
          * @enum {unknown}
@@ -525,6 +691,35 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
+        };
+        /** @description The answers given so far, by question. */
+        InquiryBody: {
+            /** Format: uuid */
+            headId: string;
+            answers: {
+                [key: string]: string;
+            };
+        };
+        /** @description The plan an inquiry leads to, ready to be asked for. */
+        InquiryPlanView: {
+            /** @description What it most likely is. */
+            finding: string;
+            /** @description What changes and why. */
+            changes: string[];
+            aim: components["schemas"]["Aim"];
+            treatmentHeat: null | components["schemas"]["Heat"];
+            layering: components["schemas"]["Layering"];
+            schools: components["schemas"]["Schools"];
+            edits: components["schemas"]["EditBody"][];
+        };
+        /** @description An inquiry at one point: the next question, or the plan it leads to. */
+        InquiryView: {
+            next: null | components["schemas"]["Question"];
+            plan: null | components["schemas"]["InquiryPlanView"];
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            outOf: number;
         };
         /**
          * @description A school of layering: the order of liquid, oil and cream after the wash.
@@ -567,6 +762,11 @@ export interface components {
              */
             thicknessMillimetres: number;
         };
+        /** @description Something that lies on hair or scalp. */
+        LyingView: {
+            name: string;
+            substance: components["schemas"]["Substance"];
+        };
         /** @description A note with its moment. */
         Note: {
             /** Format: date-time */
@@ -579,6 +779,12 @@ export interface components {
          * @enum {unknown}
          */
         OilLifting: "teaThenTwoPasses" | "clarify" | "twoPasses";
+        /** @description All of the household's own values, by the figures' names; what is not in it is as shipped. */
+        OwnFiguresBody: {
+            values: {
+                [key: string]: number;
+            };
+        };
         /**
          * @description The phases of a wash day, in the order they come.
          * @enum {unknown}
@@ -599,7 +805,7 @@ export interface components {
             when: components["schemas"]["WhenBody"];
             /** @description Null lets the aim decide. */
             teaRinse?: null | boolean;
-            treatmentHeat?: components["schemas"]["Heat"];
+            treatmentHeat?: null | components["schemas"]["Heat"];
             dryingAir?: components["schemas"]["Air"];
             schools?: null | components["schemas"]["Schools"];
             stretch?: null | components["schemas"]["StretchCheck"];
@@ -616,7 +822,38 @@ export interface components {
              * @description Null takes the head's habit or lets the core choose.
              */
             sections?: null | number;
+            /**
+             * Format: uuid
+             * @description A kept day to take the steps from; null composes them.
+             */
+            templateId?: null | string;
+            /** @description The steps to take as they are; null composes them, or takes them from the kept day. */
+            steps?: null | components["schemas"]["StepBody"][];
             edits?: components["schemas"]["EditBody"][];
+        };
+        /** @description What is different between two plans of one head: order, time and quantity. */
+        PlanDifference: {
+            /** @description Steps only the second has, in its order. */
+            added: string[];
+            /** @description Steps only the first has. */
+            removed: string[];
+            /** @description Steps both have, standing elsewhere. */
+            moved: string[];
+            /**
+             * Format: double
+             * @description How much longer the second is from first to last; negative when shorter.
+             */
+            wholeMinutes: number;
+            /**
+             * Format: double
+             * @description How much longer hands are busy.
+             */
+            handsOnMinutes: number;
+            /** @description Amounts that change. */
+            amounts: components["schemas"]["AmountChange"][];
+            isNone?: boolean;
+            /** @description The same in sentences, order first, then time, then quantity. */
+            sentences?: null | string[];
         };
         /** @description A whole plan as shown. */
         PlanView: {
@@ -652,6 +889,9 @@ export interface components {
             kindWords: string;
             totals: components["schemas"]["Totals"];
             mendAll: components["schemas"]["EditBody"][];
+            schoolConflicts: components["schemas"]["SchoolConflict"][];
+            isWashDay: boolean;
+            inPhaseOrder: boolean;
         };
         /**
          * @description How readily the hair takes up water.
@@ -673,6 +913,24 @@ export interface components {
          * @enum {unknown}
          */
         ProteinStrength: "none" | "light" | "strong";
+        /** @description A question of an ordered inquiry. */
+        Question: {
+            /** @description Its name. */
+            id: string;
+            /** @description The question. */
+            ask: string;
+            /** @description How to find out, in a sentence. */
+            how: string;
+            /** @description What can be answered. */
+            answers: components["schemas"]["Answer"][];
+            /** @description The answer the record suggests; null when it knows nothing. */
+            onRecord?: null | string;
+            /**
+             * @description What the record says, in a sentence; empty when it knows nothing.
+             * @default
+             */
+            evidence: string;
+        };
         /** @description Five quick ratings, 1 to 5 each; null when not answered. */
         Ratings: {
             /** Format: int32 */
@@ -725,6 +983,8 @@ export interface components {
         RunTaskView: {
             id: string;
             step: null | string;
+            /** @description Further steps worked in the same pass, section by section. */
+            also: string[];
             strand: string;
             title: string;
             isHandsOn: boolean;
@@ -759,6 +1019,46 @@ export interface components {
          * @enum {unknown}
          */
         ScalpSign: "flaky" | "itchy" | "oily" | "sensitive" | "brokenSkin";
+        /** @description One side that can be taken in a question practitioners disagree on. */
+        SchoolAnswer: {
+            /** @description Its name in Schools, camel case; "true" or "false" for yes and no. */
+            value: string;
+            /** @description In a few words. */
+            word: string;
+            /** @description Why people do it this way. */
+            reason: string;
+            /** @description What it costs: time, product, weight or care. */
+            price: string;
+        };
+        /** @description What the schools of a day change against the head's own. */
+        SchoolChangesView: {
+            /** @description Questions answered otherwise than usual. */
+            switched: components["schemas"]["SwitchedSchool"][];
+            /** @description What that changes. */
+            difference: components["schemas"]["PlanDifference"];
+            /** @description The same in words. */
+            sentences: string[];
+        };
+        /** @description A school that does not go with the state of this head, or with this house or day. */
+        SchoolConflict: {
+            /** @description The question, by its id in SchoolCatalogue. */
+            question: string;
+            /** @description The question in a few words. */
+            ask: string;
+            /** @description The side taken, in words. */
+            school: string;
+            /** @description Whether the day follows it all the same; if not, the sentence says what is done instead. */
+            isFollowed: boolean;
+            /** @description Why they do not go together. */
+            sentence: string;
+        };
+        /** @description A question practitioners disagree on, with its sides. */
+        SchoolQuestionView: {
+            id: string;
+            ask: string;
+            concerns: components["schemas"]["HairKinds"][];
+            answers: components["schemas"]["SchoolAnswer"][];
+        };
         /**
          * @description Where practitioners disagree, and which side this head takes. Each is a craft default; the head keeps its own and a
          *     session may override any of them.
@@ -773,6 +1073,10 @@ export interface components {
             length?: components["schemas"]["TreatmentLength"];
             lifting?: components["schemas"]["OilLifting"];
             protein?: components["schemas"]["ProteinPlace"];
+            /** @description What warms treatments: a cap, the steamer or the hood. */
+            treatmentHeat?: components["schemas"]["Heat"];
+            homemade?: components["schemas"]["HomemadeKeeping"];
+            rhythm?: components["schemas"]["WashEvery"];
             /** @description Ends are conditioned before the cleanse, as a shield. */
             endsFirst?: boolean;
             /** @description Butter as the last layer, for long hold at the price of weight. */
@@ -943,23 +1247,56 @@ export interface components {
              */
             speed: number;
         };
-        /** @description A kind of step that can be added. */
+        /** @description One step to take as it is, from a template or a script. What is left out is as the catalogue has it. */
+        StepBody: {
+            /** @description The catalogue id. */
+            kind: string;
+            /** @description Unique in the plan; made from the kind when left out. */
+            id?: null | string;
+            places?: null | components["schemas"]["Places"][];
+            direction?: null | components["schemas"]["Direction"];
+            water?: null | components["schemas"]["WaterTemperature"];
+            heat?: components["schemas"]["Heat"];
+            air?: components["schemas"]["Air"];
+            /**
+             * Format: double
+             * @description On drying steps: 0.8 or 0.95.
+             */
+            dryness?: number;
+            /**
+             * Format: double
+             * @description Working minutes; null takes the usual.
+             */
+            minutes?: null | number;
+            /** Format: int32 */
+            pieces?: null | number;
+            /**
+             * Format: double
+             * @description How much more of it is taken than usual, 0.1 to 5.
+             */
+            amountFactor?: number;
+            /** @description Worked section by section together with the step before it. */
+            withPrevious?: boolean;
+        };
+        /** @description A kind of step that can be added, and the kinds of hair it suits. */
         StepKindView: {
             id: string;
             name: string;
             phase: components["schemas"]["Phase"];
             instruction: string;
+            suits: components["schemas"]["HairKinds"][];
         };
         /**
          * @description Who put a step into the plan.
          * @enum {unknown}
          */
-        StepOrigin: "composed" | "rule" | "person";
+        StepOrigin: "composed" | "rule" | "person" | "template";
         /** @description A step as shown in the plan. */
         StepView: {
             id: string;
             kind: string;
             name: string;
+            /** @description The phase it stands in: what prepares or finishes a treatment stands in the treatment's. */
             phase: components["schemas"]["Phase"];
             instruction: string;
             reason: string;
@@ -983,6 +1320,19 @@ export interface components {
             start: string;
             /** Format: date-time */
             end: string;
+            /** Format: double */
+            dryness: number;
+            /** Format: int32 */
+            pieces: null | number;
+            withPrevious: boolean;
+            /** @description Whether it and the step before it can be worked section by section together. */
+            canBeTogether: boolean;
+            takesHeat: boolean;
+            /** @description Waits for the hair to dry. */
+            isDrying: boolean;
+            /** @description The first step of another day, after a night. */
+            dayBreak: boolean;
+            use: null | components["schemas"]["UseLine"];
         };
         /**
          * @description How thick one strand is.
@@ -990,12 +1340,18 @@ export interface components {
          */
         StrandThickness: "fine" | "medium" | "coarse";
         /** @enum {unknown} */
-        StretchCheck: "balanced" | "needsProtein" | "needsMoisture" | null;
+        StretchCheck: "balanced" | "needsProtein" | "needsMoisture";
         /**
          * @description What a worn style is made of.
          * @enum {unknown}
          */
         StyleMade: "braids" | "twists" | "cornrows" | "crochet";
+        /** @description A way the hair can be worn afterwards, and the kinds of hair it goes with. */
+        StyleView: {
+            value: components["schemas"]["EndStyle"];
+            word: string;
+            kinds: components["schemas"]["HairKinds"][];
+        };
         /** @description A protective style on a head. */
         StyleWorn: {
             /** @description What it is made of. */
@@ -1012,8 +1368,26 @@ export interface components {
              */
             addedHairGrams: number;
         };
-        /** @enum {unknown} */
-        Substance: "prePoo" | "shampoo" | "clarifier" | "tea" | "conditioner" | "protein" | "deepConditioner" | "slipMist" | "leaveIn" | "oil" | "cream" | "gel" | "plantGel" | "herbJuice" | "onionJuice" | "grainWater" | "hotOil" | "heavyOil" | "endShield" | "dilutedCleanser" | "coWash" | "locSoak" | "clay" | "herbPaste" | "lightSpray" | "strongProtein" | "egg" | "proteinConditioner" | "oilRinse" | "acidicRinse" | "mist" | "edgeControl" | "scalpOil" | "butter" | null;
+        /**
+         * @description Things that come to lie on hair or scalp.
+         * @enum {unknown}
+         */
+        Substance: "prePoo" | "shampoo" | "clarifier" | "tea" | "conditioner" | "protein" | "deepConditioner" | "slipMist" | "leaveIn" | "oil" | "cream" | "gel" | "plantGel" | "herbJuice" | "onionJuice" | "grainWater" | "hotOil" | "heavyOil" | "endShield" | "dilutedCleanser" | "coWash" | "locSoak" | "clay" | "herbPaste" | "lightSpray" | "strongProtein" | "egg" | "proteinConditioner" | "oilRinse" | "acidicRinse" | "mist" | "edgeControl" | "scalpOil" | "butter";
+        /** @description One question answered otherwise than the head usually does. */
+        SwitchedSchool: {
+            /** @description Its id. */
+            question: string;
+            /** @description The question in a few words. */
+            ask: string;
+            /** @description The head's own side. */
+            from: string;
+            /** @description The side taken today. */
+            to: string;
+            /** @description Why people do it this way. */
+            reason: string;
+            /** @description What it costs. */
+            price: string;
+        };
         /** @description A style or locs that has just come down. */
         TakenDown: {
             /** @description What it was. */
@@ -1054,6 +1428,7 @@ export interface components {
         TaskView: {
             id: string;
             step: null | string;
+            also: string[];
             strand: string;
             title: string;
             isHandsOn: boolean;
@@ -1061,10 +1436,34 @@ export interface components {
             sections: number;
             window: null | components["schemas"]["Window"];
             substance: null | components["schemas"]["Substance"];
+            isOvernight: boolean;
             /** Format: date-time */
             start: string;
             /** Format: date-time */
             end: string;
+        };
+        /** @description A plan to keep under a name. */
+        TemplateBody: {
+            name: string;
+            plan: components["schemas"]["PlanBody"];
+        };
+        /** @description Another name. */
+        TemplateNameBody: {
+            name: string;
+        };
+        /** @description A day that was kept. */
+        TemplateView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            aim: components["schemas"]["Aim"];
+            style: components["schemas"]["EndStyle"];
+            /** @description The kind of hair it was made for, in words. */
+            madeFor: string;
+            /** @description Its steps, by name. */
+            steps: string[];
+            /** Format: date-time */
+            created: string;
         };
         /** @description The day in three figures, in minutes. */
         Totals: {
@@ -1117,6 +1516,17 @@ export interface components {
             atCelsius?: null | number;
             isChange?: boolean;
         };
+        /** @description What a step is done with, in words. */
+        UseLine: {
+            name: string;
+            ingredients: string[];
+        };
+        /** @description How a kind of hair usually begins. */
+        UsualView: {
+            kind: components["schemas"]["HairKinds"];
+            aim: components["schemas"]["Aim"];
+            style: components["schemas"]["EndStyle"];
+        };
         /** @description A wait of a step, with its window in whole minutes. */
         WaitView: {
             title: string;
@@ -1158,9 +1568,11 @@ export interface components {
             sentence: string;
         };
         /**
-         * @description Water a step is done with.
+         * @description How often hair is washed.
          * @enum {unknown}
          */
+        WashEvery: "asItsKind" | "week" | "tenToFourteenDays" | "monthInStyle";
+        /** @enum {unknown} */
         WaterTemperature: "none" | "cool" | "lukewarm" | "warm" | "hot";
         /** @description How the hair is kept: at most one of the three; none means loose. */
         WearBody: {
@@ -1169,7 +1581,7 @@ export interface components {
             down?: null | components["schemas"]["TakenDown"];
         };
         /**
-         * @description How wet hair is, driest first. Each stands for a water content in WetnessScale.
+         * @description How wet hair is, driest first. Each stands for a water content in the drying figures.
          * @enum {unknown}
          */
         Wetness: "dry" | "damp" | "blotted" | "wrung" | "soaked";
@@ -1221,6 +1633,59 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    listChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChoicesView"];
+                };
+            };
+        };
+    };
+    askWhyWaterIsRepelled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InquiryBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InquiryView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     getAhead: {
         parameters: {
             query?: never;
@@ -1518,7 +1983,40 @@ export interface operations {
             };
         };
     };
-    listStepKinds: {
+    compareSchools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolChangesView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    listTemplates: {
         parameters: {
             query?: never;
             header?: never;
@@ -1533,7 +2031,214 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StepKindView"][];
+                    "application/json": components["schemas"]["TemplateView"][];
+                };
+            };
+        };
+    };
+    keepTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    renameTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateNameBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    forgetTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"][];
+                };
+            };
+        };
+    };
+    replaceFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnFiguresBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    changeFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    resetFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };

@@ -16,6 +16,7 @@ export function Shell() {
   const [help, setHelp] = useState(false)
   useKeys({
     ...Object.fromEntries(places.map((place) => [place.key, () => void navigate(place.path)])),
+    f: () => void navigate('/figures'),
     '?': () => setHelp(true),
   })
 
@@ -69,6 +70,14 @@ export function Shell() {
       <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
         <Outlet />
       </main>
+      <footer className="flex flex-wrap gap-x-6 border-t border-rule py-2 text-quiet">
+        <Link to="/figures" aria-keyshortcuts="f" className="inline-flex min-h-12 items-center hover:text-ink">
+          Craft figures
+        </Link>
+        <span className="inline-flex min-h-12 items-center text-sm">
+          Labels, local rules and your clinician come before anything said here.
+        </span>
+      </footer>
       <ShortcutSheet open={help} onClose={() => setHelp(false)} />
     </div>
   )

@@ -22,7 +22,11 @@ export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () =>
     <Sheet title="Keys" open={open} onClose={onClose}>
       <Keys
         title="Anywhere"
-        rows={[...places.map((place): [string, string] => [place.key, place.name]), ['?', 'This list']]}
+        rows={[
+          ...places.map((place): [string, string] => [place.key, place.name]),
+          ['f', 'Craft figures'],
+          ['?', 'This list'],
+        ]}
       />
       <Keys title="In a plan" rows={inPlan} />
       <Keys title="In a run" rows={inRun} />

@@ -5,6 +5,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { AheadPlace } from '@/places/ahead/AheadPlace'
 import { BehindPlace } from '@/places/behind/BehindPlace'
 import { ReviewPage } from '@/places/behind/ReviewPage'
+import { FiguresPage } from '@/places/figures/FiguresPage'
 import { HeadPage } from '@/places/heads/HeadPage'
 import { HeadsPlace } from '@/places/heads/HeadsPlace'
 import { ShelfPlace } from '@/places/shelf/ShelfPlace'
@@ -30,6 +31,7 @@ const router = createBrowserRouter([
       { path: '/shelf', element: <ShelfPlace /> },
       { path: '/heads', element: <HeadsPlace /> },
       { path: '/heads/:id', element: <HeadPage /> },
+      { path: '/figures', element: <FiguresPage /> },
       { path: '*', element: <NotHere /> },
     ],
   },

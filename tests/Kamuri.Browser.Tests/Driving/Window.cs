@@ -129,6 +129,13 @@ internal sealed class Window : IDisposable
         field.SendKeys(text);
     }
 
+    /// <summary>Types into a field and leaves it with Enter.</summary>
+    public void FillIn(string selector, string text)
+    {
+        See(selector).SendKeys(Keys.Control + "a");
+        See(selector).SendKeys(text + Keys.Enter);
+    }
+
     /// <summary>Chooses a word in the field with a label.</summary>
     public void Choose(string label, string word) => Field(label).FindElement(By.XPath($"./option[normalize-space(.)=\"{word}\"]")).Click();
 

@@ -1,3 +1,5 @@
+using Kamuri.Core.Figures;
+using Kamuri.Core.Rhythm;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Steps;
@@ -8,7 +10,7 @@ namespace Kamuri.Core.Composing.Days;
 public sealed record LeftOut(string What, string Why);
 
 /// <summary>Collects the bare steps of a day, each with its reason. Wetting and wringing are left to the rules.</summary>
-internal sealed class DayBuilder(PlanRequest request, double dryHairTakes)
+internal sealed class DayBuilder(PlanRequest request, CraftFigures figures)
 {
     private readonly List<PlanStep> _steps = [];
     private readonly List<LeftOut> _leftOut = [];
@@ -16,7 +18,12 @@ internal sealed class DayBuilder(PlanRequest request, double dryHairTakes)
     public PlanRequest Request => request;
 
     /// <summary>How much more of a treatment dry hair takes than wrung-out hair.</summary>
-    public double DryHairTakes => dryHairTakes;
+    public double DryHairTakes => figures.Film.DryHairFactor;
+
+    /// <summary>What is due by its rhythm, most pressing first.</summary>
+    public IReadOnlyList<DueTreatment> Due { get; } = DueTreatments.For(request.History, request.Kind, request.Today, figures.Rhythm);
+
+    public int ChemicalRestDays => figures.Rhythm.ChemicalRestDays;
 
     public Schools Schools => request.SchoolsInUse;
     public IReadOnlyList<PlanStep> Steps => _steps;
@@ -28,9 +35,16 @@ internal sealed class DayBuilder(PlanRequest request, double dryHairTakes)
         _steps.Add(with is null ? step : with(step));
     }
 
-    public void Leave(string what, string why) => _leftOut.Add(new LeftOut(what, why));
+    public void Leave(string what, string why)
+    {
+        var left = new LeftOut(what, why);
+        if (!_leftOut.Contains(left))
+        {
+            _leftOut.Add(left);
+        }
+    }
 
-    public void Cover(string reason) => Take(StepIds.Cover, reason, step => step with { Heat = request.TreatmentHeat });
+    public void Cover(string reason) => Take(StepIds.Cover, reason, step => step with { Heat = request.TreatmentHeatInUse });
 
     public void Dry(double dryness, string reason) => Take(StepIds.Dry, reason, step => step with
     {

@@ -9,15 +9,16 @@ internal static class KeptDay
     public static void Compose(DayBuilder day)
     {
         var (request, locs) = (day.Request, day.Request.Head.Wear.Locs);
+        var due = DueToday.For(day);
         day.Take(StepIds.Look, locs is null ? "Look along the parts and edges: soreness or bumps mean the style comes out." : "Look along the parts and between the locs.");
         if (request.Aim == Aim.ScalpComfort)
         {
             day.Take(StepIds.ScalpMassage, "Eases the scalp and loosens flakes before the water.");
         }
 
-        if (request.Aim == Aim.Reset && locs is not null)
+        if (locs is not null && (request.Aim == Aim.Reset || due.Soak is not null))
         {
-            day.Take(StepIds.LocSoak, "A reset of locs is a soak: what sits inside them has to swim out.");
+            day.Take(StepIds.LocSoak, due.Soak ?? "A reset of locs is a soak: what sits inside them has to swim out.");
         }
 
         if (locs?.Stage == LocStage.Starter)

@@ -8,9 +8,10 @@ internal static class LooseDay
 {
     public static void Compose(DayBuilder day)
     {
-        Loosen(day);
-        Clean(day);
-        Feed(day);
+        var due = DueToday.For(day);
+        Loosen(day, due);
+        Clean(day, due);
+        Feed(day, due);
         Close(day);
         Layer(day);
         Finish(day);
@@ -18,7 +19,7 @@ internal static class LooseDay
 
     private static bool IsRecovery(DayBuilder day) => day.Request.Kind == HairKinds.TakenDown || day.Request.Aim == Aim.Recovery;
 
-    private static void Loosen(DayBuilder day)
+    private static void Loosen(DayBuilder day, DueToday due)
     {
         var (request, schools) = (day.Request, day.Schools);
         day.Take(StepIds.Look, request.Kind == HairKinds.TakenDown
@@ -29,7 +30,7 @@ internal static class LooseDay
             day.Take(StepIds.ClearLint, "Lint and shed hair at the roots mat the moment water touches them.");
         }
 
-        if (schools.Protein == ProteinPlace.PrePoo && WantsProtein(day))
+        if (schools.Protein == ProteinPlace.PrePoo && WantsProtein(day, due))
         {
             day.Take(StepIds.ProteinPrePoo, "Protein on dry hair before the cleanse, moisture behind it: the school of this head.");
             day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
@@ -57,10 +58,10 @@ internal static class LooseDay
 
         if (request.Aim is Aim.Moisture or Aim.Strength or Aim.LengthKeeping or Aim.BeforeStyle || IsRecovery(day))
         {
-            var overnight = schools.Length == TreatmentLength.Overnight;
-            day.Take(overnight ? StepIds.PrePooOvernight : StepIds.PrePoo, IsRecovery(day)
+            var overnight = schools.Length == TreatmentLength.Overnight && due.HotOil is null;
+            day.Take(due.HotOil is not null ? StepIds.HotOil : overnight ? StepIds.PrePooOvernight : StepIds.PrePoo, due.HotOil ?? (IsRecovery(day)
                 ? "A generous pre-poo: weeks of shed hair have to glide out."
-                : "A shield before the cleanse, and slip to undo the knots in.");
+                : "A shield before the cleanse, and slip to undo the knots in."));
             if (schools.Detangle == DetangleIn.PrePoo)
             {
                 day.Take(StepIds.ToolDetangle, "Combed in the pre-poo: the school of this head.");
@@ -104,7 +105,7 @@ internal static class LooseDay
         }
     }
 
-    private static void Clean(DayBuilder day)
+    private static void Clean(DayBuilder day, DueToday due)
     {
         var (request, schools) = (day.Request, day.Schools);
         if (schools.EndsFirst)
@@ -113,9 +114,9 @@ internal static class LooseDay
         }
 
         var heavy = day.Steps.Any(step => step.Kind.Puts is { } puts && Substances.Of(puts).IsHeavyOil);
-        if (request.Aim == Aim.Reset || (heavy && schools.Lifting == OilLifting.Clarify))
+        if (request.Aim == Aim.Reset || due.Clarify is not null || (heavy && schools.Lifting == OilLifting.Clarify))
         {
-            day.Take(StepIds.Clarify, heavy ? "Clarifying takes heavy oil in one pass." : "A reset takes off what has built up.");
+            day.Take(StepIds.Clarify, due.Clarify ?? (heavy ? "Clarifying takes heavy oil in one pass." : "A reset takes off what has built up."));
         }
         else if (schools.ScalpConditioner == ScalpConditioner.CoWash && !heavy)
         {
@@ -137,13 +138,15 @@ internal static class LooseDay
         }
     }
 
-    private static void Feed(DayBuilder day)
+    private static void Feed(DayBuilder day, DueToday due)
     {
         var (request, schools) = (day.Request, day.Schools);
-        var protein = WantsProtein(day);
+        var protein = WantsProtein(day, due);
         if (protein && schools.Protein == ProteinPlace.AfterCleanse)
         {
-            day.Take(StepIds.Protein, "Strength was asked for: light protein fills gaps along the strand.");
+            day.Take(StepIds.Protein, due.Protein ?? (request.Stretch == StretchCheck.NeedsProtein
+                ? "The wet strand stretched far: light protein fills gaps along it."
+                : "Strength was asked for: light protein fills gaps along the strand."));
             day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
         }
 
@@ -172,7 +175,7 @@ internal static class LooseDay
             : request.Aim switch
             {
                 Aim.Strength => "Moisture behind protein keeps the hair supple.",
-                Aim.Reset => "Clarifying strips the hair bare; a long deep condition gives back what it took.",
+                _ when due.Clarify is not null || request.Aim == Aim.Reset => "Clarifying strips the hair bare; a long deep condition gives back what it took.",
                 Aim.OilFree => "Juice and cleanse leave the hair bare; moisture goes back in without oil.",
                 _ => "This is where the moisture goes in.",
             }, step => schools.ConditionOn == ConditionOn.Dry ? step with { AmountFactor = day.DryHairTakes } : step);
@@ -193,7 +196,7 @@ internal static class LooseDay
     }
 
     /// <summary>The stretch check decides before the aim does, and says so when it leaves something out.</summary>
-    private static bool WantsProtein(DayBuilder day)
+    private static bool WantsProtein(DayBuilder day, DueToday due)
     {
         var asked = day.Request.Aim == Aim.Strength || day.Request.Kind == HairKinds.TakenDown && day.Request.Aim == Aim.Recovery;
         switch (day.Request.Stretch)
@@ -204,7 +207,7 @@ internal static class LooseDay
             case StretchCheck.NeedsProtein when !asked && day.Request.Aim is Aim.Moisture or Aim.LengthKeeping or Aim.Recovery:
                 return true;
             default:
-                return asked;
+                return asked || due.Protein is not null;
         }
     }
 

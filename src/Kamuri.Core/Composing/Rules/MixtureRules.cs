@@ -160,9 +160,20 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
                 $"{use.Name}: {stock.Value:0} ml is there, {needed.Measured.Value:0} ml is wanted; {needed.Exact.Value - stock.Value:0} ml short. Fragile zones and ends first.", [step.Id]);
         }
 
-        if (use is { KeepsUnderADay: true, ToMake: { } make } && make.Value > needed.Exact.Value * Ample)
+        if (use.ToMake is not { } make || make.Value <= needed.Exact.Value * Ample)
         {
-            yield return new Finding("R38", Severity.Note, $"{use.Name} does not keep a day; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
+            yield break;
+        }
+
+        var school = context.Request.SchoolsInUse.Homemade;
+        if (use.KeepsUnderADay)
+        {
+            var anyHow = school == HomemadeKeeping.OneUse ? "" : ", cold or frozen as it may be";
+            yield return new Finding("R38", Severity.Note, $"{use.Name} does not keep a day{anyHow}; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
+        }
+        else if (school == HomemadeKeeping.OneUse)
+        {
+            yield return new Finding("R38", Severity.Note, $"{use.Name} is made for one use in this school; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
         }
     }
 }

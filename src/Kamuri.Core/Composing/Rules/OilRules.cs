@@ -28,8 +28,6 @@ public sealed class HeavyOilWashedOut : IRule
 /// <summary>R06 note: an oiled pre-poo after a long while needs two short passes.</summary>
 public sealed class TwoPassesAfterLong : IRule
 {
-    public const int LongSince = 14;
-
     public string Id => "R06";
 
     public IEnumerable<Finding> Check(RuleContext context)
@@ -38,7 +36,7 @@ public sealed class TwoPassesAfterLong : IRule
         var steps = context.Walk.Select(walked => walked.Step).ToList();
         var cleanses = steps.Where(step => step.Kind.IsCleanse).ToList();
         var oiled = steps.FirstOrDefault(step => step.Kind.Puts is Substance.PrePoo or Substance.HotOil && step.Kind.IsBeforeCleanse);
-        if (since > LongSince && cleanses.Count == 1 && oiled is not null)
+        if (since > context.Figures.Rhythm.LongSinceWashDays && cleanses is [{ Kind.StripsBare: false }] && oiled is not null)
         {
             yield return new Finding(Id, Severity.Note, $"After {since} days the first pass only loosens; two short ones wash better than one long one.",
                 [cleanses[0].Id], new Fix("Cleanse twice", [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)]));

@@ -173,7 +173,7 @@ public sealed class LongConditionAfterClarify : IRule
 
         // The cover carries the time when there is one behind the treatment.
         var carrier = steps.Skip(condition + 1).TakeWhile(step => step.Kind.IsCompanion).LastOrDefault(step => step.Kind.Covers) ?? steps[condition];
-        var long_ = steps[condition].Kind.Processing!;
+        var long_ = context.Figures.ProcessingOf(steps[condition].Kind)!;
         var window = carrier.Heat is Heat.Hood or Heat.Steamer ? long_.AfterClarifyHeated! : long_.AfterClarify!;
         if (carrier.Minutes is { } minutes && minutes < window.Earliest)
         {

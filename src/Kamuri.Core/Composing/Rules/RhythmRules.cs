@@ -17,7 +17,7 @@ public sealed class InItsRhythm : IRule
         foreach (var step in context.Walk.Select(walked => walked.Step).DistinctBy(step => step.Kind.Treatment))
         {
             if (step.Kind.Treatment is not { } treatment || treatment is Treatment.Retwist or Treatment.TensionStyle
-                || Intervals.Of(treatment, request.Kind, context.Figures.Rhythm) is not { } interval
+                || IntervalOf(treatment, request, context.Figures.Rhythm) is not { } interval
                 || (treatment == Treatment.Wash ? DaysSinceWash(request) : request.History.DaysSince(treatment, request.Today)) is not { } days)
             {
                 continue;
@@ -36,6 +36,10 @@ public sealed class InItsRhythm : IRule
             }
         }
     }
+
+    private static Interval? IntervalOf(Treatment treatment, PlanRequest request, RhythmFigures figures) => treatment == Treatment.Wash
+        ? Intervals.OfWash(request.Kind, request.SchoolsInUse.Rhythm, figures)
+        : Intervals.Of(treatment, request.Kind, figures);
 
     private static int? DaysSinceWash(PlanRequest request) =>
         request.Head.LastWash is { } last ? request.Today.DayNumber - last.DayNumber : request.History.DaysSince(Treatment.Wash, request.Today);

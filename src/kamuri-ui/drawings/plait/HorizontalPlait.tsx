@@ -1,4 +1,5 @@
 import { Fragment, useId } from 'react'
+import { spell } from '@/app/time'
 import { Band, measures } from './Band'
 import {
   bandLabels,
@@ -8,7 +9,6 @@ import {
   right,
   runEnd,
   runStart,
-  spanOf,
   stays,
   stitches,
   textWidth,
@@ -17,7 +17,7 @@ import {
   type Frame,
   type PlaitTask,
 } from './layout'
-import type { PlaitProps } from './Plait'
+import type { DrawnPlait } from './Plait'
 
 export function HorizontalPlait({
   tasks,
@@ -29,11 +29,13 @@ export function HorizontalPlait({
   onFocus,
   summary,
   small = false,
+  scale,
+  clockMinutes,
   width,
-}: PlaitProps & { width: number }) {
+}: DrawnPlait) {
   const id = useId()
   const { bandHeight, strandGap, firstStrand, below, restShift } = measures[small ? 'small' : 'whole']
-  const minutes = spanOf({ tasks, readyBy, now })
+  const minutes = scale.to(clockMinutes)
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
   const kitchen = strands.at(-1)
   const rest = (kitchen ? lanes[kitchen.id]! : firstStrand) - strandGap / 2 + restShift
@@ -59,13 +61,29 @@ export function HorizontalPlait({
       data-plait="across"
     >
       <title id={id}>{summary}</title>
-      {ticks(startsAt, minutes, frame.perMinute, 74).map((minute) => (
-        <g key={minute}>
-          <line x1={x(minute)} x2={x(minute)} y1={24} y2={height - 8} stroke="var(--rule)" />
-          <text x={x(minute)} y={14} textAnchor="middle" fontSize={13} fill="var(--quiet)">
-            {clockOf(startsAt + minute)}
-          </text>
-        </g>
+      {ticks(startsAt, clockMinutes, frame.perMinute, 74)
+        .map((minute) => ({ clock: minute, minute: scale.to(minute) }))
+        .filter(({ minute }) => scale.breaks.every((gap) => minute < gap.from - tickRoom || minute > gap.to + tickRoom))
+        .map(({ clock, minute }) => (
+          <g key={clock}>
+            <line x1={x(minute)} x2={x(minute)} y1={24} y2={height - 8} stroke="var(--rule)" />
+            <text x={x(minute)} y={14} textAnchor="middle" fontSize={13} fill="var(--quiet)">
+              {clockOf(startsAt + clock)}
+            </text>
+          </g>
+        ))}
+      {scale.breaks.map((gap) => (
+        <text
+          key={gap.from}
+          x={(x(gap.from) + x(gap.to)) / 2}
+          y={14}
+          textAnchor="middle"
+          fontSize={13}
+          fontStyle="italic"
+          fill="var(--quiet)"
+        >
+          {spell(gap.minutes)}
+        </text>
       ))}
       {readyBy != null && (
         <g>
@@ -282,6 +300,9 @@ export function HorizontalPlait({
           )
         })
       })}
+      {scale.breaks.map((gap) => (
+        <BreakMark key={gap.from} at={(x(gap.from) + x(gap.to)) / 2} from={26} to={height - 10} />
+      ))}
       {now != null && (
         <g>
           <line x1={x(now)} x2={x(now)} y1={20} y2={height - 4} stroke="var(--accent)" strokeWidth={3} />
@@ -295,6 +316,21 @@ export function HorizontalPlait({
     </svg>
   )
 }
+
+/** Round hours keep clear of the name of a break. */
+const tickRoom = 14
+
+/** Time is shortened here: two slanted cuts through everything that runs on. */
+const BreakMark = ({ at, from, to }: { at: number; from: number; to: number }) => (
+  <g aria-hidden>
+    <path d={`M${at - 9} ${to}L${at - 1} ${from}H${at + 7}L${at - 1} ${to}Z`} fill="var(--paper)" />
+    <path
+      d={`M${at - 9} ${to}L${at - 1} ${from}M${at - 1} ${to}L${at + 7} ${from}`}
+      stroke="var(--strand)"
+      strokeWidth={1.5}
+    />
+  </g>
+)
 
 /** A name under the thread keeps clear of the bend that leads out of its run. */
 const bendRoom = 14

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { HairStrip, type HairMoment } from './HairStrip'
 import { HorizontalPlait } from './HorizontalPlait'
-import { spanOf, type PlaitTask } from './layout'
+import { drawn, scaleOf, spanOf, type PlaitTask, type Scale } from './layout'
 import { VerticalPlait } from './VerticalPlait'
 
 export interface PlaitProps {
@@ -24,6 +24,9 @@ export interface PlaitProps {
   summary: string
 }
 
+/** What the two drawings get: everything in drawn minutes, with the way back to the clock. */
+export type DrawnPlait = PlaitProps & { scale: Scale; clockMinutes: number; width: number }
+
 const narrow = 640
 
 /** A session on a time axis: quiet strands, bands of what works by itself, and the hands as one thread between them. */
@@ -37,15 +40,32 @@ export function Plait(props: PlaitProps) {
     observer.observe(box)
     return () => observer.disconnect()
   }, [])
+  const end = spanOf(props)
+  const scale = scaleOf(props.tasks, end)
+  const shown = {
+    ...props,
+    tasks: drawn(props.tasks, scale),
+    readyBy: props.readyBy == null ? null : scale.to(props.readyBy),
+    now: props.now == null ? null : scale.to(props.now),
+    scale,
+    clockMinutes: end,
+    width,
+  }
   return (
     <div ref={frame} className={props.small ? '' : 'min-h-56'}>
       {width > 0 &&
         (width < narrow ? (
-          <VerticalPlait {...props} width={width} />
+          <VerticalPlait {...shown} />
         ) : (
           <>
-            <HorizontalPlait {...props} width={width} />
-            {props.hair && <HairStrip moments={props.hair} minutes={spanOf(props)} width={width} />}
+            <HorizontalPlait {...shown} />
+            {props.hair && (
+              <HairStrip
+                moments={props.hair.map((each) => ({ ...each, from: scale.to(each.from), to: scale.to(each.to) }))}
+                minutes={scale.to(end)}
+                width={width}
+              />
+            )}
           </>
         ))}
     </div>

@@ -1,7 +1,8 @@
 import { useId } from 'react'
+import { spell } from '@/app/time'
 import { bandColour } from './colours'
 import { clockOf, stays, stitches, threadPath, type Frame } from './layout'
-import type { PlaitProps } from './Plait'
+import type { DrawnPlait } from './Plait'
 
 const top = 46
 const bandWidth = 34
@@ -18,10 +19,12 @@ export function VerticalPlait({
   focus,
   onFocus,
   summary,
+  scale,
+  clockMinutes,
   width,
-}: PlaitProps & { width: number }) {
+}: DrawnPlait) {
   const id = useId()
-  const minutes = Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
+  const minutes = scale.to(clockMinutes)
   // What takes a while is named here; every step stands in the list below.
   const named = tasks
     .filter((task) => task.end - task.start >= shortestNamed && (task.strand !== 'kitchen' || !task.isHandsOn))
@@ -117,7 +120,7 @@ export function VerticalPlait({
             stroke="var(--rule)"
           />
           <text x={textAt} y={at} fontSize={13} fill="var(--quiet)">
-            {clockOf(startsAt + task.start)}
+            {clockOf(startsAt + (task.clockStart ?? task.start))}
           </text>
           <text
             x={textAt + 42}
@@ -131,6 +134,22 @@ export function VerticalPlait({
           </text>
         </g>
       ))}
+      {scale.breaks.map((gap) => {
+        const at = (y(gap.from) + y(gap.to)) / 2
+        return (
+          <g key={gap.from} aria-hidden>
+            <path d={`M0 ${at + 6}L${lastLane + 26} ${at - 2}V${at + 6}L0 ${at + 14}Z`} fill="var(--paper)" />
+            <path
+              d={`M0 ${at + 6}L${lastLane + 26} ${at - 2}M0 ${at + 14}L${lastLane + 26} ${at + 6}`}
+              stroke="var(--strand)"
+              strokeWidth={1.5}
+            />
+            <text x={textAt} y={at + 8} fontSize={13} fontStyle="italic" fill="var(--quiet)">
+              {spell(gap.minutes)}
+            </text>
+          </g>
+        )
+      })}
       {readyBy != null && (
         <line
           x1={0}

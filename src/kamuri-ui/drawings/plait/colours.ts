@@ -1,13 +1,14 @@
-const bySubstance: Record<string, string> = {
-  prePoo: 'var(--pre-poo)',
-  slipMist: 'var(--pre-poo)',
-  shampoo: 'var(--clean)',
-  clarifier: 'var(--clean)',
-  tea: 'var(--tea)',
-  conditioner: 'var(--condition)',
-  deepConditioner: 'var(--condition)',
-  protein: 'var(--protein)',
+const families: Record<string, string[]> = {
+  'var(--pre-poo)': ['prePoo', 'slipMist', 'plantGel', 'herbJuice', 'onionJuice', 'grainWater', 'hotOil', 'heavyOil'],
+  'var(--clean)': ['shampoo', 'clarifier', 'dilutedCleanser', 'coWash', 'locSoak', 'clay', 'herbPaste'],
+  'var(--tea)': ['tea', 'acidicRinse', 'oilRinse'],
+  'var(--condition)': ['conditioner', 'deepConditioner', 'endShield', 'lightSpray'],
+  'var(--protein)': ['protein', 'strongProtein', 'egg', 'proteinConditioner'],
 }
+
+const bySubstance: Record<string, string> = Object.fromEntries(
+  Object.entries(families).flatMap(([colour, substances]) => substances.map((substance) => [substance, colour])),
+)
 
 /** The colour of what lies on the hair or stands on the stove. Never the only sign: every band has its name. */
 export const bandColour = (task: { strand: string; substance: string | null }) =>

@@ -10,6 +10,8 @@ export interface PlaitTask {
   substance: string | null
   start: number
   end: number
+  /** Minutes from the start on the clock, where the drawing shortens what nobody works in. */
+  clockStart?: number
 }
 
 /** Room for the names of strands at the left of a drawing, in pixels. */
@@ -17,6 +19,69 @@ export const gutter = 104
 
 /** Room at its right. */
 export const right = 28
+
+/** A long stretch in which no hand is busy, drawn shorter than it is. Drawn minutes. */
+export interface Break {
+  from: number
+  to: number
+  /** What the whole stretch takes on the clock. */
+  minutes: number
+}
+
+/** How clock minutes become drawn minutes. */
+export interface Scale {
+  to: (minute: number) => number
+  breaks: Break[]
+}
+
+/** A stretch without work has to be this long before it is shortened. */
+const longStretch = 150
+
+/** Kept as it is at both ends of a shortened stretch, and what is left of its middle. */
+const keptEnds = 25
+const drawnMiddle = 35
+
+/**
+ * Shortens stretches of hours in which something only dries or stays on overnight, so that the work of the hands is not
+ * squeezed into a corner. Each break is marked in the drawing with what it takes.
+ */
+export function scaleOf(tasks: readonly PlaitTask[], end: number): Scale {
+  const cuts: { from: number; to: number }[] = []
+  let free = 0
+  const work = tasks.filter((task) => task.isHandsOn).sort((a, b) => a.start - b.start)
+  for (const next of [...work.map((task) => ({ start: task.start, end: task.end })), { start: end, end }]) {
+    if (next.start - free >= longStretch) cuts.push({ from: free + keptEnds, to: next.start - keptEnds })
+    free = Math.max(free, next.end)
+  }
+  const to = (minute: number) =>
+    cuts.reduce((drawn, cut) => {
+      const gone = cut.to - cut.from - drawnMiddle
+      const share = Math.min(1, Math.max(0, (minute - cut.from) / (cut.to - cut.from)))
+      return drawn - gone * share
+    }, minute)
+  return {
+    to,
+    breaks: cuts.map((cut) => ({ from: to(cut.from), to: to(cut.to), minutes: cut.to - cut.from + 2 * keptEnds })),
+  }
+}
+
+/** The same tasks in drawn minutes. */
+export const drawn = (tasks: readonly PlaitTask[], scale: Scale): PlaitTask[] =>
+  tasks.map((task) => {
+    const start = scale.to(task.start)
+    const after = (minutes: number) => scale.to(task.start + minutes) - start
+    return {
+      ...task,
+      clockStart: task.start,
+      start,
+      end: scale.to(task.end),
+      window: task.window && {
+        earliest: after(task.window.earliest),
+        usual: after(task.window.usual),
+        latest: after(task.window.latest),
+      },
+    }
+  })
 
 /** Where things lie: how time maps along the drawing, and where each strand and the resting line lie across it. */
 export interface Frame {

@@ -4,7 +4,7 @@ import type { HeadBody } from '@/api/client'
 import { Button, IconButton } from '@/kit/Button'
 import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
 import { SchoolFields } from './SchoolFields'
-import { WearFields } from './WearFields'
+import { kindOf, WearFields } from './WearFields'
 import {
   ages,
   chemicals,
@@ -141,7 +141,11 @@ export function HeadForm({
         />
       </Part>
       <Part title="Schools" note="Where practitioners disagree, what suits this head. Any day may do it otherwise.">
-        <SchoolFields schools={draft.schools ?? {}} onChange={(next) => put({ schools: next })} />
+        <SchoolFields
+          schools={draft.schools ?? {}}
+          kind={kindOf(draft.wear ?? {})}
+          onChange={(next) => put({ schools: next })}
+        />
       </Part>
       <Part title="Care" wide>
         <ManyField

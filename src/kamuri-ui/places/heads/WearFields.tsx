@@ -4,7 +4,8 @@ import { kinds, locStages, stylesMade } from './words'
 
 type Wear = NonNullable<HeadBody['wear']>
 
-const kindOf = (wear: Wear) => (wear.locs ? 'locs' : wear.style ? 'style' : wear.down ? 'takenDown' : 'loose')
+/** The kind of hair that is being described. */
+export const kindOf = (wear: Wear) => (wear.locs ? 'locs' : wear.style ? 'style' : wear.down ? 'takenDown' : 'loose')
 
 const first: Record<ReturnType<typeof kindOf>, Wear> = {
   loose: {},

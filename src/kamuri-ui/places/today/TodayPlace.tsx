@@ -1,7 +1,8 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
-import { api, Refused, told, type PlanView } from '@/api/client'
+import { api, Refused, told, type PlanView, type UseBody } from '@/api/client'
+import { useChoices } from '@/app/choices'
 import { useKeys } from '@/app/keys'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
@@ -10,7 +11,9 @@ import type { PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { AllFields } from './plan/AllFields'
+import { KeptDays, useTemplates } from './plan/KeptDays'
 import { StepList } from './plan/StepList'
+import { WaterSheet } from './plan/WaterSheet'
 import { useWish, type Wish } from './plan/wish'
 import { WishSentence } from './plan/WishSentence'
 import { WorthKnowing } from './plan/WorthKnowing'
@@ -18,6 +21,7 @@ import { WorthKnowing } from './plan/WorthKnowing'
 /** Today: what to do, in what order, until when, and why. */
 export function TodayPlace() {
   const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
+  const choices = useChoices()
   const [search, setSearch] = useSearchParams()
   const { wish, change, edit, undo, wash, washOneOf } = useWish()
   const living = useMemo(() => heads.data?.filter((head) => !head.archived) ?? [], [heads.data])
@@ -26,17 +30,17 @@ export function TodayPlace() {
 
   // A link may name the head. It is taken up once, then the address is only /today again.
   useEffect(() => {
-    if (living.length === 0) return
+    if (living.length === 0 || !choices) return
     const named = living.find((head) => head.id === asked)
     if (named && asked !== taken.current) {
       taken.current = asked
-      wash(named)
+      wash(choices, named)
       setSearch({}, { replace: true })
     } else if (!asked) {
       taken.current = null
-      washOneOf(living)
+      washOneOf(choices, living)
     }
-  }, [asked, living, setSearch, wash, washOneOf])
+  }, [asked, choices, living, setSearch, wash, washOneOf])
 
   if (heads.error) return <Trouble error={heads.error} />
   if (!heads.data) return <p className="py-16 text-quiet">One moment.</p>
@@ -55,24 +59,37 @@ export function TodayPlace() {
         </Link>
       </section>
     )
-  if (!wish || !living.some((head) => head.id === wish.headId)) return null
-  return <Planning wish={wish} change={change} edit={edit} undo={undo} wash={wash} heads={living} />
+  if (!wish || !choices || !living.some((head) => head.id === wish.headId)) return null
+  return (
+    <Planning
+      wish={wish}
+      choices={choices}
+      change={change}
+      edit={edit}
+      undo={undo}
+      onHead={(head) => wash(choices, head)}
+      heads={living}
+    />
+  )
 }
 
 function Planning({
   wish,
+  choices,
   change,
   edit,
   undo,
-  wash,
+  onHead,
   heads,
 }: {
   wish: Wish
-  heads: Parameters<typeof WishSentence>[0]['heads']
-} & Pick<ReturnType<typeof useWish>, 'change' | 'edit' | 'undo' | 'wash'>) {
+} & Pick<Parameters<typeof WishSentence>[0], 'heads' | 'choices' | 'onHead'> &
+  Pick<ReturnType<typeof useWish>, 'change' | 'edit' | 'undo'>) {
   const navigate = useNavigate()
+  const templates = useTemplates().data ?? []
+  const head = heads.find((each) => each.id === wish.headId)!
   const [focus, setFocus] = useState<string | null>(null)
-  const [fields, setFields] = useState(false)
+  const [sheet, setSheet] = useState<'fields' | 'kept' | 'water' | null>(null)
   const plan = useQuery({
     queryKey: ['plan', wish],
     queryFn: () => told(api.POST('/api/plans/preview', { body: wish })),
@@ -92,7 +109,15 @@ function Planning({
   return (
     <>
       <div className="mt-5">
-        <WishSentence wish={wish} heads={heads} plan={shown} onChange={change} onHead={wash} />
+        <WishSentence
+          wish={wish}
+          heads={heads}
+          choices={choices}
+          templates={templates}
+          plan={shown}
+          onChange={change}
+          onHead={onHead}
+        />
         {wrong ? (
           <p role="alert" className="mt-3 max-w-4xl border-l-4 border-stop pl-3 text-stop">
             {wrong.message}
@@ -118,14 +143,20 @@ function Planning({
           <Button disabled={!shown?.canStart || !!wrong || start.isPending} onClick={() => start.mutate(true)}>
             Rehearse it
           </Button>
-          <Button tone="quiet" onClick={() => setFields(true)}>
+          <Button tone="quiet" onClick={() => setSheet('fields')}>
             How it is done
+          </Button>
+          <Button tone="quiet" onClick={() => setSheet('kept')}>
+            Kept days
+          </Button>
+          <Button tone="quiet" onClick={() => setSheet('water')}>
+            Water beads off
           </Button>
           <Button tone="quiet" disabled={!undo} onClick={() => undo?.()}>
             Take back
           </Button>
-          {wish.edits.length > 0 && (
-            <Button tone="quiet" onClick={() => change({ edits: [] })}>
+          {(wish.edits.length > 0 || wish.templateId) && (
+            <Button tone="quiet" onClick={() => change({ edits: [], templateId: null })}>
               As composed
             </Button>
           )}
@@ -138,21 +169,45 @@ function Planning({
             <PlanPlait plan={shown} focus={focus} onFocus={setFocus} />
           </div>
           <div className="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_23rem]">
-            <StepList plan={shown} focus={focus} onFocus={setFocus} onEdit={edit} />
+            <StepList
+              plan={shown}
+              uses={wish.uses ?? {}}
+              focus={focus}
+              onFocus={setFocus}
+              onEdit={edit}
+              onUse={(step, use) => change({ uses: withUse(wish.uses ?? {}, step, use) })}
+            />
             <WorthKnowing plan={shown} onEdit={edit} />
           </div>
         </div>
       )}
-      <AllFields
+      <AllFields wish={wish} head={head} open={sheet === 'fields'} onClose={() => setSheet(null)} onChange={change} />
+      <KeptDays
         wish={wish}
-        head={heads.find((head) => head.id === wish.headId)!}
-        open={fields}
-        onClose={() => setFields(false)}
-        onChange={change}
+        templates={templates}
+        open={sheet === 'kept'}
+        onClose={() => setSheet(null)}
+        onTake={(template) => {
+          setSheet(null)
+          change({ templateId: template.id, edits: [] })
+        }}
+      />
+      <WaterSheet
+        head={head}
+        open={sheet === 'water'}
+        onClose={() => setSheet(null)}
+        onPlan={(next) => {
+          setSheet(null)
+          change(next)
+        }}
       />
     </>
   )
 }
+
+/** What is used with one step changed; null takes it away. */
+const withUse = (uses: Record<string, UseBody>, step: string, use: UseBody | null): Record<string, UseBody> =>
+  Object.fromEntries([...Object.entries(uses).filter(([id]) => id !== step), ...(use ? [[step, use] as const] : [])])
 
 /** The hair from each step to the next. */
 const hairOf = (plan: PlanView): HairMoment[] =>
@@ -160,15 +215,10 @@ const hairOf = (plan: PlanView): HairMoment[] =>
     from: minutesBetween(plan.start, step.start),
     to: minutesBetween(plan.start, plan.steps[n + 1]?.start ?? plan.end),
     wetness: step.after.wetness,
-    onHair: step.after.onHair.map((name) => ({ name, substance: substanceOf(plan, name) })),
-    onScalp: step.after.onScalp,
+    onHair: step.after.onHair,
+    onScalp: step.after.onScalp.map((lying) => lying.name),
     isWarm: step.after.warmth !== 'none',
   }))
-
-/** The substance behind a name, for its colour: the wait that works under that name. */
-const substanceOf = (plan: PlanView, name: string) =>
-  plan.tasks.find((task) => task.substance && task.title.toLowerCase().startsWith(name.split(' ')[0]!))?.substance ??
-  null
 
 function PlanPlait({
   plan,

@@ -1,8 +1,10 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused, type HeadView, type HouseholdBody } from '@/api/client'
+import { api, Refused, told, type HeadView, type HouseholdBody } from '@/api/client'
 import { useChangeHousehold, useHousehold } from '@/app/household'
 import { Button } from '@/kit/Button'
 import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
+import { FoldLine } from '@/kit/FoldLine'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { SchoolFields } from '@/places/heads/SchoolFields'
@@ -29,9 +31,9 @@ export function AllFields({
       <div className="mt-5 grid gap-4 sm:grid-cols-2">
         <ChoiceField
           label="Treatments work with"
-          value={wish.treatmentHeat ?? 'cap'}
+          value={wish.treatmentHeat ?? 'own'}
           choices={heats}
-          onChoose={(treatmentHeat) => onChange({ treatmentHeat })}
+          onChoose={(heat) => onChange({ treatmentHeat: heat === 'own' ? null : heat })}
         />
         <ChoiceField
           label="Hair dries in"
@@ -73,15 +75,15 @@ export function AllFields({
         />
       </div>
       <details className="mt-4 border-t border-rule pt-2">
-        <summary className="flex min-h-12 cursor-pointer items-center text-lg font-semibold">
-          Schools for this day{wish.schools ? ', changed' : `, as ${head.head.name} has them`}
-        </summary>
+        <FoldLine>Schools for this day{wish.schools ? ', changed' : `, as ${head.head.name} has them`}</FoldLine>
         <div className="mt-2 grid gap-4 sm:grid-cols-2">
           <SchoolFields
             schools={wish.schools ?? head.head.schools ?? {}}
+            kind={head.kind}
             onChange={(schools) => onChange({ schools })}
           />
         </div>
+        <SchoolChanges wish={wish} />
         {wish.schools && (
           <Button tone="quiet" className="mt-2" onClick={() => onChange({ schools: null })}>
             As {head.head.name} has them
@@ -90,6 +92,36 @@ export function AllFields({
       </details>
       {data && <HouseFields key={JSON.stringify(data.house)} house={data.house} />}
     </Sheet>
+  )
+}
+
+/** What the day's schools change against the head's own: order, time and quantity, and why. */
+function SchoolChanges({ wish }: { wish: Wish }) {
+  const changes = useQuery({
+    queryKey: ['plan', 'schools', wish],
+    queryFn: () => told(api.POST('/api/plans/school-changes', { body: wish })),
+    enabled: !!wish.schools,
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+  if (!wish.schools || !changes.data || changes.data.switched.length === 0) return null
+  return (
+    <div className="mt-4 border-l-4 border-accent pl-4" aria-live="polite" data-school-changes>
+      <h4 className="font-semibold">What that changes</h4>
+      <ul>
+        {changes.data.switched.map((each) => (
+          <li key={each.question} className="mt-1">
+            {each.ask}: <span className="font-semibold">{each.to}</span> in place of{' '}
+            {each.from.charAt(0).toLowerCase() + each.from.slice(1)}. <span className="text-quiet">{each.reason}</span>
+          </li>
+        ))}
+      </ul>
+      <ul className="mt-2">
+        {changes.data.sentences.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+    </div>
   )
 }
 

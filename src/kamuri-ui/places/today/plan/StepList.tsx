@@ -1,31 +1,50 @@
-import { ChevronDown, GripVertical } from 'lucide-react'
-import { useState, type KeyboardEvent } from 'react'
-import type { EditBody, PlanView, StepView } from '@/api/client'
-import { clock, spell } from '@/app/time'
+import { ArrowDown, ArrowUp, ChevronDown, GripVertical } from 'lucide-react'
+import { Fragment, useState, type KeyboardEvent } from 'react'
+import type { EditBody, PlanView, StepView, UseBody } from '@/api/client'
+import { clock, day, spell } from '@/app/time'
+import { Button, IconButton } from '@/kit/Button'
 import { StepPanel } from './StepPanel'
+import { phases } from './words'
 
-/** The steps of the plan in order. A row opens to its reason, window and working; it can be dragged or moved by key. */
+/** Consecutive steps of one phase. */
+interface Run {
+  phase: StepView['phase']
+  steps: StepView[]
+}
+
+/**
+ * The steps of the plan in order, under the phases of the day. A row opens to its reason, window and working; a row can be
+ * dragged or moved by key, a phase moves as a whole.
+ */
 export function StepList({
   plan,
+  uses,
   focus,
   onFocus,
   onEdit,
+  onUse,
 }: {
   plan: PlanView
+  uses: Record<string, UseBody>
   focus: string | null
   onFocus: (step: string | null) => void
   onEdit: (...edits: EditBody[]) => void
+  onUse: (step: string, use: UseBody | null) => void
 }) {
   const [open, setOpen] = useState<string | null>(null)
   const [dragged, setDragged] = useState<string | null>(null)
   const [over, setOver] = useState<string | null>(null)
-  const said = (step: string) => plan.findings.filter((finding) => finding.steps.includes(step))
+  const runs = runsOf(plan.steps)
 
   const move = (index: number, by: -1 | 1) => {
     const step = plan.steps[index]!
     if (index + by < 0 || index + by >= plan.steps.length) return
     const behind = by === 1 ? plan.steps[index + 1]!.id : (plan.steps[index - 2]?.id ?? null)
     onEdit({ kind: 'move', step: step.id, after: behind })
+  }
+  const moveRun = (at: number, by: -1 | 1) => {
+    const behind = by === 1 ? runs[at + 1]?.steps.at(-1)?.id : (runs[at - 2]?.steps.at(-1)?.id ?? null)
+    if (behind !== undefined) onEdit({ kind: 'moveAll', steps: runs[at]!.steps.map((step) => step.id), after: behind })
   }
   const key = (event: KeyboardEvent, index: number) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
@@ -37,81 +56,194 @@ export function StepList({
   }
 
   return (
-    <ol aria-label="Steps" className="border-t border-rule">
-      {plan.steps.map((step, index) => {
-        const findings = said(step.id)
-        const stops = findings.some((finding) => finding.severity === 'stop')
-        return (
-          <li
-            key={step.id}
-            data-step={step.id}
-            className={`border-b border-rule ${over === step.id && dragged ? 'border-b-4 border-b-accent' : ''} ${focus === step.id ? 'bg-raised' : ''}`}
-            onPointerEnter={() => onFocus(step.id)}
-            onPointerLeave={() => onFocus(null)}
-            onDragOver={(event) => {
-              if (!dragged) return
-              event.preventDefault()
-              setOver(step.id)
-            }}
-            onDrop={(event) => {
-              event.preventDefault()
-              if (dragged && dragged !== step.id) onEdit({ kind: 'move', step: dragged, after: step.id })
-              setDragged(null)
-              setOver(null)
-            }}
-          >
-            <div className="flex items-center">
-              <span
-                draggable
-                aria-hidden
-                title="Drag to move"
-                className="hidden cursor-grab py-3 text-strand hover:text-ink sm:block"
-                onDragStart={(event) => {
-                  event.dataTransfer.effectAllowed = 'move'
-                  event.dataTransfer.setData('text/plain', step.id)
-                  setDragged(step.id)
-                }}
-                onDragEnd={() => {
-                  setDragged(null)
-                  setOver(null)
-                }}
-              >
-                <GripVertical size={18} />
-              </span>
-              <button
-                type="button"
-                aria-expanded={open === step.id}
-                aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown Delete"
-                className="grid min-h-12 flex-1 grid-cols-[3.6rem_1fr_auto_1.5rem] items-center gap-x-2 px-1 py-2 text-left"
-                onClick={() => setOpen(open === step.id ? null : step.id)}
-                onFocus={() => onFocus(step.id)}
-                onKeyDown={(event) => key(event, index)}
-              >
-                <span>{clock(step.start)}</span>
-                <span>
-                  <span className="font-semibold">{step.name}</span>
-                  {stops && <span className="ml-2 rounded bg-stop px-1.5 text-sm font-semibold text-paper">stop</span>}
-                  {!stops && findings.length > 0 && <span className="ml-2 text-sm font-semibold text-warn">look</span>}
-                  <span className="hidden text-quiet sm:inline"> {summary(step)}</span>
+    <div>
+      {!plan.inPhaseOrder && (
+        <p className="mb-2">
+          <Button onClick={() => onEdit({ kind: 'orderByPhase' })}>Put in the order of the day</Button>
+        </p>
+      )}
+      <ol aria-label="Steps" className="border-t border-rule">
+        {runs.map((run, at) => (
+          <Fragment key={run.steps[0]!.id}>
+            {run.steps[0]!.dayBreak && <DayBreak step={run.steps[0]!} />}
+            <li className="flex items-center justify-between pt-2" data-phase={run.phase}>
+              <span className="font-display text-lg font-semibold text-accent">{phases[run.phase]}</span>
+              {runs.length > 1 && (
+                <span className="flex">
+                  <IconButton
+                    label={`Move ${phases[run.phase]} earlier`}
+                    disabled={at === 0}
+                    onClick={() => moveRun(at, -1)}
+                  >
+                    <ArrowUp aria-hidden size={16} />
+                  </IconButton>
+                  <IconButton
+                    label={`Move ${phases[run.phase]} later`}
+                    disabled={at === runs.length - 1}
+                    onClick={() => moveRun(at, 1)}
+                  >
+                    <ArrowDown aria-hidden size={16} />
+                  </IconButton>
                 </span>
-                <span className="text-right">{minutes(step)}</span>
-                <ChevronDown aria-hidden size={18} className={`text-quiet ${open === step.id ? 'rotate-180' : ''}`} />
-              </button>
-            </div>
-            {open === step.id && (
-              <StepPanel
-                step={step}
-                findings={findings}
-                isFirst={index === 0}
-                isLast={index === plan.steps.length - 1}
-                onMove={(by) => move(index, by)}
-                onEdit={onEdit}
-              />
-            )}
-          </li>
-        )
-      })}
-    </ol>
+              )}
+            </li>
+            {run.steps.map((step) => {
+              const index = plan.steps.indexOf(step)
+              return (
+                <Fragment key={step.id}>
+                  {step.dayBreak && step !== run.steps[0] && <DayBreak step={step} />}
+                  <Row
+                    step={step}
+                    plan={plan}
+                    index={index}
+                    isOpen={open === step.id}
+                    inFocus={focus === step.id}
+                    isOver={over === step.id && !!dragged}
+                    use={uses[step.id] ?? null}
+                    onToggle={() => setOpen(open === step.id ? null : step.id)}
+                    onFocus={onFocus}
+                    onKey={(event) => key(event, index)}
+                    onMove={(by) => move(index, by)}
+                    onEdit={onEdit}
+                    onUse={(use) => onUse(step.id, use)}
+                    onDrag={setDragged}
+                    onDragOver={() => dragged && setOver(step.id)}
+                    onDrop={() => {
+                      if (dragged && dragged !== step.id) onEdit({ kind: 'move', step: dragged, after: step.id })
+                      setDragged(null)
+                      setOver(null)
+                    }}
+                  />
+                </Fragment>
+              )
+            })}
+          </Fragment>
+        ))}
+      </ol>
+    </div>
+  )
+}
+
+function runsOf(steps: readonly StepView[]): Run[] {
+  const runs: Run[] = []
+  for (const step of steps) {
+    const last = runs.at(-1)
+    if (last?.phase === step.phase) last.steps.push(step)
+    else runs.push({ phase: step.phase, steps: [step] })
+  }
+  return runs
+}
+
+/** A night lies between the steps above and below. */
+function DayBreak({ step }: { step: StepView }) {
+  return (
+    <li className="mt-4 border-t-2 border-ink pt-3 font-display text-xl font-semibold" data-day-break>
+      {day(step.start)}, after the night
+    </li>
+  )
+}
+
+function Row({
+  step,
+  plan,
+  index,
+  isOpen,
+  inFocus,
+  isOver,
+  use,
+  onToggle,
+  onFocus,
+  onKey,
+  onMove,
+  onEdit,
+  onUse,
+  onDrag,
+  onDragOver,
+  onDrop,
+}: {
+  step: StepView
+  plan: PlanView
+  index: number
+  isOpen: boolean
+  inFocus: boolean
+  isOver: boolean
+  use: UseBody | null
+  onToggle: () => void
+  onFocus: (step: string | null) => void
+  onKey: (event: KeyboardEvent) => void
+  onMove: (by: -1 | 1) => void
+  onEdit: (...edits: EditBody[]) => void
+  onUse: (use: UseBody | null) => void
+  onDrag: (step: string | null) => void
+  onDragOver: () => void
+  onDrop: () => void
+}) {
+  const findings = plan.findings.filter((finding) => finding.steps.includes(step.id))
+  const stops = findings.some((finding) => finding.severity === 'stop')
+  return (
+    <li
+      data-step={step.id}
+      className={`border-b border-rule ${isOver ? 'border-b-4 border-b-accent' : ''} ${inFocus ? 'bg-raised' : ''}`}
+      onPointerEnter={() => onFocus(step.id)}
+      onPointerLeave={() => onFocus(null)}
+      onDragOver={(event) => {
+        event.preventDefault()
+        onDragOver()
+      }}
+      onDrop={(event) => {
+        event.preventDefault()
+        onDrop()
+      }}
+    >
+      <div className="flex items-center">
+        <span
+          draggable
+          aria-hidden
+          title="Drag to move"
+          className="hidden cursor-grab py-3 text-strand hover:text-ink sm:block"
+          onDragStart={(event) => {
+            event.dataTransfer.effectAllowed = 'move'
+            event.dataTransfer.setData('text/plain', step.id)
+            onDrag(step.id)
+          }}
+          onDragEnd={() => onDrag(null)}
+        >
+          <GripVertical size={18} />
+        </span>
+        <button
+          type="button"
+          aria-expanded={isOpen}
+          aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown Delete"
+          className="grid min-h-12 flex-1 grid-cols-[3.6rem_1fr_auto_1.5rem] items-center gap-x-2 px-1 py-2 text-left"
+          onClick={onToggle}
+          onFocus={() => onFocus(step.id)}
+          onKeyDown={onKey}
+        >
+          <span>{step.withPrevious ? 'with it' : clock(step.start)}</span>
+          <span>
+            <span className="font-semibold">{step.name}</span>
+            {stops && <span className="ml-2 rounded bg-stop px-1.5 text-sm font-semibold text-paper">stop</span>}
+            {!stops && findings.length > 0 && <span className="ml-2 text-sm font-semibold text-warn">look</span>}
+            <span className="hidden text-quiet sm:inline"> {summary(step)}</span>
+          </span>
+          <span className="text-right">{minutes(step)}</span>
+          <ChevronDown aria-hidden size={18} className={`text-quiet ${isOpen ? 'rotate-180' : ''}`} />
+        </button>
+      </div>
+      {isOpen && (
+        <StepPanel
+          step={step}
+          before={plan.steps[index - 1]?.name ?? null}
+          findings={findings}
+          use={use}
+          isFirst={index === 0}
+          isLast={index === plan.steps.length - 1}
+          onMove={onMove}
+          onEdit={onEdit}
+          onUse={onUse}
+        />
+      )}
+    </li>
   )
 }
 
@@ -127,6 +259,7 @@ function summary(step: StepView): string {
     directions[step.direction],
     step.before.wetness !== 'dry' || step.kind === 'look' ? wetness[step.before.wetness] : '',
     step.amount?.split(',')[0],
+    step.use?.name,
   ]
     .filter(Boolean)
     .join(', ')

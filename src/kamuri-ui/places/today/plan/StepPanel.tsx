@@ -1,31 +1,37 @@
 import { ArrowDown, ArrowUp, Minus, Plus } from 'lucide-react'
-import { useQuery } from '@tanstack/react-query'
-import { api, told, type EditBody, type FindingView, type StepView } from '@/api/client'
+import type { EditBody, FindingView, StepView, UseBody } from '@/api/client'
+import { useChoices } from '@/app/choices'
 import { spell } from '@/app/time'
 import { Button, IconButton } from '@/kit/Button'
-import { ChoiceField } from '@/kit/Field'
+import { ChoiceField, ManyField, TextField } from '@/kit/Field'
+import { FoldLine } from '@/kit/FoldLine'
+import { UseFields } from './UseFields'
+import { covers, directions, waters, zones } from './words'
 
 /** Everything about one step: why, how long and by what working, and what can be changed. */
 export function StepPanel({
   step,
+  before,
   findings,
+  use,
   isFirst,
   isLast,
   onMove,
   onEdit,
+  onUse,
 }: {
   step: StepView
+  /** The name of the step before it. */
+  before: string | null
   findings: readonly FindingView[]
+  use: UseBody | null
   isFirst: boolean
   isLast: boolean
   onMove: (by: -1 | 1) => void
   onEdit: (...edits: EditBody[]) => void
+  onUse: (use: UseBody | null) => void
 }) {
-  const kinds = useQuery({
-    queryKey: ['step-kinds'],
-    queryFn: () => told(api.GET('/api/plans/step-kinds')),
-    staleTime: Infinity,
-  })
+  const kinds = useChoices()?.steps ?? []
   return (
     <div className="pb-5 pl-4 sm:pl-[5.6rem]">
       <p>{step.instruction}</p>
@@ -38,29 +44,7 @@ export function StepPanel({
           {finding.reason}
         </p>
       ))}
-      <dl className="mt-3 grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-[0.95rem]">
-        <dt className="font-semibold">Hands</dt>
-        <dd>{step.handsOnWorking}</dd>
-        {step.wait && (
-          <>
-            <dt className="font-semibold">{step.wait.title.startsWith('Drying') ? 'Drying' : 'Works'}</dt>
-            <dd>
-              {step.wait.working}
-              {step.wait.afterLatest && (
-                <span className="block text-quiet">Past the latest: {step.wait.afterLatest}</span>
-              )}
-            </dd>
-          </>
-        )}
-        {step.amount && (
-          <>
-            <dt className="font-semibold">Amount</dt>
-            <dd>
-              {step.amount} <span className="text-quiet">({step.amountWorking})</span>
-            </dd>
-          </>
-        )}
-      </dl>
+      <Workings step={step} />
       {step.cautions.length > 0 && (
         <ul className="mt-3 text-[0.95rem]" aria-label="Cautions">
           {step.cautions.map((caution) => (
@@ -69,16 +53,6 @@ export function StepPanel({
             </li>
           ))}
         </ul>
-      )}
-      {step.water !== 'none' && (
-        <div className="mt-3 max-w-52">
-          <ChoiceField
-            label="Water"
-            value={step.water}
-            choices={waters}
-            onChoose={(water) => onEdit({ kind: 'water', step: step.id, water })}
-          />
-        </div>
       )}
       {step.wait?.canBeChanged && <MinutesRow step={step} onEdit={onEdit} />}
       <div className="mt-3 flex flex-wrap items-end gap-2">
@@ -89,27 +63,131 @@ export function StepPanel({
           <ArrowDown aria-hidden />
         </IconButton>
         <Button onClick={() => onEdit({ kind: 'drop', step: step.id })}>Leave this out</Button>
+        <Button onClick={() => onEdit({ kind: 'duplicate', step: step.id })}>Do it once more</Button>
+        {before && (step.canBeTogether || step.withPrevious) && (
+          <Button onClick={() => onEdit({ kind: 'together', step: step.id, together: !step.withPrevious })}>
+            {step.withPrevious ? `Apart from ${before}` : `Section by section with ${before}`}
+          </Button>
+        )}
         <div className="min-w-52">
           <ChoiceField
             label="Put a step in behind this"
             value=""
             choices={[
               { value: '', word: 'Choose a step' },
-              ...(kinds.data ?? []).map((kind) => ({ value: kind.id, word: kind.name })),
+              ...kinds.map((kind) => ({ value: kind.id, word: kind.name })),
             ]}
             onChoose={(kind) => kind && onEdit({ kind: 'add', stepKind: kind, after: step.id })}
           />
         </div>
       </div>
+      <HowFields step={step} onEdit={onEdit} />
+      {step.places.length > 0 && <UseFields step={step} use={use} onUse={onUse} />}
     </div>
   )
 }
 
-const waters: { value: StepView['water']; word: string }[] = [
-  { value: 'cool', word: 'Cool' },
-  { value: 'lukewarm', word: 'Lukewarm' },
-  { value: 'warm', word: 'Warm, 36 to 40 °C' },
-]
+/** Each figure with the working it came from. */
+function Workings({ step }: { step: StepView }) {
+  return (
+    <dl className="mt-3 grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-[0.95rem]">
+      <dt className="font-semibold">Hands</dt>
+      <dd>{step.handsOnWorking}</dd>
+      {step.wait && (
+        <>
+          <dt className="font-semibold">{step.isDrying ? 'Drying' : 'Works'}</dt>
+          <dd>
+            {step.wait.working}
+            {step.wait.afterLatest && (
+              <span className="block text-quiet">Past the latest: {step.wait.afterLatest}</span>
+            )}
+          </dd>
+        </>
+      )}
+      {step.amount && (
+        <>
+          <dt className="font-semibold">Amount</dt>
+          <dd>
+            {step.amount} <span className="text-quiet">({step.amountWorking})</span>
+          </dd>
+        </>
+      )}
+    </dl>
+  )
+}
+
+/** How the step is done: water, warmth, places, direction, dryness, count. Only what this step has. */
+function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBody[]) => void }) {
+  if (step.places.length === 0 && step.water === 'none' && !step.takesHeat && !step.isDrying) return null
+  return (
+    <details className="mt-2">
+      <FoldLine>Change how it goes on</FoldLine>
+      <div className="grid max-w-xl gap-3 sm:grid-cols-2">
+        {step.water !== 'none' && (
+          <ChoiceField
+            label="Water"
+            value={step.water}
+            choices={step.water === 'hot' ? [...waters, { value: 'hot', word: 'Hot' }] : waters}
+            onChoose={(water) => onEdit({ kind: 'water', step: step.id, water })}
+          />
+        )}
+        {step.takesHeat && (
+          <ChoiceField
+            label="Warmed by"
+            value={step.heat === 'none' ? 'cap' : step.heat}
+            choices={covers}
+            onChoose={(heat) => onEdit({ kind: 'heat', step: step.id, heat })}
+          />
+        )}
+        {step.direction !== 'none' && (
+          <ChoiceField
+            label="Which way"
+            value={step.direction}
+            choices={directions}
+            onChoose={(direction) => onEdit({ kind: 'direction', step: step.id, direction })}
+          />
+        )}
+        {step.isDrying && (
+          <ChoiceField
+            label="How dry"
+            value={step.dryness >= 0.95 ? 'through' : 'touch'}
+            choices={[
+              { value: 'touch', word: 'To the touch, 80 %' },
+              { value: 'through', word: 'To the core, 95 %' },
+            ]}
+            onChoose={(dryness) =>
+              onEdit({ kind: 'dryness', step: step.id, dryness: dryness === 'through' ? 0.95 : 0.8 })
+            }
+          />
+        )}
+        {step.pieces != null && (
+          <TextField
+            label="How many"
+            type="number"
+            min={1}
+            max={400}
+            defaultValue={step.pieces}
+            onBlur={(event) => {
+              const pieces = Math.round(event.target.valueAsNumber)
+              if (pieces >= 1 && pieces <= 400 && pieces !== step.pieces)
+                onEdit({ kind: 'pieces', step: step.id, pieces })
+            }}
+          />
+        )}
+      </div>
+      {step.places.length > 0 && (
+        <div className="mt-3">
+          <ManyField
+            label="Where it goes"
+            values={step.places}
+            choices={zones}
+            onChange={(places) => places.length > 0 && onEdit({ kind: 'places', step: step.id, places })}
+          />
+        </div>
+      )}
+    </details>
+  )
+}
 
 function MinutesRow({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBody[]) => void }) {
   const wait = step.wait!

@@ -45,6 +45,22 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
           <Button onClick={() => onEdit(...plan.mendAll)}>Mend all that can be mended</Button>
         </p>
       )}
+      {plan.schoolConflicts.length > 0 && (
+        <article className="border-b border-rule py-4" data-school-conflicts>
+          <h3 className="text-base font-semibold">Schools and this head</h3>
+          <ul>
+            {plan.schoolConflicts.map((conflict) => (
+              <li key={conflict.question} className="mt-1">
+                <span className="font-semibold">
+                  {conflict.ask}: {conflict.school.charAt(0).toLowerCase() + conflict.school.slice(1)},{' '}
+                  {conflict.isFollowed ? 'followed all the same' : 'not followed'}.
+                </span>{' '}
+                {conflict.sentence}
+              </li>
+            ))}
+          </ul>
+        </article>
+      )}
       {plan.leftOut.length > 0 && (
         <article className="border-b border-rule py-4">
           <h3 className="text-base font-semibold">Left out</h3>
@@ -93,9 +109,6 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
             </li>
           ))}
         </ul>
-        <p className="mt-3 text-sm text-quiet">
-          Labels, local rules and your clinician come before anything said here.
-        </p>
       </div>
     </section>
   )

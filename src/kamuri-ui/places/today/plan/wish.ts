@@ -1,29 +1,33 @@
 import { useCallback, useState } from 'react'
-import type { EditBody, HeadView, PlanBody } from '@/api/client'
+import type { ChoicesView, EditBody, HeadView, PlanBody } from '@/api/client'
 
 /** What is asked for: the words of the sentence and the changes made to the plan. Kept on this device until changed. */
-export type Wish = Omit<PlanBody, 'edits' | 'headId' | 'head'> & { headId: string; edits: EditBody[] }
+export type Wish = Omit<PlanBody, 'edits' | 'headId' | 'head' | 'steps'> & { headId: string; edits: EditBody[] }
 
 const kept = 'kamuri.wish'
 
-const isKept = (head: HeadView) => head.kind === 'locs' || head.kind === 'style'
+/** The style as it was asked for where this kind of hair can be worn so; else what the core says is usual for it. */
+const suiting = (choices: ChoicesView, head: HeadView, style: Wish['style']): Wish['style'] => {
+  const usual = choices.usual.find((each) => each.kind === head.kind)?.style ?? 'asItIs'
+  const fits = choices.styles.find((each) => each.value === style)?.kinds.includes(head.kind)
+  return fits && (style !== 'asItIs' || usual === 'asItIs') ? style : usual
+}
 
-/** Loose hair is set into a style; locs and worn styles stay as they are. */
-const suiting = (head: HeadView, style: Wish['style']): Wish['style'] =>
-  isKept(head) === (style === 'asItIs' || style === 'retwist') ? style : isKept(head) ? 'asItIs' : 'twists'
-
-const firstWish = (head: HeadView): Wish => ({
-  headId: head.id,
-  aim: isKept(head) ? 'quick' : 'moisture',
-  style: suiting(head, 'twists'),
-  when: { mode: 'startNow' },
-  teaRinse: null,
-  treatmentHeat: 'cap',
-  dryingAir: 'still',
-  layering: null,
-  sections: null,
-  edits: [],
-})
+const firstWish = (choices: ChoicesView, head: HeadView): Wish => {
+  const usual = choices.usual.find((each) => each.kind === head.kind)
+  return {
+    headId: head.id,
+    aim: usual?.aim ?? 'moisture',
+    style: usual?.style ?? 'asItIs',
+    when: { mode: 'startNow' },
+    teaRinse: null,
+    treatmentHeat: null,
+    dryingAir: 'still',
+    layering: null,
+    sections: null,
+    edits: [],
+  }
+}
 
 function restore(): Wish | null {
   try {
@@ -40,9 +44,9 @@ export function useWish(): {
   edit: (...edits: EditBody[]) => void
   undo: (() => void) | null
   /** Ask for this head, with the other words as they are. */
-  wash: (head: HeadView) => void
+  wash: (choices: ChoicesView, head: HeadView) => void
   /** Keep what is asked for if it is for one of these heads; else begin anew with the first. */
-  washOneOf: (heads: readonly HeadView[]) => void
+  washOneOf: (choices: ChoicesView, heads: readonly HeadView[]) => void
 } {
   const [{ wish, past }, set] = useState<{ wish: Wish | null; past: Wish[] }>(() => ({ wish: restore(), past: [] }))
 
@@ -64,17 +68,18 @@ export function useWish(): {
     })
   }, [])
   const wash = useCallback(
-    (head: HeadView) =>
+    (choices: ChoicesView, head: HeadView) =>
       begin((wish) =>
         wish
-          ? { ...wish, headId: head.id, style: suiting(head, wish.style), schools: null, edits: [] }
-          : firstWish(head),
+          ? // A kept day goes along to the next head; changes made for this one do not.
+            { ...wish, headId: head.id, style: suiting(choices, head, wish.style), schools: null, uses: {}, edits: [] }
+          : firstWish(choices, head),
       ),
     [begin],
   )
   const washOneOf = useCallback(
-    (heads: readonly HeadView[]) =>
-      begin((wish) => (heads.some((head) => head.id === wish?.headId) ? wish : firstWish(heads[0]!))),
+    (choices: ChoicesView, heads: readonly HeadView[]) =>
+      begin((wish) => (heads.some((head) => head.id === wish?.headId) ? wish : firstWish(choices, heads[0]!))),
     [begin],
   )
 

@@ -73,6 +73,7 @@ export function RunPage() {
   const doing = task(view, view.doing)
   const shown = doing ?? task(view, view.next)
   const step = view.steps.find((each) => each.id === shown?.step)
+  const also = view.steps.filter((each) => shown?.also.includes(each.id))
   const section = doing && doing.sections > 0 ? nextSection(doing) : null
   const elapsed = doing ? now - Date.parse(doing.start) : 0
 
@@ -158,6 +159,12 @@ export function RunPage() {
         </div>
         <div className="order-2 md:order-none md:col-start-2">
           {step && <p className="max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
+          {also.map((each) => (
+            <p key={each.id} className="mt-1 max-w-3xl text-xl">
+              Then on the same section, {each.name.toLowerCase()}: {each.instruction}
+              {each.amount && ` Take ${each.amount}.`}
+            </p>
+          ))}
           {step && (
             <p className="mt-2 text-lg">
               {[step.amount && `Take ${step.amount}.`, where(step.places, step.direction)].filter(Boolean).join(' ')}
@@ -294,8 +301,12 @@ function Then({ view }: { view: SessionView }) {
 }
 
 function RunButton({ label, hint, ...rest }: { label: string; hint: string; onClick: () => void; disabled?: boolean }) {
+  // A hint of one letter is the key that does the same.
+  const isKey = hint.length === 1
   return (
     <Button
+      aria-label={isKey ? label : `${label}: ${hint}`}
+      {...(isKey && { 'aria-keyshortcuts': hint })}
       className="min-h-16 scroll-mb-56 flex-col !gap-0 !px-1 text-base leading-tight lg:min-h-20 lg:text-lg"
       {...rest}
     >

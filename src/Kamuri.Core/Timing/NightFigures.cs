@@ -1,0 +1,14 @@
+namespace Kamuri.Core.Timing;
+
+/// <summary>When the night is, for treatments that stay on through it. Settable; a household knows best.</summary>
+public sealed record NightFigures
+{
+    /// <summary>Usual time of going to bed, in hours after midnight, 18 to 24.</summary>
+    public double BedtimeHour { get; init; } = 22.5;
+
+    /// <summary>Earliest time anyone wants to get up for a rinse, in hours after midnight, 4 to 11.</summary>
+    public double RiseHour { get; init; } = 6.5;
+
+    /// <summary>Whether people sleep at a moment, on its own clock; getting up within the hour before rising is no night.</summary>
+    public bool IsNight(DateTimeOffset moment) => moment.TimeOfDay.TotalHours is var hour && (hour < RiseHour - 1 || hour >= BedtimeHour);
+}

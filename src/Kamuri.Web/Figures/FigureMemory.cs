@@ -1,0 +1,45 @@
+using Kamuri.Core.Figures;
+using Kamuri.Store;
+using Kamuri.Store.Figures;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Figures;
+
+/// <summary>The household's craft figures as last read. Every plan asks for them, and they hardly ever change.</summary>
+internal sealed class FigureMemory
+{
+    private sealed record Kept(IReadOnlyDictionary<string, double> Own, CraftFigures Figures);
+
+    private volatile Kept _kept = new(new Dictionary<string, double>(), CraftFigures.Default);
+
+    /// <summary>The figures everything computes with.</summary>
+    public CraftFigures Current => _kept.Figures;
+
+    /// <summary>The household's own values, by name.</summary>
+    public IReadOnlyDictionary<string, double> Own => _kept.Own;
+
+    public void Keep(IReadOnlyDictionary<string, double> own) => _kept = new Kept(own, FigureCatalogue.With(own));
+
+    public void Read(KamuriDb db) => Keep(db.Figures.AsNoTracking().ToDictionary(row => row.Id, row => row.Value));
+
+    /// <summary>Keeps exactly these values, in the file first.</summary>
+    public async Task WriteAsync(KamuriDb db, IReadOnlyDictionary<string, double> own, CancellationToken cancellation)
+    {
+        var rows = await db.Figures.ToDictionaryAsync(row => row.Id, cancellation);
+        db.RemoveRange(rows.Values.Where(row => !own.ContainsKey(row.Id)));
+        foreach (var (id, value) in own)
+        {
+            if (rows.TryGetValue(id, out var row))
+            {
+                row.Value = value;
+            }
+            else
+            {
+                db.Add(new FigureRow { Id = id, Value = value });
+            }
+        }
+
+        await db.SaveChangesAsync(cancellation);
+        Keep(own);
+    }
+}

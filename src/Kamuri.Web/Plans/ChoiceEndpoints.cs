@@ -1,0 +1,42 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Steps;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Kamuri.Web.Plans;
+
+/// <summary>Something a day can be for.</summary>
+public sealed record AimView(Aim Value, string Word, string Hint);
+
+/// <summary>A way the hair can be worn afterwards, and the kinds of hair it goes with.</summary>
+public sealed record StyleView(EndStyle Value, string Word, IReadOnlyList<HairKinds> Kinds);
+
+/// <summary>How a kind of hair usually begins.</summary>
+public sealed record UsualView(HairKinds Kind, Aim Aim, EndStyle Style);
+
+/// <summary>A question practitioners disagree on, with its sides.</summary>
+public sealed record SchoolQuestionView(string Id, string Ask, IReadOnlyList<HairKinds> Concerns, IReadOnlyList<SchoolAnswer> Answers);
+
+/// <summary>Everything that can be asked for, in words.</summary>
+public sealed record ChoicesView(
+    IReadOnlyList<AimView> Aims, IReadOnlyList<StyleView> Styles, IReadOnlyList<UsualView> Usual, IReadOnlyList<SchoolQuestionView> Schools,
+    IReadOnlyList<StepKindView> Steps);
+
+/// <summary>What can be asked for: aims, styles, schools and steps, as the core knows them.</summary>
+internal static class ChoiceEndpoints
+{
+    private static readonly HairKinds[] Kinds = [HairKinds.Loose, HairKinds.Locs, HairKinds.Style, HairKinds.TakenDown];
+
+    public static void MapChoices(this IEndpointRouteBuilder routes) =>
+        routes.MapGet("/api/plans/choices", Choices).WithName("listChoices").WithTags("Plans");
+
+    private static Ok<ChoicesView> Choices() => TypedResults.Ok(new ChoicesView(
+        [.. AimCatalogue.All.Select(aim => new AimView(aim.Aim, PlanWords.Of(aim.Aim), aim.Hint))],
+        [.. Enum.GetValues<EndStyle>().Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style))))],
+        [.. Kinds.Select(kind => new UsualView(kind, AimCatalogue.UsualAim(kind), AimCatalogue.UsualStyle(kind)))],
+        [.. SchoolCatalogue.Questions.Select(question => new SchoolQuestionView(question.Id, question.Ask, Named(question.Concerns), question.Answers))],
+        [.. StepCatalogue.All.Select(StepKindView.Of)]));
+
+    private static IReadOnlyList<HairKinds> Named(HairKinds kinds) => [.. Kinds.Where(kind => kinds.HasFlag(kind))];
+}

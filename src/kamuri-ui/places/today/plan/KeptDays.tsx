@@ -1,0 +1,154 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, Refused, told, type PlanBody, type TemplateView } from '@/api/client'
+import { Button } from '@/kit/Button'
+import { TextField } from '@/kit/Field'
+import { Sheet } from '@/kit/Sheet'
+import { Trouble } from '@/kit/Trouble'
+import type { Wish } from './wish'
+
+/** Days kept to be used again. */
+export const useTemplates = () => useQuery({ queryKey: ['templates'], queryFn: () => told(api.GET('/api/templates')) })
+
+/** Keeps this plan under a name, and lists the days kept before: use, rename, forget. */
+export function KeptDays({
+  wish,
+  templates,
+  open,
+  onClose,
+  onTake,
+}: {
+  wish: Wish
+  templates: readonly TemplateView[]
+  open: boolean
+  onClose: () => void
+  onTake: (template: TemplateView) => void
+}) {
+  return (
+    <Sheet title="Kept days" open={open} onClose={onClose}>
+      <KeepForm wish={wish} onKept={onTake} />
+      {templates.length > 0 && (
+        <section className="mt-6 border-t border-rule pt-4">
+          <h3 className="text-lg font-semibold">Kept before</h3>
+          <p className="text-sm text-quiet">Taken for another head, a day is timed and checked anew.</p>
+          <ul className="mt-2">
+            {templates.map((template) => (
+              <KeptDay key={template.id} template={template} onTake={() => onTake(template)} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </Sheet>
+  )
+}
+
+function KeepForm({ wish, onKept }: { wish: Wish; onKept: (template: TemplateView) => void }) {
+  const [name, setName] = useState('')
+  const queries = useQueryClient()
+  const keep = useMutation({
+    mutationFn: () => told(api.POST('/api/templates', { body: { name, plan: wish as PlanBody } })),
+    onSuccess: async (template) => {
+      await queries.invalidateQueries({ queryKey: ['templates'] })
+      setName('')
+      onKept(template)
+    },
+  })
+  const error = keep.error instanceof Refused ? keep.error.fields.name?.[0] : undefined
+  return (
+    <form
+      className="mt-4 grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        keep.mutate()
+      }}
+    >
+      <TextField
+        label="Keep this plan as"
+        hint="Its steps, as they stand now."
+        value={name}
+        maxLength={60}
+        error={error}
+        onChange={(event) => setName(event.target.value)}
+      />
+      {keep.error && !error && <Trouble error={keep.error} />}
+      <div>
+        <Button type="submit" tone="main" disabled={!name.trim() || keep.isPending}>
+          Keep this day
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => void }) {
+  const queries = useQueryClient()
+  const [name, setName] = useState<string | null>(null)
+  const [forgotten, setForgotten] = useState(false)
+  const again = () => queries.invalidateQueries({ queryKey: ['templates'] })
+  const rename = useMutation({
+    mutationFn: (to: string) =>
+      told(api.PUT('/api/templates/{id}', { params: { path: { id: template.id } }, body: { name: to } })),
+    onSuccess: async () => {
+      await again()
+      setName(null)
+    },
+  })
+  // Forgetting waits until the sheet is closed or something else is done, so that it can be taken back.
+  const forget = useMutation({
+    mutationFn: () => api.DELETE('/api/templates/{id}', { params: { path: { id: template.id } } }),
+    onSuccess: again,
+  })
+  if (forgotten)
+    return (
+      <li className="flex flex-wrap items-center gap-3 border-b border-rule py-3">
+        <span className="text-quiet line-through">{template.name}</span>
+        <Button onClick={() => setForgotten(false)}>Keep it after all</Button>
+        <Button tone="quiet" onClick={() => forget.mutate()}>
+          Forget it for good
+        </Button>
+      </li>
+    )
+  return (
+    <li className="border-b border-rule py-3">
+      <p className="font-semibold">{template.name}</p>
+      <p className="text-sm text-quiet">
+        {template.steps.length} steps, made for hair that was {template.madeFor}: {template.steps.join(', ')}.
+      </p>
+      {name === null ? (
+        <p className="mt-1 flex flex-wrap gap-2">
+          <Button onClick={onTake}>Take this day</Button>
+          <Button tone="quiet" onClick={() => setName(template.name)}>
+            Rename {template.name}
+          </Button>
+          <Button tone="quiet" onClick={() => setForgotten(true)}>
+            Forget {template.name}
+          </Button>
+        </p>
+      ) : (
+        <form
+          className="mt-2 grid gap-2"
+          onSubmit={(event) => {
+            event.preventDefault()
+            rename.mutate(name)
+          }}
+        >
+          <TextField
+            label="Another name"
+            value={name}
+            maxLength={60}
+            error={rename.error instanceof Refused ? rename.error.message : undefined}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <div className="flex gap-2">
+            <Button type="submit" disabled={!name.trim()}>
+              Keep the name
+            </Button>
+            <Button tone="quiet" onClick={() => setName(null)}>
+              Leave it
+            </Button>
+          </div>
+        </form>
+      )}
+    </li>
+  )
+}

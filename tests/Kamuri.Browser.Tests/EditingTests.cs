@@ -1,0 +1,180 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>The plan edited at full strength on screen: kept days, phases, sections, what steps are done with, schools, figures.</summary>
+public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>, IDisposable
+{
+    private readonly Window _window = new(server.Process.Address);
+
+    public void Dispose() => _window.Dispose();
+
+    private string[] Steps() =>
+        [.. ((IReadOnlyCollection<object>)_window.Script("return [...document.querySelectorAll('li[data-step]')].map((e) => e.dataset.step)")!).Cast<string>()];
+
+    private void Open(object? wish = null)
+    {
+        _window.Wish(wish ?? DemoServer.Wish());
+        _window.Go("/today");
+        _window.See("li[data-step=deep-condition]");
+    }
+
+    private void OpenStep(string step) => _window.Click($"li[data-step={step}] button[aria-expanded=false]");
+
+    [Fact]
+    public void A_day_is_kept_and_used_for_another_head_where_it_is_checked_anew()
+    {
+        Open();
+        OpenStep("cleanse");
+        _window.Press("Do it once more");
+        _window.Until(() => Steps().Contains("cleanse-2"), "a second cleanse");
+        _window.Press("Kept days");
+        _window.Fill("Keep this plan as", "Long Sunday");
+        _window.Press("Keep this day");
+        _window.SeeText("Wash Oriel as in Long Sunday", "h1");
+        Assert.Contains("cleanse-2", Steps());
+
+        _window.Press("Head: Oriel");
+        _window.Press("Bram");
+        _window.SeeText("Wash Bram as in Long Sunday", "h1");
+        _window.See("article[data-finding=R45]");
+        _window.Press("Mend all that can be mended");
+        _window.Until(() => !_window.Has("article[data-finding=R45]"), "a day that suits locs");
+
+        _window.Press("As composed");
+        _window.SeeText("Wash Bram for", "h1");
+        _window.Press("Kept days");
+        _window.Press("Rename Long Sunday");
+        _window.Fill("Another name", "Short Sunday");
+        _window.Press("Keep the name");
+        _window.Press("Forget Short Sunday");
+        _window.Press("Forget it for good");
+        _window.Until(() => !_window.Text("[role=dialog]").Contains("Short Sunday", StringComparison.Ordinal), "a day forgotten");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_phase_moves_as_a_whole_and_the_day_is_put_in_order_again()
+    {
+        Open();
+        var before = Steps();
+        _window.Press("Move Feed earlier");
+        _window.Until(() => Array.IndexOf(Steps(), "deep-condition") < Array.IndexOf(Steps(), "cleanse"), "the feeding before the cleanse");
+        _window.Press("Put in the order of the day");
+        _window.Until(() => Steps().SequenceEqual(before), "the order of the day");
+    }
+
+    [Fact]
+    public void Two_layers_are_worked_section_by_section_in_one_pass()
+    {
+        Open();
+        OpenStep("oil");
+        _window.Press("Section by section with Leave-in");
+        _window.SeeText("with it", "li[data-step=oil]");
+        _window.Press("Rehearse it");
+        _window.See("[data-main]");
+        _window.SeeText("Leave-in, oil", "main");
+    }
+
+    [Fact]
+    public void Zone_heat_and_direction_of_a_step_change_on_screen()
+    {
+        Open();
+        OpenStep("deep-condition");
+        _window.Click("li[data-step=deep-condition] details summary");
+        _window.Click("li[data-step=deep-condition] fieldset label:nth-of-type(3)");
+        _window.SeeText("ends only", "li[data-step=deep-condition]");
+
+        OpenStep("cover-2");
+        _window.Click("li[data-step=cover-2] details summary");
+        _window.Choose("Warmed by", "Hood, low");
+        _window.SeeText("usual under the hood", "li[data-step=cover-2]");
+    }
+
+    [Fact]
+    public void What_a_step_is_done_with_is_held_against_the_heads_list()
+    {
+        Open();
+        OpenStep("leave-in");
+        _window.Click("li[data-step=leave-in] details:last-of-type summary");
+        _window.Fill("Product or mixture", "Soft milk");
+        _window.Fill("What is in it", "water, fragrance");
+        _window.Press("Use this");
+        _window.See("article[data-finding=R33]");
+        _window.SeeText("Soft milk", "li[data-step=leave-in]");
+
+        _window.Fill("What is in it", "water, aloe");
+        _window.Press("Use this");
+        _window.Until(() => !_window.Has("article[data-finding=R33]"), "nothing from the list");
+        _window.Press("Nothing in particular");
+        _window.Until(() => !_window.Text("li[data-step=leave-in]").Contains("Soft milk", StringComparison.Ordinal), "nothing in particular");
+    }
+
+    [Fact]
+    public void Switching_a_school_says_what_changes_and_conflicts_are_explained()
+    {
+        Open();
+        _window.Press("How it is done");
+        _window.Click("[role=dialog] summary");
+        _window.Choose("Deep condition on", "Blotted, near dry hair");
+        _window.SeeText("Deep condition: 130 ml in place of 100 ml.", "[data-school-changes]");
+        _window.SeeText("Hair that is not full of water takes up the treatment.", "[data-school-changes]");
+        _window.Press("Close");
+        _window.SeeText("blotted, near dry hair, followed all the same. Low-porosity hair", "[data-school-conflicts]");
+    }
+
+    [Fact]
+    public void Water_that_beads_off_is_asked_about_until_it_is_a_plan()
+    {
+        Open();
+        _window.Press("Water beads off");
+        _window.SeeText("When was it last clarified", "[data-question=clarified]");
+        _window.Press("Within 30 days");
+        _window.SeeText("What stays on it between washes?", "[data-question=layers]");
+        _window.Press("Only light, watery things");
+        _window.Click("[data-question=chemical] button:last-of-type");
+        _window.SeeText("low porosity", "[data-question=beads]");
+        _window.Click("[data-question=beads] button:first-of-type");
+        _window.Click("[data-question=technique] button:last-of-type");
+        _window.SeeText("Low porosity, most likely", "[data-outcome]");
+        _window.Press("Plan it like this");
+        _window.Until(() => Steps().Contains("plant-gel") && !Steps().Contains("pre-poo"), "a plant gel in place of the pre-poo");
+        OpenStep("cover");
+        _window.SeeText("under the hood", "li[data-step=cover]");
+    }
+
+    [Fact]
+    public void A_craft_figure_is_changed_used_and_put_back()
+    {
+        _window.Go("/today");
+        _window.Keys_("f");
+        _window.SeeText("Craft figures", "h1");
+        _window.Fill("Find a figure", "deep condition");
+        _window.FillIn("[data-figure='step.deep-condition.heated.usual'] input", "99");
+        _window.SeeText("they have to be in that order", "[data-figure='step.deep-condition.heated.usual']");
+        _window.FillIn("[data-figure='step.deep-condition.heated.usual'] input", "28");
+        _window.SeeText("back to 25", "[data-figure='step.deep-condition.heated.usual']");
+
+        Open();
+        _window.Go("/figures");
+        _window.Press("Put all 1 back as shipped");
+        _window.SeeText("All as shipped.");
+        _window.Press("Take back: our own again");
+        _window.SeeText("1 changed in this house.");
+        _window.Press("Put all 1 back as shipped");
+        _window.SeeText("All as shipped.");
+    }
+
+    [Fact]
+    public void An_overnight_day_and_a_refresh_say_what_they_are()
+    {
+        Open(new { headId = DemoServer.Oriel, aim = "moisture", style = "twists", when = new { mode = "startNow" }, schools = new { length = "overnight" }, edits = Array.Empty<object>() });
+        _window.SeeText("after the night", "li[data-day-break]");
+        _window.SeeText("Two days: start on");
+
+        _window.Press("Aim: moisture");
+        _window.Press("a mid-week refresh");
+        _window.SeeText("Give Oriel a mid-week refresh", "h1");
+        _window.Until(() => Steps().Contains("refresh") && !Steps().Contains("cleanse"), "a refresh without a wash");
+    }
+}

@@ -1,0 +1,101 @@
+using CsCheck;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Planning;
+
+namespace Kamuri.Core.Tests.Planning;
+
+/// <summary>A treatment that stays on overnight splits the day: it goes on by bedtime and comes off when someone gets up.</summary>
+public class NightTests
+{
+    private static readonly Schools Overnight = new() { Length = TreatmentLength.Overnight };
+
+    private static Plan Plan(When when) => Given.Plan(Given.Request() with { Schools = Overnight, When = when });
+
+    private static PlannedTask Night(Plan plan) => plan.Tasks.Single(task => task.IsOvernight);
+
+    private static DateTimeOffset At(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.FromHours(1)).AddHours(hour);
+
+    [Fact]
+    public void Asked_for_at_noon_it_begins_in_the_evening()
+    {
+        var plan = Plan(new When(Given.Noon));
+
+        Assert.Equal(At(14, 22.5), Night(plan).Start);
+        Assert.Equal(At(15, 6.5), Night(plan).End);
+        Assert.StartsWith("Two days: start on Saturday at 21:", PlanWords.Finish(plan), StringComparison.Ordinal);
+        Assert.Contains("in bed from 22:30; on again on Sunday at 06:30", PlanWords.Finish(plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void An_evening_start_is_kept_when_the_window_reaches_the_morning()
+    {
+        var plan = Plan(new When(Given.Noon, StartAt: At(14, 21.5)));
+
+        Assert.Equal(At(14, 21.5), plan.Start);
+        Assert.Equal(At(15, 6.5), Night(plan).End);
+    }
+
+    [Fact]
+    public void Late_at_night_it_begins_at_once_and_stays_on_for_its_usual_time()
+    {
+        var plan = Plan(new When(At(15, 1)));
+
+        Assert.Equal(At(15, 1), plan.Start);
+        Assert.True(Night(plan).End > At(15, 6.5));
+    }
+
+    [Fact]
+    public void Ready_on_sunday_evening_it_takes_the_night_before()
+    {
+        var plan = Plan(new When(Given.Noon, ReadyBy: At(15, 20)));
+
+        Assert.Equal(At(14, 22.5), Night(plan).Start);
+        Assert.True(plan.NineInTenBy <= At(15, 20));
+        Assert.Equal(0, plan.Fit.MinutesOver);
+    }
+
+    [Fact]
+    public void Ready_several_days_on_it_waits_for_the_last_night_that_will_do() =>
+        Assert.Equal(At(17, 22.5), Night(Plan(new When(Given.Noon, ReadyBy: At(18, 20)))).Start);
+
+    [Fact]
+    public void Ready_too_early_says_how_much_too_late_it_is()
+    {
+        var plan = Plan(new When(Given.Noon, ReadyBy: At(14, 20)));
+
+        Assert.True(plan.Fit.MinutesOver > 600);
+        Assert.NotNull(PlanWords.Trouble(plan));
+    }
+
+    [Fact]
+    public void Nobody_gets_up_for_the_tea()
+    {
+        var plan = Plan(new When(Given.Noon));
+
+        Assert.All(plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand), task => Assert.True(task.Start >= Night(plan).End));
+    }
+
+    [Fact]
+    public void Sleep_is_no_rest() =>
+        Assert.All(PlanWords.Rests(Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs) with { Schools = Overnight, DryingAir = Core.Physics.Air.BlowDryCool })), rest => Assert.True(rest < 360));
+
+    [Fact]
+    public void Whenever_it_is_asked_for_the_night_is_within_its_window_and_not_in_the_past() =>
+        Gen.Select(Gen.Int[0, 47], Gen.Int[0, 3], Gen.Double[1, 80]).Sample((half, mode, hours) =>
+        {
+            var now = At(14, half / 2.0);
+            var plan = Plan(mode == 0 ? new When(now) : mode == 1 ? new When(now, StartAt: now.AddHours(hours)) : new When(now, ReadyBy: now.AddHours(hours)));
+            var night = Night(plan);
+            var minutes = (night.End - night.Start).TotalMinutes;
+
+            Assert.True(plan.Start >= now);
+            Assert.InRange(minutes, night.Window!.Earliest, night.Window.Latest);
+            // Somewhere between the evening and the small hours.
+            Assert.True(night.Start.TimeOfDay >= TimeSpan.FromHours(20) || night.Start.TimeOfDay <= TimeSpan.FromHours(4), $"{now} {mode} {hours}: {night.Start}");
+            if (plan.Fit.ReadyBy is { } ready && plan.Fit.MinutesOver == 0)
+            {
+                Assert.True(plan.End <= ready);
+            }
+        }, iter: 60, threads: 1);
+}

@@ -1,0 +1,104 @@
+using System.Text.Json.Nodes;
+using Kamuri.Testing;
+
+namespace Kamuri.Web.Tests;
+
+/// <summary>Craft figures over the API: listed, changed, used at once, put back, kept through a restart.</summary>
+public sealed class FigureApiTests : IAsyncLifetime
+{
+    private ServerProcess _server = null!;
+
+    public async ValueTask InitializeAsync() => _server = await ServerProcess.StartAsync(Server.Assembly);
+
+    public ValueTask DisposeAsync()
+    {
+        _server.Dispose();
+        return ValueTask.CompletedTask;
+    }
+
+    private Task<(int Status, JsonNode? Body)> PutAsync(string id, double value) =>
+        _server.SendAsync(HttpMethod.Put, $"/api/figures/{id}", new JsonObject { ["value"] = value });
+
+    private async Task<JsonNode> FigureAsync(string id)
+    {
+        var (_, all) = await _server.SendAsync(HttpMethod.Get, "/api/figures");
+        return all!.AsArray().Single(figure => figure!["id"]!.GetValue<string>() == id)!;
+    }
+
+    private async Task<string> DeepConditionAsync()
+    {
+        var plan = new JsonObject { ["head"] = Bodies.Head(), ["aim"] = "moisture", ["style"] = "twists", ["when"] = new JsonObject { ["mode"] = "startNow" } };
+        var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
+        Assert.Equal(200, status);
+        var steps = body!["steps"]!.AsArray();
+        return steps.Single(step => step!["id"]!.GetValue<string>() == "cover-2")!["wait"]!["working"]!.GetValue<string>();
+    }
+
+    [Fact]
+    public async Task A_figure_is_changed_used_in_the_next_plan_and_put_back()
+    {
+        Assert.StartsWith("30 usual", await DeepConditionAsync(), StringComparison.Ordinal);
+
+        var (status, view) = await PutAsync("step.deep-condition.body.usual", 45);
+        Assert.Equal((200, true, 30d), (status, view!["isOwn"]!.GetValue<bool>(), view["shipped"]!.GetValue<double>()));
+        Assert.StartsWith("45 usual", await DeepConditionAsync(), StringComparison.Ordinal);
+
+        (status, view) = await _server.SendAsync(HttpMethod.Delete, "/api/figures/step.deep-condition.body.usual");
+        Assert.Equal((200, false), (status, view!["isOwn"]!.GetValue<bool>()));
+        Assert.StartsWith("30 usual", await DeepConditionAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_change_outlives_a_restart()
+    {
+        await PutAsync("drying.air.fan", 3);
+        _server.Kill();
+        _server = await ServerProcess.StartAsync(Server.Assembly, _server.Folder);
+
+        var fan = await FigureAsync("drying.air.fan");
+        Assert.Equal((3d, true), (fan["value"]!.GetValue<double>(), fan["isOwn"]!.GetValue<bool>()));
+    }
+
+    [Theory]
+    [InlineData("drying.air.fan", 99, 400, "Drying against still air: fan: 1 to 15 ×.")]
+    [InlineData("mixture.adult-leave-on", 2, 400, "Essential oil in what stays on an adult scalp: 0 to 1 % by volume.")]
+    [InlineData("rhythm.wash.usual", 2, 400, "Earliest, usual and latest would be 5, 2, 14; they have to be in that order.")]
+    [InlineData("no.such.figure", 1, 404, "There is no such figure.")]
+    public async Task What_cannot_be_right_is_refused_and_nothing_changes(string id, double value, int expected, string sentence)
+    {
+        var (status, body) = await PutAsync(id, value);
+
+        Assert.Equal(expected, status);
+        Assert.Equal(sentence, expected == 404 ? body!["detail"]!.GetValue<string>() : body!["errors"]!["value"]![0]!.GetValue<string>());
+        var (_, all) = await _server.SendAsync(HttpMethod.Get, "/api/figures");
+        Assert.DoesNotContain(all!.AsArray(), figure => figure!["isOwn"]!.GetValue<bool>());
+    }
+
+    [Fact]
+    public async Task Putting_one_end_of_a_window_back_is_refused_while_the_others_do_not_fit()
+    {
+        await PutAsync("step.deep-condition.body.latest", 120);
+        await PutAsync("step.deep-condition.body.usual", 90);
+
+        var (status, body) = await _server.SendAsync(HttpMethod.Delete, "/api/figures/step.deep-condition.body.latest");
+
+        Assert.Equal(400, status);
+        Assert.Contains("20, 90, 60", body!["errors"]!["value"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task All_are_put_back_at_once_and_taken_back_again()
+    {
+        await PutAsync("drying.air.fan", 3);
+        await PutAsync("hands.spread", 0.3);
+        var own = new JsonObject { ["values"] = new JsonObject { ["drying.air.fan"] = 3, ["hands.spread"] = 0.3 } };
+
+        Assert.Equal(200, (await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject() })).Status);
+        Assert.Equal(2.2, (await FigureAsync("drying.air.fan"))["value"]!.GetValue<double>());
+        Assert.Equal(200, (await _server.SendAsync(HttpMethod.Put, "/api/figures", own)).Status);
+        Assert.Equal(0.3, (await FigureAsync("hands.spread"))["value"]!.GetValue<double>());
+
+        var (status, body) = await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject { ["nonsense"] = 1 } });
+        Assert.Equal((400, "There is no such figure."), (status, body!["errors"]!["nonsense"]![0]!.GetValue<string>()));
+    }
+}
