@@ -6,6 +6,8 @@ using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Bench;
@@ -28,9 +30,37 @@ internal static class PlanLatency
         var requests = Requests().ToList();
         yield return Measurement.Of("plan: compose, time, schedule", "ms", [.. requests.Select(request => Settled(() => planner.Make(request, figures)))], 50);
         yield return Measurement.Of("compose and rules alone", "ms", [.. requests.Select(request => Settled(() => Composer.Compose(request, figures)))], 3);
+        var longDays = Long(requests).ToList();
+        yield return Measurement.Of("compose, rules and times of 30 steps", "ms", [.. longDays.Select(request => Settled(() => ComposeAndTime(request, figures)))], 3);
+        yield return Measurement.Of("plan of 30 steps, scheduled", "ms", [.. longDays.Select(request => Settled(() => planner.Make(request, figures)))], 50);
         var proven = requests.Count(request => planner.Make(request, figures).Proven);
         yield return new Measurement("plans not proven best", "of 200", HeadCount - proven, HeadCount - proven, 0, HeadCount);
         yield return Measurement.Of("time a running session again", "ms", [.. Retimes(planner.Make(requests[0], figures))], 1);
+    }
+
+    private static void ComposeAndTime(PlanRequest request, CraftFigures figures)
+    {
+        var composition = Composer.Compose(request, figures);
+        var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
+        Timings.Of(request, composition.Walk, HeadSize.Of(request.Head, figures.Head), Sectioning.CountFor(request.Head, tangle, figures.HandsOn), figures);
+    }
+
+    /// <summary>The longest day there is, after a take-down, made longer still to thirty steps and more.</summary>
+    private static IEnumerable<PlanRequest> Long(IEnumerable<PlanRequest> requests)
+    {
+        const int steps = 30;
+        string[] more = [StepIds.ScalpMassage, StepIds.AloeRinse, StepIds.Plop, StepIds.Edges, StepIds.Scarf, StepIds.Butter, StepIds.OilRinse];
+        foreach (var request in requests.Take(60))
+        {
+            var day = request with { Head = request.Head with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, 42)) }, Aim = Aim.Recovery, Style = EndStyle.TwistOut };
+            var edits = more.Select(kind => new AddStep(kind, StepIds.Blot)).ToList<PlanEdit>();
+            while (Composer.Compose(day with { Edits = edits }, CraftFigures.Default).Walk.Count < steps)
+            {
+                edits.Add(new AddStep(StepIds.Refresh, StepIds.Dry));
+            }
+
+            yield return day with { Edits = edits };
+        }
     }
 
     private static IEnumerable<double> Retimes(Plan plan)

@@ -26,7 +26,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
 
         laptop.Keys_("u");
         phone.SeeText("1 of 6 sections");
-        phone.Press("Pause");
+        phone.Press("Pausep");
         laptop.SeeText("What is on the hair goes on working.");
         laptop.Keys_("p");
         laptop.Keys_("n");
@@ -62,7 +62,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.See("[data-counting='blot.wait'][data-stage=past]");
         window.SeeText("It gets too dry for the leave-in");
 
-        window.Press("Finish: rate it");
+        window.Press("Finish, rate it");
         window.Press("End it, keep nothing");
         window.SeeText("Wash Oriel", "h1");
         window.Go("/behind");

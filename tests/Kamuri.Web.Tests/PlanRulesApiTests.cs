@@ -67,7 +67,7 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
 
         Assert.Equal("wrung", condition["before"]!["wetness"]!.GetValue<string>());
         Assert.Contains("deep conditioner", condition["after"]!["onHair"]!.AsArray().Select(lying => lying!["name"]!.GetValue<string>()));
-        Assert.Equal(["tea rinse"], condition["after"]!["onScalp"]!.AsArray().Select(name => name!.GetValue<string>()));
+        Assert.Equal(["tea rinse"], condition["after"]!["onScalp"]!.AsArray().Select(lying => lying!["name"]!.GetValue<string>()));
         var totals = plan["totals"]!;
         Assert.True(totals["wholeMinutes"]!.GetValue<double>() > totals["handsOnMinutes"]!.GetValue<double>());
     }

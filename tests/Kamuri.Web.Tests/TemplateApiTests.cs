@@ -28,7 +28,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         return (head, kept["id"]!.GetValue<string>(), Ids(await OkAsync(HttpMethod.Post, "/api/plans/preview", plan.DeepClone())));
     }
 
-    private JsonObject From(string head, string template)
+    private static JsonObject From(string head, string template)
     {
         var plan = Bodies.Plan(head);
         plan["templateId"] = template;

@@ -111,7 +111,7 @@ public static class HairWalk
     private static Wetness Wet(StepKind kind, Wetness before) => kind.Leaves switch
     {
         null => before,
-        Wetness.Damp => before > Wetness.Damp ? before : Wetness.Damp,
+        Wetness.Misted or Wetness.Damp => before > kind.Leaves.Value ? before : kind.Leaves.Value,
         Wetness.Wrung or Wetness.Blotted when kind.Puts is null => before < kind.Leaves.Value ? before : kind.Leaves.Value,
         Wetness.Wrung => before > Wetness.Wrung ? before : Wetness.Wrung,
         var leaves => leaves.Value,

@@ -123,6 +123,8 @@ public static partial class FigureCatalogue
         [
             .. Each(FigureGroup.Drying, "drying.water", "Water on the hair", [Wetness.Damp, Wetness.Blotted, Wetness.Wrung, Wetness.Soaked], "", "g/g", 0.11, 3, Measured,
                 figures => figures.Drying.Water, (figures, water) => figures with { Drying = figures.Drying with { Water = water } }),
+            .. Each(FigureGroup.Drying, "drying.water", "Water on the hair", [Wetness.Misted], "", "g/g", 0.03, 0.1, "Craft default, from the film of a mist",
+                figures => figures.Drying.Water, (figures, water) => figures with { Drying = figures.Drying with { Water = water } }),
             .. Each(FigureGroup.Drying, "drying.exposed", "Surface the air reaches", [Hang.Loose, Hang.Twists, Hang.Bun, Hang.Braids, Hang.Locs], "", "share", 0.05, 1, Usual,
                 figures => figures.Drying.ExposedShare, (figures, share) => figures with { Drying = figures.Drying with { ExposedShare = share } }),
             .. Each(FigureGroup.Drying, "drying.air", "Drying against still air", [Air.Fan, Air.HoodLow, Air.BlowDryCool], "", "×", 1, 15, Usual,

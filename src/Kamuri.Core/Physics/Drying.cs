@@ -17,6 +17,7 @@ public sealed record DryingFigures
     public IReadOnlyDictionary<Wetness, double> Water { get; init; } = new Dictionary<Wetness, double>
     {
         [Wetness.Dry] = 0,
+        [Wetness.Misted] = 0.09,
         [Wetness.Damp] = 0.25,
         [Wetness.Blotted] = 0.5,
         [Wetness.Wrung] = 0.9,

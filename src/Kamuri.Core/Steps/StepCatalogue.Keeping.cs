@@ -86,7 +86,7 @@ public static partial class StepCatalogue
         {
             Id = StepIds.Refresh, Name = "Refresh", Phase = Phase.Keep,
             Instruction = "Mist the lengths lightly and smooth; do not comb.",
-            Places = Places.Lengths | Places.Ends, HandsOn = new(2, 0.5), Water = WaterTemperature.Lukewarm, Leaves = Wetness.Damp, Puts = Substance.Mist,
+            Places = Places.Lengths | Places.Ends, HandsOn = new(2, 0.5), Water = WaterTemperature.Lukewarm, Leaves = Wetness.Misted, Puts = Substance.Mist,
         },
     ];
 }

@@ -11,7 +11,7 @@ public enum Places { None = 0, Scalp = 1, Roots = 2, Lengths = 4, Ends = 8, Edge
 public enum Direction { None, EndsToRoots, RootsToEnds, MidToEnds }
 
 /// <summary>How wet hair is, driest first. Each stands for a water content in the drying figures.</summary>
-public enum Wetness { Dry, Damp, Blotted, Wrung, Soaked }
+public enum Wetness { Dry, Misted, Damp, Blotted, Wrung, Soaked }
 
 /// <summary>Water a step is done with.</summary>
 public enum WaterTemperature { None, Cool, Lukewarm, Warm, Hot }
@@ -44,6 +44,7 @@ public static class WetnessScale
     public static string Word(Wetness wetness) => wetness switch
     {
         Wetness.Dry => "dry",
+        Wetness.Misted => "misted",
         Wetness.Damp => "damp",
         Wetness.Blotted => "blotted",
         Wetness.Wrung => "wrung out",

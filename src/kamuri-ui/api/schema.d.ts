@@ -1584,7 +1584,7 @@ export interface components {
          * @description How wet hair is, driest first. Each stands for a water content in the drying figures.
          * @enum {unknown}
          */
-        Wetness: "dry" | "damp" | "blotted" | "wrung" | "soaked";
+        Wetness: "dry" | "misted" | "damp" | "blotted" | "wrung" | "soaked";
         /** @description When, on the household's wall clock. */
         WhenBody: {
             /** @description From a start, or ready and dry by. */

@@ -43,7 +43,7 @@ internal static class BetweenDay
             day.Leave(Planning.PlanWords.Of(request.Style), "A refresh keeps the style that is in.");
         }
 
-        day.Dry(isKept ? 0.95 : 0.8, isKept ? "A mist dries within the hour, and damp cores sour." : "Ready means dry to the touch: 80 %.");
+        day.Dry(isKept ? 0.95 : 0.8, isKept ? "A mist is little water, but it dries slowly inside a style, and damp cores sour." : "Ready means dry to the touch: 80 %.");
         day.Night();
     }
 }

@@ -5,15 +5,16 @@ import { gutter, right, textWidth } from './layout'
 export interface HairMoment {
   from: number
   to: number
-  wetness: 'dry' | 'damp' | 'blotted' | 'wrung' | 'soaked'
+  wetness: 'dry' | 'misted' | 'damp' | 'blotted' | 'wrung' | 'soaked'
   /** What lies on the lengths, by name, and its colour. */
   onHair: { name: string; substance: string | null }[]
-  onScalp: string[]
+  /** What lies on the scalp. */
+  onScalp: { name: string; substance: string | null }[]
   isWarm: boolean
 }
 
-const levels = { dry: 0, damp: 0.25, blotted: 0.45, wrung: 0.7, soaked: 1 }
-const words = { dry: 'dry', damp: 'damp', blotted: 'blotted', wrung: 'wrung out', soaked: 'soaked' }
+const levels = { dry: 0, misted: 0.12, damp: 0.25, blotted: 0.45, wrung: 0.7, soaked: 1 }
+const words = { dry: 'dry', misted: 'misted', damp: 'damp', blotted: 'blotted', wrung: 'wrung out', soaked: 'soaked' }
 
 /** How wet the hair is, what lies on it and when it is kept warm, on the plait's own time: why a rule speaks can be seen here. */
 export function HairStrip({
@@ -28,19 +29,32 @@ export function HairStrip({
   const perMinute = (width - gutter - right) / minutes
   const x = (minute: number) => gutter + minute * perMinute
   const water = 34
-  const runs = lying(moments)
+  const rows = [
+    { name: 'on the hair', y: 48, runs: lying(moments, (moment) => moment.onHair) },
+    { name: 'on the scalp', y: 74, runs: lying(moments, (moment) => moment.onScalp) },
+  ].filter((row, n) => n === 0 || row.runs.length > 0)
+  const height = 24 + rows.length * 26 + 24
   const summary = moments
     .filter((moment, n) => moment.wetness !== moments[n - 1]?.wetness)
     .map((moment) => words[moment.wetness])
     .join(', ')
   return (
-    <svg width={width} height={72} viewBox={`0 0 ${width} 72`} role="img" aria-label={`The hair: ${summary}`} data-hair>
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={`The hair: ${summary}`}
+      data-hair
+    >
       <text x={0} y={water - 8} fontSize={13} fill="var(--quiet)">
         water
       </text>
-      <text x={0} y={62} fontSize={13} fill="var(--quiet)">
-        on the hair
-      </text>
+      {rows.map((row) => (
+        <text key={row.name} x={0} y={row.y + 14} fontSize={13} fill="var(--quiet)">
+          {row.name}
+        </text>
+      ))}
       <path d={area(moments, x, water)} fill="var(--clean)" opacity={0.7} />
       {moments
         .filter((moment, n) => moment.wetness !== moments[n - 1]?.wetness)
@@ -69,34 +83,36 @@ export function HairStrip({
             strokeLinecap="round"
           />
         ))}
-      {runs.map((run) => (
-        <g key={run.name + run.from}>
-          <rect
-            x={x(run.from)}
-            y={48}
-            width={Math.max(2, x(run.to) - x(run.from) - 1)}
-            height={20}
-            rx={4}
-            fill={bandColour({ strand: 'head', substance: run.substance })}
-          >
-            <title>{run.name}</title>
-          </rect>
-          {textWidth(run.name, 12) + 10 < x(run.to) - x(run.from) && (
-            <text x={x(run.from) + 5} y={62} fontSize={12} fill="var(--on-band)">
-              {run.name}
-            </text>
-          )}
-        </g>
-      ))}
+      {rows.flatMap((row) =>
+        row.runs.map((run) => (
+          <g key={row.name + run.name + run.from}>
+            <rect
+              x={x(run.from)}
+              y={row.y}
+              width={Math.max(2, x(run.to) - x(run.from) - 1)}
+              height={20}
+              rx={4}
+              fill={bandColour({ strand: 'head', substance: run.substance })}
+            >
+              <title>{run.name}</title>
+            </rect>
+            {textWidth(run.name, 12) + 10 < x(run.to) - x(run.from) && (
+              <text x={x(run.from) + 5} y={row.y + 14} fontSize={12} fill="var(--on-band)">
+                {run.name}
+              </text>
+            )}
+          </g>
+        )),
+      )}
     </svg>
   )
 }
 
 /** The last thing put on, as runs: what was put on before lies under it. */
-function lying(moments: readonly HairMoment[]) {
+function lying(moments: readonly HairMoment[], on: (moment: HairMoment) => HairMoment['onHair']) {
   const runs: { name: string; substance: string | null; from: number; to: number }[] = []
   for (const moment of moments) {
-    const top = moment.onHair.at(-1)
+    const top = on(moment).at(-1)
     const last = runs.at(-1)
     if (!top) continue
     if (last?.name === top.name && last.to === moment.from) last.to = moment.to

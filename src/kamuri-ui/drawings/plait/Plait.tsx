@@ -53,21 +53,18 @@ export function Plait(props: PlaitProps) {
   }
   return (
     <div ref={frame} className={props.small ? '' : 'min-h-56'}>
-      {width > 0 &&
-        (width < narrow ? (
-          <VerticalPlait {...shown} />
-        ) : (
-          <>
-            <HorizontalPlait {...shown} />
-            {props.hair && (
-              <HairStrip
-                moments={props.hair.map((each) => ({ ...each, from: scale.to(each.from), to: scale.to(each.to) }))}
-                minutes={scale.to(end)}
-                width={width}
-              />
-            )}
-          </>
-        ))}
+      {width > 0 && (
+        <>
+          {width < narrow ? <VerticalPlait {...shown} /> : <HorizontalPlait {...shown} />}
+          {props.hair && (
+            <HairStrip
+              moments={props.hair.map((each) => ({ ...each, from: scale.to(each.from), to: scale.to(each.to) }))}
+              minutes={scale.to(end)}
+              width={width}
+            />
+          )}
+        </>
+      )}
     </div>
   )
 }

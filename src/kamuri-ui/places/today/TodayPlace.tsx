@@ -216,7 +216,7 @@ const hairOf = (plan: PlanView): HairMoment[] =>
     to: minutesBetween(plan.start, plan.steps[n + 1]?.start ?? plan.end),
     wetness: step.after.wetness,
     onHair: step.after.onHair,
-    onScalp: step.after.onScalp.map((lying) => lying.name),
+    onScalp: step.after.onScalp,
     isWarm: step.after.warmth !== 'none',
   }))
 

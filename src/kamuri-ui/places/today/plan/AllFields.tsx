@@ -106,7 +106,7 @@ function SchoolChanges({ wish }: { wish: Wish }) {
   })
   if (!wish.schools || !changes.data || changes.data.switched.length === 0) return null
   return (
-    <div className="mt-4 border-l-4 border-accent pl-4" aria-live="polite" data-school-changes>
+    <div className="mt-4 border-l-4 border-strand pl-4" aria-live="polite" data-school-changes>
       <h4 className="font-semibold">What that changes</h4>
       <ul>
         {changes.data.switched.map((each) => (

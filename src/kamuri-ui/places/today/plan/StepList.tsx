@@ -67,7 +67,7 @@ export function StepList({
           <Fragment key={run.steps[0]!.id}>
             {run.steps[0]!.dayBreak && <DayBreak step={run.steps[0]!} />}
             <li className="flex items-center justify-between pt-2" data-phase={run.phase}>
-              <span className="font-display text-lg font-semibold text-accent">{phases[run.phase]}</span>
+              <span className="font-display text-lg font-semibold text-quiet">{phases[run.phase]}</span>
               {runs.length > 1 && (
                 <span className="flex">
                   <IconButton
@@ -267,6 +267,7 @@ function summary(step: StepView): string {
 
 const wetness: Record<string, string> = {
   dry: 'dry hair',
+  misted: 'misted hair',
   damp: 'damp hair',
   blotted: 'blotted hair',
   wrung: 'wrung-out hair',

@@ -305,13 +305,15 @@ function RunButton({ label, hint, ...rest }: { label: string; hint: string; onCl
   const isKey = hint.length === 1
   return (
     <Button
-      aria-label={isKey ? label : `${label}: ${hint}`}
       {...(isKey && { 'aria-keyshortcuts': hint })}
       className="min-h-16 scroll-mb-56 flex-col !gap-0 !px-1 text-base leading-tight lg:min-h-20 lg:text-lg"
       {...rest}
     >
       {label}
-      <span className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">{hint}</span>
+      {!isKey && <span className="sr-only">, </span>}
+      <span aria-hidden={isKey} className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">
+        {hint}
+      </span>
     </Button>
   )
 }
