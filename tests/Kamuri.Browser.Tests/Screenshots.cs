@@ -18,6 +18,7 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     [InlineData("shelf", "/shelf", "dl", "day", 1280)]
     [InlineData("heads", "/heads", "[data-head-map]", "day", 1280)]
     [InlineData("head", $"/heads/{DemoServer.Oriel}", "aside dl", "day", 1280)]
+    [InlineData("figures", "/figures", "[data-figure]", "day", 1280)]
     public void A_place(string name, string path, string ready, string theme, int width)
     {
         using var window = new Window(server.Process.Address, width, width < 600 ? 1400 : 800, theme);

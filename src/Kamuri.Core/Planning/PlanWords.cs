@@ -1,5 +1,6 @@
 using System.Globalization;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Planning;
@@ -35,6 +36,11 @@ public static class PlanWords
         Treatment.LocDetox => "The detox soak",
         _ => "A tight style",
     };
+
+    /// <summary>"Light protein is due: 37 days since the last, every 28 is usual."</summary>
+    public static string Of(DueTreatment due) => due.IsLate
+        ? $"{Of(due.Treatment)} is late: {due.Days} days since the last, {due.Interval.Latest} is the most."
+        : $"{Of(due.Treatment)} is due: {due.Days} days since the last, every {due.Interval.Usual} is usual.";
 
     public static string Of(EndStyle style) => style switch
     {

@@ -80,7 +80,7 @@ public sealed record PlanView(
         plan.LeftOut, plan.Request.Head.Wear.Words,
         new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
         [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
-        PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)));
+        !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)));
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {

@@ -339,6 +339,8 @@ export interface components {
             headId: string;
             headName: string;
             due: components["schemas"]["WashDue"];
+            /** @description Treatments that are due by their own rhythm, most pressing first, a sentence each. */
+            treatments: string[];
             lastAim: null | string;
             lastStyle: null | string;
             /** Format: uuid */

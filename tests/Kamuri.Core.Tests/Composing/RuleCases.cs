@@ -108,6 +108,12 @@ public class RuleCases
         new RuleCase("R37", "dampen leave-in", Severity.Warn) { Given = With("leave-in", Mask with { InStock = new Millilitres(20) }), Because = "26 ml wanted" },
         new RuleCase("R37", "dampen leave-in", null) { Given = With("leave-in", Mask with { InStock = new Millilitres(27) }) },
         new RuleCase("R38", "dampen plant-gel", Severity.Note) { Given = With("plant-gel", Mask with { KeepsUnderADay = true, ToMake = new Millilitres(500) }) },
+        new RuleCase("R38", "dampen plant-gel", null) { Given = With("plant-gel", Mask with { KeepsUnderADay = true, ToMake = new Millilitres(250) }) },
+        new RuleCase("R38", "dampen plant-gel", Severity.Note) { Given = With("plant-gel", Mask with { ToMake = new Millilitres(500) }), Because = "made for one use in this school" },
+        new RuleCase("R38", "dampen plant-gel", null)
+        {
+            Given = request => With("plant-gel", Mask with { ToMake = new Millilitres(500) })(request) with { Schools = new Schools { Homemade = HomemadeKeeping.KeptCold } },
+        },
         new RuleCase("R39", "hot-oil", Severity.Warn) { Given = With("hot-oil", Mask with { At = new Celsius(45) }) },
         new RuleCase("R39", "hot-oil", Severity.Warn) { Given = With("hot-oil", Mask with { At = new Celsius(24) }), Because = "cold" },
         new RuleCase("R39", "hot-oil", null) { Given = With("hot-oil", Mask with { At = new Celsius(38) }) },

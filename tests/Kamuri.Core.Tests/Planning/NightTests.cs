@@ -77,6 +77,30 @@ public class NightTests
     }
 
     [Fact]
+    public void A_day_that_would_begin_while_people_sleep_says_so()
+    {
+        var locs = Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 10)) };
+        Plan Dry(Core.Physics.Air air) => Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs, locs) with
+        {
+            When = new When(Given.Noon, ReadyBy: At(15, 18)), DryingAir = air, Equipment = new Equipment(Hoods: 1),
+        });
+
+        var still = Dry(Core.Physics.Air.Still);
+        Assert.True(still.StartsInTheNight);
+        Assert.Equal($"To be ready by 18:00 it would start at {PlanWords.Clock(still.Start)}, while people sleep. A faster way of drying or a later hour would spare that.", PlanWords.Trouble(still));
+        Assert.False(Dry(Core.Physics.Air.HoodLow).StartsInTheNight);
+    }
+
+    [Theory]
+    [InlineData(22.4, false)]
+    [InlineData(22.5, true)]
+    [InlineData(3, true)]
+    [InlineData(5.6, false)]
+    [InlineData(12, false)]
+    public void The_night_is_from_bedtime_to_an_hour_before_rising(double hour, bool isNight) =>
+        Assert.Equal(isNight, Given.Figures.Night.IsNight(At(14, hour)));
+
+    [Fact]
     public void Sleep_is_no_rest() =>
         Assert.All(PlanWords.Rests(Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs) with { Schools = Overnight, DryingAir = Core.Physics.Air.BlowDryCool })), rest => Assert.True(rest < 360));
 

@@ -25,7 +25,7 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         var today = new DueToday();
         foreach (var due in day.Due.Where(due => !IsAskedFor(due.Treatment, day.Request)))
         {
-            var why = $"{PlanWords.Of(due.Treatment)} is late: {due.Days} days since the last, {due.Interval.Latest} is the most.";
+            var why = PlanWords.Of(due);
             if (WhyNot(due, day, today) is { } not)
             {
                 day.Leave(PlanWords.Of(due.Treatment), not);

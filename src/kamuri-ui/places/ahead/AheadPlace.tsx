@@ -35,6 +35,9 @@ export function AheadPlace() {
             <div>
               <h2 className="text-2xl font-semibold">{line.headName}</h2>
               <p>{line.due.sentence}</p>
+              {line.treatments.map((sentence) => (
+                <p key={sentence}>{sentence}</p>
+              ))}
               {line.lastAim && (
                 <p className="text-quiet">
                   Last time {line.lastAim}, into {line.lastStyle}.
