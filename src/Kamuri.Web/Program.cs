@@ -60,6 +60,7 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     serializer.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
     serializer.NumberHandling = JsonNumberHandling.Strict;
     serializer.RespectNullableAnnotations = true;
+    serializer.RespectRequiredConstructorParameters = true;
 });
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();

@@ -150,4 +150,80 @@ public class BadInputTests(Server server) : IClassFixture<Server>
         Assert.Equal(400, status);
         Assert.True(problem!["errors"]!.AsObject().ContainsKey(field));
     }
+
+    [Theory]
+    [InlineData("PUT", "/api/figures", "{}", "Something needed is missing: values.")]
+    [InlineData("PUT", "/api/figures", """{"values":null}""", "The field 'values' holds something that cannot be read here.")]
+    [InlineData("PUT", "/api/figures/drying.air.fan", "{}", "Something needed is missing: value.")]
+    [InlineData("POST", "/api/templates", """{"name":"a"}""", "Something needed is missing: plan.")]
+    [InlineData("POST", "/api/looking/repels-water", """{"headId":"0199aaaa-0000-7000-8000-000000000001"}""", "Something needed is missing: answers.")]
+    [InlineData("POST", "/api/sessions", "{}", "Something needed is missing: plan.")]
+    [InlineData("PUT", "/api/household", """{"roomCelsius":20}""", "Something needed is missing: humidityPercent, timeZone, pairsOfHands, hoods, steamers.")]
+    public async Task What_is_left_out_is_named(string method, string path, string body, string detail)
+    {
+        var (status, problem) = await server.Process.SendAsync(new HttpMethod(method), path, body);
+
+        Assert.Equal((400, detail), (status, problem!["detail"]!.GetValue<string>()));
+    }
+
+    [Theory]
+    [InlineData("edits", "[null]")]
+    [InlineData("history", """{"lastDone":[null]}""")]
+    [InlineData("history", """{"lastDone":[{"treatment":"clarify","on":"2999-01-01"}]}""")]
+    [InlineData("uses", """{"oil":null}""")]
+    public async Task Nothing_in_a_list_is_no_entry(string field, string value)
+    {
+        var plan = Bodies.Plan(await server.Process.MakeHeadAsync());
+        plan[field] = JsonNode.Parse(value);
+
+        Assert.Equal(400, (await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", plan)).Status);
+    }
+
+    /// <summary>Every value of the documented examples, one at a time, exchanged for things nobody should send.</summary>
+    [Fact]
+    public async Task No_garbled_plan_is_a_server_error()
+    {
+        var (_, document) = await server.Process.SendAsync(HttpMethod.Get, "/openapi/v1.json");
+        var examples = document!["paths"]!["/api/plans/preview"]!["post"]!["requestBody"]!["content"]!["application/json"]!["examples"]!.AsObject();
+        string[] garbage = ["null", "\"x\"", "-1", "1e308", "[]", "{}", "[null]", "true"];
+        var turn = 0;
+        var asked = 0;
+        foreach (var example in examples.Select(each => each.Value!["value"]!))
+        {
+            foreach (var path in Paths(example, []))
+            {
+                // Two kinds of garbage at each place, and all of them over the whole document.
+                foreach (var rubbish in new[] { garbage[turn++ % garbage.Length], garbage[turn++ % garbage.Length] })
+                {
+                    var garbled = example.DeepClone();
+                    Put(garbled, path, JsonNode.Parse(rubbish));
+                    var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", garbled);
+                    Assert.True(status is 200 or 400 or 422, $"{status} {string.Join('.', path)} = {rubbish}: {problem?.ToJsonString()}");
+                    asked++;
+                }
+            }
+        }
+
+        Assert.True(asked > 200, $"only {asked} were asked");
+    }
+
+    private static IEnumerable<object[]> Paths(JsonNode? node, object[] at) => node switch
+    {
+        JsonObject members => members.SelectMany(member => Paths(member.Value, [.. at, member.Key]).Prepend([.. at, member.Key])),
+        JsonArray items => items.SelectMany((item, n) => Paths(item, [.. at, n]).Prepend([.. at, n])),
+        _ => [],
+    };
+
+    private static void Put(JsonNode root, object[] path, JsonNode? value)
+    {
+        var holder = path[..^1].Aggregate(root, (node, step) => step is string name ? node[name]! : node[(int)step]!);
+        if (path[^1] is string last)
+        {
+            holder[last] = value;
+        }
+        else
+        {
+            holder[(int)path[^1]] = value;
+        }
+    }
 }

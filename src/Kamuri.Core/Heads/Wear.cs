@@ -18,7 +18,7 @@ public sealed record LocsWorn(LocStage Stage, int Count, double ThicknessMillime
 /// <param name="Made">What it is made of.</param>
 /// <param name="PutIn">When it was put in; null when not on record.</param>
 /// <param name="AddedHairGrams">Mass of added hair, 0 for none.</param>
-public sealed record StyleWorn(StyleMade Made, DateOnly? PutIn, double AddedHairGrams = 0);
+public sealed record StyleWorn(StyleMade Made, DateOnly? PutIn = null, double AddedHairGrams = 0);
 
 /// <summary>A style or locs that has just come down.</summary>
 /// <param name="Made">What it was.</param>

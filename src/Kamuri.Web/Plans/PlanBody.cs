@@ -234,7 +234,10 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
             .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
         RuleFor(plan => plan.Edits).NotNull().WithMessage("Edits are a list.").Must(edits => edits is null || edits.Count <= MostEdits)
             .WithMessage($"At most {MostEdits} changes to one plan.");
-        RuleForEach(plan => plan.Edits).ChildRules(Edit);
+        RuleForEach(plan => plan.Edits).NotNull().WithMessage("Which change?").ChildRules(Edit);
+        RuleFor(plan => plan.History).Must(history => history is null || history.LastDone.All(done => done is not null && done.On <= time.Today))
+            .WithMessage("What was done needs a treatment and a day that is not in the future.")
+            .Must(history => history is null || history.LastDone.All(done => done is null || Enum.IsDefined(done.Treatment))).WithMessage("This treatment is not known here.");
         RuleFor(plan => plan.Schools).Must(schools => schools is null || HeadBodyValidator.AreKnown(schools)).WithMessage("This school is not known here.");
         RuleFor(plan => plan.Steps).Must((plan, steps) => steps is null || plan.TemplateId is null).WithMessage("Steps come from a kept day or are given, not both.")
             .Must(steps => steps is null || steps.Count <= MostEdits).WithMessage($"At most {MostEdits} steps in one plan.")

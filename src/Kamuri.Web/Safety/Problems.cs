@@ -72,6 +72,13 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
             return $"There is no field '{name}' here.";
         }
 
+        const string missing = "including: ";
+        if (json.Message.IndexOf(missing, StringComparison.Ordinal) is > 0 and var at)
+        {
+            var names = json.Message[(at + missing.Length)..].Split('.')[0].Replace("'", "", StringComparison.Ordinal).Replace(";", ",", StringComparison.Ordinal);
+            return $"Something needed is missing: {names}.";
+        }
+
         return json.Path is null or "$"
             ? "This is not JSON that can be read."
             : $"The field '{json.Path.Replace("$.", "", StringComparison.Ordinal)}' holds something that cannot be read here.";

@@ -1362,7 +1362,7 @@ export interface components {
              * Format: date
              * @description When it was put in; null when not on record.
              */
-            putIn: null | string;
+            putIn?: null | string;
             /**
              * Format: double
              * @description Mass of added hair, 0 for none.
