@@ -1,0 +1,158 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Shelf.Labels;
+
+/// <summary>Something on a label that goes against the head it is for, or against itself.</summary>
+/// <param name="Sentence">What, and why it matters.</param>
+/// <param name="Names">The names it speaks of, as they stand on the label.</param>
+public sealed record LabelConflict(string Sentence, IReadOnlyList<string> Names);
+
+/// <summary>What a label comes to.</summary>
+/// <param name="Names">Every name, in the order of the label.</param>
+/// <param name="MostlyDoes">What the first names do, in a sentence.</param>
+/// <param name="Weight">Layering weight, 1 like water to 5 like butter.</param>
+/// <param name="WeightWhy">Why.</param>
+/// <param name="Protein">How strong it is with protein.</param>
+/// <param name="ProteinWhy">Why.</param>
+/// <param name="ScalpSafe">Whether it may lie on the scalp.</param>
+/// <param name="ScalpWhy">Why.</param>
+/// <param name="BuildsUp">Whether it asks for clarifying in time.</param>
+/// <param name="BuildsUpWhy">Why.</param>
+/// <param name="Conflicts">What goes against the head, or against itself.</param>
+/// <param name="Unread">Names that could not be read.</param>
+public sealed record LabelReading(
+    IReadOnlyList<LabelName> Names, string MostlyDoes, int Weight, string WeightWhy, ProteinStrength Protein, string ProteinWhy,
+    bool ScalpSafe, string ScalpWhy, bool BuildsUp, string BuildsUpWhy, IReadOnlyList<LabelConflict> Conflicts, IReadOnlyList<string> Unread)
+{
+    /// <summary>First names that are most of the product.</summary>
+    private const int Most = 5;
+
+    /// <summary>Reads a label and judges it, for a head when one is given.</summary>
+    /// <exception cref="ArgumentException">The text is too long.</exception>
+    public static LabelReading Of(string text, IngredientDictionary dictionary, Head? head = null)
+    {
+        var names = LabelReader.Read(text, dictionary);
+        var listed = names.Where(name => !name.MayContain).ToList();
+        var first = listed.Take(Most).ToList();
+        var (weight, weightWhy) = Weigh(first);
+        var (protein, proteinWhy) = ProteinOf(listed);
+        var heavy = first.Where(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.Silicone || IsPetrolatum(name)).ToList();
+        var burning = names.Where(name => name.Ingredient?.Has("burns") == true).ToList();
+        var gathering = listed.Where(name => name.Class is { } kind && (IngredientClasses.Of(kind).BuildsUp || IsPetrolatum(name))).ToList();
+        return new LabelReading(
+            names, Mostly(first), weight, weightWhy, protein, proteinWhy,
+            heavy.Count + burning.Count == 0,
+            burning.Count > 0 ? $"{Join(burning)} can burn on the scalp and near the eyes."
+                : heavy.Count > 0 ? $"{Join(heavy)} would lie on the scalp and clog." : "Nothing heavy among its first names, nothing that burns.",
+            gathering.Count > 0,
+            gathering.Count > 0 ? $"{Join(gathering)} stay after a mild cleanse: clarify in time." : "Nothing in it that gathers.",
+            [.. Inside(listed, head), .. head is null ? [] : Against(names, head)],
+            [.. names.Where(name => name.How == Recognition.Unread).Select(name => name.Text)]);
+    }
+
+    private static bool IsPetrolatum(LabelName name) => name.Ingredient?.Name is "petrolatum" or "mineral oil";
+
+    private static string Join(IEnumerable<LabelName> names) => string.Join(", ", names.Select(name => name.Text).Distinct().Take(4));
+
+    private static string Mostly(List<LabelName> first)
+    {
+        var does = first.Where(name => name.Class is not (null or IngredientClass.Water)).Select(name => IngredientClasses.Of(name.Class!.Value).Does).Distinct().Take(3).ToList();
+        return does.Count == 0 ? first.Count == 0 ? "There is no name to read." : "Mostly water." : $"Mostly {(does.Count == 1 ? does[0] : $"{string.Join(", ", does[..^1])} and {does[^1]}")}.";
+    }
+
+    /// <summary>The first names count five times down to once; a butter or wax among the first three makes anything heavy.</summary>
+    private static (int Weight, string Why) Weigh(List<LabelName> first)
+    {
+        var known = first.Select((name, at) => (name, share: Most - at)).Where(pair => pair.name.Class is not null).ToList();
+        if (known.Count == 0)
+        {
+            return (1, "Nothing among the first names could be read.");
+        }
+
+        if (first.Take(3).FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax) is { } heavy)
+        {
+            return (5, $"{heavy.Text} stands among the first three.");
+        }
+
+        var mean = known.Sum(pair => pair.share * IngredientClasses.Of(pair.name.Class!.Value).Weight) / known.Sum(pair => pair.share);
+        var weight = mean switch { < 1.5 => 1, < 2.3 => 2, < 3.2 => 3, < 4.4 => 4, _ => 5 };
+        return (weight, $"Its first names weigh {Units.Reckoning.Show(mean)} on a scale from water, 1, to butter, 5.");
+    }
+
+    private static (ProteinStrength, string) ProteinOf(List<LabelName> listed)
+    {
+        var preservative = listed.FindIndex(name => name.Class == IngredientClass.Preservative);
+        var proteins = listed.Select((name, at) => (name, at)).Where(pair => pair.name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong).ToList();
+        if (proteins.Count == 0)
+        {
+            return (ProteinStrength.None, "No protein in it.");
+        }
+
+        var (first, at) = proteins[0];
+        if (preservative >= 0 && at > preservative)
+        {
+            return (ProteinStrength.None, $"{first.Text} stands behind the first preservative: a trace.");
+        }
+
+        var isStrong = proteins.Exists(pair => pair.at < Most && pair.name.Class == IngredientClass.ProteinStrong) || proteins.Count(pair => pair.at < Most) >= 2;
+        return isStrong ? (ProteinStrength.Strong, $"{Join(proteins.Select(pair => pair.name))} among the first {Most}.")
+            : (ProteinStrength.Light, $"{Join(proteins.Select(pair => pair.name))}, at place {at + 1}.");
+    }
+
+    private static IEnumerable<LabelConflict> Inside(List<LabelName> listed, Head? head)
+    {
+        var first = listed.Take(Most).ToList();
+        var humectant = first.FirstOrDefault(name => name.Class == IngredientClass.Humectant);
+        var seal = first.Take(3).FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.SealingOil);
+        if (humectant is not null && seal is not null && first[0].Class == IngredientClass.Water)
+        {
+            yield return new LabelConflict(head is { Porosity: Porosity.Low }
+                ? $"{humectant.Text} draws water and {seal.Text} keeps it out: for low-porosity hair it seals itself out."
+                : $"{humectant.Text} draws water and {seal.Text} keeps it out: the two work against each other.", [humectant.Text, seal.Text]);
+        }
+
+        if (first.FirstOrDefault(name => name.Class == IngredientClass.DryingAlcohol) is { } drying)
+        {
+            yield return new LabelConflict($"{drying.Text} among the first five dries the hair.", [drying.Text]);
+        }
+
+        var strips = first.FirstOrDefault(name => name.Class == IngredientClass.SurfactantStrong);
+        var coats = listed.FirstOrDefault(name => name.Class == IngredientClass.Silicone);
+        if (strips is not null && coats is not null)
+        {
+            yield return new LabelConflict($"{strips.Text} strips what {coats.Text} leaves behind: it cleans off its own coat.", [strips.Text, coats.Text]);
+        }
+    }
+
+    private static readonly (string Word, string Tag)[] Families =
+    [
+        ("nut", "nut"), ("nuts", "nut"), ("onion family", "onion"), ("onion", "onion"), ("latex", "latex"), ("fragrance", "fragrance"), ("perfume", "fragrance"),
+        ("essential oil", "essential-oil"), ("essential oils", "essential-oil"), ("soy", "soy"), ("wheat", "wheat"), ("gluten", "wheat"), ("milk", "milk"), ("egg", "egg"),
+        ("bee", "bee"), ("bees", "bee"), ("wool", "wool"), ("sesame", "sesame"), ("legume", "legume"), ("legumes", "legume"),
+    ];
+
+    private static IEnumerable<LabelConflict> Against(IReadOnlyList<LabelName> names, Head head)
+    {
+        foreach (var listed in head.Sensitivities)
+        {
+            var word = Spelling.Plain(listed);
+            var tag = Families.FirstOrDefault(family => family.Word == word).Tag;
+            var found = names.Where(name => (tag is not null && name.Ingredient?.Has(tag) == true)
+                || (word == "protein" && name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
+                || (word is "essential oil" or "essential oils" && name.Class == IngredientClass.EssentialOil)
+                || (word is "fragrance" && name.Class == IngredientClass.Fragrance)
+                || (word is "silicone" or "silicones" && name.Class is IngredientClass.Silicone)
+                || (word.Length > 2 && ($" {Spelling.Plain(name.Text)} ".Contains($" {word} ", StringComparison.Ordinal) || name.Ingredient?.Name == word))).ToList();
+            if (found.Count > 0)
+            {
+                yield return new LabelConflict($"{listed} must not touch {head.Name}: {Join(found)}.", [.. found.Select(name => name.Text)]);
+            }
+        }
+
+        if (head.AgeGroup != AgeGroup.Adult && names.Where(name => name.Ingredient?.Has("burns") == true).ToList() is { Count: > 0 } burning)
+        {
+            yield return new LabelConflict($"{Join(burning)} is not for a child.", [.. burning.Select(name => name.Text)]);
+        }
+    }
+}
