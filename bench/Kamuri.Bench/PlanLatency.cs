@@ -6,6 +6,7 @@ using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 using Kamuri.Core.Scheduling;
+using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 using Kamuri.Core.Units;
@@ -33,9 +34,22 @@ internal static class PlanLatency
         var longDays = Long(requests).ToList();
         yield return Measurement.Of("compose, rules and times of 30 steps", "ms", [.. longDays.Select(request => Settled(() => ComposeAndTime(request, figures)))], 3);
         yield return Measurement.Of("plan of 30 steps, scheduled", "ms", [.. longDays.Select(request => Settled(() => planner.Make(request, figures)))], 50);
+        yield return Measurement.Of("a label of 60 names read and judged", "ms", [.. Labels(60).Select(label => Settled(() => LabelReading.Of(label, IngredientDictionary.Shipped)))], 5);
         var proven = requests.Count(request => planner.Make(request, figures).Proven);
         yield return new Measurement("plans not proven best", "of 200", HeadCount - proven, HeadCount - proven, 0, HeadCount);
         yield return Measurement.Of("time a running session again", "ms", [.. Retimes(planner.Make(requests[0], figures))], 1);
+    }
+
+    /// <summary>Labels of shipped spellings, every tenth with a slip and every twentieth a name nobody knows.</summary>
+    private static IEnumerable<string> Labels(int names)
+    {
+        var random = new Random(5);
+        var spellings = IngredientDictionary.Shipped.All.SelectMany(each => each.Spellings.Append(each.Name)).ToList();
+        for (var n = 0; n < 100; n++)
+        {
+            yield return string.Join(", ", Enumerable.Range(0, names).Select(at => spellings[random.Next(spellings.Count)] is var name && at % 20 == 7 ? $"unheard of {n} {at}"
+                : at % 10 == 3 && name.Length > 6 ? name.Remove(4, 1) : name));
+        }
     }
 
     private static void ComposeAndTime(PlanRequest request, CraftFigures figures)

@@ -3,6 +3,7 @@ using Kamuri.Store.Figures;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Household;
 using Kamuri.Store.Sessions;
+using Kamuri.Store.Shelf;
 using Kamuri.Store.Templates;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
@@ -19,6 +20,8 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
     public DbSet<HouseholdRow> Households => Set<HouseholdRow>();
     public DbSet<FigureRow> Figures => Set<FigureRow>();
     public DbSet<TemplateRow> Templates => Set<TemplateRow>();
+    public DbSet<ProductRow> Products => Set<ProductRow>();
+    public DbSet<TaughtNameRow> TaughtNames => Set<TaughtNameRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -49,6 +52,19 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         });
         modelBuilder.Entity<HouseholdRow>().ToTable("household");
         modelBuilder.Entity<FigureRow>().ToTable("figures");
+        modelBuilder.Entity<ProductRow>(product =>
+        {
+            product.ToTable("products");
+            product.Property(row => row.Name).HasMaxLength(80);
+            product.Property(row => row.Role).HasConversion<string>();
+        });
+        modelBuilder.Entity<TaughtNameRow>(taught =>
+        {
+            taught.ToTable("taught_names");
+            taught.HasKey(row => row.Name);
+            taught.Property(row => row.Name).HasMaxLength(120);
+            taught.Property(row => row.Class).HasConversion<string>();
+        });
         modelBuilder.Entity<TemplateRow>(template =>
         {
             template.ToTable("templates");

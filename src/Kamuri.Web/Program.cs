@@ -12,8 +12,10 @@ using Kamuri.Web.Demo;
 using Kamuri.Web.Figures;
 using Kamuri.Web.Heads;
 using Kamuri.Web.Household;
+using Kamuri.Web.Labels;
 using Kamuri.Web.Looking;
 using Kamuri.Web.Plans;
+using Kamuri.Web.Products;
 using Kamuri.Web.Safety;
 using Kamuri.Web.Sessions;
 using Kamuri.Web.Shelf;
@@ -85,6 +87,7 @@ builder.Services.AddOpenApi(openApi => openApi.AddOperationTransformer(PlanExamp
 builder.Services.AddSingleton(options);
 builder.Services.AddSingleton<TimeProvider>(_ => options.ClockSpeed > 1 ? new FastClock(options.ClockSpeed, TimeProvider.System) : TimeProvider.System);
 builder.Services.AddSingleton<FigureMemory>();
+builder.Services.AddSingleton<LabelDictionary>();
 builder.Services.AddTransient(services => services.GetRequiredService<FigureMemory>().Current);
 builder.Services.AddSingleton<IScheduler, CpSatScheduler>();
 builder.Services.AddSingleton<Planner>();
@@ -157,6 +160,8 @@ app.MapLooking();
 app.MapSessions();
 app.MapAhead();
 app.MapShelf();
+app.MapProducts();
+app.MapLabels();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 // Browsers ask for it on pages that name no icon of their own.
 app.MapGet("/favicon.ico", () => TypedResults.Redirect("/plait.svg", permanent: true)).ExcludeFromDescription();

@@ -18,11 +18,17 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
 
         foreach (var (path, ready) in new[]
         {
-            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "dl"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/today", "li[data-step]"),
+            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "main li button"), ("/shelf/amounts", "dl"), ("/shelf/labels", "textarea"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/today", "li[data-step]"),
         })
         {
             window.Go(path);
             window.See(ready);
+            if (ready == "textarea")
+            {
+                window.See(ready).SendKeys("Aqua, Glycerni, Kakapo dust, Shea Butter");
+                window.See("[data-label-findings]");
+            }
+
             Look(path);
         }
 

@@ -15,7 +15,8 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     [InlineData("today-plan-night", "/today", "li[data-step]", "night", 1280)]
     [InlineData("today-plan-phone", "/today", "li[data-step]", "day", 390)]
     [InlineData("behind", "/behind", "ol li", "day", 1280)]
-    [InlineData("shelf", "/shelf", "dl", "day", 1280)]
+    [InlineData("shelf", "/shelf", "main li button", "day", 1280)]
+    [InlineData("shelf-amounts", "/shelf/amounts", "dl", "day", 1280)]
     [InlineData("heads", "/heads", "[data-head-map]", "day", 1280)]
     [InlineData("head", $"/heads/{DemoServer.Oriel}", "aside dl", "day", 1280)]
     [InlineData("figures", "/figures", "[data-figure]", "day", 1280)]
@@ -27,6 +28,17 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
         window.See(ready);
         Thread.Sleep(600);
         window.Photograph(File(name));
+    }
+
+    [Fact(Explicit = true)]
+    public void A_label()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Go("/shelf/labels");
+        window.See("textarea").SendKeys("Aqua, Butyrospermum Parkii (Shea) Butter, Glycerni, Cetearyl Alcohol, Ricinus Communis (Castor) Seed Oil, Hydrolyzed Baobab Protein, Kakapo Dust, Parfum, Phenoxyethanol. May contain: CI 77891");
+        window.SeeText("Mostly seals heavily", "[data-label-findings]");
+        Thread.Sleep(300);
+        window.Photograph(File("shelf-labels"));
     }
 
     [Fact(Explicit = true)]

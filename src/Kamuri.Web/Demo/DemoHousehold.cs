@@ -32,6 +32,7 @@ internal static class DemoHousehold
         var zone = house.Zone;
         var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
         db.Add(house);
+        DemoShelf.Put(db, today);
         await using var transaction = await db.Database.BeginTransactionAsync();
 
         var random = new Random(Seed);

@@ -28,6 +28,9 @@ export type TemplateView = Schemas['TemplateView']
 export type FigureView = Schemas['FigureView']
 export type InquiryView = Schemas['InquiryView']
 export type UseBody = Schemas['UseBody']
+export type ProductBody = Schemas['ProductBody']
+export type ProductView = Schemas['ProductView']
+export type LabelView = Schemas['LabelView']
 export type TakingView = Schemas['TakingView']
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -324,6 +324,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listProducts"];
+        put?: never;
+        post: operations["addProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeProduct"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putProductAway"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listIngredientClasses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["teachName"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/names/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unteachName"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -406,6 +518,11 @@ export interface components {
             usual: components["schemas"]["UsualView"][];
             schools: components["schemas"]["SchoolQuestionView"][];
             steps: components["schemas"]["StepKindView"][];
+        };
+        /** @description A class of ingredients in words. */
+        ClassView: {
+            value: components["schemas"]["IngredientClass"];
+            word: string;
         };
         /** @description The pace of a rehearsal. */
         ClockBody: {
@@ -586,6 +703,16 @@ export interface components {
          * @enum {unknown}
          */
         Goal: "moisture" | "definition" | "lengthRetention" | "strength" | "scalpComfort" | "lessShedding";
+        /** @description How long something opened is good. */
+        Goodness: {
+            /**
+             * Format: date
+             * @description The last good day; null when nobody wrote down when it was opened or how long it keeps.
+             */
+            until: null | string;
+            /** @description The same in words; empty when nothing can be said. */
+            sentence: string;
+        };
         /** @description How the hair is kept. Each kind has steps of its own and steps that would harm it. */
         HairKinds: string;
         /** @description The hair at one moment: how wet, what lies on it, how warm, and whether it is dry to the core. */
@@ -694,6 +821,8 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @enum {unknown} */
+        IngredientClass: "water" | "humectant" | "protein" | "proteinStrong" | "penetratingOil" | "sealingOil" | "butter" | "wax" | "silicone" | "siliconeLight" | "siliconeSoluble" | "filmFormer" | "fattyAlcohol" | "dryingAlcohol" | "conditioner" | "surfactant" | "surfactantStrong" | "surfactantMild" | "emulsifier" | "preservative" | "fragrance" | "essentialOil" | "chelator" | "acid" | "thickener" | "clay" | "botanical" | "antioxidant" | "vitamin" | "active" | "uvFilter" | "adjuster" | "colour";
         /** @description The answers given so far, by question. */
         InquiryBody: {
             /** Format: uuid */
@@ -722,6 +851,51 @@ export interface components {
             asked: number;
             /** Format: int32 */
             outOf: number;
+        };
+        /** @description An ingredient list to read, for a head or for none. */
+        LabelBody: {
+            text: string;
+            /** Format: uuid */
+            headId?: null | string;
+        };
+        /** @description Something on a label that goes against the head it is for, or against itself. */
+        LabelConflict: {
+            /** @description What, and why it matters. */
+            sentence: string;
+            /** @description The names it speaks of, as they stand on the label. */
+            names: string[];
+        };
+        /** @description One name on a label, with where it stands in the text. */
+        LabelNameView: {
+            text: string;
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            length: number;
+            how: components["schemas"]["Recognition"];
+            class: null | components["schemas"]["IngredientClass"];
+            /** @description What it is, in words; null when it was not read. */
+            what: null | string;
+            name: null | string;
+            /** @description What a misspelt name is taken for. */
+            meant: null | string;
+            mayContain: boolean;
+        };
+        /** @description A label, read and judged. */
+        LabelView: {
+            names: components["schemas"]["LabelNameView"][];
+            mostlyDoes: string;
+            /** Format: int32 */
+            weight: number;
+            weightWhy: string;
+            protein: components["schemas"]["ProteinStrength"];
+            proteinWhy: string;
+            scalpSafe: boolean;
+            scalpWhy: string;
+            buildsUp: boolean;
+            buildsUpWhy: string;
+            conflicts: components["schemas"]["LabelConflict"][];
+            unread: string[];
         };
         /**
          * @description A school of layering: the order of liquid, oil and cream after the wash.
@@ -905,6 +1079,59 @@ export interface components {
          * @enum {unknown}
          */
         PorosityEvidence: "dryingTime" | "sprayBeads" | "strandInWater" | "guess";
+        /** @description A product as it is entered. */
+        ProductBody: {
+            name: string;
+            role: components["schemas"]["ProductRole"];
+            /** @description The ingredient list, as it stands on the pack. */
+            label?: string;
+            /** Format: double */
+            sizeMl?: null | number;
+            /** Format: double */
+            leftMl?: null | number;
+            /**
+             * Format: double
+             * @description What the pack cost, in the household's own money.
+             */
+            price?: null | number;
+            /** Format: date */
+            opened?: null | string;
+            /**
+             * Format: int32
+             * @description Months it keeps after opening.
+             */
+            monthsAfterOpening?: null | number;
+            /**
+             * Format: int32
+             * @description The version this change was made on; a change on an older one is refused.
+             */
+            version?: null | number;
+        };
+        /**
+         * @description What a product is for.
+         * @enum {unknown}
+         */
+        ProductRole: "shampoo" | "clarifying" | "coWash" | "rinseOut" | "deepConditioner" | "protein" | "leaveIn" | "oil" | "butter" | "cream" | "gel" | "edge" | "liquid" | "powder" | "clay" | "tea";
+        /** @description A product with what its label comes to. */
+        ProductView: {
+            /** Format: uuid */
+            id: string;
+            archived: boolean;
+            product: components["schemas"]["ProductBody"];
+            goodness: components["schemas"]["Goodness"];
+            /** Format: double */
+            pricePerMl: null | number;
+            /** Format: int32 */
+            weight: number;
+            protein: components["schemas"]["ProteinStrength"];
+            scalpSafe: boolean;
+            buildsUp: boolean;
+            mostlyDoes: string;
+            /** @description What is in it, by plain name where it was recognised, and the families it belongs to. */
+            ingredients: string[];
+            /** Format: int32 */
+            unread: number;
+        };
         /**
          * @description Where protein stands.
          * @enum {unknown}
@@ -915,6 +1142,10 @@ export interface components {
          * @enum {unknown}
          */
         ProteinStrength: "none" | "light" | "strong";
+        /** @description Whether a product is put away. */
+        PutAwayBody: {
+            archived: boolean;
+        };
         /** @description A question of an ordered inquiry. */
         Question: {
             /** @description Its name. */
@@ -946,6 +1177,11 @@ export interface components {
             /** Format: int32 */
             stiffness?: null | number;
         };
+        /**
+         * @description How a name on a label was recognised.
+         * @enum {unknown}
+         */
+        Recognition: "unread" | "known" | "misspelt" | "byItsForm";
         /** @description An edit that could not be made, and why. */
         RefusedEdit: {
             /** Format: int32 */
@@ -1443,6 +1679,11 @@ export interface components {
             start: string;
             /** Format: date-time */
             end: string;
+        };
+        /** @description A name to teach. */
+        TaughtBody: {
+            name: string;
+            class: components["schemas"]["IngredientClass"];
         };
         /** @description A plan to keep under a name. */
         TemplateBody: {
@@ -2409,6 +2650,224 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SessionReviewView"];
                 };
+            };
+        };
+    };
+    listProducts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"][];
+                };
+            };
+        };
+    };
+    addProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    changeProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    putProductAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAwayBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    readLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    listIngredientClasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"][];
+                };
+            };
+        };
+    };
+    teachName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaughtBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    unteachName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -8,6 +8,9 @@ import { ReviewPage } from '@/places/behind/ReviewPage'
 import { FiguresPage } from '@/places/figures/FiguresPage'
 import { HeadPage } from '@/places/heads/HeadPage'
 import { HeadsPlace } from '@/places/heads/HeadsPlace'
+import { AmountsPage } from '@/places/shelf/AmountsPage'
+import { LabelsPage } from '@/places/shelf/LabelsPage'
+import { ProductsPage } from '@/places/shelf/ProductsPage'
 import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 import { RunPage } from '@/places/today/run/RunPage'
 import { TodayPlace } from '@/places/today/TodayPlace'
@@ -28,7 +31,15 @@ const router = createBrowserRouter([
       { path: '/today', element: <TodayPlace /> },
       { path: '/behind', element: <BehindPlace /> },
       { path: '/behind/:id', element: <ReviewPage /> },
-      { path: '/shelf', element: <ShelfPlace /> },
+      {
+        path: '/shelf',
+        element: <ShelfPlace />,
+        children: [
+          { index: true, element: <ProductsPage /> },
+          { path: 'amounts', element: <AmountsPage /> },
+          { path: 'labels', element: <LabelsPage /> },
+        ],
+      },
       { path: '/heads', element: <HeadsPlace /> },
       { path: '/heads/:id', element: <HeadPage /> },
       { path: '/figures', element: <FiguresPage /> },

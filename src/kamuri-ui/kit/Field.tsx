@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react'
-import { useId, type InputHTMLAttributes, type ReactNode } from 'react'
+import { useId, type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes } from 'react'
 
 const box =
   'block min-h-12 w-full rounded-lg border-2 border-strand bg-raised px-3 text-ink aria-invalid:border-stop hover:border-ink'
@@ -68,6 +68,32 @@ export function TextField({
           </span>
         )}
       </span>
+    </Frame>
+  )
+}
+
+/** A field of several lines. */
+export function AreaField({
+  label,
+  hint,
+  error,
+  ...rest
+}: TextareaHTMLAttributes<HTMLTextAreaElement> & {
+  label: string
+  hint?: string | undefined
+  error?: string | undefined
+}) {
+  const id = useId()
+  return (
+    <Frame id={id} label={label} hint={hint} error={error}>
+      <textarea
+        id={id}
+        rows={4}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={hint || error ? `${id}-note` : undefined}
+        {...rest}
+        className={`${box} py-2`}
+      />
     </Frame>
   )
 }

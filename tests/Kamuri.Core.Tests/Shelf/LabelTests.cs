@@ -194,6 +194,11 @@ public class LabelTests
         Assert.Equal(isFound, Judge(label, Given.Head() with { Sensitivities = [listed] }).Conflicts.Any(conflict => conflict.Sentence.StartsWith($"{listed} must not touch Oriel", StringComparison.Ordinal)));
 
     [Fact]
+    public void Rules_read_plain_names_and_families_but_not_what_it_may_contain() =>
+        Assert.Equal(["water", "sweet almond oil", "hydrolysed silk", "Kakapo dust", "nuts", "protein"],
+            Judge("Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Silk, Kakapo dust. May contain: Parfum").Ingredients);
+
+    [Fact]
     public void What_burns_is_not_for_a_child() =>
         Assert.Contains(Judge("Aqua, Mentha Piperita Oil", Given.Head() with { AgeGroup = AgeGroup.SixToTwelve }).Conflicts, conflict => conflict.Sentence == "Mentha Piperita Oil is not for a child.");
 

@@ -109,6 +109,12 @@ public sealed class PatchTested : MixtureRule
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
         var history = context.Request.History;
+        if (history.KnownIngredients.Count == 0 && !use.IsChange)
+        {
+            // Nobody wrote down what this head has had, so nothing can be called new but what is said to be.
+            yield break;
+        }
+
         var untested = use.Ingredients
             .Where(each => !history.KnownIngredients.Contains(each, StringComparer.OrdinalIgnoreCase))
             .Where(each => !history.PatchTests.TryGetValue(each, out var tested) || context.Request.When.Now - tested < context.Figures.Mixtures.PatchTestWait)

@@ -56,7 +56,7 @@ public static class IngredientClasses
         IngredientClass.Acid => new("acid", "closes", 1),
         IngredientClass.Thickener => new("thickener", "thickens", 2.5),
         IngredientClass.Clay => new("clay", "draws out", 3),
-        IngredientClass.Botanical => new("plant extract", "extracts", 1.5),
+        IngredientClass.Botanical => new("plant extract", "adds plants", 1.5),
         IngredientClass.Antioxidant => new("antioxidant", "keeps oils", 3),
         IngredientClass.Vitamin => new("vitamin or lipid", "cares", 2),
         IngredientClass.Active => new("active for the scalp", "treats the scalp", 2),

@@ -25,6 +25,22 @@ public sealed record LabelReading(
     IReadOnlyList<LabelName> Names, string MostlyDoes, int Weight, string WeightWhy, ProteinStrength Protein, string ProteinWhy,
     bool ScalpSafe, string ScalpWhy, bool BuildsUp, string BuildsUpWhy, IReadOnlyList<LabelConflict> Conflicts, IReadOnlyList<string> Unread)
 {
+    /// <summary>
+    /// What is in it for rules to read: plain names where they were recognised, and the families they belong to in the words
+    /// sensitivities are written in.
+    /// </summary>
+    public IReadOnlyList<string> Ingredients
+    {
+        get
+        {
+            var certain = Names.Where(name => !name.MayContain).ToList();
+            var families = certain.SelectMany(name => name.Ingredient?.Tags ?? []).Distinct()
+                .Select(tag => Families.Where(family => family.Tag == tag).Select(family => family.Plural).FirstOrDefault(tag));
+            var protein = certain.Exists(name => name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong) ? ["protein"] : Array.Empty<string>();
+            return [.. certain.Select(name => name.Ingredient?.Name ?? name.Text).Concat(families).Concat(protein).Distinct()];
+        }
+    }
+
     /// <summary>First names that are most of the product.</summary>
     private const int Most = 5;
 
@@ -125,11 +141,13 @@ public sealed record LabelReading(
         }
     }
 
-    private static readonly (string Word, string Tag)[] Families =
+    /// <summary>Families of ingredients: the tag, the word on a head's list, and other words for it.</summary>
+    private static readonly (string Tag, string Plural, string[] Words)[] Families =
     [
-        ("nut", "nut"), ("nuts", "nut"), ("onion family", "onion"), ("onion", "onion"), ("latex", "latex"), ("fragrance", "fragrance"), ("perfume", "fragrance"),
-        ("essential oil", "essential-oil"), ("essential oils", "essential-oil"), ("soy", "soy"), ("wheat", "wheat"), ("gluten", "wheat"), ("milk", "milk"), ("egg", "egg"),
-        ("bee", "bee"), ("bees", "bee"), ("wool", "wool"), ("sesame", "sesame"), ("legume", "legume"), ("legumes", "legume"),
+        ("nut", "nuts", ["nut", "nuts"]), ("onion", "onion family", ["onion family", "onion", "onions"]), ("latex", "latex", ["latex"]),
+        ("fragrance", "fragrance", ["fragrance", "perfume"]), ("essential-oil", "essential oils", ["essential oil", "essential oils"]), ("soy", "soy", ["soy", "soya"]),
+        ("wheat", "wheat", ["wheat", "gluten"]), ("milk", "milk", ["milk"]), ("egg", "egg", ["egg", "eggs"]), ("bee", "bee products", ["bee", "bees", "bee products"]),
+        ("wool", "wool", ["wool", "lanolin"]), ("sesame", "sesame", ["sesame"]), ("legume", "legumes", ["legume", "legumes"]),
     ];
 
     private static IEnumerable<LabelConflict> Against(IReadOnlyList<LabelName> names, Head head)
@@ -137,7 +155,7 @@ public sealed record LabelReading(
         foreach (var listed in head.Sensitivities)
         {
             var word = Spelling.Plain(listed);
-            var tag = Families.FirstOrDefault(family => family.Word == word).Tag;
+            var tag = Families.FirstOrDefault(family => family.Words.Contains(word)).Tag;
             var found = names.Where(name => (tag is not null && name.Ingredient?.Has(tag) == true)
                 || (word == "protein" && name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
                 || (word is "essential oil" or "essential oils" && name.Class == IngredientClass.EssentialOil)

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { StepView, UseBody } from '@/api/client'
 import { Button } from '@/kit/Button'
+import { useProducts } from '@/places/shelf/ProductsPage'
 import { FoldLine } from '@/kit/FoldLine'
 import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
 
@@ -20,6 +21,7 @@ export function UseFields({
   use: UseBody | null
   onUse: (use: UseBody | null) => void
 }) {
+  const shelf = useProducts().data?.filter((each) => !each.archived) ?? []
   const [draft, setDraft] = useState<UseBody>(use ?? { name: '' })
   const [ingredients, setIngredients] = useState((use?.ingredients ?? []).join(', '))
   const put = (next: Partial<UseBody>) => setDraft({ ...draft, ...next })
@@ -42,6 +44,28 @@ export function UseFields({
           })
         }}
       >
+        {shelf.length > 0 && (
+          <div className="sm:col-span-2">
+            <ChoiceField
+              label="From the shelf"
+              value=""
+              choices={[
+                { value: '', word: 'Choose a product' },
+                ...shelf.map((each) => ({ value: each.id, word: each.product.name })),
+              ]}
+              onChoose={(id) => {
+                const taken = shelf.find((each) => each.id === id)
+                if (!taken) return
+                onUse({
+                  name: taken.product.name,
+                  ingredients: taken.ingredients,
+                  protein: taken.protein,
+                  inStockMl: taken.product.leftMl ?? null,
+                })
+              }}
+            />
+          </div>
+        )}
         <TextField
           label="Product or mixture"
           value={draft.name}

@@ -1,0 +1,21 @@
+using Kamuri.Core.Shelf;
+
+namespace Kamuri.Store.Shelf;
+
+/// <summary>A bought product as it is kept.</summary>
+public sealed class ProductRow
+{
+    public Guid Id { get; set; }
+    public string Name { get; set; } = "";
+    public ProductRole Role { get; set; }
+    public string Label { get; set; } = "";
+    public double? SizeMillilitres { get; set; }
+    public double? LeftMillilitres { get; set; }
+    public decimal? Price { get; set; }
+    public DateOnly? Opened { get; set; }
+    public int? MonthsAfterOpening { get; set; }
+    public bool Archived { get; set; }
+
+    /// <summary>Grows with every change, so that two people editing at once do not overwrite each other unseen.</summary>
+    public int Version { get; set; }
+}

@@ -1,0 +1,169 @@
+using FluentValidation;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Shelf.Labels;
+using Kamuri.Core.Steps;
+using Kamuri.Store;
+using Kamuri.Store.Shelf;
+using Kamuri.Web.Household;
+using Kamuri.Web.Labels;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Products;
+
+/// <summary>A product as it is entered.</summary>
+public sealed record ProductBody
+{
+    public required string Name { get; init; }
+    public required ProductRole Role { get; init; }
+
+    /// <summary>The ingredient list, as it stands on the pack.</summary>
+    public string Label { get; init; } = "";
+
+    public double? SizeMl { get; init; }
+    public double? LeftMl { get; init; }
+
+    /// <summary>What the pack cost, in the household's own money.</summary>
+    public decimal? Price { get; init; }
+
+    public DateOnly? Opened { get; init; }
+
+    /// <summary>Months it keeps after opening.</summary>
+    public int? MonthsAfterOpening { get; init; }
+
+    /// <summary>The version this change was made on; a change on an older one is refused.</summary>
+    public int? Version { get; init; }
+}
+
+/// <summary>A product with what its label comes to.</summary>
+/// <param name="Ingredients">What is in it, by plain name where it was recognised, and the families it belongs to.</param>
+public sealed record ProductView(
+    Guid Id, bool Archived, ProductBody Product, Goodness Goodness, decimal? PricePerMl, int Weight, ProteinStrength Protein, bool ScalpSafe, bool BuildsUp,
+    string MostlyDoes, IReadOnlyList<string> Ingredients, int Unread);
+
+/// <summary>Whether a product is put away.</summary>
+public sealed record PutAwayBody(bool Archived);
+
+/// <summary>What can be entered for a product.</summary>
+internal sealed class ProductValidator : AbstractValidator<ProductBody>
+{
+    private const int LongestName = 80;
+    private const double MostMillilitres = 20_000;
+
+    public ProductValidator(DateOnly today)
+    {
+        RuleFor(product => product.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("A product needs a name.")
+            .MaximumLength(LongestName).WithMessage($"A name holds at most {LongestName} characters.");
+        RuleFor(product => product.Role).IsInEnum().WithMessage("This role is not known here.");
+        RuleFor(product => product.Label).MaximumLength(LabelReader.LongestLabel).WithMessage($"A label has at most {LabelReader.LongestLabel} characters.");
+        RuleFor(product => product.SizeMl).Must(size => size is null or (> 0 and <= MostMillilitres)).WithMessage($"A pack holds more than 0 and at most {MostMillilitres} ml.");
+        RuleFor(product => product.LeftMl).Must(left => left is null or (>= 0 and <= MostMillilitres)).WithMessage($"What is left is 0 to {MostMillilitres} ml.")
+            .Must((product, left) => left is null || product.SizeMl is null || left <= product.SizeMl).WithMessage("More cannot be left than the pack held.");
+        RuleFor(product => product.Price).Must(price => price is null or (>= 0 and <= 100_000)).WithMessage("A price is 0 to 100000.");
+        RuleFor(product => product.Opened).Must(opened => opened is null || opened <= today).WithMessage("It cannot have been opened in the future.");
+        RuleFor(product => product.MonthsAfterOpening).Must(months => months is null or (>= 1 and <= 120)).WithMessage("It keeps 1 to 120 months after opening.");
+    }
+}
+
+/// <summary>The products on the shelf.</summary>
+internal static class ProductEndpoints
+{
+    public static void MapProducts(this IEndpointRouteBuilder routes)
+    {
+        var products = routes.MapGroup("/api/products").WithTags("Products");
+        products.MapGet("/", ListAsync).WithName("listProducts");
+        products.MapPost("/", AddAsync).WithName("addProduct");
+        products.MapPut("/{id:guid}", ChangeAsync).WithName("changeProduct");
+        products.MapPut("/{id:guid}/archived", PutAwayAsync).WithName("putProductAway");
+    }
+
+    private static async Task<Ok<IReadOnlyList<ProductView>>> ListAsync(KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    {
+        var (today, names) = ((await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation));
+        var rows = await db.Products.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation);
+        return TypedResults.Ok<IReadOnlyList<ProductView>>([.. rows.Select(row => View(row, today, names))]);
+    }
+
+    private static async Task<Results<Created<ProductView>, ValidationProblem>> AddAsync(
+        ProductBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        if (new ProductValidator(today).Validate(body) is { IsValid: false } errors)
+        {
+            return Problems.At(errors);
+        }
+
+        var row = Take(new ProductRow { Id = Guid.CreateVersion7(), Version = 1 }, body);
+        db.Add(row);
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Created($"/api/products/{row.Id}", View(row, today, await dictionary.GetAsync(db, cancellation)));
+    }
+
+    private static async Task<Results<Ok<ProductView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
+        Guid id, ProductBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        if (new ProductValidator(today).Validate(body) is { IsValid: false } errors)
+        {
+            return Problems.At(errors);
+        }
+
+        if (await db.Products.FindAsync([id], cancellation) is not { } row)
+        {
+            return Problems.NotFound("There is no such product here.");
+        }
+
+        if (body.Version is { } version && version != row.Version)
+        {
+            return Problems.Conflict($"{row.Name} was changed meanwhile; look again before you change it.");
+        }
+
+        Take(row, body).Version++;
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(View(row, today, await dictionary.GetAsync(db, cancellation)));
+    }
+
+    private static async Task<Results<Ok<ProductView>, ProblemHttpResult>> PutAwayAsync(
+        Guid id, PutAwayBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    {
+        if (await db.Products.FindAsync([id], cancellation) is not { } row)
+        {
+            return Problems.NotFound("There is no such product here.");
+        }
+
+        row.Archived = body.Archived;
+        row.Version++;
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(View(row, (await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation)));
+    }
+
+    private static ProductRow Take(ProductRow row, ProductBody body)
+    {
+        (row.Name, row.Role, row.Label) = (body.Name.Trim(), body.Role, body.Label.Trim());
+        (row.SizeMillilitres, row.LeftMillilitres, row.Price) = (body.SizeMl, body.LeftMl, body.Price);
+        (row.Opened, row.MonthsAfterOpening) = (body.Opened, body.MonthsAfterOpening);
+        return row;
+    }
+
+    private static ProductView View(ProductRow row, DateOnly today, IngredientDictionary dictionary)
+    {
+        var reading = LabelReading.Of(row.Label, dictionary);
+        return new ProductView(row.Id, row.Archived, new ProductBody
+        {
+            Name = row.Name,
+            Role = row.Role,
+            Label = row.Label,
+            SizeMl = row.SizeMillilitres,
+            LeftMl = row.LeftMillilitres,
+            Price = row.Price,
+            Opened = row.Opened,
+            MonthsAfterOpening = row.MonthsAfterOpening,
+            Version = row.Version,
+        },
+        Goodness.Of(row.Opened, row.MonthsAfterOpening, today),
+        row is { Price: { } price, SizeMillilitres: { } size } ? Math.Round(price / (decimal)size, 4) : null,
+        reading.Weight, reading.Protein, reading.ScalpSafe, reading.BuildsUp, reading.MostlyDoes,
+        reading.Ingredients, reading.Unread.Count);
+    }
+}

@@ -1,0 +1,70 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told } from '@/api/client'
+import { WeightLadder } from '@/drawings/ladder/WeightLadder'
+import { Trouble } from '@/kit/Trouble'
+import { ChoiceWord } from '@/kit/Word'
+
+/** Shelf, amounts: how much does a wash day take? */
+export function AmountsPage() {
+  const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
+  const living = heads.data?.filter((head) => !head.archived) ?? []
+  const [chosen, setChosen] = useState<string | null>(null)
+  const headId = chosen ?? living[0]?.id
+  const taking = useQuery({
+    queryKey: ['taking', headId],
+    queryFn: () => told(api.GET('/api/shelf/taking/{headId}', { params: { path: { headId: headId! } } })),
+    enabled: !!headId,
+  })
+  if (heads.data && !headId)
+    return (
+      <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">
+        Describe a head first; then this says how much it takes.
+      </h1>
+    )
+  return (
+    <section className="mt-2">
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+        What a wash day takes for{' '}
+        {headId && (
+          <ChoiceWord
+            label="Head"
+            value={headId}
+            choices={living.map((head) => ({ value: head.id, word: head.head.name }))}
+            onChoose={setChosen}
+          />
+        )}
+      </h1>
+      <Trouble error={heads.error ?? taking.error} />
+      {taking.data && (
+        <div className="mt-8 grid gap-12 lg:grid-cols-2">
+          <div>
+            <h2 className="text-xl font-semibold">What stays on, lightest at the foot</h2>
+            <p className="mb-4 text-quiet">Put on from the foot up: light layers cannot get through heavy ones.</p>
+            <WeightLadder
+              label="Layers by weight"
+              rungs={taking.data.layers.map((line) => ({
+                name: line.name,
+                weight: line.weight ?? 1,
+                amount: line.amount,
+              }))}
+            />
+          </div>
+          <div>
+            <h2 className="text-xl font-semibold">What is rinsed out</h2>
+            <p className="mb-4 text-quiet">Have this much ready; the working is beside it.</p>
+            <dl className="border-t border-rule">
+              {taking.data.rinsedOut.map((line) => (
+                <div key={line.name} className="grid grid-cols-[1fr_auto] gap-x-6 border-b border-rule py-3">
+                  <dt className="font-semibold first-letter:uppercase">{line.name}</dt>
+                  <dd className="font-display text-lg font-semibold">{line.amount}</dd>
+                  <dd className="col-span-2 text-sm text-quiet">{line.working}</dd>
+                </div>
+              ))}
+            </dl>
+          </div>
+        </div>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,130 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, Refused, told, type ProductBody, type ProductView } from '@/api/client'
+import { Button } from '@/kit/Button'
+import { AreaField, ChoiceField, TextField } from '@/kit/Field'
+import { Sheet } from '@/kit/Sheet'
+import { Trouble } from '@/kit/Trouble'
+import { LabelFindings } from './LabelFindings'
+import { roles } from './words'
+
+const blank: ProductBody = { name: '', role: 'leaveIn', label: '' }
+
+/** One product: entered, corrected, put away. Its label is read as it is typed. */
+export function ProductSheet({
+  saved,
+  onClose,
+  onSaved,
+}: {
+  saved: ProductView | null
+  onClose: () => void
+  onSaved: () => void
+}) {
+  const [draft, setDraft] = useState<ProductBody>(saved?.product ?? blank)
+  const put = (next: Partial<ProductBody>) => setDraft({ ...draft, ...next })
+  const number = (value: number) => (Number.isNaN(value) ? null : value)
+  const save = useMutation({
+    mutationFn: () =>
+      told(
+        saved
+          ? api.PUT('/api/products/{id}', { params: { path: { id: saved.id } }, body: draft })
+          : api.POST('/api/products', { body: draft }),
+      ),
+    onSuccess: onSaved,
+  })
+  const away = useMutation({
+    mutationFn: () =>
+      told(
+        api.PUT('/api/products/{id}/archived', {
+          params: { path: { id: saved!.id } },
+          body: { archived: !saved!.archived },
+        }),
+      ),
+    onSuccess: onSaved,
+  })
+  const errors = save.error instanceof Refused ? save.error.fields : {}
+  return (
+    <Sheet title={saved ? saved.product.name : 'Something for the shelf'} open onClose={onClose}>
+      <form
+        noValidate
+        className="mt-4 grid gap-4 sm:grid-cols-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          save.mutate()
+        }}
+      >
+        <TextField
+          label="Name"
+          value={draft.name}
+          maxLength={80}
+          error={errors.name?.[0]}
+          onChange={(event) => put({ name: event.target.value })}
+        />
+        <ChoiceField label="What it is for" value={draft.role} choices={roles} onChoose={(role) => put({ role })} />
+        <TextField
+          label="The pack holds"
+          type="number"
+          unit="ml"
+          value={draft.sizeMl ?? ''}
+          error={errors.sizeMl?.[0]}
+          onChange={(event) => put({ sizeMl: number(event.target.valueAsNumber) })}
+        />
+        <TextField
+          label="Left of it"
+          type="number"
+          unit="ml"
+          value={draft.leftMl ?? ''}
+          error={errors.leftMl?.[0]}
+          onChange={(event) => put({ leftMl: number(event.target.valueAsNumber) })}
+        />
+        <TextField
+          label="Opened on"
+          type="date"
+          value={draft.opened ?? ''}
+          error={errors.opened?.[0]}
+          onChange={(event) => put({ opened: event.target.value || null })}
+        />
+        <TextField
+          label="Keeps after opening"
+          type="number"
+          unit="months"
+          value={draft.monthsAfterOpening ?? ''}
+          error={errors.monthsAfterOpening?.[0]}
+          onChange={(event) => put({ monthsAfterOpening: number(event.target.valueAsNumber) })}
+        />
+        <TextField
+          label="Price of the pack"
+          type="number"
+          step={0.01}
+          value={draft.price ?? ''}
+          error={errors.price?.[0]}
+          onChange={(event) => put({ price: number(event.target.valueAsNumber) })}
+        />
+        <div className="sm:col-span-2">
+          <AreaField
+            label="Ingredients, as they stand on the pack"
+            value={draft.label ?? ''}
+            error={errors.label?.[0]}
+            onChange={(event) => put({ label: event.target.value })}
+          />
+        </div>
+        {draft.label && (
+          <div className="sm:col-span-2">
+            <LabelFindings text={draft.label} headId={null} />
+          </div>
+        )}
+        {save.error && Object.keys(errors).length === 0 && <Trouble error={save.error} />}
+        <div className="flex flex-wrap gap-3 sm:col-span-2">
+          <Button type="submit" tone="main" disabled={save.isPending}>
+            {saved ? 'Keep these changes' : 'Put it on the shelf'}
+          </Button>
+          {saved && (
+            <Button tone="quiet" onClick={() => away.mutate()}>
+              {saved.archived ? 'Bring back' : 'Put away'}
+            </Button>
+          )}
+        </div>
+      </form>
+    </Sheet>
+  )
+}

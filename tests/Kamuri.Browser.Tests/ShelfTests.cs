@@ -1,0 +1,59 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>Labels are read and taught, products are put on the shelf and used in a plan.</summary>
+public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, IDisposable
+{
+    private readonly Window _window = new(server.Process.Address);
+
+    public void Dispose() => _window.Dispose();
+
+    [Fact]
+    public void A_pasted_label_is_marked_judged_and_taught()
+    {
+        _window.Go("/shelf");
+        _window.Press("Read a label");
+        _window.Fill("An ingredient list", "Aqua, Shea Butter, Glycerni, Kakapo dust");
+        _window.SeeText("Mostly seals heavily", "[data-label-findings]");
+        _window.SeeText("keeps it out", "[data-label-findings]");
+        _window.SeeText("Kakapo dust", "[data-label-findings] dl");
+
+        _window.Click("[data-label-findings] p button:last-of-type");
+        _window.SeeText("Not read.", "[data-chosen-name]");
+        _window.Choose("What is it really?", "clay");
+        _window.Press("Teach it");
+        _window.SeeText("clay: Kakapo dust.", "[data-chosen-name]");
+
+        _window.Press("Hold another beside it");
+        _window.Fill("Another one beside it", "Aqua, Aloe Vera, Glycerin");
+        _window.Until(() => _window.Text().Contains("Mostly draws water.", StringComparison.Ordinal), "the second label judged");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_product_is_put_on_the_shelf_and_used_in_a_plan_where_it_is_checked()
+    {
+        _window.Go("/shelf");
+        _window.Press("Put something on it");
+        _window.Press("Put it on the shelf");
+        _window.SeeText("A product needs a name.", "[role=dialog]");
+        _window.Fill("Name", "Scented Milk");
+        _window.Fill("The pack holds", "200");
+        _window.Fill("Left of it", "5");
+        _window.Fill("Ingredients, as they stand on the pack", "Aqua, Glycerin, Cetyl Alcohol, Parfum");
+        _window.SeeText("Mostly draws water", "[role=dialog]");
+        _window.Press("Put it on the shelf");
+        _window.Until(() => !_window.Has("[role=dialog]") && _window.Text().Contains("Scented Milk", StringComparison.Ordinal), "the product on the shelf");
+
+        // Oriel must not have fragrance, and five millilitres are not enough.
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        _window.Click("li[data-step=leave-in] button[aria-expanded=false]");
+        _window.Click("li[data-step=leave-in] details:last-of-type summary");
+        _window.Choose("From the shelf", "Scented Milk");
+        _window.See("article[data-finding=R33]");
+        _window.SeeText("5 ml is there", "article[data-finding=R37]");
+        Assert.Empty(_window.Complaints());
+    }
+}

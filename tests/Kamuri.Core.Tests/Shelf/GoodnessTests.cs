@@ -1,0 +1,17 @@
+using Kamuri.Core.Shelf;
+
+namespace Kamuri.Core.Tests.Shelf;
+
+public class GoodnessTests
+{
+    [Theory]
+    [InlineData("2025-09-14", 6, "Good until today.")]
+    [InlineData("2025-09-13", 6, "Past its time since 1 day.")]
+    [InlineData("2025-08-31", 6, "Past its time since 14 days.")]
+    [InlineData("2025-09-15", 6, "Good for 1 more day.")]
+    [InlineData("2026-03-01", 12, "Good until 1 March 2027.")]
+    [InlineData(null, 6, "")]
+    [InlineData("2025-09-15", null, "")]
+    public void It_is_good_for_its_months_after_opening(string? opened, int? months, string sentence) =>
+        Assert.Equal(sentence, Goodness.Of(opened is null ? null : DateOnly.Parse(opened, null), months, Given.Today).Sentence);
+}
