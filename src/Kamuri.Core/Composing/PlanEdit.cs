@@ -127,7 +127,10 @@ public static class PlanEditing
 
                 list.Insert(original + 1, list[original] with
                 {
-                    Id = NextId(list, list[original].Kind.Id), Reason = "You asked for it once more.", Origin = origin, WithPrevious = false,
+                    Id = NextId(list, list[original].Kind.Id),
+                    Reason = "You asked for it once more.",
+                    Origin = origin,
+                    WithPrevious = false,
                 });
                 return null;
             case MoveSteps moves:

@@ -82,7 +82,9 @@ public class NightTests
         var locs = Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 10)) };
         Plan Dry(Core.Physics.Air air) => Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs, locs) with
         {
-            When = new When(Given.Noon, ReadyBy: At(15, 18)), DryingAir = air, Equipment = new Equipment(Hoods: 1),
+            When = new When(Given.Noon, ReadyBy: At(15, 18)),
+            DryingAir = air,
+            Equipment = new Equipment(Hoods: 1),
         });
 
         var still = Dry(Core.Physics.Air.Still);

@@ -1,7 +1,7 @@
 using Kamuri.Core.Figures;
-using Kamuri.Core.Rhythm;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Composing.Days;
