@@ -87,6 +87,17 @@ public sealed class FigureApiTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Figures_changed_at_once_from_several_screens_all_count()
+    {
+        string[] ids = ["drying.air.fan", "hands.spread", "hands.pieces", "amount.ends", "night.rise", "cooling.volume"];
+        var answers = await Task.WhenAll(ids.Select(async id => await PutAsync(id, (await FigureAsync(id))["most"]!.GetValue<double>())));
+
+        Assert.All(answers, answer => Assert.Equal(200, answer.Status));
+        var (_, all) = await _server.SendAsync(HttpMethod.Get, "/api/figures");
+        Assert.Equal(ids.Order(StringComparer.Ordinal), all!.AsArray().Where(figure => figure!["isOwn"]!.GetValue<bool>()).Select(figure => figure!["id"]!.GetValue<string>()).Order(StringComparer.Ordinal));
+    }
+
+    [Fact]
     public async Task All_are_put_back_at_once_and_taken_back_again()
     {
         await PutAsync("drying.air.fan", 3);

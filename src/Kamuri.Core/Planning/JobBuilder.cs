@@ -44,8 +44,9 @@ internal sealed class JobBuilder
                 : builder.Hands(step.Id, step.Id, PlannedTask.HeadStrand, step.Kind.Name, timing.HandsOnMinutes, timing.Sections, step.Kind.Needs);
             if (previous is not null && !joins)
             {
-                // In the morning after an overnight treatment nothing could be prepared ahead: clean hair waits in a towel for it.
-                var mayWait = night is not null && step.Kind.Preparation is not null && !previousIsWait;
+                // In the morning after an overnight treatment nothing could be prepared ahead: the hair waits in a towel for it,
+                // no longer than it has to.
+                var mayWait = night is not null && step.Kind.Preparation is not null;
                 builder._links.Add(new Link(previous, work, 0, mayWait ? null : previousIsWait ? 0 : LongestPause));
             }
 

@@ -41,19 +41,8 @@ internal static class FigureEndpoints
             return Problems.NotFound("There is no such figure.");
         }
 
-        if (FigureCatalogue.Wrong(memory.Own, entry, body.Value) is { } wrong)
-        {
-            return Problems.At("value", wrong);
-        }
-
-        var own = new Dictionary<string, double>(memory.Own) { [id] = body.Value };
-        if (body.Value == entry.Shipped)
-        {
-            own.Remove(id);
-        }
-
-        await memory.WriteAsync(db, own, cancellation);
-        return TypedResults.Ok(View(entry, memory));
+        var wrong = await memory.ChangeAsync(db, own => (With(own, entry, body.Value), FigureCatalogue.Wrong(own, entry, body.Value)), cancellation);
+        return wrong is null ? TypedResults.Ok(View(entry, memory)) : Problems.At("value", wrong);
     }
 
     private static async Task<Results<Ok<FigureView>, ValidationProblem, ProblemHttpResult>> ResetAsync(
@@ -65,15 +54,8 @@ internal static class FigureEndpoints
         }
 
         // The shipped value of one end of a window may not go with the household's value of another.
-        if (FigureCatalogue.Wrong(memory.Own, entry, entry.Shipped) is { } wrong)
-        {
-            return Problems.At("value", wrong);
-        }
-
-        var own = new Dictionary<string, double>(memory.Own);
-        own.Remove(id);
-        await memory.WriteAsync(db, own, cancellation);
-        return TypedResults.Ok(View(entry, memory));
+        var wrong = await memory.ChangeAsync(db, own => (With(own, entry, entry.Shipped), FigureCatalogue.Wrong(own, entry, entry.Shipped)), cancellation);
+        return wrong is null ? TypedResults.Ok(View(entry, memory)) : Problems.At("value", wrong);
     }
 
     private static async Task<Results<Ok<IReadOnlyList<FigureView>>, ValidationProblem>> ReplaceAsync(
@@ -88,8 +70,20 @@ internal static class FigureEndpoints
             }
         }
 
-        await memory.WriteAsync(db, body.Values.Where(own => own.Value != FigureCatalogue.Find(own.Key)!.Shipped).ToDictionary(), cancellation);
+        await memory.ChangeAsync(db, _ => (body.Values.Where(own => own.Value != FigureCatalogue.Find(own.Key)!.Shipped).ToDictionary(), null), cancellation);
         return TypedResults.Ok(Views(memory));
+    }
+
+    /// <summary>The household's values with one more; what is as shipped is not its own.</summary>
+    private static Dictionary<string, double> With(IReadOnlyDictionary<string, double> own, FigureEntry entry, double value)
+    {
+        var with = new Dictionary<string, double>(own) { [entry.Id] = value };
+        if (value == entry.Shipped)
+        {
+            with.Remove(entry.Id);
+        }
+
+        return with;
     }
 
     private static IReadOnlyList<FigureView> Views(FigureMemory memory) => [.. FigureCatalogue.All.Select(entry => View(entry, memory))];

@@ -159,5 +159,5 @@ public class EditingTests
             var plan = Given.Plan(request with { Steps = steps });
             Assert.Equal(steps.Select(step => step.Id), plan.Steps.Select(step => step.Step.Id));
             Assert.All(plan.Steps, step => Assert.True(step.End >= step.Start));
-        }, iter: 60, threads: 1);
+        }, iter: 300, threads: 1);
 }

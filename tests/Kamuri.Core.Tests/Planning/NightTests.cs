@@ -77,6 +77,17 @@ public class NightTests
     }
 
     [Fact]
+    public void Tea_straight_after_the_night_waits_until_it_is_brewed()
+    {
+        PlanStep Step(string kind) => new(kind, Core.Steps.StepCatalogue.Get(kind));
+        var plan = Given.Plan(Given.Request() with { Steps = [Step("pre-poo-overnight"), Step("tea-rinse"), Step("cleanse"), Step("deep-condition")] });
+
+        var tea = plan.Steps.Single(step => step.Step.Id == "tea-rinse");
+        Assert.True(tea.Start > Night(plan).End);
+        Assert.All(plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand), task => Assert.True(task.Start >= Night(plan).End && task.End <= tea.Start));
+    }
+
+    [Fact]
     public void A_day_that_would_begin_while_people_sleep_says_so()
     {
         var locs = Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 10)) };
@@ -123,5 +134,5 @@ public class NightTests
             {
                 Assert.True(plan.End <= ready);
             }
-        }, iter: 60, threads: 1);
+        }, iter: 300, threads: 1);
 }

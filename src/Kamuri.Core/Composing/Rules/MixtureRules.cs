@@ -174,8 +174,8 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
         var school = context.Request.SchoolsInUse.Homemade;
         if (use.KeepsUnderADay)
         {
-            var anyHow = school == HomemadeKeeping.OneUse ? "" : ", cold or frozen as it may be";
-            yield return new Finding("R38", Severity.Note, $"{use.Name} does not keep a day{anyHow}; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
+            var kept = school == HomemadeKeeping.OneUse ? "" : ", cold or frozen as it may be";
+            yield return new Finding("R38", Severity.Note, $"{use.Name} does not keep a day{kept}; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
         }
         else if (school == HomemadeKeeping.OneUse)
         {

@@ -82,7 +82,7 @@ export function StepPanel({
         </div>
       </div>
       <HowFields step={step} onEdit={onEdit} />
-      {step.places.length > 0 && <UseFields key={JSON.stringify(use)} step={step} use={use} onUse={onUse} />}
+      {step.places.length > 0 && <UseFields step={step} use={use} onUse={onUse} />}
     </div>
   )
 }

@@ -56,12 +56,15 @@ export function UseFields({
               onChoose={(id) => {
                 const taken = shelf.find((each) => each.id === id)
                 if (!taken) return
-                onUse({
+                const next: UseBody = {
                   name: taken.product.name,
                   ingredients: taken.ingredients,
                   protein: taken.protein,
                   inStockMl: taken.product.leftMl ?? null,
-                })
+                }
+                setDraft(next)
+                setIngredients(taken.ingredients.join(', '))
+                onUse(next)
               }}
             />
           </div>

@@ -92,6 +92,10 @@ function KeptWord({ wish, templates, onChange }: Changing & { templates: readonl
             word: each.name,
             hint: `Made for hair that was ${each.madeFor}`,
           })),
+          // Forgotten on another screen meanwhile; the plan below says what to do.
+          ...(templates.some((each) => each.id === wish.templateId)
+            ? []
+            : [{ value: wish.templateId ?? anew, word: 'a day that is gone' }]),
           { value: anew, word: 'a day composed anew' },
         ]}
         onChoose={(id) => onChange({ templateId: id === anew ? null : id, edits: [] })}

@@ -177,7 +177,7 @@ export function RunPage() {
               {spell(elapsed / 60_000)} on this; {spell(doing.plannedMinutes + doing.extraMinutes)} planned.
             </p>
           )}
-          {step?.cautions.map((caution) => (
+          {[...new Set([step, ...also].flatMap((each) => each?.cautions ?? []))].map((caution) => (
             <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
               {caution}
             </p>
