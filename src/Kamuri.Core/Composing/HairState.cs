@@ -35,10 +35,10 @@ public sealed record HairState(
     bool FullyDry)
 {
     /// <summary>The slipperiest thing on the lengths decides the slip, 0 to 1; water alone gives a little.</summary>
-    public double Slip => Deposits
+    public double SlipBy(HandsOnFigures figures) => Deposits
         .Where(deposit => deposit.Places.HasFlag(Places.Lengths) || deposit.Places.HasFlag(Places.Ends))
-        .Select(deposit => deposit.Facts.Slip)
-        .Append(Wetness >= Wetness.Wrung ? 0.1 : 0)
+        .Select(deposit => figures.Slip.GetValueOrDefault(deposit.Substance))
+        .Append(Wetness >= Wetness.Wrung ? figures.WaterSlip : 0)
         .Max();
 }
 

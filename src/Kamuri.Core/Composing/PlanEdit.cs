@@ -144,7 +144,7 @@ public static class PlanEditing
                 var at = list.FindIndex(step => step.Id == together.Step);
                 return at < 0 ? NotThere(together.Step)
                     : !together.Together ? Change(list, together.Step, step => step with { WithPrevious = false })
-                    : at == 0 || !list[at].Kind.HandsOn.IsSectioned || !list[at - 1].Kind.HandsOn.IsSectioned
+                    : at == 0 || !CanBeTogether(list[at - 1], list[at])
                         ? $"{list[at].Kind.Name} and the step before it are not both worked in sections."
                     : Change(list, together.Step, step => step with { WithPrevious = true });
             case SetMinutes minutes:
@@ -173,6 +173,9 @@ public static class PlanEditing
                 return "This change is not known here.";
         }
     }
+
+    /// <summary>Whether two steps can be worked section by section in one pass.</summary>
+    public static bool CanBeTogether(PlanStep before, PlanStep step) => before.Kind.HandsOn.IsSectioned && step.Kind.HandsOn.IsSectioned;
 
     private static string? MoveAll(List<PlanStep> list, MoveSteps moves)
     {

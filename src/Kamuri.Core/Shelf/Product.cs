@@ -9,7 +9,8 @@ public enum ProductRole
 /// <summary>How long something opened is good.</summary>
 /// <param name="Until">The last good day; null when nobody wrote down when it was opened or how long it keeps.</param>
 /// <param name="Sentence">The same in words; empty when nothing can be said.</param>
-public sealed record Goodness(DateOnly? Until, string Sentence)
+/// <param name="IsPast">That day is over.</param>
+public sealed record Goodness(DateOnly? Until, string Sentence, bool IsPast = false)
 {
     /// <summary>Days ahead from which the end is worth saying.</summary>
     private const int SoonDays = 30;
@@ -30,7 +31,7 @@ public sealed record Goodness(DateOnly? Until, string Sentence)
         return new Goodness(until, left < 0 ? $"Past its time since {-left} {Days(-left)}."
             : left == 0 ? "Good until today."
             : left <= SoonDays ? $"Good for {left} more {Days(left)}."
-            : $"Good until {until.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)}.");
+            : $"Good until {until.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)}.", left < 0);
     }
 
     private static string Days(int days) => days == 1 ? "day" : "days";

@@ -83,5 +83,9 @@ public static class Substances
         [Substance.Butter] = new("butter") { Weight = 5, Seals = true, Slip = 0.3, BelongsOnScalp = false, LeavesResidue = true },
     }.ToFrozenDictionary();
 
+    /// <summary>Slip of every substance that has any, as shipped; a household may set its own.</summary>
+    public static IReadOnlyDictionary<Substance, double> Slips { get; } =
+        All.Where(pair => pair.Value.Slip > 0).ToDictionary(pair => pair.Key, pair => pair.Value.Slip);
+
     public static SubstanceFacts Of(Substance substance) => All[substance];
 }

@@ -85,8 +85,9 @@ public static class Timings
             .Times(figures.HandsOn.DensityFactor[head.Density], $"{head.Density.ToString().ToLowerInvariant()} density");
         if (model.FollowsTangle)
         {
-            var tangle = Tangle.WithSlip(walked.Before.Tangle, walked.Before.Slip, figures.HandsOn);
-            work = work.Times(tangle, walked.Before.Slip > 0.3 ? "tangle with slip" : "tangle");
+            var slip = walked.Before.SlipBy(figures.HandsOn);
+            var tangle = Tangle.WithSlip(walked.Before.Tangle, slip, figures.HandsOn);
+            work = work.Times(tangle, slip > 0.3 ? "tangle with slip" : "tangle");
         }
 
         return (work.Plus(model.SetupMinutes, "to set up"), sections);

@@ -1,4 +1,5 @@
 using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Timing;
@@ -41,6 +42,12 @@ public sealed record HandsOnFigures
 
     /// <summary>How much of the tangle full slip takes away.</summary>
     public double SlipRelief { get; init; } = 0.4;
+
+    /// <summary>Slip of what lies on the lengths, 0 to 1; what is not in it has none.</summary>
+    public IReadOnlyDictionary<Substance, double> Slip { get; init; } = Substances.Slips;
+
+    /// <summary>Slip of water alone, on hair wrung out or wetter.</summary>
+    public double WaterSlip { get; init; } = 0.1;
 
     /// <summary>Share of the tangle left after hair has been worked through once.</summary>
     public double LeftAfterDetangle { get; init; } = 0.5;

@@ -99,9 +99,9 @@ public sealed record PlanView(
                 : null,
             planned.Amount?.Text, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End,
             step.DrynessWanted, kind.HandsOn.MinutesPerPiece > 0 ? step.Pieces ?? plan.Request.Head.Wear.Locs?.Count : null, step.WithPrevious,
-            at > 0 && kind.HandsOn.IsSectioned && plan.Steps[at - 1].Step.Kind.HandsOn.IsSectioned && plan.Steps[at - 1].Wait is null,
+            at > 0 && plan.Steps[at - 1].Wait is null && PlanEditing.CanBeTogether(plan.Steps[at - 1].Step, step),
             kind.Covers, kind.IsDrying,
-            at > 0 && plan.Tasks.FirstOrDefault(task => task.IsOvernight) is { } night && plan.Steps[at - 1].Start < night.End && planned.Start >= night.End,
+            plan.BeginsAfterNight(at),
             use is null ? null : new UseLine(use.Name, use.Ingredients));
     }
 

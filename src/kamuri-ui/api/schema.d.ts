@@ -712,6 +712,11 @@ export interface components {
             until: null | string;
             /** @description The same in words; empty when nothing can be said. */
             sentence: string;
+            /**
+             * @description That day is over.
+             * @default false
+             */
+            isPast: boolean;
         };
         /** @description How the hair is kept. Each kind has steps of its own and steps that would harm it. */
         HairKinds: string;

@@ -122,6 +122,15 @@ public class FigureTests
     }
 
     [Fact]
+    public void Less_slip_makes_combing_slower()
+    {
+        double Combing(Plan plan) => plan.Steps.Single(step => step.Step.Id == "tool-detangle").HandsOnMinutes;
+
+        // Full relief of 0.4 × 0.9 leaves 0.64 of the tangle; without slip all of it but what water gives, 0.96.
+        Assert.True(Combing(Plan(("hands.slip.deep-conditioner", 0))) > Combing(Given.Plan(Given.Request())) * 1.2);
+    }
+
+    [Fact]
     public void A_changed_interval_moves_rules_and_due_dates()
     {
         var figures = FigureCatalogue.With(Own(("rhythm.wash.earliest", 12), ("rhythm.wash.usual", 14), ("rhythm.wash.latest", 20)));

@@ -12,6 +12,11 @@ public class GoodnessTests
     [InlineData("2026-03-01", 12, "Good until 1 March 2027.")]
     [InlineData(null, 6, "")]
     [InlineData("2025-09-15", null, "")]
-    public void It_is_good_for_its_months_after_opening(string? opened, int? months, string sentence) =>
-        Assert.Equal(sentence, Goodness.Of(opened is null ? null : DateOnly.Parse(opened, null), months, Given.Today).Sentence);
+    public void It_is_good_for_its_months_after_opening(string? opened, int? months, string sentence)
+    {
+        var good = Goodness.Of(opened is null ? null : DateOnly.Parse(opened, null), months, Given.Today);
+
+        Assert.Equal(sentence, good.Sentence);
+        Assert.Equal(sentence.StartsWith("Past", StringComparison.Ordinal), good.IsPast);
+    }
 }

@@ -12,7 +12,7 @@ public sealed class NoDryCombing : IRule
         for (var at = 0; at < context.Walk.Count; at++)
         {
             var walked = context.Walk[at];
-            if (!walked.Step.Kind.IsToolDetangle || walked.Before.Wetness != Wetness.Dry || walked.Before.Slip > 0)
+            if (!walked.Step.Kind.IsToolDetangle || walked.Before.Wetness != Wetness.Dry || walked.Before.SlipBy(context.Figures.HandsOn) > 0)
             {
                 continue;
             }

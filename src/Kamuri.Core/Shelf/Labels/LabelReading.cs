@@ -62,7 +62,7 @@ public sealed record LabelReading(
             burning.Count > 0 ? $"{Join(burning)} can burn on the scalp and near the eyes."
                 : heavy.Count > 0 ? $"{Join(heavy)} would lie on the scalp and clog." : "Nothing heavy among its first names, nothing that burns.",
             gathering.Count > 0,
-            gathering.Count > 0 ? $"{Join(gathering)} stay after a mild cleanse: clarify in time." : "Nothing in it that gathers.",
+            gathering.Count > 0 ? $"{Join(gathering)} {(gathering.Count == 1 ? "stays" : "stay")} after a mild cleanse: clarify in time." : "Nothing in it that gathers.",
             [.. Inside(listed, head), .. head is null ? [] : Against(names, head)],
             [.. names.Where(name => name.How == Recognition.Unread).Select(name => name.Text)]);
     }

@@ -103,9 +103,7 @@ function Line({ view, onOpen }: { view: ProductView; onOpen: () => void }) {
         )}
         <span>{product.leftMl == null ? '' : `${Math.round(product.leftMl)} ml left`}</span>
       </span>
-      <span className={view.goodness.sentence.startsWith('Past') ? 'text-stop' : 'text-quiet'}>
-        {view.goodness.sentence}
-      </span>
+      <span className={view.goodness.isPast ? 'text-stop' : 'text-quiet'}>{view.goodness.sentence}</span>
       <span className="sr-only">{roleWord(product.role)}</span>
     </button>
   )
