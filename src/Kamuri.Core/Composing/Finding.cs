@@ -40,8 +40,7 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
     public IEnumerable<(WalkedStep Walked, int At)> Positions => Walk.Select((walked, at) => (walked, at));
 
     /// <summary>What a step is done with; null when nobody said.</summary>
-    public StepUse? Use(PlanStep step) =>
-        Request.Uses.GetValueOrDefault(step.Id) ?? Request.Uses.GetValueOrDefault(step.Kind.Id);
+    public StepUse? Use(PlanStep step) => Request.UseOf(step);
 
     /// <summary>The id a step added now would get.</summary>
     public string NextId(string kind) => PlanEditing.NextId(Walk.Select(walked => walked.Step), kind);

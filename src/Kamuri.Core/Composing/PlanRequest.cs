@@ -1,4 +1,6 @@
 using Kamuri.Core.Heads;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Shelf;
@@ -80,6 +82,18 @@ public sealed record PlanRequest
     /// <summary>What steps are done with, by step id or kind.</summary>
     public IReadOnlyDictionary<string, StepUse> Uses { get; init; } = new Dictionary<string, StepUse>();
 
+    /// <summary>What the kitchen knows: formulas, products, the words of labels.</summary>
+    public Kitchen Kitchen { get; init; } = Kitchen.Shipped;
+
+    /// <summary>What was made and is not used up, whether still good or not.</summary>
+    public IReadOnlyList<Batch> Batches { get; init; } = [];
+
+    /// <summary>What stands on the shelf, for steps nobody chose a product for.</summary>
+    public IReadOnlyList<StockItem> Stock { get; init; } = [];
+
+    /// <summary>How much this head was seen to take.</summary>
+    public Hand Hand { get; init; } = Hand.Unknown;
+
     /// <summary>Whether the day ends in bed, so that a scarf is part of it.</summary>
     public bool EndsInBed { get; init; }
 
@@ -110,6 +124,9 @@ public sealed record PlanRequest
         Heat.Hood when Equipment.Hoods > 0 => Heat.Hood,
         _ => Heat.Cap,
     });
+
+    /// <summary>What a step is done with: what was said of this step, or of its kind; null when nothing was.</summary>
+    public StepUse? UseOf(PlanStep step) => Uses.GetValueOrDefault(step.Id) ?? Uses.GetValueOrDefault(step.Kind.Id);
 
     public HairKinds Kind => Head.Wear.Kind;
 

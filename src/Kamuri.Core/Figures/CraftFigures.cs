@@ -4,6 +4,7 @@ using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Figures;
 
@@ -22,6 +23,7 @@ public sealed record CraftFigures
     public DryingFigures Drying { get; init; } = new();
     public CoolingFigures Cooling { get; init; } = new();
     public FilmFigures Film { get; init; } = new();
+    public MeasureFigures Measures { get; init; } = new();
     public MixtureFigures Mixtures { get; init; } = new();
     public RhythmFigures Rhythm { get; init; } = new();
     public NightFigures Night { get; init; } = new();

@@ -167,10 +167,28 @@ public static partial class FigureCatalogue
                 $"Film of {Substances.Of(substance).Name}", "µm", 0.1, 150, Measured, figures => figures.Film.Micrometres[substance],
                 (figures, value) => figures with { Film = figures.Film with { Micrometres = Replaced(figures.Film.Micrometres, substance, value) } })),
             Film("ends", "Hair meant by ends only", "share", 0.05, 0.6, film => film.EndsOnly, (film, value) => film with { EndsOnly = value }),
+            Film("roots", "Hair meant by roots only", "share", 0.05, 0.6, film => film.RootsOnly, (film, value) => film with { RootsOnly = value }),
             Film("dry-hair", "A treatment on dry hair", "×", 1, 2.5, film => film.DryHairFactor, (film, value) => film with { DryHairFactor = value }),
             Film("shampoo", "Shampoo for a pass on an adult scalp", "ml", 3, 30, film => film.ShampooPerPass.Value, (film, value) => film with { ShampooPerPass = new Millilitres(value) }),
             Film("diluted", "Parts of diluted cleanser from one part", "parts", 1, 10, film => film.DilutedParts, (film, value) => film with { DilutedParts = value }),
+            .. MeasureEntries(),
             Film("scalp", "Liquid or oil for the scalp alone", "ml/cm²", 0.002, 0.1, film => film.OnScalp, (film, value) => film with { OnScalp = value }),
+        ];
+    }
+
+    private static IEnumerable<FigureEntry> MeasureEntries()
+    {
+        const string spoons = "Kitchen custom; 5, 15 and 250 ml where spoons are metric";
+        static FigureEntry Measure(string id, string name, string unit, double least, double most, string source, Func<MeasureFigures, double> get, Func<MeasureFigures, double, MeasureFigures> set) =>
+            new($"measure.{id}", FigureGroup.Amounts, "Spoons, cups and drops", name, unit, least, most, source, figures => get(figures.Measures), (figures, value) => figures with { Measures = set(figures.Measures, value) });
+        return
+        [
+            Measure("teaspoon", "A teaspoon", "ml", 3, 8, spoons, measures => measures.Teaspoon.Value, (measures, value) => measures with { Teaspoon = new Millilitres(value) }),
+            Measure("tablespoon", "A tablespoon", "ml", 10, 25, spoons, measures => measures.Tablespoon.Value, (measures, value) => measures with { Tablespoon = new Millilitres(value) }),
+            Measure("cup", "A cup", "ml", 150, 300, spoons, measures => measures.Cup.Value, (measures, value) => measures with { Cup = new Millilitres(value) }),
+            Measure("fluid-ounce", "A fluid ounce", "ml", 25, 32, "Kitchen custom", measures => measures.FluidOunce.Value, (measures, value) => measures with { FluidOunce = new Millilitres(value) }),
+            Measure("drops", "Drops in a millilitre, by the dropper", "drops", 15, 40, Usual, measures => measures.DropsPerMillilitre, (measures, value) => measures with { DropsPerMillilitre = value }),
+            Measure("part", "What a part stands for before a formula is scaled", "ml", 5, 250, Usual, measures => measures.Part, (measures, value) => measures with { Part = value }),
         ];
     }
 
@@ -178,12 +196,24 @@ public static partial class FigureCatalogue
     {
         static FigureEntry Mixture(string id, string name, double most, Func<MixtureFigures, double> get, Func<MixtureFigures, double, MixtureFigures> set) =>
             new($"mixture.{id}", FigureGroup.Mixtures, "", name, "% by volume", 0, most, Limit, figures => get(figures.Mixtures), (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) });
+        static FigureEntry Keeping(string id, string name, string unit, double least, double most, string source, Func<MixtureFigures, double> get, Func<MixtureFigures, double, MixtureFigures> set) =>
+            new($"mixture.{id}", FigureGroup.Mixtures, "", name, unit, least, most, source, figures => get(figures.Mixtures), (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) });
         var shipped = CraftFigures.Default.Mixtures;
         return
         [
             Mixture("adult-rinse-off", "Essential oil in what is rinsed off an adult", shipped.AdultRinseOff, mixtures => mixtures.AdultRinseOff, (mixtures, value) => mixtures with { AdultRinseOff = value }),
             Mixture("adult-leave-on", "Essential oil in what stays on an adult scalp", shipped.AdultLeaveOn, mixtures => mixtures.AdultLeaveOn, (mixtures, value) => mixtures with { AdultLeaveOn = value }),
             Mixture("child-rinse-off", "Essential oil in what is rinsed off a child of 6 to 12", shipped.ChildRinseOff, mixtures => mixtures.ChildRinseOff, (mixtures, value) => mixtures with { ChildRinseOff = value }),
+            Mixture("sharp-oil", "Sharp essential oils, like peppermint and tea tree, on anybody", shipped.SharpOil, mixtures => mixtures.SharpOil, (mixtures, value) => mixtures with { SharpOil = value }),
+            Keeping("warm-at-most", "Longest what has to be chilled may stand in the room", "h", 0, 4, Limit, mixtures => mixtures.WarmAtMost.TotalHours, (mixtures, value) => mixtures with { WarmAtMost = TimeSpan.FromHours(value) }),
+            Keeping("thawed-days", "Days what was thawed is good for", "days", 0, 1, Limit, mixtures => mixtures.ThawedDays, (mixtures, value) => mixtures with { ThawedDays = (int)value }) with { IsWhole = true },
+            Keeping("look-days", "Days a look and a smell give a batch, never past its longest", "days", 0, 2, Limit, mixtures => mixtures.LookGoodForDays, (mixtures, value) => mixtures with { LookGoodForDays = (int)value }) with { IsWhole = true },
+            Keeping("thawing.earliest", "Thawing portions, at least", "min", 5, 120, Usual, mixtures => mixtures.Thawing.Earliest, (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Earliest = value } }) with { IsWhole = true },
+            Keeping("thawing.usual", "Thawing portions, usually", "min", 5, 240, Usual, mixtures => mixtures.Thawing.Usual, (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Usual = value } }) with { IsWhole = true },
+            Keeping("thawing.latest", "Thawing portions, at most", "min", 10, 480, Usual, mixtures => mixtures.Thawing.Latest, (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Latest = value } }) with { IsWhole = true },
+            Keeping("longest-in-day", "Longest kitchen wait within a day; longer ones are begun before", "h", 1, 8, Usual, mixtures => mixtures.LongestInDay.TotalHours, (mixtures, value) => mixtures with { LongestInDay = TimeSpan.FromHours(value) }),
+            Keeping("reserve", "Uses that must still be in a product before it is on the shopping list", "uses", 1, 10, Usual, mixtures => mixtures.UsesInReserve, (mixtures, value) => mixtures with { UsesInReserve = value }),
+            Keeping("made-beyond", "Made of a mixture, against what the head takes", "×", 1, 1.5, Usual, mixtures => mixtures.MadeBeyond, (mixtures, value) => mixtures with { MadeBeyond = value }),
             new("mixture.patch-test", FigureGroup.Mixtures, "", "Patch test before a first use", "h", 24, 168, Limit, figures => figures.Mixtures.PatchTestWait.TotalHours,
                 (figures, value) => figures with { Mixtures = figures.Mixtures with { PatchTestWait = TimeSpan.FromHours(value) } }),
         ];

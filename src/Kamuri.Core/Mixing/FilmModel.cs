@@ -1,5 +1,7 @@
 using System.Globalization;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Learning;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
@@ -42,6 +44,9 @@ public sealed record FilmFigures
     /// <summary>Share of the surface that is meant when only the ends are treated.</summary>
     public double EndsOnly { get; init; } = 0.25;
 
+    /// <summary>Share of the surface that is meant when only the roots are treated.</summary>
+    public double RootsOnly { get; init; } = 0.20;
+
     /// <summary>Dry hair takes so much more of a treatment than wrung-out hair.</summary>
     public double DryHairFactor { get; init; } = 1.3;
 
@@ -61,73 +66,74 @@ public sealed record FilmFigures
 /// <summary>An amount to measure out: the exact figure and what a kitchen can measure.</summary>
 /// <param name="Exact">By the model.</param>
 /// <param name="Measured">Rounded to 1 ml under 20 ml, else 5 ml, else 10 ml from 100 ml.</param>
-/// <param name="Text">For example "100 ml, about 7 tbsp".</param>
+/// <param name="Ways">Written in millilitres, in spoons and on a scale.</param>
 /// <param name="Working">The working in one sentence.</param>
-public sealed record Amount(Millilitres Exact, Millilitres Measured, string Text, string Working);
+public sealed record Amount(Millilitres Exact, Millilitres Measured, MeasuredAmount Ways, string Working)
+{
+    /// <summary>For example "100 ml, about 7 tbsp".</summary>
+    public string Text => $"{Ways.Metric}, about {Ways.Spoons}";
+}
 
-/// <summary>How much of a substance a head takes: film thickness × hair surface × coverage.</summary>
+/// <summary>How much of a substance a head takes: film thickness × hair surface × coverage × this head's hand.</summary>
 public static class FilmModel
 {
     /// <summary>The amount for a substance on the given places; null when nothing is measured out.</summary>
-    public static Amount? For(Substance? substance, Places places, HeadSize size, FilmFigures figures, double factor = 1)
-    {
-        if (substance is Substance.Shampoo or Substance.Clarifier)
-        {
-            return Round(Reckoning.From(figures.ShampooPerPass.Value, "ml a pass")
-                .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), "for this scalp"));
-        }
+    /// <param name="substance">What is put on.</param>
+    /// <param name="places">Where.</param>
+    /// <param name="size">Of the head.</param>
+    /// <param name="figures">Films, and what spoons hold.</param>
+    /// <param name="factor">How much more is taken on dry hair.</param>
+    /// <param name="hand">What this head was seen to take; null for nothing learnt.</param>
+    public static Amount? For(Substance? substance, Places places, HeadSize size, CraftFigures figures, double factor = 1, Hand? hand = null) =>
+        substance is { } known && Reckon(known, places, size, figures.Film, factor) is { } exact
+            ? Round(exact.Times(Math.Round((hand ?? Hand.Unknown).Factor, 3), "as this head was seen to take"), known, figures.Measures)
+            : null;
 
-        if (substance is Substance.DilutedCleanser)
+    private static Reckoning? Reckon(Substance substance, Places places, HeadSize size, FilmFigures figures, double factor)
+    {
+        if (substance is Substance.Shampoo or Substance.Clarifier or Substance.DilutedCleanser)
         {
-            return Round(Reckoning.From(figures.ShampooPerPass.Value, "ml a pass")
+            return Reckoning.From(figures.ShampooPerPass.Value, "ml a pass")
                 .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), "for this scalp")
-                .Times(figures.DilutedParts, "diluted one to three"));
+                .Times(substance == Substance.DilutedCleanser ? figures.DilutedParts : 1, "diluted one to three");
         }
 
         if (substance is Substance.OnionJuice or Substance.HerbJuice or Substance.ScalpOil)
         {
-            return Round(Reckoning.From(figures.OnScalp, "ml per cm²").Times(size.Scalp.Value, "cm² of scalp"));
+            return Reckoning.From(figures.OnScalp, "ml per cm²").Times(size.Scalp.Value, "cm² of scalp");
         }
 
-        if (substance is not { } known || !figures.Micrometres.TryGetValue(known, out var film))
+        if (!figures.Micrometres.TryGetValue(substance, out var film))
         {
             return null;
         }
 
         // One micrometre over one square metre is exactly one millilitre.
         var endsOnly = (places & (Places.Lengths | Places.Ends)) == Places.Ends;
-        return Round(Reckoning.From(film, "µm film")
+        var rootsOnly = (places & (Places.Roots | Places.Lengths | Places.Ends)) == Places.Roots;
+        return Reckoning.From(film, "µm film")
             .Times(Math.Round(size.Surface.Value, 2), "m² of hair")
             .Times(endsOnly ? figures.EndsOnly : 1, "ends only")
-            .Times(factor, "on dry hair"));
+            .Times(rootsOnly ? figures.RootsOnly : 1, "roots only")
+            .Times(factor, "on dry hair");
     }
 
-    private static Amount Round(Reckoning exact)
+    private static Amount Round(Reckoning exact, Substance substance, MeasureFigures measures)
     {
-        var step = exact.Value < 20 ? 1 : exact.Value < 100 ? 5 : 10;
-        var measured = Math.Max(1, Math.Round(exact.Value / step, MidpointRounding.AwayFromZero) * step);
-        return new Amount(new Millilitres(exact.Value), new Millilitres(measured),
-            string.Create(CultureInfo.InvariantCulture, $"{measured:0} ml, {Spoons(exact.Value)}"), exact.Sentence("ml", 1));
+        var volume = new Millilitres(exact.Value);
+        var weight = new Grams(exact.Value * DensityOf(substance));
+        return new Amount(volume, KitchenRounding.Measurable(volume),
+            new MeasuredAmount(KitchenRounding.Metric(volume), KitchenRounding.Spoons(volume, measures), KitchenRounding.Weight(weight),
+                string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.#} ml, {weight.Value:0.#} g")),
+            exact.Sentence("ml", 1));
     }
 
-    private static string Spoons(double millilitres)
+    /// <summary>In g/ml; craft defaults.</summary>
+    private static double DensityOf(Substance substance) => substance switch
     {
-        const double tablespoon = 14.79;
-        const double teaspoon = 4.93;
-        if (millilitres < tablespoon)
-        {
-            var quarters = Math.Max(1, Math.Round(millilitres / teaspoon * 4, MidpointRounding.AwayFromZero));
-            return $"about {Fraction(quarters / 4)} tsp";
-        }
-
-        var halves = Math.Round(millilitres / tablespoon * 2, MidpointRounding.AwayFromZero);
-        return $"about {Fraction(halves / 2)} tbsp";
-    }
-
-    private static string Fraction(double value)
-    {
-        var whole = (int)value;
-        var part = (value - whole) switch { 0.25 => "¼", 0.5 => "½", 0.75 => "¾", _ => "" };
-        return whole == 0 && part != "" ? part : $"{whole}{part}";
-    }
+        Substance.Oil or Substance.HotOil or Substance.HeavyOil or Substance.OilRinse or Substance.ScalpOil => 0.92,
+        Substance.Butter => 0.91,
+        Substance.Conditioner or Substance.DeepConditioner or Substance.CoWash or Substance.Cream or Substance.EndShield or Substance.LeaveIn => 0.98,
+        _ => 1,
+    };
 }

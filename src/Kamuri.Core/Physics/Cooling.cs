@@ -1,3 +1,4 @@
+using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Physics;
@@ -43,20 +44,75 @@ public static class Cooling
         return figures.RatePerMinute[vessel] / Math.Cbrt(volume.Value / figures.ReferenceVolume.Value);
     }
 
-    /// <summary>Time until a mixture has fallen to <paramref name="target"/>; null when the room is warmer than that.</summary>
-    public static TimeSpan? TimeToReach(Celsius from, Celsius target, Celsius room, double ratePerMinute)
+    /// <summary>The figure a rate found in so much of a mixture comes to at the reference volume; the inverse of <see cref="Rate"/>.</summary>
+    public static double AtReference(double ratePerMinute, Millilitres volume, CoolingFigures figures)
     {
-        if (from.Value <= target.Value)
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(volume.Value, nameof(volume));
+        return ratePerMinute * Math.Cbrt(volume.Value / figures.ReferenceVolume.Value);
+    }
+
+    /// <summary>
+    /// Time until a mixture has fallen, or risen, to <paramref name="target"/>; zero when it is past it already, null when
+    /// what surrounds it never lets it get there.
+    /// </summary>
+    /// <param name="from">Temperature at the beginning.</param>
+    /// <param name="target">Temperature asked about.</param>
+    /// <param name="around">Temperature of the room, or of the bath it stands in.</param>
+    /// <param name="ratePerMinute">Newton rate.</param>
+    public static TimeSpan? TimeToReach(Celsius from, Celsius target, Celsius around, double ratePerMinute)
+    {
+        var cools = from.Value >= around.Value;
+        if (cools ? from.Value <= target.Value : from.Value >= target.Value)
         {
             return TimeSpan.Zero;
         }
 
-        return target.Value <= room.Value
+        return (cools ? target.Value <= around.Value : target.Value >= around.Value)
             ? null
-            : TimeSpan.FromMinutes(Math.Log((from.Value - room.Value) / (target.Value - room.Value)) / ratePerMinute);
+            : TimeSpan.FromMinutes(Math.Log((from.Value - around.Value) / (target.Value - around.Value)) / ratePerMinute);
     }
 
     /// <summary>Temperature after some time.</summary>
-    public static Celsius After(TimeSpan time, Celsius from, Celsius room, double ratePerMinute) =>
-        new(room.Value + (from.Value - room.Value) * Math.Exp(-ratePerMinute * time.TotalMinutes));
+    public static Celsius After(TimeSpan time, Celsius from, Celsius around, double ratePerMinute) =>
+        new(around.Value + (from.Value - around.Value) * Math.Exp(-ratePerMinute * time.TotalMinutes));
+
+    /// <summary>Longest cooling that is waited for; in a hot room a mixture simply stays warm.</summary>
+    private const double LongestMinutes = 240;
+
+    /// <summary>Whole minutes until a mixture is safe on skin, comfortable, and no longer warm.</summary>
+    public static Window ToSkin(Vessel vessel, Millilitres volume, Celsius from, Celsius room, CoolingFigures figures)
+    {
+        var rate = Rate(vessel, volume, figures);
+        double Minutes(Celsius target) => Math.Min(LongestMinutes, TimeToReach(from, target, room, rate)?.TotalMinutes ?? LongestMinutes);
+        var (safe, comfortable, warm) = (Math.Ceiling(Minutes(figures.WarmestOnSkin)), Math.Round(Minutes(figures.Comfortable)), Math.Floor(Minutes(figures.StillWarm)));
+        return new Window(safe, Math.Max(safe, comfortable), Math.Max(Math.Max(safe, comfortable), warm));
+    }
+
+    /// <summary>
+    /// The rate that goes best with thermometer readings: least squares through the logarithm of how far each is from the
+    /// surroundings. Two readings give it exactly.
+    /// </summary>
+    /// <param name="readings">When, in minutes from any moment, and how warm.</param>
+    /// <param name="around">Temperature of the room or the bath.</param>
+    /// <returns>The rate per minute, and the temperature at minute 0 that goes with it; null when the readings cannot say:
+    /// fewer than two, at one moment, on both sides of the surroundings, or drifting the wrong way.</returns>
+    public static (double RatePerMinute, Celsius AtZero)? Fit(IReadOnlyList<(double Minutes, Celsius Temperature)> readings, Celsius around)
+    {
+        var away = readings.Select(reading => (reading.Minutes, Degrees: reading.Temperature.Value - around.Value)).ToList();
+        if (away.Count < 2 || away.Exists(each => Math.Abs(each.Degrees) < 0.1 || Math.Sign(each.Degrees) != Math.Sign(away[0].Degrees)))
+        {
+            return null;
+        }
+
+        var logs = away.Select(each => (each.Minutes, Log: Math.Log(Math.Abs(each.Degrees)))).ToList();
+        var (meanMinutes, meanLog) = (logs.Average(each => each.Minutes), logs.Average(each => each.Log));
+        var spread = logs.Sum(each => Math.Pow(each.Minutes - meanMinutes, 2));
+        if (spread == 0)
+        {
+            return null;
+        }
+
+        var rate = -logs.Sum(each => (each.Minutes - meanMinutes) * (each.Log - meanLog)) / spread;
+        return rate <= 0 ? null : (rate, new Celsius(around.Value + Math.Sign(away[0].Degrees) * Math.Exp(meanLog + rate * meanMinutes)));
+    }
 }

@@ -1,10 +1,11 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Mixing;
-using Kamuri.Core.Physics;
 using Kamuri.Core.Scheduling;
+using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Planning;
 
@@ -30,7 +31,19 @@ internal sealed class JobBuilder
     public IReadOnlyList<Drafted> Drafts => _drafts;
     public IReadOnlyList<Link> Links => _links;
 
-    public static JobBuilder Build(PlanRequest request, IReadOnlyList<StepTiming> timings, CraftFigures figures)
+    /// <summary>What is made in the kitchen, by the step it is for.</summary>
+    public IReadOnlyDictionary<string, Cooking> Cookings => _cookings;
+
+    private readonly Dictionary<string, Cooking> _cookings = [];
+
+    /// <summary>Lays out jobs and links.</summary>
+    /// <param name="request">Room, and what steps are done with.</param>
+    /// <param name="timings">The steps, timed.</param>
+    /// <param name="amounts">How much each step takes, where anything is measured out.</param>
+    /// <param name="figures">Craft figures.</param>
+    /// <param name="strictlyWarm">What is put on warm is put on at once; false lets it stand when nothing else can be placed.</param>
+    public static JobBuilder Build(
+        PlanRequest request, IReadOnlyList<StepTiming> timings, IReadOnlyDictionary<string, Amount> amounts, CraftFigures figures, bool strictlyWarm)
     {
         var builder = new JobBuilder();
         string? previous = null;
@@ -46,13 +59,13 @@ internal sealed class JobBuilder
             {
                 // In the morning after an overnight treatment nothing could be prepared ahead: the hair waits in a towel for it,
                 // no longer than it has to.
-                var mayWait = night is not null && step.Kind.Preparation is not null;
+                var mayWait = night is not null && request.UseOf(step) is { Making: not null } or { IsFrozen: true };
                 builder._links.Add(new Link(previous, work, 0, mayWait ? null : previousIsWait ? 0 : LongestPause));
             }
 
-            if (step.Kind.Preparation is { } preparation)
+            if (request.UseOf(step) is { } use)
             {
-                builder.Prepare(Preparations.Get(preparation), step.Id, work, night, request.Room, figures);
+                builder.Prepare(request, step, use, amounts.GetValueOrDefault(step.Id)?.Exact, work, night, figures, strictlyWarm);
             }
 
             (previous, previousIsWait) = (work, false);
@@ -98,45 +111,64 @@ internal sealed class JobBuilder
         return true;
     }
 
-    private void Prepare(Preparation preparation, string step, string use, string? night, Room room, CraftFigures figures)
+    private void Prepare(
+        PlanRequest request, PlanStep step, StepUse use, Millilitres? amount, string work, string? night, CraftFigures figures, bool strictlyWarm)
     {
+        if (use.IsFrozen)
+        {
+            var taken = Hands($"{step.Id}.thaw", null, PlannedTask.KitchenStrand, $"Take {use.Name} out of the freezer", 1, 0, []);
+            After(night, taken);
+            var thawing = Wait($"{step.Id}.thaw.wait", null, PlannedTask.KitchenStrand, "Thawing", figures.Mixtures.Thawing, null, [], "Thawed; use it today.");
+            _links.Add(new Link(taken, thawing, 0, 0));
+            _links.Add(new Link(thawing, work));
+            return;
+        }
+
+        if (use.Making is not { } formula)
+        {
+            return;
+        }
+
+        var cooking = Larder.Cook(request, formula, amount ?? request.Kitchen.YieldOf(formula), figures);
+        _cookings[step.Id] = cooking;
         string? previous = null;
         var previousIsWait = false;
-        foreach (var method in preparation.Method)
+        foreach (var cook in cooking.OnTheDay)
         {
-            var work = Hands($"{step}.{method.Id}", null, PlannedTask.KitchenStrand, method.Title, method.HandsOnMinutes, 0, method.Needs);
+            var hands = Hands($"{step.Id}.{cook.Id}", null, PlannedTask.KitchenStrand, cook.Title, cook.Method.HandsOnMinutes, 0, cook.Method.Needs);
             if (previous is not null)
             {
-                _links.Add(new Link(previous, work, 0, previousIsWait ? 0 : KitchenPause));
+                _links.Add(new Link(previous, hands, 0, previousIsWait ? 0 : KitchenPause));
             }
-            else if (night is not null)
+            else
             {
                 // What is used in the morning is made in the morning, and nobody gets up for it.
-                _links.Add(new Link(night, work));
+                After(night, hands);
             }
 
-            (previous, previousIsWait) = (work, false);
-            if (method.WaitTitle is { } title)
+            (previous, previousIsWait) = (hands, false);
+            if (cook.Wait(request.Room, figures.Cooling) is { } window)
             {
-                var window = method.Cools ? CoolingWindow(preparation, room, figures.Cooling) : method.Wait!;
-                previous = Wait($"{step}.{method.Id}.wait", null, PlannedTask.KitchenStrand, title, window, null, method.Needs,
-                    method.Cools ? "No longer warm; still fine to use cool." : "Stronger than needed; strain it.");
-                _links.Add(new Link(work, previous, 0, 0));
+                previous = Wait($"{step.Id}.{cook.Id}.wait", null, PlannedTask.KitchenStrand, cook.Method.WaitTitle!, window, null, cook.Method.Needs,
+                    cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it.");
+                _links.Add(new Link(hands, previous, 0, 0));
                 previousIsWait = true;
             }
         }
 
-        // It may stand once it is ready; the scheduler keeps that short, but never gives up a plan over it.
-        _links.Add(new Link(previous!, use));
+        if (previous is not null)
+        {
+            // It may stand once it is ready; the scheduler keeps that short. What is put on warm may not.
+            _links.Add(new Link(previous, work, 0, formula.UsedWarm && strictlyWarm ? KitchenPause : null));
+        }
     }
 
-    /// <summary>From safe on skin, through comfortable, until no longer warm; in a hot room it simply stays warm.</summary>
-    private static Window CoolingWindow(Preparation preparation, Room room, CoolingFigures figures)
+    private void After(string? night, string job)
     {
-        const double longest = 240;
-        var rate = Cooling.Rate(preparation.Vessel, preparation.Volume, figures);
-        double Minutes(Units.Celsius target) => Math.Min(longest, Cooling.TimeToReach(figures.Strained, target, room.Temperature, rate)?.TotalMinutes ?? longest);
-        return Timings.Whole(Minutes(figures.WarmestOnSkin), Minutes(figures.Comfortable), Minutes(figures.StillWarm));
+        if (night is not null)
+        {
+            _links.Add(new Link(night, job));
+        }
     }
 
     private string Hands(string id, string? step, string strand, string title, double minutes, int sections, IReadOnlyList<Resource> needs)

@@ -52,6 +52,29 @@ public sealed record Sparing(string Step, string Name, double MinutesSaved, IRea
 /// <param name="CouldSpare">What could be dropped safely, most saved first; only when it does not fit.</param>
 public sealed record Fit(DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<string> Shortened, IReadOnlyList<Sparing> CouldSpare);
 
+/// <summary>A mixture made for a step of a plan.</summary>
+/// <param name="Step">The step it is for.</param>
+/// <param name="Cooking">What goes in, and how it is made.</param>
+/// <param name="BeginBy">When what has to be begun before must be begun at the latest; null when nothing has to.</param>
+/// <param name="BestBegun">When it is best begun.</param>
+/// <param name="TooLate">That moment is past.</param>
+public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate)
+{
+    internal static PlannedMixture Of(PlanStep step, Cooking cooking, IReadOnlyList<PlannedTask> tasks, DateTimeOffset now)
+    {
+        if (cooking.Ahead is not { } ahead)
+        {
+            return new PlannedMixture(step, cooking, null, null, false);
+        }
+
+        // What is left to do on the day, or the step itself when nothing is.
+        var wanted = tasks.Where(task => task.StepId is null && task.Id.StartsWith($"{step.Id}.", StringComparison.Ordinal))
+            .Concat(tasks.Where(task => task.IsOf(step.Id))).Min(task => task.Start);
+        var by = wanted.AddMinutes(-ahead.LeadMinutes.Earliest);
+        return new PlannedMixture(step, cooking, by, wanted.AddMinutes(-ahead.LeadMinutes.Usual), by < now);
+    }
+}
+
 /// <summary>A whole computed plan.</summary>
 public sealed record Plan(
     PlanRequest Request,
@@ -79,6 +102,9 @@ public sealed record Plan(
     /// <param name="at">Its place among the steps.</param>
     public bool BeginsAfterNight(int at) => at > 0 && Tasks.FirstOrDefault(task => task.IsOvernight) is { } night
         && Steps[at - 1].Start < night.End && Steps[at].Start >= night.End;
+
+    /// <summary>What is made in the kitchen for it, in the order of the steps.</summary>
+    public IReadOnlyList<PlannedMixture> Mixtures { get; init; } = [];
 
     public bool HasStop => Findings.Any(finding => finding.Holds);
 }

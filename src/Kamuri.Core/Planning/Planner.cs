@@ -16,11 +16,18 @@ public sealed class Planner(IScheduler scheduler)
 {
     /// <summary>Makes the plan.</summary>
     /// <exception cref="UnplaceableException">The household lacks something every plan needs, such as hands.</exception>
-    public Plan Make(PlanRequest request, CraftFigures figures)
+    public Plan Make(PlanRequest asked, CraftFigures figures)
     {
-        var draft = Draft(request, figures);
+        var request = Larder.Fill(asked, figures);
         var when = request.When;
-        var schedule = Solve(draft, request, null);
+        var draft = Draft(request, figures);
+        if (TrySolve(draft, request, null) is not { } schedule)
+        {
+            // Two warm mixtures at once with one stove: better a little stood than no plan at all.
+            draft = Draft(request, figures, strictlyWarm: false);
+            schedule = Solve(draft, request, null);
+        }
+
         var forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
 
         // Start so that nine days in ten are ready, and never before now.
@@ -51,35 +58,44 @@ public sealed class Planner(IScheduler scheduler)
             .ToList();
         return new Plan(
             request, draft.Size, draft.Tangle, draft.Sections,
-            [.. draft.Timings.Select(timing => Step(request, timing, draft.Size, tasks, figures))],
+            [.. draft.Timings.Select(timing => Step(request, timing, draft.Amounts, tasks))],
             tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll,
             start, end, start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes))), start.AddMinutes(schedule.LowerBound),
             schedule.Proven,
             new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []))
         {
             StartsInTheNight = when.ReadyBy is not null && start > when.Now && figures.Night.IsNight(start),
+            Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
+                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, when.Now))],
         };
     }
 
     private sealed record Drafting(
-        Composition Composition, HeadSize Size, double Tangle, IReadOnlyList<Section> Sections, IReadOnlyList<StepTiming> Timings, JobBuilder Jobs);
+        Composition Composition, HeadSize Size, double Tangle, IReadOnlyList<Section> Sections, IReadOnlyList<StepTiming> Timings,
+        IReadOnlyDictionary<string, Amount> Amounts, JobBuilder Jobs);
 
-    private static Drafting Draft(PlanRequest request, CraftFigures figures)
+    private static Drafting Draft(PlanRequest request, CraftFigures figures, bool strictlyWarm = true)
     {
         var composition = Composer.Compose(request, figures);
         var size = HeadSize.Of(request.Head, figures.Head);
         var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
         var sections = request.Sections ?? Sectioning.CountFor(request.Head, tangle, figures.HandsOn);
         var timings = Timings.Of(request, composition.Walk, size, sections, figures);
-        return new Drafting(composition, size, tangle, Sectioning.Lay(sections), timings, JobBuilder.Build(request, timings, figures));
+        var amounts = composition.Walk.Select(walked => walked.Step)
+            .Select(step => (step.Id, amount: FilmModel.For(step.Kind.Puts, step.Places, size, figures, step.AmountFactor, request.Hand)))
+            .Where(pair => pair.amount is not null).ToDictionary(pair => pair.Id, pair => pair.amount!);
+        return new Drafting(composition, size, tangle, Sectioning.Lay(sections), timings, amounts,
+            JobBuilder.Build(request, timings, amounts, figures, strictlyWarm));
     }
 
-    private Schedule Solve(Drafting draft, PlanRequest request, int? deadline)
-    {
-        var capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, request.Equipment.Count);
-        return scheduler.Solve(new SchedulingProblem([.. draft.Jobs.Drafts.Select(drafted => drafted.Job)], draft.Jobs.Links, capacity, deadline))
-            ?? throw new UnplaceableException(Lacking(draft, capacity));
-    }
+    private Schedule Solve(Drafting draft, PlanRequest request, int? deadline) =>
+        TrySolve(draft, request, deadline) ?? throw new UnplaceableException(Lacking(draft, Capacity(request)));
+
+    private Schedule? TrySolve(Drafting draft, PlanRequest request, int? deadline) => scheduler.Solve(
+        new SchedulingProblem([.. draft.Jobs.Drafts.Select(drafted => drafted.Job)], draft.Jobs.Links, Capacity(request), deadline));
+
+    private static Dictionary<Resource, int> Capacity(PlanRequest request) =>
+        Enum.GetValues<Resource>().ToDictionary(resource => resource, request.Equipment.Count);
 
     private static string Lacking(Drafting draft, Dictionary<Resource, int> capacity)
     {
@@ -146,12 +162,12 @@ public sealed class Planner(IScheduler scheduler)
         drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End))
     { Also = drafted.Also, IsOvernight = drafted.Job.Id == night };
 
-    private static PlannedStep Step(PlanRequest request, StepTiming timing, HeadSize size, List<PlannedTask> tasks, CraftFigures figures)
+    private static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)
     {
         var step = timing.Step.Step;
         var own = tasks.Where(task => task.IsOf(step.Id)).ToList();
         return new PlannedStep(step, timing.Step.Before, timing.Step.After, timing.HandsOnWorking, timing.HandsOnMinutes, timing.Wait,
-            FilmModel.For(step.Kind.Puts, step.Places, size, figures.Film, step.AmountFactor),
+            amounts.GetValueOrDefault(step.Id),
             CautionList.For(step.Kind, request.Head, step.Heat),
             own.Min(task => task.Start), own.Max(task => task.End));
     }

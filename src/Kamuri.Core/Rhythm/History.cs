@@ -23,6 +23,9 @@ public sealed record History
     /// <summary>When an ingredient was patch-tested.</summary>
     public IReadOnlyDictionary<string, DateTimeOffset> PatchTests { get; init; } = new Dictionary<string, DateTimeOffset>();
 
+    /// <summary>Ingredients this head has reacted to; never again.</summary>
+    public IReadOnlyList<string> Reacted { get; init; } = [];
+
     /// <summary>Changes under observation: what is new, and since when.</summary>
     public IReadOnlyDictionary<string, DateOnly> UnderObservation { get; init; } = new Dictionary<string, DateOnly>();
 

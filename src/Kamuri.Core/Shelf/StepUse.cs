@@ -1,3 +1,4 @@
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
@@ -17,6 +18,9 @@ public sealed record StepUse(string Name)
 
     /// <summary>Essential oils in the finished mixture, % by volume; 100 is undiluted.</summary>
     public double EssentialOilPercent { get; init; }
+
+    /// <summary>The sharp ones among them, of the peppermint and tea-tree kind, % by volume.</summary>
+    public double SharpOilPercent { get; init; }
 
     /// <summary>Holds pepper, camphor or menthol.</summary>
     public bool Burns { get; init; }
@@ -44,6 +48,26 @@ public sealed record StepUse(string Name)
 
     /// <summary>Temperature at application.</summary>
     public Celsius? At { get; init; }
+
+    /// <summary>The batch it is taken from; null for none.</summary>
+    public Guid? BatchId { get; init; }
+
+    /// <summary>The product it is taken from; null for none.</summary>
+    public Guid? ProductId { get; init; }
+
+    /// <summary>Has to be thawed first.</summary>
+    public bool IsFrozen { get; init; }
+
+    /// <summary>The formula it is made by for this step; null when it is there already.</summary>
+    public Formula? Making { get; init; }
+
+    /// <summary>Made anew even if a good batch of it is there.</summary>
+    public bool MadeFresh { get; init; }
+
+    /// <summary>
+    /// Ingredients that ask for a patch test on their first use; null leaves that to all of <see cref="Ingredients"/>.
+    /// </summary>
+    public IReadOnlyList<string>? AskForPatchTest { get; init; }
 
     /// <summary>A product or method this head has not had before.</summary>
     public bool IsChange { get; init; }

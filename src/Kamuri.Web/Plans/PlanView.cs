@@ -84,7 +84,7 @@ public sealed record PlanView(
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {
-        var use = plan.Request.Uses.GetValueOrDefault(planned.Step.Id) ?? plan.Request.Uses.GetValueOrDefault(planned.Step.Kind.Id);
+        var use = plan.Request.UseOf(planned.Step);
         var (step, kind) = (planned.Step, planned.Step.Kind);
         var tasks = plan.Tasks.Where(task => task.IsOf(step.Id)).ToList();
         var isShared = tasks.Exists(task => task.Also.Count > 0);

@@ -32,7 +32,7 @@ internal static class ShelfEndpoints
         var head = row.ToHead();
         var size = HeadSize.Of(head, figures.Head);
         var lines = StepCatalogue.All.Where(kind => kind.Puts is not null && kind.Suits.HasFlag(head.Wear.Kind)).DistinctBy(kind => kind.Puts)
-            .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures.Film)))
+            .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures)))
             .Where(pair => pair.amount is not null)
             .Select(pair => (pair.facts.MustBeRinsed, line: new TakingLine(
                 pair.facts.Name, pair.facts.Weight, pair.amount!.Exact.Value, pair.amount.Text, pair.amount.Working)))

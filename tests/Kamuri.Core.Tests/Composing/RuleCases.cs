@@ -1,6 +1,7 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Composing.Rules;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
@@ -35,6 +36,9 @@ public class RuleCases
         request with { History = new History { LastDone = new Dictionary<Treatment, DateOnly> { [treatment] = Given.Today.AddDays(-daysAgo) } } };
 
     private static Func<PlanRequest, PlanRequest> With(string step, StepUse use) => request => request with { Uses = new Dictionary<string, StepUse> { [step] = use } };
+
+    private static Func<PlanRequest, PlanRequest> Made(string step, string formula) => request => With(step,
+        Larder.Made(FormulaCatalogue.All.Single(each => each.Name == formula), request.Kitchen))(request);
 
     private static Func<PlanRequest, PlanRequest> Washed(int daysAgo) => request => request with { Head = request.Head with { LastWash = Given.Today.AddDays(-daysAgo) } };
 
@@ -108,6 +112,12 @@ public class RuleCases
         new RuleCase("R36", "dampen plant-gel", null) { Given = With("plant-gel", Mask with { SapDrained = true, Sieved = true }) },
         new RuleCase("R37", "dampen leave-in", Severity.Warn) { Given = With("leave-in", Mask with { InStock = new Millilitres(20) }), Because = "26 ml wanted" },
         new RuleCase("R37", "dampen leave-in", null) { Given = With("leave-in", Mask with { InStock = new Millilitres(27) }) },
+        new RuleCase("R37", "dampen leave-in", Severity.Warn) { Given = request => request with { Stock = [new StockItem(Guid.Empty, "Soft", ProductRole.LeaveIn, new Millilitres(20))] }, Because = "the shelf has 20 ml" },
+        new RuleCase("R37", "dampen leave-in", null) { Given = request => request with { Stock = [new StockItem(Guid.Empty, "Soft", ProductRole.Gel, new Millilitres(1))] }, Because = "another role" },
+        new RuleCase("R46", "grain-water rinse", Severity.Warn, "rinse") { Given = Made("grain-water", "Grain water") },
+        new RuleCase("R46", "grain-water rinse", null) { Given = request => Made("grain-water", "Grain water")(request with { When = new When(request.When.Now, StartAt: request.When.Now.AddHours(13)) }) },
+        new RuleCase("R31", "hot-oil", Severity.Stop, "") { Given = With("hot-oil", Mask with { EssentialOilPercent = 1.5, SharpOilPercent = 1.2 }), Because = "sharp" },
+        new RuleCase("R31", "hot-oil", null) { Given = With("hot-oil", Mask with { EssentialOilPercent = 1.5, SharpOilPercent = 0.9 }), Because = "sharp but little" },
         new RuleCase("R38", "dampen plant-gel", Severity.Note) { Given = With("plant-gel", Mask with { KeepsUnderADay = true, ToMake = new Millilitres(500) }) },
         new RuleCase("R38", "dampen plant-gel", null) { Given = With("plant-gel", Mask with { KeepsUnderADay = true, ToMake = new Millilitres(250) }) },
         new RuleCase("R38", "dampen plant-gel", Severity.Note) { Given = With("plant-gel", Mask with { ToMake = new Millilitres(500) }), Because = "made for one use in this school" },

@@ -59,3 +59,53 @@ public class PhysicsTests
     public void A_larger_bowl_cools_slower() =>
         Assert.True(Cooling.Rate(Vessel.WideBowl, new Millilitres(1000), Given.Figures.Cooling) < 0.06);
 }
+
+/// <summary>A thermometer in the bowl.</summary>
+public class CoolingFitTests
+{
+    private static readonly CoolingFigures Figures = new();
+
+    [Fact]
+    public void Two_readings_give_the_rate_by_hand()
+    {
+        // 60 °C above a room of 20 falls to 30 above in 10 minutes: ln 2 / 10.
+        var (rate, zero) = Cooling.Fit([(0, new Celsius(80)), (10, new Celsius(50))], new Celsius(20))!.Value;
+        Assert.Equal(Math.Log(2) / 10, rate, 9);
+        Assert.Equal(80, zero.Value, 9);
+    }
+
+    [Fact]
+    public void Any_rate_is_found_again() =>
+        CsCheck.Check.Sample(CsCheck.Gen.Select(CsCheck.Gen.Double[0.01, 0.2], CsCheck.Gen.Double[40, 95], CsCheck.Gen.Double[10, 30]), (k, from, room) =>
+        {
+            var readings = new[] { 1.0, 4, 9, 15 }.Select(minutes => (minutes, Cooling.After(TimeSpan.FromMinutes(minutes), new Celsius(from), new Celsius(room), k))).ToList();
+            return Cooling.Fit(readings, new Celsius(room)) is { } fit && Math.Abs(fit.RatePerMinute - k) < 1e-6 && Math.Abs(fit.AtZero.Value - from) < 1e-4;
+        });
+
+    [Fact]
+    public void Readings_that_cannot_say_are_not_believed()
+    {
+        Assert.Null(Cooling.Fit([(0, new Celsius(60))], new Celsius(20)));
+        Assert.Null(Cooling.Fit([(3, new Celsius(60)), (3, new Celsius(50))], new Celsius(20)));
+        Assert.Null(Cooling.Fit([(0, new Celsius(50)), (5, new Celsius(60))], new Celsius(20)));
+        Assert.Null(Cooling.Fit([(0, new Celsius(50)), (5, new Celsius(15))], new Celsius(20)));
+    }
+
+    [Fact]
+    public void An_oil_in_hot_water_warms_by_the_same_law()
+    {
+        // From 20 towards 60 at 0.1 a minute: 38 °C when 22 of 40 are left.
+        var time = Cooling.TimeToReach(new Celsius(20), new Celsius(38), new Celsius(60), 0.1)!.Value;
+        Assert.Equal(Math.Log(40.0 / 22) / 0.1, time.TotalMinutes, 6);
+        Assert.Equal(38, Cooling.After(time, new Celsius(20), new Celsius(60), 0.1).Value, 6);
+        Assert.Null(Cooling.TimeToReach(new Celsius(20), new Celsius(61), new Celsius(60), 0.1));
+        Assert.Equal(TimeSpan.Zero, Cooling.TimeToReach(new Celsius(40), new Celsius(38), new Celsius(60), 0.1));
+    }
+
+    [Fact]
+    public void A_rate_found_in_a_jar_becomes_the_figure_of_that_jar()
+    {
+        var volume = new Millilitres(150);
+        Assert.Equal(0.03, Cooling.AtReference(Cooling.Rate(Vessel.Jar, volume, Figures), volume, Figures), 12);
+    }
+}

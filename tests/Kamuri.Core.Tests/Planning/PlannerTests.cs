@@ -56,7 +56,7 @@ public class PlannerTests
         }
 
         var cooling = plan.Tasks.Single(task => task.Id == "tea-rinse.strain.wait");
-        Assert.InRange((plan.Tasks.Single(task => task.Id == "tea-rinse").Start - cooling.End).TotalMinutes, 0, 5);
+        Assert.InRange((plan.Tasks.Single(task => task.Id == "tea-rinse").Start - cooling.End).TotalMinutes, 0, 10);
     }
 
     [Fact]

@@ -37,6 +37,7 @@ public static class AllRules
         new PatchTested(),
         new CleanlyMade(),
         new EnoughAndNotTooMuch(),
+        new BegunInTime(),
         new AtItsWarmth(),
         new InItsRhythm(),
         new RestForTheEdges(),

@@ -1,5 +1,6 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Planning;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 
@@ -12,7 +13,7 @@ public abstract class MixtureRule : IRule
 
     public bool IsMendedUnasked => false;
 
-    public IEnumerable<Finding> Check(RuleContext context) =>
+    public virtual IEnumerable<Finding> Check(RuleContext context) =>
         from walked in context.Walk
         let use = context.Use(walked.Step)
         where use is not null
@@ -62,6 +63,11 @@ public sealed class EssentialOilLimit : MixtureRule
                 ? $"{use.Name} holds essential oil; none for {context.Request.Head.Name} here."
                 : $"{use.Name} holds {use.EssentialOilPercent:0.##} % essential oil; the most here is {limit:0.##} %.", step, isSafety: true);
         }
+        else if (use.SharpOilPercent > context.Figures.Mixtures.SharpOil)
+        {
+            yield return Say(Severity.Stop,
+                $"{use.Name} holds {use.SharpOilPercent:0.##} % of a sharp essential oil; the most of those is {context.Figures.Mixtures.SharpOil:0.##} %.", step, isSafety: true);
+        }
     }
 }
 
@@ -93,7 +99,8 @@ public sealed class NoSensitivity : MixtureRule
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
-        var hits = context.Request.Head.Sensitivities.Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
+        var hits = context.Request.Head.Sensitivities.Concat(context.Request.History.Reacted).Distinct(StringComparer.OrdinalIgnoreCase)
+            .Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
         if (hits.Count > 0)
         {
             yield return Say(Severity.Stop, $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.", step, isSafety: true);
@@ -115,7 +122,7 @@ public sealed class PatchTested : MixtureRule
             yield break;
         }
 
-        var untested = use.Ingredients
+        var untested = (use.AskForPatchTest ?? use.Ingredients)
             .Where(each => !history.KnownIngredients.Contains(each, StringComparer.OrdinalIgnoreCase))
             .Where(each => !history.PatchTests.TryGetValue(each, out var tested) || context.Request.When.Now - tested < context.Figures.Mixtures.PatchTestWait)
             .ToList();
@@ -145,17 +152,41 @@ public sealed class CleanlyMade : MixtureRule
     }
 }
 
-/// <summary>R37 warn: not enough for this head. R38 note: more is made of a thing that does not keep than is used.</summary>
+/// <summary>R37 warn: not enough for this head, in what was chosen or, when nothing was, in any product on the shelf. R38 note: more is made of a thing that does not keep than is used.</summary>
 public sealed class EnoughAndNotTooMuch : MixtureRule
 {
     private const double Ample = 1.5;
 
     public override string Id => "R37";
 
+    public override IEnumerable<Finding> Check(RuleContext context) => base.Check(context).Concat(OnTheShelf(context));
+
+    private static IEnumerable<Finding> OnTheShelf(RuleContext context)
+    {
+        var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
+        foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => context.Use(step) is null && step.Kind.Puts is not null))
+        {
+            var fitting = context.Request.Stock.Where(item => ProductRoles.ServeAs(item.Role).Contains(step.Kind.Puts!.Value)).ToList();
+            if (fitting.Count == 0 || fitting.Exists(item => item.Left is null)
+                || FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures, step.AmountFactor, context.Request.Hand) is not { } needed)
+            {
+                // Nothing of the kind is kept track of, so nothing can be called short.
+                continue;
+            }
+
+            var fullest = fitting.MaxBy(item => item.Left!.Value.Value)!;
+            if (fullest.Left!.Value.Value < needed.Exact.Value)
+            {
+                yield return new Finding("R37", Severity.Warn,
+                    $"{step.Kind.Name} takes {needed.Measured.Value:0} ml; the fullest on the shelf is {fullest.Name} with {fullest.Left.Value.Value:0} ml.", [step.Id]);
+            }
+        }
+    }
+
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
         var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
-        if (FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures.Film) is not { } needed)
+        if (FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures, step.AmountFactor, context.Request.Hand) is not { } needed)
         {
             yield break;
         }
@@ -199,6 +230,29 @@ public sealed class AtItsWarmth : MixtureRule
         else if (use.At is { } cool && step.Kind.Puts is Substance.HotOil && cool.Value < cooling.StillWarm.Value)
         {
             yield return new Finding(Id, Severity.Warn, $"{use.Name} has cooled to {cool.Value:0} °C; warm it again in hot water.", [step.Id]);
+        }
+    }
+}
+
+/// <summary>R46 warn: a mixture had to be begun longer before than there is time.</summary>
+public sealed class BegunInTime : MixtureRule
+{
+    public override string Id => "R46";
+
+    protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
+    {
+        if (use.Making is not { } formula)
+        {
+            yield break;
+        }
+
+        var when = context.Request.When;
+        var until = (when.ReadyBy ?? when.StartAt ?? when.Now) - when.Now;
+        var cooking = Larder.Cook(context.Request, formula, context.Request.Kitchen.YieldOf(formula), context.Figures);
+        if (cooking.Ahead is { } ahead && ahead.LeadMinutes.Earliest > until.TotalMinutes)
+        {
+            yield return Say(Severity.Warn,
+                $"{formula.Name} has to be begun {PlanWords.Spell(ahead.LeadMinutes.Earliest)} before. Use what is there, plan for a later day, or leave it out.", step);
         }
     }
 }

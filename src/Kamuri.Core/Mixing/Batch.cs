@@ -1,0 +1,167 @@
+using System.Globalization;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>A mixture that was made: what it is, where it stands and what has been done with it.</summary>
+public sealed record Batch
+{
+    public required Guid Id { get; init; }
+    public required string Name { get; init; }
+    public required Guid FormulaId { get; init; }
+    public required DateTimeOffset MadeAt { get; init; }
+
+    /// <summary>The household's date on which it was made.</summary>
+    public required DateOnly MadeOn { get; init; }
+
+    public required Millilitres Made { get; init; }
+    public required Millilitres Left { get; init; }
+    public required KeepRule Keep { get; init; }
+    public Keeping KeptAt { get; init; }
+
+    /// <summary>When it was put where it is now; null when it has stood there since it was made.</summary>
+    public DateTimeOffset? MovedAt { get; init; }
+
+    /// <summary>Was warm for too long before it was chilled.</summary>
+    public bool ChilledLate { get; init; }
+
+    /// <summary>The day it was taken out of the freezer for good; null when it never was frozen, or still is.</summary>
+    public DateOnly? ThawedOn { get; init; }
+
+    /// <summary>The last day it looked and smelt as it should; null when nobody looked.</summary>
+    public DateOnly? LookedFineOn { get; init; }
+
+    /// <summary>Looked or smelt wrong.</summary>
+    public bool LooksWrong { get; init; }
+
+    /// <summary>Thrown out or used up.</summary>
+    public bool IsGone { get; init; }
+
+    public IReadOnlyList<Substance> ServesAs { get; init; } = [];
+
+    /// <summary>What rules need to know of what is in it.</summary>
+    public required StepUse Facts { get; init; }
+}
+
+/// <summary>Whether a batch can be used.</summary>
+public enum BatchState { Good, LastDay, Frozen, Past, Spoiled, Gone }
+
+/// <summary>How a batch stands.</summary>
+/// <param name="State">Whether it can be used.</param>
+/// <param name="UseBy">The last day; null when it does not keep where it stands.</param>
+/// <param name="AtMost">The last day if it is looked at and smells as it should; never before <paramref name="UseBy"/>.</param>
+/// <param name="Sentence">The same in words.</param>
+/// <param name="MayBeLookedAt">On or past its day, but a look and a smell may give it some more.</param>
+public sealed record BatchStanding(BatchState State, DateOnly? UseBy, DateOnly? AtMost, string Sentence, bool MayBeLookedAt = false)
+{
+    public bool CanBeUsed => State is BatchState.Good or BatchState.LastDay or BatchState.Frozen;
+}
+
+/// <summary>What becomes of a batch: how long it is good, and what happens when it is moved, looked at, taken from.</summary>
+public static class BatchKeeping
+{
+    /// <summary>How a batch stands at a moment.</summary>
+    /// <param name="batch">The batch.</param>
+    /// <param name="today">The household's date.</param>
+    /// <param name="now">The moment, for what must not stand warm for hours.</param>
+    /// <param name="figures">How long that is, and how long a look is good for.</param>
+    public static BatchStanding Of(Batch batch, DateOnly today, DateTimeOffset now, MixtureFigures figures)
+    {
+        if (batch.IsGone || batch.Left.Value <= 0)
+        {
+            return new(BatchState.Gone, null, null, "Used up or thrown out.");
+        }
+
+        if (batch.LooksWrong)
+        {
+            return new(BatchState.Spoiled, null, null, "It looked or smelt wrong: throw it out.");
+        }
+
+        var stoodWarm = batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
+        if (batch.ChilledLate || stoodWarm)
+        {
+            return new(BatchState.Spoiled, null, null, $"It stood warm for more than {figures.WarmAtMost.TotalHours:0} hours, and nothing in it keeps it from spoiling: throw it out.");
+        }
+
+        var (usual, most) = Days(batch, figures);
+        if (batch.LookedFineOn is { } looked)
+        {
+            usual = Later(usual, Earlier(most, looked.AddDays(figures.LookGoodForDays)));
+        }
+
+        var state = batch.KeptAt == Keeping.Freezer && today <= usual ? BatchState.Frozen
+            : today > usual ? BatchState.Past
+            : today == usual ? BatchState.LastDay
+            : BatchState.Good;
+        return new(state, usual, most, Sentence(state, usual, most, today), today >= usual && usual < most && today <= most);
+    }
+
+    /// <summary>Puts a batch somewhere else.</summary>
+    public static Batch Move(Batch batch, Keeping to, DateOnly today, DateTimeOffset now, MixtureFigures figures)
+    {
+        var stoodWarm = batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
+        return batch with
+        {
+            KeptAt = to,
+            MovedAt = now,
+            ChilledLate = batch.ChilledLate || stoodWarm,
+            ThawedOn = batch.KeptAt == Keeping.Freezer && to != Keeping.Freezer ? today : batch.ThawedOn,
+        };
+    }
+
+    /// <summary>Why a batch cannot be put somewhere; null when it can.</summary>
+    public static string? WhyNot(Batch batch, Keeping to) => to switch
+    {
+        Keeping.Freezer when batch.Keep.Freezer is null => $"{batch.Name} does not stand freezing.",
+        Keeping.Freezer when batch.ThawedOn is not null => "What was thawed is not frozen again.",
+        _ => null,
+    };
+
+    /// <summary>What a step is told when it is done with this batch.</summary>
+    public static StepUse AsUse(Batch batch, DateOnly today, DateTimeOffset now, MixtureFigures figures)
+    {
+        var standing = Of(batch, today, now, figures);
+        return batch.Facts with
+        {
+            Name = $"{batch.Name} made {batch.MadeOn.ToString("d MMMM", CultureInfo.InvariantCulture)}",
+            UseBy = standing.UseBy,
+            KeptAsTold = standing.State != BatchState.Spoiled,
+            InStock = batch.Left,
+            ToMake = null,
+            BatchId = batch.Id,
+            IsFrozen = standing.State == BatchState.Frozen,
+        };
+    }
+
+    private static (DateOnly Usual, DateOnly Most) Days(Batch batch, MixtureFigures figures)
+    {
+        if (batch.ThawedOn is { } thawed)
+        {
+            var day = thawed.AddDays(figures.ThawedDays);
+            return (day, day);
+        }
+
+        var span = batch.Keep.At(batch.KeptAt) ?? new KeepSpan(0, 0);
+        return (batch.MadeOn.AddDays(span.Days), batch.MadeOn.AddDays(span.AtMost));
+    }
+
+    private static string Sentence(BatchState state, DateOnly usual, DateOnly most, DateOnly today)
+    {
+        var left = usual.DayNumber - today.DayNumber;
+        var day = usual.ToString("d MMMM", CultureInfo.InvariantCulture);
+        return state switch
+        {
+            BatchState.Frozen => $"Frozen, good until {day}.",
+            BatchState.Past when today <= most => $"Past its day since {day}. If it looks and smells as it should, it may have some more.",
+            BatchState.Past => $"Past its day since {day}: throw it out.",
+            BatchState.LastDay => "Good until today; look and smell before you use it.",
+            _ => left == 1 ? "Good until tomorrow." : $"Good for {left} more days, until {day}.",
+        };
+    }
+
+    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
+
+    private static DateOnly Earlier(DateOnly a, DateOnly b) => a < b ? a : b;
+}

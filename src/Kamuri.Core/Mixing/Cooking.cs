@@ -1,0 +1,88 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>One step of making a scaled mixture, batches of other formulas included.</summary>
+/// <param name="Id">Unique within the mixture.</param>
+/// <param name="Title">What hands do, with amounts.</param>
+/// <param name="Method">The step as the formula has it.</param>
+/// <param name="Vessel">What it stands in.</param>
+/// <param name="Volume">How much of it there is.</param>
+/// <param name="HotAt">How warm it is when it begins to cool; null takes the figure for what was just strained.</param>
+public sealed record CookStep(string Id, string Title, MethodStep Method, Vessel Vessel, Millilitres Volume, Celsius? HotAt)
+{
+    /// <summary>How long the wait behind it takes, in minutes; null when there is none.</summary>
+    public Window? Wait(Room room, CoolingFigures figures) =>
+        Method.WaitTitle is null ? null : Method.Cools ? Cooling.ToSkin(Vessel, Volume, HotAt ?? figures.Strained, room.Temperature, figures) : Method.Wait;
+}
+
+/// <summary>What of a mixture has to be begun before the day it is used on.</summary>
+/// <param name="Formula">What is made.</param>
+/// <param name="Steps">What has to be done before.</param>
+/// <param name="LeadMinutes">From the first of it until the rest can follow: at least, usually, at most.</param>
+public sealed record AheadWork(string Formula, IReadOnlyList<CookStep> Steps, Window LeadMinutes);
+
+/// <summary>How a scaled mixture is made: what comes first, what can wait for the day.</summary>
+/// <param name="Mixture">What is made.</param>
+/// <param name="Ahead">What has to be begun before; null when all of it can be done on the day.</param>
+/// <param name="OnTheDay">What is done on the day, in order.</param>
+/// <param name="Taken">Batches of other formulas it takes something from, a sentence each.</param>
+public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyList<CookStep> OnTheDay, IReadOnlyList<string> Taken)
+{
+    /// <summary>Lays out the making of a scaled formula.</summary>
+    /// <param name="mixture">What is made.</param>
+    /// <param name="kitchen">The other formulas that go into it.</param>
+    /// <param name="isThere">The name of a usable batch of a formula with so much in it; null when there is none.</param>
+    /// <param name="room">The room it cools in.</param>
+    /// <param name="cooling">How fast.</param>
+    /// <param name="figures">Which waits are too long for the day.</param>
+    public static Cooking Of(
+        ScaledFormula mixture, Kitchen kitchen, Func<Guid, Millilitres, string?> isThere, Room room, CoolingFigures cooling, MixtureFigures figures)
+    {
+        var (steps, taken) = (new List<CookStep>(), new List<string>());
+        Add(mixture, "");
+        var last = steps.FindLastIndex(step => step.Wait(room, cooling) is { } wait && wait.Usual > figures.LongestInDay.TotalMinutes);
+        return last < 0
+            ? new Cooking(mixture, null, steps, taken)
+            : new Cooking(mixture, new AheadWork(mixture.Formula.Name, [.. steps.Take(last + 1)], Lead(steps.Take(last + 1), room, cooling)), [.. steps.Skip(last + 1)], taken);
+
+        void Add(ScaledFormula scaled, string prefix)
+        {
+            foreach (var line in scaled.Lines)
+            {
+                if (line.Ingredient.FormulaId is not { } id || kitchen.Formula(id) is not { } inner)
+                {
+                    continue;
+                }
+
+                if (isThere(id, line.Volume) is { } batch)
+                {
+                    taken.Add($"Take {line.Amount.Metric} from {batch}.");
+                }
+                else
+                {
+                    Add(Scaling.ToMake(inner, line.Volume, kitchen), $"{prefix}{inner.Kind}-");
+                }
+            }
+
+            var amounts = scaled.Lines.Select(line => (line.Ingredient.Name, line.Amount.Metric)).ToList();
+            steps.AddRange(scaled.Formula.Method.Select(step => new CookStep(
+                $"{prefix}{step.Id}", Scaling.Words(step.Title, amounts), step, scaled.Formula.Vessel, scaled.Makes, scaled.Formula.HotAt)));
+        }
+    }
+
+    /// <summary>How long the making takes from first to last: at least, usually, at most.</summary>
+    public Window Whole(Room room, CoolingFigures cooling) => Lead([.. Ahead?.Steps ?? [], .. OnTheDay], room, cooling);
+
+    private static Window Lead(IEnumerable<CookStep> steps, Room room, CoolingFigures cooling)
+    {
+        var all = steps.Select(step => (step.Method.HandsOnMinutes, wait: step.Wait(room, cooling))).ToList();
+        return new Window(
+            all.Sum(step => step.HandsOnMinutes + (step.wait?.Earliest ?? 0)),
+            all.Sum(step => step.HandsOnMinutes + (step.wait?.Usual ?? 0)),
+            all.Sum(step => step.HandsOnMinutes + (step.wait?.Latest ?? 0)));
+    }
+}

@@ -1,0 +1,64 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>What was made before and can be used now.</summary>
+public static class Larder
+{
+    /// <summary>
+    /// The request with what each step is made with filled in: the formula a step is brewed by when nobody chose
+    /// anything, and a good batch of it in the place of the cooking when there is one with enough in it.
+    /// </summary>
+    public static PlanRequest Fill(PlanRequest request, CraftFigures figures)
+    {
+        var uses = new Dictionary<string, StepUse>(request.Uses);
+        foreach (var kind in StepCatalogue.All.Where(kind => kind.Preparation is not null && !Names(request).Any(key => KindOf(key) == kind)))
+        {
+            uses[kind.Id] = Made(FormulaCatalogue.ForPreparation(kind.Preparation!), request.Kitchen);
+        }
+
+        var size = HeadSize.Of(request.Head, figures.Head);
+        foreach (var (key, use) in uses.ToList())
+        {
+            if (use is not { Making: { } formula, MadeFresh: false } || KindOf(key) is not { } kind)
+            {
+                continue;
+            }
+
+            var needed = FilmModel.For(kind.Puts, kind.Places, size, figures, 1, request.Hand)?.Exact ?? new Millilitres(0);
+            if (Find(request, formula.Id, needed, figures) is { } batch)
+            {
+                uses[key] = BatchKeeping.AsUse(batch, request.Today, request.When.Now, figures.Mixtures);
+            }
+        }
+
+        return request with { Uses = uses };
+    }
+
+    /// <summary>What a step is told of a mixture that is made for it.</summary>
+    /// <exception cref="FormulaLoopException">It comes back to itself.</exception>
+    public static StepUse Made(Formula formula, Kitchen kitchen) => Contents.Of(formula, kitchen).AsUse(formula, kitchen.Dictionary) with { Making = formula };
+
+    /// <summary>The usable batch of a formula that is over soonest and has enough in it; frozen ones last. Null when there is none.</summary>
+    public static Batch? Find(PlanRequest request, Guid formula, Millilitres needed, CraftFigures figures) =>
+        request.Batches.Where(batch => batch.FormulaId == formula && batch.Left.Value >= needed.Value)
+            .Select(batch => (batch, standing: BatchKeeping.Of(batch, request.Today, request.When.Now, figures.Mixtures)))
+            .Where(pair => pair.standing.CanBeUsed)
+            .OrderBy(pair => pair.standing.State == BatchState.Frozen).ThenBy(pair => pair.standing.UseBy)
+            .Select(pair => pair.batch).FirstOrDefault();
+
+    /// <summary>How a mixture is made for a request, taking from the larder what other formulas have left there.</summary>
+    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) => Cooking.Of(
+        Scaling.ToMake(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen), request.Kitchen,
+        (id, needed) => Find(request, id, needed, figures)?.Name, request.Room, figures.Cooling, figures.Mixtures);
+
+    private static IEnumerable<string> Names(PlanRequest request) => request.Uses.Keys;
+
+    /// <summary>The kind a use is for: its key is a kind, or a step of it with a number behind.</summary>
+    private static StepKind? KindOf(string key) => StepCatalogue.Find(key) ?? StepCatalogue.Find(key.TrimEnd("0123456789".ToCharArray()).TrimEnd('-'));
+}

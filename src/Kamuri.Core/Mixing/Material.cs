@@ -1,0 +1,151 @@
+using Kamuri.Core.Shelf.Labels;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>The part something plays in a mixture, by which it can be replaced.</summary>
+public enum MaterialRole
+{
+    Liquid, PlantGel, PenetratingOil, SealingOil, Butter, Humectant, Seed, Leaf, Pod, Grain, Herb, Powder, Clay, Egg, Onion, Bar,
+    Conditioner, LeaveIn, EssentialOil, Acid, Thickener, Other,
+}
+
+/// <summary>Something that goes into a mixture, with what arithmetic needs to know of it.</summary>
+/// <param name="Name">As it is called in a kitchen.</param>
+/// <param name="Role">The part it plays.</param>
+/// <param name="Density">In g/ml, as it lies in a spoon (craft default).</param>
+/// <param name="GramsPerPiece">Weight of one, for what is counted; null for what is measured.</param>
+/// <param name="Label">The name the ingredient dictionary knows it by; null when it is the same.</param>
+public sealed record Material(string Name, MaterialRole Role, double Density, double? GramsPerPiece = null, string? Label = null)
+{
+    /// <summary>Counted and never weighed, so that halves and wholes are all there is.</summary>
+    public bool IsCounted => GramsPerPiece is not null && Role is MaterialRole.Egg or MaterialRole.Bar;
+
+    /// <summary>Stays behind when the mixture is strained.</summary>
+    public bool StaysBehind => Role is MaterialRole.Seed or MaterialRole.Leaf or MaterialRole.Pod or MaterialRole.Grain or MaterialRole.Herb or MaterialRole.Onion;
+
+    /// <summary>Whether anything is known of it beyond its name.</summary>
+    public bool IsKnown { get; init; } = true;
+}
+
+/// <summary>What a kitchen uses. Data; a name that is not here is looked up in the ingredient dictionary by its class.</summary>
+public static class Materials
+{
+    private const double OilDensity = 0.92;
+    private const double ButterDensity = 0.91;
+    private const double PowderDensity = 0.45;
+
+    /// <summary>The materials that come with Kamuri.</summary>
+    public static IReadOnlyList<Material> All { get; } =
+    [
+        new("water", MaterialRole.Liquid, 1),
+        new("coconut milk", MaterialRole.Liquid, 1),
+        new("green tea", MaterialRole.Liquid, 1),
+        new("yoghurt", MaterialRole.Other, 1.03),
+        new("flaxseed", MaterialRole.Seed, 0.67),
+        new("fenugreek seed", MaterialRole.Seed, 0.75, Label: "fenugreek"),
+        new("chia seed", MaterialRole.Seed, 0.67, Label: "chia seed"),
+        new("aloe leaf", MaterialRole.Leaf, 1, Label: "aloe leaf extract"),
+        new("aloe gel", MaterialRole.PlantGel, 1, Label: "aloe juice"),
+        new("aloe juice", MaterialRole.PlantGel, 1),
+        new("okra pods", MaterialRole.Pod, 0.55, Label: "okra extract"),
+        new("rice", MaterialRole.Grain, 0.85, Label: "rice water"),
+        new("dried herb", MaterialRole.Herb, 0.2, Label: "dried herb"),
+        new("dried rosemary", MaterialRole.Herb, 0.2, Label: "rosemary extract"),
+        new("dried nettle", MaterialRole.Herb, 0.15, Label: "nettle"),
+        new("dried hibiscus", MaterialRole.Herb, 0.2, Label: "hibiscus"),
+        new("dried chamomile", MaterialRole.Herb, 0.15, Label: "chamomile extract"),
+        new("onion", MaterialRole.Onion, 0.95, Label: "onion juice"),
+        new("garlic", MaterialRole.Onion, 0.95, Label: "garlic extract"),
+        new("coconut oil", MaterialRole.PenetratingOil, OilDensity),
+        new("olive oil", MaterialRole.PenetratingOil, OilDensity),
+        new("avocado oil", MaterialRole.PenetratingOil, OilDensity),
+        new("sunflower oil", MaterialRole.PenetratingOil, OilDensity),
+        new("castor oil", MaterialRole.SealingOil, 0.96),
+        new("jojoba oil", MaterialRole.SealingOil, 0.87),
+        new("grapeseed oil", MaterialRole.SealingOil, OilDensity),
+        new("shea butter", MaterialRole.Butter, ButterDensity),
+        new("cocoa butter", MaterialRole.Butter, ButterDensity),
+        new("mango butter", MaterialRole.Butter, ButterDensity),
+        new("honey", MaterialRole.Humectant, 1.42),
+        new("glycerin", MaterialRole.Humectant, 1.26),
+        new("egg", MaterialRole.Egg, 1.03, 50),
+        new("treatment bar", MaterialRole.Bar, ButterDensity, 60, "treatment bar"),
+        new("avocado flesh", MaterialRole.Other, 0.95, Label: "avocado extract"),
+        new("hibiscus powder", MaterialRole.Powder, PowderDensity, Label: "hibiscus"),
+        new("amla powder", MaterialRole.Powder, PowderDensity),
+        new("fenugreek powder", MaterialRole.Powder, PowderDensity, Label: "fenugreek"),
+        new("neem powder", MaterialRole.Powder, PowderDensity),
+        new("marshmallow root", MaterialRole.Powder, PowderDensity),
+        new("bentonite clay", MaterialRole.Clay, 0.90, Label: "bentonite"),
+        new("kaolin clay", MaterialRole.Clay, 0.90, Label: "kaolin"),
+        new("rhassoul clay", MaterialRole.Clay, 0.90),
+        new("conditioner", MaterialRole.Conditioner, 0.98, Label: "cetearyl alcohol"),
+        new("leave-in", MaterialRole.LeaveIn, 0.98, Label: "behentrimonium methosulfate"),
+        new("lavender oil", MaterialRole.EssentialOil, 0.89),
+        new("peppermint oil", MaterialRole.EssentialOil, 0.90),
+        new("rosemary oil", MaterialRole.EssentialOil, 0.91),
+        new("tea tree oil", MaterialRole.EssentialOil, 0.89),
+        new("apple cider vinegar", MaterialRole.Acid, 1.01),
+        new("lemon juice", MaterialRole.Acid, 1.02),
+    ];
+
+    private static readonly Dictionary<string, Material> ByName =
+        All.SelectMany(material => new[] { material.Name, $"{material.Name}s", $"{material.Name}es" }.Select(name => (name, material)))
+            .GroupBy(pair => Spelling.Plain(pair.name)).ToDictionary(group => group.Key, group => group.First().material);
+
+    /// <summary>Finds a material by name; by its class when only the dictionary knows it; like water when nobody does.</summary>
+    public static Material Find(string name, IngredientDictionary dictionary)
+    {
+        var plain = Spelling.Plain(name);
+        if (ByName.TryGetValue(plain, out var known))
+        {
+            return known with { Name = name.Trim() };
+        }
+
+        return dictionary.Find(plain) is { } ingredient
+            ? new Material(name.Trim(), RoleOf(ingredient.Class), DensityOf(ingredient.Class), Label: ingredient.Name)
+            : new Material(name.Trim(), MaterialRole.Other, 1, Label: name.Trim()) { IsKnown = false };
+    }
+
+    /// <summary>What can stand in for a role, and what changes; null when nothing can.</summary>
+    public static string? InsteadOf(MaterialRole role) => role switch
+    {
+        MaterialRole.PenetratingOil => "Any penetrating oil does: coconut, olive, avocado or sunflower. The lighter one weighs less on fine hair.",
+        MaterialRole.SealingOil => "Any sealing oil does: castor holds longest and weighs most, jojoba and grapeseed lie light.",
+        MaterialRole.Butter => "Any butter, or a balm. Cocoa butter sets harder than shea and mango.",
+        MaterialRole.Leaf => "Bought leaf gel or juice instead of the fresh leaf, without draining. Juice will not bind an oil: it separates; shake it or thicken it.",
+        MaterialRole.PlantGel => "Fresh leaf gel, or seed gel. Juice is thinner and will not bind an oil: shake before use.",
+        MaterialRole.Humectant => "Honey, glycerin or leaf gel. Glycerin pulls hardest, which is too much in very dry or very humid air.",
+        MaterialRole.Liquid => "Water, tea or coconut milk. Tea draws, milk adds fat that has to be washed out.",
+        MaterialRole.Herb => "Any dried herb for the hair by the same spoons; a fresh one by three times as much, and the oil keeps only two weeks.",
+        MaterialRole.Powder => "Another herb powder by the same spoons. Those that turn slimy have to be sieved.",
+        MaterialRole.Clay => "Another clay. Bentonite takes more water than kaolin: add it by the spoon.",
+        MaterialRole.Conditioner => "Any rinse-out conditioner without much protein.",
+        MaterialRole.LeaveIn => "Leaf juice, or nothing but water.",
+        MaterialRole.Acid => "Vinegar or lemon juice; never stronger than the formula says.",
+        _ => null,
+    };
+
+    private static MaterialRole RoleOf(IngredientClass kind) => kind switch
+    {
+        IngredientClass.Water => MaterialRole.Liquid,
+        IngredientClass.PenetratingOil => MaterialRole.PenetratingOil,
+        IngredientClass.SealingOil => MaterialRole.SealingOil,
+        IngredientClass.Butter or IngredientClass.Wax => MaterialRole.Butter,
+        IngredientClass.Humectant => MaterialRole.Humectant,
+        IngredientClass.EssentialOil => MaterialRole.EssentialOil,
+        IngredientClass.Clay => MaterialRole.Clay,
+        IngredientClass.Acid => MaterialRole.Acid,
+        IngredientClass.Thickener => MaterialRole.Thickener,
+        _ => MaterialRole.Other,
+    };
+
+    private static double DensityOf(IngredientClass kind) => kind switch
+    {
+        IngredientClass.PenetratingOil or IngredientClass.SealingOil => OilDensity,
+        IngredientClass.Butter or IngredientClass.Wax => ButterDensity,
+        IngredientClass.EssentialOil => 0.9,
+        IngredientClass.Clay => 0.9,
+        _ => 1,
+    };
+}

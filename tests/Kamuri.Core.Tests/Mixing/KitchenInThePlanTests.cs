@@ -1,0 +1,158 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Tests.Mixing;
+
+/// <summary>Mixtures that are made for a plan, or taken from the fridge for it.</summary>
+public class KitchenInThePlanTests
+{
+    private static Formula Shipped(string name) => FormulaCatalogue.All.Single(formula => formula.Name == name);
+
+    private static PlanRequest With(PlanRequest request, string kind, Formula formula) =>
+        request with { Uses = new Dictionary<string, StepUse>(request.Uses) { [kind] = Larder.Made(formula, request.Kitchen) } };
+
+    private static Batch Tea(int daysAgo, double left = 400, Keeping at = Keeping.Fridge) => new()
+    {
+        Id = Guid.NewGuid(),
+        Name = "Herb tea",
+        FormulaId = Shipped("Herb tea").Id,
+        MadeAt = Given.Noon.AddDays(-daysAgo),
+        MadeOn = Given.Today.AddDays(-daysAgo),
+        Made = new Millilitres(400),
+        Left = new Millilitres(left),
+        Keep = at == Keeping.Freezer ? new KeepRule(null, new KeepSpan(2, 3), new KeepSpan(30, 30)) : Shipped("Herb tea").Keep,
+        KeptAt = at,
+        ServesAs = [Substance.Tea],
+        Facts = new StepUse("Herb tea") { Ingredients = ["dried herb"] },
+    };
+
+    private static IEnumerable<PlannedTask> Kitchen(Plan plan) => plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand);
+
+    [Fact]
+    public void Tea_is_brewed_for_this_head_with_a_little_over()
+    {
+        var plan = Given.Plan(Given.Request());
+        var mixture = plan.Mixtures.Single();
+        var needed = plan.Steps.Single(step => step.Step.Id == "tea-rinse").Amount!.Exact.Value;
+
+        Assert.Equal("tea-rinse", mixture.Step.Id);
+        Assert.Equal(needed * 1.1, mixture.Cooking.Mixture.Makes.Value, 9);
+        Assert.Contains(Kitchen(plan), task => task.Title == "Put 150 ml water on to boil");
+    }
+
+    [Fact]
+    public void A_good_batch_takes_the_place_of_the_cooking()
+    {
+        var plan = Given.Plan(Given.Request() with { Batches = [Tea(5), Tea(1, left: 20), Tea(1)] });
+
+        Assert.Empty(Kitchen(plan));
+        Assert.Empty(plan.Mixtures);
+        Assert.Equal("Herb tea made 13 March", plan.Request.UseOf(plan.Steps.Single(step => step.Step.Id == "tea-rinse").Step)!.Name);
+        Assert.DoesNotContain(plan.Findings, finding => finding.Rule == "R30");
+    }
+
+    [Fact]
+    public void A_batch_that_is_past_or_too_small_is_brewed_anew() =>
+        Assert.NotEmpty(Kitchen(Given.Plan(Given.Request() with { Batches = [Tea(5), Tea(1, left: 20)] })));
+
+    [Fact]
+    public void A_frozen_batch_is_thawed_first()
+    {
+        var plan = Given.Plan(Given.Request() with { Batches = [Tea(9, at: Keeping.Freezer)] });
+        var thawing = plan.Tasks.Single(task => task.Id == "tea-rinse.thaw.wait");
+
+        Assert.True(thawing.End - thawing.Start >= TimeSpan.FromMinutes(20));
+        Assert.True(plan.Tasks.Single(task => task.Id == "tea-rinse").Start >= thawing.End);
+    }
+
+    [Fact]
+    public void A_batch_past_its_day_that_was_chosen_stops_the_plan()
+    {
+        var old = BatchKeeping.AsUse(Tea(5), Given.Today, Given.Noon, Given.Figures.Mixtures);
+        var plan = Given.Plan(Given.Request() with { Uses = new Dictionary<string, StepUse> { ["tea-rinse"] = old } });
+
+        var stop = plan.Findings.Single(finding => finding.Rule == "R30");
+        Assert.True(plan.HasStop && stop.IsSafety);
+        Assert.DoesNotContain(Given.Plan(plan.Request with { Edits = stop.Fix!.Edits }).Findings, finding => finding.Rule == "R30");
+    }
+
+    [Fact]
+    public void A_gel_is_boiled_strained_and_cooled_before_it_is_put_on()
+    {
+        var request = With(Given.Request(Aim.Definition, EndStyle.WashAndGo), "gel", Shipped("Seed gel, firm"));
+        var plan = Given.Plan(request);
+        var (gel, cooling) = (plan.Tasks.Single(task => task.IsOf("gel")), plan.Tasks.Single(task => task.Id == "gel.strain.wait"));
+
+        Assert.Contains(Resource.Stove, plan.Tasks.Single(task => task.Id == "gel.boil").Uses);
+        Assert.True(cooling.End <= gel.Start);
+        // Most of the cooking goes into waits that are there anyway.
+        Assert.InRange((plan.End - Given.Plan(Given.Request(Aim.Definition, EndStyle.WashAndGo)).End).TotalMinutes, 0, 12);
+    }
+
+    [Fact]
+    public void Warmed_oil_is_put_on_at_once()
+    {
+        var request = With(Given.Request(Aim.ScalpComfort), "hot-oil", Shipped("Warmed oil")) with { Schools = Given.Head().Schools };
+        var plan = Given.Plan(request with { Edits = [new AddStep("hot-oil", null)] });
+        var warm = plan.Tasks.Single(task => task.Id == "hot-oil.warm.wait");
+
+        Assert.InRange((plan.Tasks.Single(task => task.IsOf("hot-oil")).Start - warm.End).TotalMinutes, 0, 3);
+    }
+
+    [Fact]
+    public void Grain_is_soaked_the_day_before_and_only_strained_on_the_day()
+    {
+        var tomorrow = Given.Noon.AddDays(1);
+        var request = With(Given.Request() with { When = new When(Given.Noon, StartAt: tomorrow), Edits = [new AddStep("grain-water", null)] }, "grain-water", Shipped("Grain water"));
+        var plan = Given.Plan(request);
+        var mixture = plan.Mixtures.Single(each => each.Step.Kind.Id == "grain-water");
+
+        Assert.Equal(["grain-water.strain"], Kitchen(plan).Select(task => task.Id).Where(id => id.StartsWith("grain", StringComparison.Ordinal)));
+        Assert.Equal(tomorrow.AddMinutes(-(4 + 720)), mixture.BeginBy!.Value, TimeSpan.FromMinutes(30));
+        Assert.True(mixture.BestBegun < mixture.BeginBy);
+        Assert.False(mixture.TooLate);
+        Assert.DoesNotContain(plan.Findings, finding => finding.Rule == "R46");
+    }
+
+    [Fact]
+    public void What_had_to_be_begun_before_is_said_and_can_be_left_out()
+    {
+        var request = With(Given.Request() with { Edits = [new AddStep("grain-water", null)] }, "grain-water", Shipped("Grain water"));
+        var plan = Given.Plan(request);
+        var late = plan.Findings.Single(finding => finding.Rule == "R46");
+
+        Assert.Contains("12 h 04 before", late.Reason, StringComparison.Ordinal);
+        Assert.True(plan.Mixtures.Single(each => each.Step.Kind.Id == "grain-water").TooLate);
+        Assert.DoesNotContain(Given.Plan(plan.Request with { Edits = [.. request.Edits, .. late.Fix!.Edits] }).Findings, finding => finding.Rule == "R46");
+    }
+
+    [Fact]
+    public void A_formula_within_a_formula_is_made_first_or_taken_from_its_jar()
+    {
+        var request = Given.Request();
+        var mixed = Shipped("Leaf gel with infused oil");
+        var made = Larder.Cook(request, mixed, new Millilitres(115), Given.Figures);
+        Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "InfusedOil-warm", "InfusedOil-strain", "whisk"], [.. made.OnTheDay.Select(step => step.Id)]);
+
+        var oil = Tea(3) with { Name = "Infused oil", FormulaId = Shipped("Infused oil").Id, Keep = Shipped("Infused oil").Keep, KeptAt = Keeping.Room };
+        var taken = Larder.Cook(request with { Batches = [oil] }, mixed, new Millilitres(115), Given.Figures);
+        Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "whisk"], [.. taken.OnTheDay.Select(step => step.Id)]);
+        Assert.Equal(["Take 17 ml from Infused oil."], taken.Taken);
+    }
+
+    [Fact]
+    public void A_shelf_without_enough_is_said_before_anything_is_chosen()
+    {
+        StockItem Mask(string name, double? left) => new(Guid.NewGuid(), name, ProductRole.DeepConditioner, left is { } ml ? new Millilitres(ml) : null);
+        IEnumerable<Finding> Short(params StockItem[] stock) => Given.Plan(Given.Request() with { Stock = stock }).Findings.Where(finding => finding.Rule == "R37");
+
+        Assert.Contains(Short(Mask("Slow", 60), Mask("Quick", 20)), finding => finding.Reason.Contains("the fullest on the shelf is Slow with 60 ml", StringComparison.Ordinal));
+        Assert.Empty(Short(Mask("Slow", 200)));
+        Assert.Empty(Short(Mask("Slow", 60), Mask("Unmeasured", null)));
+        Assert.Empty(Short());
+    }
+}
