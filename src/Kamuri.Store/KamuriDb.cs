@@ -2,6 +2,8 @@ using System.Text.Json;
 using Kamuri.Store.Figures;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Household;
+using Kamuri.Store.Kitchen;
+using Kamuri.Store.PlannedDays;
 using Kamuri.Store.Sessions;
 using Kamuri.Store.Shelf;
 using Kamuri.Store.Templates;
@@ -22,6 +24,13 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
     public DbSet<TemplateRow> Templates => Set<TemplateRow>();
     public DbSet<ProductRow> Products => Set<ProductRow>();
     public DbSet<TaughtNameRow> TaughtNames => Set<TaughtNameRow>();
+    public DbSet<RatingRow> Ratings => Set<RatingRow>();
+    public DbSet<TakingRow> Takings => Set<TakingRow>();
+    public DbSet<FormulaRow> Formulas => Set<FormulaRow>();
+    public DbSet<BatchRow> Batches => Set<BatchRow>();
+    public DbSet<PatchTestRow> PatchTests => Set<PatchTestRow>();
+    public DbSet<KnownIngredientRow> KnownIngredients => Set<KnownIngredientRow>();
+    public DbSet<PlannedDayRow> PlannedDays => Set<PlannedDayRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -65,11 +74,60 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
             taught.Property(row => row.Name).HasMaxLength(120);
             taught.Property(row => row.Class).HasConversion<string>();
         });
+        ShelfAndKitchen(modelBuilder);
+        modelBuilder.Entity<PlannedDayRow>(day =>
+        {
+            day.ToTable("planned_days");
+            day.HasOne<HeadRow>().WithMany().HasForeignKey(row => row.HeadId).OnDelete(DeleteBehavior.Cascade);
+        });
         modelBuilder.Entity<TemplateRow>(template =>
         {
             template.ToTable("templates");
             template.Property(row => row.Name).HasMaxLength(60);
             template.HasIndex(row => row.Name).IsUnique();
+        });
+    }
+
+    private static void ShelfAndKitchen(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<RatingRow>(rating =>
+        {
+            rating.ToTable("ratings");
+            rating.HasKey(row => new { row.ProductId, row.HeadId });
+            rating.HasOne<ProductRow>().WithMany().HasForeignKey(row => row.ProductId).OnDelete(DeleteBehavior.Cascade);
+            rating.HasOne<HeadRow>().WithMany().HasForeignKey(row => row.HeadId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<TakingRow>(taking =>
+        {
+            taking.ToTable("takings");
+            // Not foreign keys to product and batch: what was taken stays on record when they are gone.
+            taking.HasOne<SessionRow>().WithMany().HasForeignKey(row => row.SessionId).OnDelete(DeleteBehavior.Cascade);
+            taking.HasIndex(row => row.HeadId);
+        });
+        modelBuilder.Entity<FormulaRow>(formula =>
+        {
+            formula.ToTable("formulas");
+            formula.Property(row => row.Name).HasMaxLength(80);
+        });
+        modelBuilder.Entity<BatchRow>(batch =>
+        {
+            batch.ToTable("batches");
+            batch.Property(row => row.KeptAt).HasConversion<string>();
+            batch.HasIndex(row => row.GoneOn);
+        });
+        modelBuilder.Entity<PatchTestRow>(test =>
+        {
+            test.ToTable("patch_tests");
+            test.HasKey(row => new { row.HeadId, row.Ingredient });
+            test.Property(row => row.Ingredient).HasMaxLength(120);
+            test.Property(row => row.Outcome).HasConversion<string>();
+            test.HasOne<HeadRow>().WithMany().HasForeignKey(row => row.HeadId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<KnownIngredientRow>(known =>
+        {
+            known.ToTable("known_ingredients");
+            known.HasKey(row => new { row.HeadId, row.Ingredient });
+            known.HasOne<HeadRow>().WithMany().HasForeignKey(row => row.HeadId).OnDelete(DeleteBehavior.Cascade);
         });
     }
 

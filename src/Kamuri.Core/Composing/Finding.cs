@@ -13,13 +13,16 @@ public enum Severity { Note, Warn, Stop }
 public sealed record Fix(string Label, IReadOnlyList<PlanEdit> Edits);
 
 /// <summary>What a rule has to say about a plan.</summary>
-/// <param name="Rule">Rule id, R01 to R45.</param>
+/// <param name="Rule">Rule id, R01 to R46.</param>
 /// <param name="Severity">How much it matters.</param>
 /// <param name="Reason">Why, in one sentence.</param>
 /// <param name="Steps">The steps it speaks of.</param>
 /// <param name="Fix">What would solve it, where the craft names something.</param>
 public sealed record Finding(string Rule, Severity Severity, string Reason, IReadOnlyList<string> Steps, Fix? Fix = null)
 {
+    /// <summary>Ingredients a patch test would settle it for; empty when it is not about that.</summary>
+    public IReadOnlyList<string> PatchTest { get; init; } = [];
+
     /// <summary>A stop that protects the person and cannot be overridden.</summary>
     public bool IsSafety { get; init; }
 
@@ -56,7 +59,7 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
 /// <summary>A rule of the craft: reads the walk of the hair state, says what is wrong and how to mend it.</summary>
 public interface IRule
 {
-    /// <summary>R01 to R45.</summary>
+    /// <summary>R01 to R46.</summary>
     string Id { get; }
 
     /// <summary>

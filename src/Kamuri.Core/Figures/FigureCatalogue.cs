@@ -16,6 +16,9 @@ public static partial class FigureCatalogue
     /// <summary>Finds a figure; null when there is none of that name.</summary>
     public static FigureEntry? Find(string id) => ById.GetValueOrDefault(id);
 
+    /// <summary>The figure how fast things cool in a vessel.</summary>
+    public static FigureEntry OfCooling(Physics.Vessel vessel) => ById[$"cooling.rate.{Kebab(vessel.ToString())}"];
+
     /// <summary>
     /// The figures of a household: the shipped ones with its own values put in. A value under a name that is no longer
     /// known, or outside its range, is left out, so that an old file never makes a plan impossible.

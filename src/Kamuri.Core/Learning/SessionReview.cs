@@ -29,7 +29,9 @@ public sealed record SessionSummary(
 /// <summary>What a session did for the head's own record.</summary>
 /// <param name="Washed">A cleanse was really done.</param>
 /// <param name="Detangled">The hair was really combed through.</param>
-public sealed record SessionOutcome(bool Washed, bool Detangled);
+/// <param name="Taken">What was taken from shelf and fridge, by the plan.</param>
+/// <param name="Touched">Ingredients that ask for a patch test and were on the head.</param>
+public sealed record SessionOutcome(bool Washed, bool Detangled, IReadOnlyList<SessionTaking> Taken, IReadOnlyList<string> Touched);
 
 /// <summary>Looks back on a finished session.</summary>
 public static class LookBack
@@ -55,7 +57,9 @@ public static class LookBack
     public static SessionOutcome Outcome(SessionPlan plan, SessionState state)
     {
         var done = Done(plan, state).ToList();
-        return new SessionOutcome(done.Any(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Any(step => step.Detangles));
+        return new SessionOutcome(done.Any(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Any(step => step.Detangles),
+            [.. plan.Takings.Where(taking => done.Exists(step => step.Id == taking.StepId))],
+            [.. plan.Touches.Where(pair => done.Exists(step => step.Id == pair.Key)).SelectMany(pair => pair.Value).Distinct()]);
     }
 
     /// <summary>Steps of which something was really done.</summary>

@@ -53,6 +53,7 @@ public sealed record Contents(IReadOnlyList<Content> All)
             Sieved = All.Any(content => content.Material.Role is MaterialRole.Powder or MaterialRole.Seed) ? formula.Deeds.HasFlag(MethodDeeds.Sieves) : null,
             SapDrained = All.Any(content => content.Material.Role == MaterialRole.Leaf && content.Through.Count == 0) ? formula.Deeds.HasFlag(MethodDeeds.DrainsSap) : null,
             KeepsUnderADay = formula.Keep.IsUnderADay,
+            AskForPatchTest = [.. reading.AskForPatchTest.Concat(All.SelectMany(content => content.Product?.AskForPatchTest ?? [])).Distinct()],
         };
     }
 

@@ -25,24 +25,28 @@ public sealed record CookStep(string Id, string Title, MethodStep Method, Vessel
 /// <param name="LeadMinutes">From the first of it until the rest can follow: at least, usually, at most.</param>
 public sealed record AheadWork(string Formula, IReadOnlyList<CookStep> Steps, Window LeadMinutes);
 
+/// <summary>Something taken from a batch that is there.</summary>
+/// <param name="Sentence">For example "Take 15 ml from Infused oil."</param>
+public sealed record TakenFromBatch(Guid BatchId, string Name, Millilitres Amount, string Sentence);
+
 /// <summary>How a scaled mixture is made: what comes first, what can wait for the day.</summary>
 /// <param name="Mixture">What is made.</param>
 /// <param name="Ahead">What has to be begun before; null when all of it can be done on the day.</param>
 /// <param name="OnTheDay">What is done on the day, in order.</param>
-/// <param name="Taken">Batches of other formulas it takes something from, a sentence each.</param>
-public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyList<CookStep> OnTheDay, IReadOnlyList<string> Taken)
+/// <param name="Taken">What it takes from batches of other formulas.</param>
+public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyList<CookStep> OnTheDay, IReadOnlyList<TakenFromBatch> Taken)
 {
     /// <summary>Lays out the making of a scaled formula.</summary>
     /// <param name="mixture">What is made.</param>
     /// <param name="kitchen">The other formulas that go into it.</param>
-    /// <param name="isThere">The name of a usable batch of a formula with so much in it; null when there is none.</param>
+    /// <param name="isThere">A usable batch of a formula with so much in it; null when there is none.</param>
     /// <param name="room">The room it cools in.</param>
     /// <param name="cooling">How fast.</param>
     /// <param name="figures">Which waits are too long for the day.</param>
     public static Cooking Of(
-        ScaledFormula mixture, Kitchen kitchen, Func<Guid, Millilitres, string?> isThere, Room room, CoolingFigures cooling, MixtureFigures figures)
+        ScaledFormula mixture, Kitchen kitchen, Func<Guid, Millilitres, Batch?> isThere, Room room, CoolingFigures cooling, MixtureFigures figures)
     {
-        var (steps, taken) = (new List<CookStep>(), new List<string>());
+        var (steps, taken) = (new List<CookStep>(), new List<TakenFromBatch>());
         Add(mixture, "");
         var last = steps.FindLastIndex(step => step.Wait(room, cooling) is { } wait && wait.Usual > figures.LongestInDay.TotalMinutes);
         return last < 0
@@ -60,7 +64,7 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
 
                 if (isThere(id, line.Volume) is { } batch)
                 {
-                    taken.Add($"Take {line.Amount.Metric} from {batch}.");
+                    taken.Add(new TakenFromBatch(batch.Id, batch.Name, line.Volume, $"Take {line.Amount.Metric} from {batch.Name}."));
                 }
                 else
                 {

@@ -31,6 +31,21 @@ public static class Cost
         return new MixtureCost(total, scaled.Makes.Value > 0 ? total / (decimal)scaled.Makes.Value : 0, [.. unpriced.Distinct()]);
     }
 
+    /// <summary>A mixture against what can be bought for the same, in a sentence; empty when there is nothing to compare.</summary>
+    public static string Against(MixtureCost made, IReadOnlyCollection<(string Name, decimal PerMl)> bought)
+    {
+        const decimal shown = 100;
+        if (made.PerMl <= 0 || made.Unpriced.Count > 0 || bought.Count == 0)
+        {
+            return "";
+        }
+
+        var cheapest = bought.MinBy(each => each.PerMl);
+        return cheapest.PerMl >= made.PerMl
+            ? FormattableString.Invariant($"{made.PerMl * shown:0.00} for 100 ml; bought, {cheapest.Name} is {cheapest.PerMl * shown:0.00}.")
+            : FormattableString.Invariant($"{made.PerMl * shown:0.00} for 100 ml; {cheapest.Name} is cheaper at {cheapest.PerMl * shown:0.00}.");
+    }
+
     private static decimal? PriceOf(FormulaIngredient ingredient, Kitchen kitchen, IReadOnlyDictionary<string, decimal> pricesByName, List<string> unpriced)
     {
         if (ingredient.FormulaId is { } id && kitchen.Formula(id) is { } inner)

@@ -11,6 +11,25 @@ namespace Kamuri.Core.Mixing;
 /// <param name="PricePerMl">In the household's own money; null when nobody wrote it down.</param>
 public sealed record KitchenProduct(Guid Id, string Name, ProductRole Role, IReadOnlyList<string> Ingredients, ProteinStrength Protein, decimal? PricePerMl)
 {
+    /// <summary>Names on its label that ask for a patch test.</summary>
+    public IReadOnlyList<string> AskForPatchTest { get; init; } = [];
+
+    /// <summary>What is left of it; null when nobody wrote it down.</summary>
+    public Millilitres? Left { get; init; }
+
+    /// <summary>Last day it may be used; null when nobody wrote down when it was opened or how long it keeps.</summary>
+    public DateOnly? GoodUntil { get; init; }
+
+    /// <summary>What a step is told when it is done with this product as it is.</summary>
+    public StepUse AsUse() => new(Name)
+    {
+        Ingredients = Ingredients,
+        Protein = Protein,
+        InStock = Left,
+        ProductId = Id,
+        AskForPatchTest = AskForPatchTest,
+    };
+
     /// <summary>As it is measured out (craft default).</summary>
     public Material Material => Role switch
     {

@@ -19,7 +19,8 @@ public static class Larder
         var uses = new Dictionary<string, StepUse>(request.Uses);
         foreach (var kind in StepCatalogue.All.Where(kind => kind.Preparation is not null && !Names(request).Any(key => KindOf(key) == kind)))
         {
-            uses[kind.Id] = Made(FormulaCatalogue.ForPreparation(kind.Preparation!), request.Kitchen);
+            // Nobody chose a herb, so nothing can be called new in it.
+            uses[kind.Id] = Made(FormulaCatalogue.ForPreparation(kind.Preparation!), request.Kitchen) with { AskForPatchTest = [] };
         }
 
         var size = HeadSize.Of(request.Head, figures.Head);
@@ -55,7 +56,7 @@ public static class Larder
     /// <summary>How a mixture is made for a request, taking from the larder what other formulas have left there.</summary>
     public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) => Cooking.Of(
         Scaling.ToMake(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen), request.Kitchen,
-        (id, needed) => Find(request, id, needed, figures)?.Name, request.Room, figures.Cooling, figures.Mixtures);
+        (id, needed) => Find(request, id, needed, figures), request.Room, figures.Cooling, figures.Mixtures);
 
     private static IEnumerable<string> Names(PlanRequest request) => request.Uses.Keys;
 

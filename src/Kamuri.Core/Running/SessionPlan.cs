@@ -11,6 +11,15 @@ public sealed record SessionStep(
     string Id, string Name, Phase Phase, string Instruction, string Reason, Places Places, Direction Direction,
     string? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null);
 
+/// <summary>What a step takes from shelf and fridge.</summary>
+/// <param name="StepId">The step.</param>
+/// <param name="Name">As the person calls it.</param>
+/// <param name="ProductId">The product it is taken from; null for none.</param>
+/// <param name="BatchId">The batch it is taken from; null for none.</param>
+/// <param name="PlannedMillilitres">How much, by the plan.</param>
+/// <param name="IsWhole">What goes on the hair as it is; false for what goes into a mixture.</param>
+public sealed record SessionTaking(string StepId, string Name, Guid? ProductId, Guid? BatchId, double PlannedMillilitres, bool IsWhole);
+
 /// <summary>A stop that a person went on in spite of.</summary>
 /// <param name="Rule">The rule's id.</param>
 /// <param name="Stop">What it said.</param>
@@ -53,6 +62,12 @@ public sealed record SessionPlan
 
     public required IReadOnlyList<Link> Links { get; init; }
 
+    /// <summary>What it takes from shelf and fridge.</summary>
+    public IReadOnlyList<SessionTaking> Takings { get; init; } = [];
+
+    /// <summary>Ingredients that ask for a patch test, by the step that brings them onto the head.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> Touches { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
+
     public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);
 
     public SessionTask? FindTask(string id) => Tasks.FirstOrDefault(task => task.Id == id);
@@ -71,12 +86,42 @@ public sealed record SessionPlan
         FragileZones = [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
         Steps = [.. plan.Steps.Select(planned => new SessionStep(
             planned.Step.Id, planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
-            planned.Step.Places, planned.Step.Direction, planned.Amount?.Text, planned.Cautions,
+            planned.Step.Places, planned.Step.Direction, Amount(plan, planned), planned.Cautions,
             planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles, planned.Step.Kind.Treatment))],
         Overridden = [.. plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!))],
         Tasks = [.. plan.Tasks.Select(task => new SessionTask(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
             (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, task.Also, task.IsOvernight))],
         Links = plan.Links,
+        Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step))],
+        Touches = plan.Steps.Select(step => (step.Step.Id, plan.Request.UseOf(step.Step)?.AskForPatchTest))
+            .Where(pair => pair.AskForPatchTest is { Count: > 0 }).ToDictionary(pair => pair.Id, pair => pair.AskForPatchTest!),
     };
+
+    private static string? Amount(Plan plan, PlannedStep planned) =>
+        planned.Amount is { } amount ? plan.Request.UseOf(planned.Step) is { } use ? $"{amount.Text} of {use.Name}" : amount.Text : null;
+
+    private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned)
+    {
+        var (step, use) = (planned.Step, plan.Request.UseOf(planned.Step));
+        if (use is { ProductId: not null } or { BatchId: not null } && planned.Amount is { } amount)
+        {
+            yield return new SessionTaking(step.Id, use.Name, use.ProductId, use.BatchId, amount.Exact.Value, IsWhole: true);
+        }
+
+        if (plan.Mixtures.FirstOrDefault(mixture => mixture.Step.Id == step.Id) is not { } made)
+        {
+            yield break;
+        }
+
+        foreach (var line in made.Cooking.Mixture.Lines.Where(line => line.Ingredient.ProductId is not null))
+        {
+            yield return new SessionTaking(step.Id, line.Ingredient.Name, line.Ingredient.ProductId, null, line.Volume.Value, IsWhole: false);
+        }
+
+        foreach (var taken in made.Cooking.Taken)
+        {
+            yield return new SessionTaking(step.Id, taken.Name, null, taken.BatchId, taken.Amount.Value, IsWhole: false);
+        }
+    }
 }

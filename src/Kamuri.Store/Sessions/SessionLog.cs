@@ -1,6 +1,8 @@
 using System.Text.Json;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Running;
+using Kamuri.Store.Heads;
+using Kamuri.Store.Shelf;
 using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Store.Sessions;
@@ -74,13 +76,14 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         return await db.Sessions.OrderByDescending(session => session.CreatedUtcTicks).Select(session => session.Id).ToListAsync(cancellation);
     }
 
-    /// <summary>A finished wash day is the head's last wash and its last combing, in the same transaction.</summary>
+    /// <summary>A finished wash day is the head's last wash and combing, and what it took is gone from the shelf, in the same transaction.</summary>
     private static async Task NoteOutcomeAsync(
         KamuriDb db, Guid session, DateTimeOffset at, SessionOutcome outcome, CancellationToken cancellation)
     {
         var headId = await db.Sessions.Where(row => row.Id == session).Select(row => row.HeadId).FirstAsync(cancellation);
         var head = await db.Heads.FirstOrDefaultAsync(row => row.Id == headId, cancellation);
         var zone = (await db.Households.SingleOrDefaultAsync(cancellation))?.Zone ?? TimeZoneInfo.Local;
+        await Pantry.TakeAsync(db, session, headId, outcome.Taken, cancellation);
         if (head is null)
         {
             return;
@@ -90,5 +93,7 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         head.LastWash = outcome.Washed ? date : head.LastWash;
         head.LastDetangle = outcome.Detangled ? date : head.LastDetangle;
         head.Version++;
+        var known = await db.KnownIngredients.Where(row => row.HeadId == headId).Select(row => row.Ingredient).ToListAsync(cancellation);
+        db.AddRange(outcome.Touched.Except(known).Select(name => new KnownIngredientRow { HeadId = headId, Ingredient = name, Since = date }));
     }
 }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Store;
 using Microsoft.EntityFrameworkCore;
@@ -20,5 +21,23 @@ internal sealed class LabelDictionary
         return _with = IngredientDictionary.Shipped.With(taught.Select(row => new Ingredient(row.Name, row.Class, [], [])));
     }
 
-    public void Forget() => _with = null;
+    /// <summary>A label of a product, read once and remembered: the same few dozen are asked for again and again.</summary>
+    public LabelReading Read(string label, IngredientDictionary dictionary)
+    {
+        if (_read.Count > MostRemembered)
+        {
+            _read.Clear();
+        }
+
+        return _read.GetOrAdd(label, text => LabelReading.Of(text, dictionary));
+    }
+
+    public void Forget()
+    {
+        _with = null;
+        _read.Clear();
+    }
+
+    private const int MostRemembered = 500;
+    private readonly ConcurrentDictionary<string, LabelReading> _read = [];
 }

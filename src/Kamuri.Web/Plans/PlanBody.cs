@@ -207,7 +207,7 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
         RuleFor(plan => plan.Head!).SetValidator(new HeadBodyValidator(time.Today)).When(plan => plan.Head is not null);
         RuleFor(plan => plan.Stretch).IsInEnum().WithMessage("This stretch check is not known here.");
         RuleFor(plan => plan.Uses.Count).LessThanOrEqualTo(MostEdits).OverridePropertyName("uses").WithMessage($"At most {MostEdits} things are used.");
-        RuleFor(plan => plan.Uses).Must(uses => uses.Values.All(use => use is not null && use.IsSound)).WithMessage("An amount, temperature or share used cannot be right.");
+        RuleFor(plan => plan.Uses).Must(uses => uses.Values.All(use => use is not null && use.IsSound)).WithMessage("What a step is done with has a name or is chosen, and its amounts, temperature and shares are in range.");
         RuleFor(plan => plan.Aim).IsInEnum().WithMessage("This aim is not known here.");
         RuleFor(plan => plan.Style).IsInEnum().WithMessage("This style is not known here.");
         RuleFor(plan => plan.Layering).IsInEnum().WithMessage("This school of layering is not known here.");

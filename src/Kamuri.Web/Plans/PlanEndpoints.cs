@@ -1,9 +1,15 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Shelf;
 using Kamuri.Store;
 using Kamuri.Web.Household;
+using Kamuri.Web.Kitchen;
+using Kamuri.Web.PatchTests;
 using Kamuri.Web.Safety;
 using Kamuri.Web.Sessions;
 using Kamuri.Web.Templates;
@@ -22,10 +28,10 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Results<Ok<PlanView>, ValidationProblem, ProblemHttpResult>> PreviewAsync(
-        PlanBody body, PlanMaker maker, CancellationToken cancellation)
+        PlanBody body, PlanMaker maker, CraftFigures figures, CancellationToken cancellation)
     {
         var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
-        return plan is not null ? TypedResults.Ok(PlanView.Of(plan))
+        return plan is not null ? TypedResults.Ok(PlanView.Of(plan, figures))
             : problem is not null ? problem : refusal!;
     }
 
@@ -50,7 +56,7 @@ internal static class PlanEndpoints
 public sealed record SchoolChangesView(IReadOnlyList<SwitchedSchool> Switched, PlanDifference Difference, IReadOnlyList<string> Sentences);
 
 /// <summary>Brings head, house and clock together for the planner; shared by asking for a plan and starting one.</summary>
-internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Planner planner, CraftFigures figures)
+internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Planner planner, KitchenReader kitchens, SkinRecord skin, CraftFigures figures)
 {
     public async Task<(Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(PlanBody body, CancellationToken cancellation)
     {
@@ -79,23 +85,57 @@ internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Plan
             body = body with { Steps = kept.Steps, Uses = kept.Uses.Concat(body.Uses).GroupBy(use => use.Key).ToDictionary(group => group.Key, group => group.Last().Value) };
         }
 
+        Head head;
         if (body.Head is { } inline)
         {
-            return (body.ToRequest(inline.ToHead(Guid.Empty), History.Empty, row, time), null, null);
+            head = inline.ToHead(Guid.Empty);
+        }
+        else
+        {
+            var kept = await db.Heads.FindAsync([body.HeadId!.Value], cancellation);
+            if (kept is null or { Archived: true })
+            {
+                return (null, null, kept is null ? Problems.NotFound("There is no such head here.") : Problems.Conflict($"{kept.Name} is archived; bring the head back to plan for it."));
+            }
+
+            head = kept.ToHead();
         }
 
-        var head = await db.Heads.FindAsync([body.HeadId!.Value], cancellation);
-        return head switch
+        var request = body.ToRequest(head, body.Head is null ? await HistoryAsync(head.Id, time, cancellation) : History.Empty, row, time) with
         {
-            null => (null, null, Problems.NotFound("There is no such head here.")),
-            { Archived: true } => (null, null, Problems.Conflict($"{head.Name} is archived; bring the head back to plan for it.")),
-            _ => (body.ToRequest(head.ToHead(), await HistoryAsync(head.Id, time, cancellation), row, time), null, null),
+            Kitchen = await kitchens.ReadAsync(body.Uses.Values.Select(use => use.ProductId).OfType<Guid>(), cancellation),
+            Batches = await kitchens.BatchesAsync(cancellation),
+            // A head that is only tried out is planned without the shelf: a script says what it uses.
+            Stock = body.Head is null ? await kitchens.StockAsync(cancellation) : [],
+            Hand = body.Head is null ? await kitchens.HandAsync(head.Id, cancellation) : Hand.Unknown,
         };
+        return Choose(body, request) is { } chosen ? (chosen, null, null) : (null, Problems.At("uses", "Something chosen is not here any more; choose again."), null);
+    }
+
+    /// <summary>Puts what was chosen by id in; null when something is gone.</summary>
+    private PlanRequest? Choose(PlanBody body, PlanRequest request)
+    {
+        var uses = new Dictionary<string, StepUse>(request.Uses);
+        foreach (var (step, use) in body.Uses.Where(use => use.Value.IsChosen))
+        {
+            var chosen = use.ProductId is { } product ? request.Kitchen.Product(product)?.AsUse()
+                : use.BatchId is { } batch ? request.Batches.FirstOrDefault(each => each.Id == batch) is { } made ? BatchKeeping.AsUse(made, request.Today, request.When.Now, figures.Mixtures) : null
+                : request.Kitchen.Formula(use.FormulaId!.Value) is { } formula ? Larder.Made(formula, request.Kitchen) with { MadeFresh = use.MadeFresh } : null;
+            if (chosen is null)
+            {
+                return null;
+            }
+
+            uses[step] = chosen;
+        }
+
+        return request with { Uses = uses };
     }
 
     /// <summary>What is on record of a head, read from its finished days.</summary>
-    public async Task<History> HistoryAsync(Guid head, HouseTime time, CancellationToken cancellation) =>
+    public async Task<History> HistoryAsync(Guid head, HouseTime time, CancellationToken cancellation) => await skin.WithAsync(
         History.From((await book.ReadAsync(cancellation))
             .Where(entry => entry.Summary.HeadId == head && entry.Summary.FinishedAt is not null)
-            .Select(entry => (DateOnly.FromDateTime(time.Local(entry.Summary.FinishedAt!.Value).DateTime), entry.Summary.Treatments, entry.Summary.Detangled)));
+            .Select(entry => (DateOnly.FromDateTime(time.Local(entry.Summary.FinishedAt!.Value).DateTime), entry.Summary.Treatments, entry.Summary.Detangled))),
+        head, cancellation);
 }

@@ -1,6 +1,8 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Composing.Days;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
 
@@ -33,12 +35,36 @@ public sealed record LyingView(string Name, Substance Substance);
 public sealed record StepView(
     string Id, string Kind, string Name, Phase Phase, string Instruction, string Reason, StepOrigin Origin,
     IReadOnlyList<Places> Places, Direction Direction, WaterTemperature Water, HairView Before, HairView After, Heat Heat,
-    double HandsOnMinutes, string HandsOnWorking, int Sections, WaitView? Wait, string? Amount, string? AmountWorking,
+    double HandsOnMinutes, string HandsOnWorking, int Sections, WaitView? Wait, MeasuredAmount? Amount, string? AmountWorking,
     IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End, double Dryness, int? Pieces, bool WithPrevious, bool CanBeTogether,
     bool TakesHeat, bool IsDrying, bool DayBreak, UseLine? Use);
 
 /// <summary>What a step is done with, in words.</summary>
-public sealed record UseLine(string Name, IReadOnlyList<string> Ingredients);
+/// <param name="IsMade">It is made for this plan.</param>
+public sealed record UseLine(string Name, IReadOnlyList<string> Ingredients, Guid? ProductId, Guid? BatchId, Guid? FormulaId, bool IsMade);
+
+/// <summary>A line of a mixture.</summary>
+public sealed record MixtureLine(string Name, MeasuredAmount Amount, string? Instead);
+
+/// <summary>A mixture that is made for a step.</summary>
+/// <param name="Ahead">What has to be begun before the day, a sentence each; empty when all of it is done on the day.</param>
+/// <param name="BeginBy">When that has to be begun at the latest.</param>
+/// <param name="BestBegun">When it is best begun.</param>
+public sealed record MixtureView(
+    string Step, string StepName, Guid FormulaId, string Name, MeasuredAmount Makes, IReadOnlyList<MixtureLine> Lines, IReadOnlyList<string> Method, IReadOnlyList<string> Taken,
+    IReadOnlyList<string> Remarks, IReadOnlyList<string> Ahead, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate, string Keeps)
+{
+    internal static MixtureView Of(PlannedMixture mixture, Room room, CraftFigures figures)
+    {
+        var scaled = mixture.Cooking.Mixture;
+        return new MixtureView(mixture.Step.Id, mixture.Step.Kind.Name, scaled.Formula.Id, scaled.Formula.Name, Kitchen.FormulaEndpoints.Ways(scaled.Makes, figures),
+            [.. scaled.Lines.Select(line => new MixtureLine(line.Ingredient.Name, line.Amount, line.Instead))],
+            [.. mixture.Cooking.OnTheDay.SelectMany(step => Kitchen.FormulaEndpoints.Words(step, room, figures))],
+            [.. mixture.Cooking.Taken.Select(taken => taken.Sentence)], scaled.Remarks,
+            [.. (mixture.Cooking.Ahead?.Steps ?? []).SelectMany(step => Kitchen.FormulaEndpoints.Words(step, room, figures))],
+            mixture.BeginBy, mixture.BestBegun, mixture.TooLate, scaled.Formula.Keep.Words);
+    }
+}
 
 /// <summary>A task as drawn in the plait.</summary>
 public sealed record TaskView(
@@ -49,7 +75,7 @@ public sealed record TaskView(
 public sealed record FixView(string Label, IReadOnlyList<EditBody> Edits);
 
 /// <summary>What a rule says.</summary>
-public sealed record FindingView(string Rule, Severity Severity, string Reason, IReadOnlyList<string> Steps, FixView? Fix, bool IsSafety, string? Overridden);
+public sealed record FindingView(string Rule, Severity Severity, string Reason, IReadOnlyList<string> Steps, FixView? Fix, bool IsSafety, string? Overridden, IReadOnlyList<string> PatchTest);
 
 /// <summary>A step that could be spared.</summary>
 public sealed record SparingView(string Step, string Name, double MinutesSaved, IReadOnlyList<EditBody> Edits);
@@ -64,23 +90,24 @@ public sealed record PlanView(
     DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NineInTenBy, DateTimeOffset NotBefore, bool Proven,
     DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<SparingView> CouldSpare, bool CanStart, string FinishSentence, string? TimeTrouble,
     bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll,
-    IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder)
+    IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder, IReadOnlyList<MixtureView> Mixtures, Core.Learning.Hand Hand)
 {
-    internal static PlanView Of(Plan plan) => new(
+    internal static PlanView Of(Plan plan, CraftFigures figures) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
         new SizeLine(plan.Size.Mass.Value, plan.Size.Surface.Value, plan.Tangle),
         plan.Sections, [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
         [.. plan.Steps.Zip(PhaseOrder.Of([.. plan.Steps.Select(step => step.Step)])).Select((pair, at) => Step(plan, pair.First, pair.Second, at))],
         [.. plan.Tasks.Select(Task)],
         [.. plan.Findings.OrderByDescending(finding => finding.Severity).Select(finding => new FindingView(finding.Rule, finding.Severity, finding.Reason, finding.Steps,
-            finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null, finding.IsSafety, finding.Overridden))],
+            finding.Fix is { } fix ? new FixView(fix.Label, [.. fix.Edits.Select(EditBody.From)]) : null, finding.IsSafety, finding.Overridden, finding.PatchTest))],
         plan.Refused, plan.Start, plan.End, plan.NineInTenBy, plan.NotBefore, plan.Proven, plan.Fit.ReadyBy, plan.Fit.MinutesOver,
         [.. plan.Fit.CouldSpare.Select(sparing => new SparingView(sparing.Step, sparing.Name, sparing.MinutesSaved, [.. sparing.Edits.Select(EditBody.From)]))],
         !plan.HasStop && plan.Tasks.Count > 0, PlanWords.Finish(plan), PlanWords.Trouble(plan), plan.Request.UsesTea,
         plan.LeftOut, plan.Request.Head.Wear.Words,
         new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
         [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
-        !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)));
+        !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)),
+        [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand);
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {
@@ -97,12 +124,12 @@ public sealed record PlanView(
                 ? new WaitView(wait.Title, wait.Window.Earliest, wait.Window.Usual, wait.Window.Latest, (waiting.End - waiting.Start).TotalMinutes,
                     wait.Working, wait.AfterLatest, wait.Window.Latest > wait.Window.Earliest)
                 : null,
-            planned.Amount?.Text, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End,
+            planned.Amount?.Ways, planned.Amount?.Working, planned.Cautions, planned.Start, planned.End,
             step.DrynessWanted, kind.HandsOn.MinutesPerPiece > 0 ? step.Pieces ?? plan.Request.Head.Wear.Locs?.Count : null, step.WithPrevious,
             at > 0 && plan.Steps[at - 1].Wait is null && PlanEditing.CanBeTogether(plan.Steps[at - 1].Step, step),
             kind.Covers, kind.IsDrying,
             plan.BeginsAfterNight(at),
-            use is null ? null : new UseLine(use.Name, use.Ingredients));
+            use is null ? null : new UseLine(use.Name, use.Ingredients, use.ProductId, use.BatchId, use.Making?.Id, use.Making is not null));
     }
 
     private static TaskView Task(PlannedTask task) => new(

@@ -8,7 +8,20 @@ namespace Kamuri.Web.Plans;
 /// <summary>What a step is done with, as far as it is known.</summary>
 public sealed record UseBody
 {
-    public required string Name { get; init; }
+    /// <summary>As the person calls it; what is chosen by an id keeps its own name.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>A product on the shelf: everything else is read from it.</summary>
+    public Guid? ProductId { get; init; }
+
+    /// <summary>A batch in fridge or cupboard: everything else is read from it.</summary>
+    public Guid? BatchId { get; init; }
+
+    /// <summary>A formula to make for it; a good batch of it takes its place unless <see cref="MadeFresh"/>.</summary>
+    public Guid? FormulaId { get; init; }
+
+    public bool MadeFresh { get; init; }
+
     public IReadOnlyList<string> Ingredients { get; init; } = [];
     public ProteinStrength Protein { get; init; }
 
@@ -28,7 +41,9 @@ public sealed record UseBody
     public double? AtCelsius { get; init; }
     public bool IsChange { get; init; }
 
-    internal bool IsSound => EssentialOilPercent is >= 0 and <= 100 && InStockMl is null or >= 0 && ToMakeMl is null or >= 0 && AtCelsius is null or (>= -5 and <= 120)
+    internal bool IsChosen => ProductId is not null || BatchId is not null || FormulaId is not null;
+
+    internal bool IsSound => (IsChosen || !string.IsNullOrWhiteSpace(Name)) && new[] { ProductId, BatchId, FormulaId }.Count(id => id is not null) <= 1 && EssentialOilPercent is >= 0 and <= 100 && InStockMl is null or >= 0 && ToMakeMl is null or >= 0 && AtCelsius is null or (>= -5 and <= 120)
         && Ingredients.All(each => each is not null) && Enum.IsDefined(Protein);
 
     internal StepUse ToUse() => new(Name)

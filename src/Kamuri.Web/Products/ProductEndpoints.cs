@@ -1,7 +1,10 @@
 using FluentValidation;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Shelf;
 using Kamuri.Web.Household;
@@ -40,7 +43,14 @@ public sealed record ProductBody
 /// <param name="Ingredients">What is in it, by plain name where it was recognised, and the families it belongs to.</param>
 public sealed record ProductView(
     Guid Id, bool Archived, ProductBody Product, Goodness Goodness, decimal? PricePerMl, int Weight, ProteinStrength Protein, bool ScalpSafe, bool BuildsUp,
-    string MostlyDoes, IReadOnlyList<string> Ingredients, int Unread);
+    string MostlyDoes, IReadOnlyList<string> Ingredients, int Unread, IReadOnlyList<RatingView> Ratings);
+
+/// <summary>How well a product suits a head.</summary>
+/// <param name="Suits">1 not at all to 5 very well.</param>
+public sealed record RatingView(Guid HeadId, int Suits, string Note);
+
+/// <summary>How well a product suits a head; 0 takes the rating back.</summary>
+public sealed record RatingBody(int Suits, string Note = "");
 
 /// <summary>Whether a product is put away.</summary>
 public sealed record PutAwayBody(bool Archived);
@@ -76,13 +86,15 @@ internal static class ProductEndpoints
         products.MapPost("/", AddAsync).WithName("addProduct");
         products.MapPut("/{id:guid}", ChangeAsync).WithName("changeProduct");
         products.MapPut("/{id:guid}/archived", PutAwayAsync).WithName("putProductAway");
+        products.MapPut("/{id:guid}/ratings/{headId:guid}", RateAsync).WithName("rateProduct");
     }
 
     private static async Task<Ok<IReadOnlyList<ProductView>>> ListAsync(KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
     {
         var (today, names) = ((await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation));
         var rows = await db.Products.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<ProductView>>([.. rows.Select(row => View(row, today, names))]);
+        var ratings = (await db.Ratings.AsNoTracking().ToListAsync(cancellation)).ToLookup(rating => rating.ProductId);
+        return TypedResults.Ok<IReadOnlyList<ProductView>>([.. rows.Select(row => View(row, today, dictionary.Read(row.Label, names), ratings[row.Id]))]);
     }
 
     private static async Task<Results<Created<ProductView>, ValidationProblem>> AddAsync(
@@ -97,7 +109,7 @@ internal static class ProductEndpoints
         var row = Take(new ProductRow { Id = Guid.CreateVersion7(), Version = 1 }, body);
         db.Add(row);
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Created($"/api/products/{row.Id}", View(row, today, await dictionary.GetAsync(db, cancellation)));
+        return TypedResults.Created($"/api/products/{row.Id}", View(row, today, dictionary.Read(row.Label, await dictionary.GetAsync(db, cancellation)), []));
     }
 
     private static async Task<Results<Ok<ProductView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
@@ -121,7 +133,7 @@ internal static class ProductEndpoints
 
         Take(row, body).Version++;
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Ok(View(row, today, await dictionary.GetAsync(db, cancellation)));
+        return TypedResults.Ok(await ViewAsync(row, today, db, dictionary, cancellation));
     }
 
     private static async Task<Results<Ok<ProductView>, ProblemHttpResult>> PutAwayAsync(
@@ -135,8 +147,53 @@ internal static class ProductEndpoints
         row.Archived = body.Archived;
         row.Version++;
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Ok(View(row, (await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation)));
+        return TypedResults.Ok(await ViewAsync(row, (await house.TimeAsync(cancellation)).Today, db, dictionary, cancellation));
     }
+
+    private static async Task<Results<Ok<ProductView>, ValidationProblem, ProblemHttpResult>> RateAsync(
+        Guid id, Guid headId, RatingBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    {
+        if (body.Suits is not (>= 0 and <= 5))
+        {
+            return Problems.At("suits", "From 1, not at all, to 5, very well; 0 takes it back.");
+        }
+
+        if (body.Note.Length > HeadLimits.LongestNote)
+        {
+            return Problems.At("note", $"A note holds at most {HeadLimits.LongestNote} characters.");
+        }
+
+        if (await db.Products.FindAsync([id], cancellation) is not { } row || !await db.Heads.AnyAsync(head => head.Id == headId, cancellation))
+        {
+            return Problems.NotFound("There is no such product or head here.");
+        }
+
+        var rating = await db.Ratings.FindAsync([id, headId], cancellation);
+        if (body.Suits == 0)
+        {
+            if (rating is not null)
+            {
+                db.Remove(rating);
+            }
+        }
+        else
+        {
+            if (rating is null)
+            {
+                rating = new RatingRow { ProductId = id, HeadId = headId };
+                db.Add(rating);
+            }
+
+            (rating.Suits, rating.Note) = (body.Suits, body.Note.Trim());
+        }
+
+        await db.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(await ViewAsync(row, (await house.TimeAsync(cancellation)).Today, db, dictionary, cancellation));
+    }
+
+    private static async Task<ProductView> ViewAsync(ProductRow row, DateOnly today, KamuriDb db, LabelDictionary dictionary, CancellationToken cancellation) =>
+        View(row, today, dictionary.Read(row.Label, await dictionary.GetAsync(db, cancellation)),
+            await db.Ratings.AsNoTracking().Where(rating => rating.ProductId == row.Id).ToListAsync(cancellation));
 
     private static ProductRow Take(ProductRow row, ProductBody body)
     {
@@ -146,10 +203,7 @@ internal static class ProductEndpoints
         return row;
     }
 
-    private static ProductView View(ProductRow row, DateOnly today, IngredientDictionary dictionary)
-    {
-        var reading = LabelReading.Of(row.Label, dictionary);
-        return new ProductView(row.Id, row.Archived, new ProductBody
+    private static ProductView View(ProductRow row, DateOnly today, LabelReading reading, IEnumerable<RatingRow> ratings) => new ProductView(row.Id, row.Archived, new ProductBody
         {
             Name = row.Name,
             Role = row.Role,
@@ -162,8 +216,8 @@ internal static class ProductEndpoints
             Version = row.Version,
         },
         Goodness.Of(row.Opened, row.MonthsAfterOpening, today),
-        row is { Price: { } price, SizeMillilitres: { } size } ? Math.Round(price / (decimal)size, 4) : null,
+        Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null) is { } price ? Math.Round(price, 4) : null,
         reading.Weight, reading.Protein, reading.ScalpSafe, reading.BuildsUp, reading.MostlyDoes,
-        reading.Ingredients, reading.Unread.Count);
-    }
+        reading.Ingredients, reading.Unread.Count,
+        [.. ratings.Select(rating => new RatingView(rating.HeadId, rating.Suits, rating.Note))]);
 }

@@ -29,7 +29,13 @@ internal static class Guards
                 return;
             }
 
-            if (context.Request.ContentLength > LargestBody)
+            var largest = context.Request.Path == Products.ProductFiles.ImportPath ? Products.ProductFiles.LargestFile : LargestBody;
+            if (largest > LargestBody && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
+            {
+                limit.MaxRequestBodySize = largest;
+            }
+
+            if (context.Request.ContentLength > largest)
             {
                 await DrainAsync(context);
                 await TypedResults.Problem(Problems.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge).ExecuteAsync(context);

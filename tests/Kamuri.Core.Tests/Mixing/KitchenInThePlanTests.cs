@@ -141,7 +141,7 @@ public class KitchenInThePlanTests
         var oil = Tea(3) with { Name = "Infused oil", FormulaId = Shipped("Infused oil").Id, Keep = Shipped("Infused oil").Keep, KeptAt = Keeping.Room };
         var taken = Larder.Cook(request with { Batches = [oil] }, mixed, new Millilitres(115), Given.Figures);
         Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "whisk"], [.. taken.OnTheDay.Select(step => step.Id)]);
-        Assert.Equal(["Take 17 ml from Infused oil."], taken.Taken);
+        Assert.Equal(["Take 17 ml from Infused oil."], taken.Taken.Select(each => each.Sentence));
     }
 
     [Fact]

@@ -116,7 +116,7 @@ public sealed class PatchTested : MixtureRule
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
         var history = context.Request.History;
-        if (history.KnownIngredients.Count == 0 && !use.IsChange)
+        if (history.KnownIngredients.Count == 0 && !use.IsChange && use.AskForPatchTest is null)
         {
             // Nobody wrote down what this head has had, so nothing can be called new but what is said to be.
             yield break;
@@ -128,8 +128,14 @@ public sealed class PatchTested : MixtureRule
             .ToList();
         if (untested.Count > 0)
         {
-            yield return new Finding(Id, Severity.Warn, $"New on this head: {string.Join(", ", untested)}. Patch-test it at least a day before.", [step.Id]);
+            yield return new Finding(Id, Severity.Warn, $"New on this head: {Some(untested)}. Patch-test {use.Name} at least a day before.", [step.Id]) { PatchTest = untested };
         }
+    }
+
+    private static string Some(List<string> names)
+    {
+        const int most = 4;
+        return names.Count <= most ? string.Join(", ", names) : $"{string.Join(", ", names.Take(most - 1))} and {names.Count - most + 1} more";
     }
 }
 

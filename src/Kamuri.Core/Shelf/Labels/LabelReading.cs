@@ -41,6 +41,18 @@ public sealed record LabelReading(
         }
     }
 
+    /// <summary>
+    /// Names that ask for a patch test on a head that has not had them: plants, essential oils and fragrance, proteins,
+    /// clays, and whatever belongs to a family people react to.
+    /// </summary>
+    public IReadOnlyList<string> AskForPatchTest =>
+        [.. Names.Where(name => name is { MayContain: false, Class: IngredientClass.Botanical or IngredientClass.EssentialOil or IngredientClass.Fragrance or IngredientClass.Protein
+                or IngredientClass.ProteinStrong or IngredientClass.Clay } || name is { MayContain: false, Ingredient.Tags.Count: > 0 })
+            .Select(name => name.Ingredient?.Name ?? name.Text).Distinct()];
+
+    /// <summary>The families people react to, in the words sensitivities are written in.</summary>
+    public static IReadOnlyList<string> FamilyWords => [.. Families.Select(family => family.Plural)];
+
     /// <summary>First names that are most of the product.</summary>
     private const int Most = 5;
 

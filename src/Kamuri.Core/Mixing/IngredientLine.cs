@@ -1,0 +1,77 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>An ingredient as one line of text: <c>1½ tbsp honey</c>, <c>12 drops lavender oil (after straining)</c>.</summary>
+public static partial class IngredientLine
+{
+    private const string After = "(after straining)";
+
+    /// <summary>Longest line that is read.</summary>
+    public const int Longest = 200;
+
+    /// <summary>Writes an ingredient, exactly enough to be read back as the same number.</summary>
+    public static string Write(FormulaIngredient ingredient)
+    {
+        var unit = ingredient.Unit == Unit.Piece ? "" : $" {Measures.Name(ingredient.Unit)}";
+        return $"{ingredient.Amount.ToString("R", CultureInfo.InvariantCulture)}{unit} {ingredient.Name}{(ingredient.AfterStraining ? $" {After}" : "")}";
+    }
+
+    /// <summary>Reads a line: an amount, a unit unless it is counted, a name. Fractions may be written ½, 1/2 or 1 1/2.</summary>
+    /// <exception cref="FormatException">It cannot be read; the message says what is missing.</exception>
+    public static FormulaIngredient Read(string line)
+    {
+        var text = line.Trim();
+        if (text.Length > Longest)
+        {
+            throw new FormatException($"An ingredient is a line of at most {Longest} characters.");
+        }
+
+        var afterStraining = text.EndsWith(After, StringComparison.OrdinalIgnoreCase);
+        text = afterStraining ? text[..^After.Length].Trim() : text;
+        var match = Amount().Match(text);
+        if (!match.Success)
+        {
+            throw new FormatException($"\"{Shorten(text)}\" does not begin with an amount, like 250 ml or 2 tbsp.");
+        }
+
+        var amount = Number(match);
+        if (!double.IsFinite(amount) || amount <= 0)
+        {
+            throw new FormatException($"\"{Shorten(text)}\": an amount has to be above nothing.");
+        }
+
+        var rest = text[match.Length..].Trim();
+        var (unit, name) = (Unit.Piece, rest);
+        foreach (var (spelling, each) in Measures.Spellings)
+        {
+            if (rest.StartsWith(spelling, StringComparison.OrdinalIgnoreCase) && (rest.Length == spelling.Length || rest[spelling.Length] is ' ' or '.'))
+            {
+                (unit, name) = (each, rest[spelling.Length..].TrimStart('.', ' '));
+                break;
+            }
+        }
+
+        name = name.StartsWith("of ", StringComparison.OrdinalIgnoreCase) ? name[3..].Trim() : name;
+        return name.Length == 0
+            ? throw new FormatException($"\"{Shorten(text)}\" has an amount but no name.")
+            : new FormulaIngredient(name, amount, unit) { AfterStraining = afterStraining };
+    }
+
+    private static double Number(Match match)
+    {
+        var whole = match.Groups["whole"] is { Success: true } text ? double.Parse(text.Value.Replace(',', '.'), CultureInfo.InvariantCulture) : 0;
+        var part = match.Groups["glyph"].Value switch { "¼" => 0.25, "½" => 0.5, "¾" => 0.75, "⅓" => 1.0 / 3, "⅔" => 2.0 / 3, _ => 0 };
+        var ratio = match.Groups["over"] is { Success: true } over
+            ? double.Parse(match.Groups["under"].Value, CultureInfo.InvariantCulture) is var under && under > 0 ? double.Parse(over.Value, CultureInfo.InvariantCulture) / under : double.NaN
+            : 0;
+        return whole + part + ratio;
+    }
+
+    private static string Shorten(string text) => text.Length > 40 ? $"{text[..40]}…" : text;
+
+    [GeneratedRegex(@"^(?:(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3})|(?<whole>\d{1,9}(?:[.,]\d{1,17}(?:[eE][-+]?\d{1,3})?)?)(?:\s*(?<glyph>[¼½¾⅓⅔])|\s+(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3}))?|(?<glyph>[¼½¾⅓⅔]))(?:\s*[x×])?(?=[\s\p{L}])\s*", RegexOptions.CultureInvariant)]
+    private static partial Regex Amount();
+}

@@ -1,0 +1,28 @@
+using System.Globalization;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Shelf.Labels;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>What stands on the label of a jar.</summary>
+/// <param name="Name">What it is.</param>
+/// <param name="Made">When it was made.</param>
+/// <param name="UseBy">Until when, and where it is kept.</param>
+/// <param name="Holds">Families people react to that are in it; empty when there are none.</param>
+/// <param name="NotFor">Whom of the house it is not for, and why.</param>
+public sealed record JarLabel(string Name, string Made, string UseBy, string Holds, IReadOnlyList<string> NotFor)
+{
+    /// <summary>The label of a batch.</summary>
+    public static JarLabel Of(Batch batch, BatchStanding standing, IEnumerable<(Head Head, IReadOnlyList<string> Reacted)> heads, MixtureFigures figures)
+    {
+        var families = LabelReading.FamilyWords.Intersect(batch.Facts.Ingredients).ToList();
+        return new JarLabel(
+            batch.Name,
+            $"Made {Day(batch.MadeOn)}",
+            standing.UseBy is { } day ? $"Use by {Day(day)}, {MixtureWords.Of(batch.KeptAt)}" : "Do not use",
+            families.Count > 0 ? $"Holds {string.Join(", ", families)}" : "",
+            [.. heads.SelectMany(pair => MixtureWords.Against(batch.Facts, pair.Head, MixtureWords.StaysOn(batch.ServesAs), pair.Reacted, figures))]);
+    }
+
+    private static string Day(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+}

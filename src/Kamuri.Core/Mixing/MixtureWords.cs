@@ -1,0 +1,93 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Mixing;
+
+/// <summary>What is said about mixtures.</summary>
+public static class MixtureWords
+{
+    /// <summary>A kind of mixture.</summary>
+    public static string Of(FormulaKind kind) => kind switch
+    {
+        FormulaKind.SeedGel => "seed gel",
+        FormulaKind.LeafGel => "leaf gel",
+        FormulaKind.PodGel => "pod gel",
+        FormulaKind.GrainWater => "grain water",
+        FormulaKind.HerbTea => "herb tea",
+        FormulaKind.OnionJuice => "onion juice",
+        FormulaKind.InfusedOil => "infused oil",
+        FormulaKind.WarmedOil => "warmed oil",
+        FormulaKind.PowderPaste => "powder paste",
+        FormulaKind.MeltedBar => "melted treatment",
+        FormulaKind.BoostedConditioner => "boosted conditioner",
+        FormulaKind.EggMask => "egg mask",
+        FormulaKind.ClayMask => "clay mask",
+        FormulaKind.RefreshSpray => "refresh spray",
+        FormulaKind.WhippedButter => "butter or seal blend",
+        _ => "something else",
+    };
+
+    /// <summary>Where a batch is kept.</summary>
+    public static string Of(Keeping keeping) => keeping switch { Keeping.Room => "in the room", Keeping.Fridge => "in the fridge", _ => "frozen" };
+
+    /// <summary>Short cautions that go with a mixture, by what is in it.</summary>
+    public static IReadOnlyList<string> Cautions(Formula formula, Contents contents)
+    {
+        var said = new List<string>();
+        bool Has(params MaterialRole[] roles) => contents.All.Any(content => roles.Contains(content.Material.Role));
+        void When(bool applies, string caution)
+        {
+            if (applies)
+            {
+                said.Add(caution);
+            }
+        }
+
+        When(Has(MaterialRole.Egg), "Raw egg: fresh, rinsed cool, not on broken skin, not in the mouth.");
+        When(Has(MaterialRole.Onion), "Onion stings: scalp only, away from the eyes, never on a child under 6.");
+        When(Has(MaterialRole.Clay, MaterialRole.Powder), "Do not breathe the dust.");
+        When(Has(MaterialRole.Leaf), "Fresh leaf sap irritates: drain it until the water stays clear.");
+        When(contents.EssentialOilPercent > 0, "Essential oil: below 40 °C, away from the eyes, never on children under 6, not in pregnancy without a clinician.");
+        When(formula.Keep.Room is null && formula.Keep.Fridge is not null, "Nothing in it keeps it from spoiling: date it, chill it, throw it out in time.");
+        When(formula.UsedWarm, "At most 40 °C on skin: wrist test. Oil never in a microwave.");
+        When(Has(MaterialRole.PenetratingOil, MaterialRole.SealingOil, MaterialRole.Butter), "Floors get slippery; oily towels are washed, never tumble-dried hot.");
+        return said;
+    }
+
+    /// <summary>What speaks against a mixture on a head, most serious first.</summary>
+    /// <param name="use">The mixture as rules see it.</param>
+    /// <param name="head">The head.</param>
+    /// <param name="leaveOn">Whether it stays on.</param>
+    /// <param name="reacted">What this head has reacted to.</param>
+    /// <param name="figures">Limits.</param>
+    public static IReadOnlyList<string> Against(StepUse use, Head head, bool leaveOn, IEnumerable<string> reacted, MixtureFigures figures)
+    {
+        var said = new List<string>();
+        var hits = head.Sensitivities.Concat(reacted).Distinct(StringComparer.OrdinalIgnoreCase).Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
+        if (hits.Count > 0)
+        {
+            said.Add($"Not for {head.Name}: {string.Join(", ", hits)}.");
+        }
+
+        var limit = figures.EssentialOilLimit(head, leaveOn);
+        if (use.EssentialOilPercent > limit)
+        {
+            said.Add(limit == 0 ? $"Not for {head.Name}: essential oil." : $"Too strong for {head.Name}: {use.EssentialOilPercent:0.##} % essential oil, at most {limit:0.##} %.");
+        }
+        else if (use.SharpOilPercent > figures.SharpOil)
+        {
+            said.Add($"Too strong: {use.SharpOilPercent:0.##} % of a sharp essential oil, at most {figures.SharpOil:0.##} %.");
+        }
+
+        if (use.Burns && (head.AgeGroup != AgeGroup.Adult || head.HasBrokenSkin))
+        {
+            said.Add($"Not for {head.Name}: it burns.");
+        }
+
+        return said;
+    }
+
+    /// <summary>Whether something put on as this stays on.</summary>
+    public static bool StaysOn(IEnumerable<Substance> servesAs) => servesAs.Any(each => !Substances.Of(each).MustBeRinsed);
+}

@@ -1,0 +1,83 @@
+using System.Globalization;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Core.Physics;
+
+/// <summary>A thermometer reading.</summary>
+/// <param name="At">When.</param>
+/// <param name="Temperature">How warm.</param>
+public sealed record Reading(DateTimeOffset At, Celsius Temperature);
+
+/// <summary>A point of the curve.</summary>
+public sealed record WarmthPoint(double Minutes, double Celsius);
+
+/// <summary>How warm something is, when it is comfortable, and until when it is still warm.</summary>
+/// <param name="Began">The moment minute 0 stands for.</param>
+/// <param name="Curve">The temperature, minute by minute.</param>
+/// <param name="RatePerMinute">Newton rate that was used.</param>
+/// <param name="Figure">What that makes the figure of the vessel, at its reference volume.</param>
+/// <param name="IsFitted">Found from readings instead of taken from the figures.</param>
+/// <param name="SafeAt">From when it is not too hot for skin; null when it never is.</param>
+/// <param name="ComfortableAt">When it is comfortable; null when it never is.</param>
+/// <param name="WarmUntil">Until when it still counts as warm; null when that does not end.</param>
+/// <param name="Sentence">The same in words.</param>
+/// <param name="Doubt">Why readings were not used; empty when they were, or there are none.</param>
+public sealed record WarmthForecast(
+    DateTimeOffset Began, IReadOnlyList<WarmthPoint> Curve, double RatePerMinute, double Figure, bool IsFitted,
+    DateTimeOffset? SafeAt, DateTimeOffset? ComfortableAt, DateTimeOffset? WarmUntil, string Sentence, string Doubt)
+{
+    private const int LongestMinutes = 240;
+
+    /// <summary>Foretells how something cools, or warms in a bath, and corrects itself by readings.</summary>
+    /// <param name="vessel">What it stands in.</param>
+    /// <param name="volume">How much of it.</param>
+    /// <param name="from">How warm it is at <paramref name="began"/>.</param>
+    /// <param name="around">How warm the room is, or the bath it stands in.</param>
+    /// <param name="began">The moment of <paramref name="from"/>.</param>
+    /// <param name="readings">Thermometer readings since; one corrects where the curve begins, two or more its pace too.</param>
+    /// <param name="figures">Rates, and what is comfortable.</param>
+    public static WarmthForecast Of(
+        Vessel vessel, Millilitres volume, Celsius from, Celsius around, DateTimeOffset began, IReadOnlyList<Reading> readings, CoolingFigures figures)
+    {
+        var (rate, zero, doubt) = (Cooling.Rate(vessel, volume, figures), from, "");
+        var fitted = false;
+        var since = readings.Select(reading => ((reading.At - began).TotalMinutes, reading.Temperature)).ToList();
+        if (since.Count >= 2)
+        {
+            if (Cooling.Fit(since, around) is { } fit)
+            {
+                (rate, zero, fitted) = (fit.RatePerMinute, fit.AtZero, true);
+            }
+            else
+            {
+                doubt = "These readings do not fit a thing that cools in this room; measure again, a few minutes apart.";
+            }
+        }
+        else if (since.Count == 1)
+        {
+            zero = new Celsius(around.Value + (since[0].Temperature.Value - around.Value) * Math.Exp(rate * since[0].TotalMinutes));
+        }
+
+        var cools = zero.Value >= around.Value;
+        DateTimeOffset? When(Celsius target) => Cooling.TimeToReach(zero, target, around, rate) is { } time && time.TotalMinutes <= 24 * 60 ? began + time : null;
+        var (safe, comfortable) = (cools ? When(figures.WarmestOnSkin) : began, When(figures.Comfortable));
+        var until = cools ? When(figures.StillWarm) : around.Value > figures.WarmestOnSkin.Value ? When(figures.WarmestOnSkin) : null;
+        var length = Math.Clamp(Math.Ceiling(((until ?? comfortable ?? began.AddMinutes(60)) - began).TotalMinutes * 1.2), 20, LongestMinutes);
+        return new WarmthForecast(began,
+            [.. Enumerable.Range(0, (int)length + 1).Select(minute => new WarmthPoint(minute, Math.Round(Cooling.After(TimeSpan.FromMinutes(minute), zero, around, rate).Value, 2)))],
+            rate, Cooling.AtReference(rate, volume, figures), fitted, safe, comfortable, until, Say(cools, zero, comfortable, until, figures), doubt);
+    }
+
+    private static string Say(bool cools, Celsius zero, DateTimeOffset? comfortable, DateTimeOffset? until, CoolingFigures figures)
+    {
+        static string Clock(DateTimeOffset moment) => moment.ToString("HH:mm", CultureInfo.InvariantCulture);
+        return cools
+            ? zero.Value <= figures.StillWarm.Value ? "It is no longer warm; stand it in hot water."
+                : comfortable is null ? "In this room it stays too warm for skin; stand it in cold water."
+                : until is null ? $"Comfortable from {Clock(comfortable.Value)}, and it stays warm in this room."
+                : $"Comfortable from {Clock(comfortable.Value)}, still warm until {Clock(until.Value)}."
+            : comfortable is null ? "It will not get warm enough in this; the bath has to be warmer."
+                : until is null ? $"Warm enough from {Clock(comfortable.Value)}."
+                : $"Warm enough from {Clock(comfortable.Value)}; take it out by {Clock(until.Value)}.";
+    }
+}

@@ -1,0 +1,231 @@
+using System.Globalization;
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Xml;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Store.Formats;
+
+/// <summary>
+/// Formulas as schema.org <c>Recipe</c> in JSON-LD. What schema.org has no word for stands under <c>kamuri:</c>, so that any
+/// program reads the recipe and Kamuri reads all of it. Described in docs/formats.md.
+/// </summary>
+public static class RecipeJson
+{
+    private const string Prefix = "kamuri:";
+    private static readonly JsonSerializerOptions Readable = new() { WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private const int MostIngredients = 60;
+    private const int MostSteps = 60;
+
+    /// <summary>Writes a formula.</summary>
+    public static string Write(Formula formula, Millilitres yields)
+    {
+        var recipe = new JsonObject
+        {
+            ["@context"] = new JsonArray("https://schema.org/", new JsonObject { ["kamuri"] = "urn:kamuri:" }),
+            ["@type"] = "Recipe",
+            ["name"] = formula.Name,
+            ["description"] = formula.Note,
+            ["recipeCategory"] = formula.Kind.ToString(),
+            ["recipeYield"] = string.Create(CultureInfo.InvariantCulture, $"{yields.Value:0} ml"),
+            ["totalTime"] = Span(formula.Method.Sum(step => step.HandsOnMinutes + (step.Wait?.Usual ?? 0))),
+            ["recipeIngredient"] = new JsonArray([.. formula.Ingredients.Select(each => (JsonNode)IngredientLine.Write(each))]),
+            ["recipeInstructions"] = new JsonArray([.. formula.Method.Select(Step)]),
+            [$"{Prefix}yieldShare"] = formula.YieldShare,
+            [$"{Prefix}keep"] = new JsonObject { ["room"] = Keep(formula.Keep.Room), ["fridge"] = Keep(formula.Keep.Fridge), ["freezer"] = Keep(formula.Keep.Freezer) },
+            [$"{Prefix}servesAs"] = new JsonArray([.. formula.ServesAs.Select(each => (JsonNode)each.ToString())]),
+            [$"{Prefix}vessel"] = formula.Vessel.ToString(),
+            [$"{Prefix}usedWarm"] = formula.UsedWarm,
+        };
+        if (formula.HotAt is { } hot)
+        {
+            recipe[$"{Prefix}hotAt"] = hot.Value;
+        }
+
+        return recipe.ToJsonString(Readable);
+    }
+
+    /// <summary>Reads the first recipe in a document. Anything that is not right is listed, and then there is no formula.</summary>
+    public static (Formula? Formula, IReadOnlyList<FormatProblem> Problems) Read(string text)
+    {
+        JsonNode? document;
+        try
+        {
+            document = JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip, MaxDepth = 32 });
+        }
+        catch (JsonException error)
+        {
+            return (null, [new FormatProblem($"line {error.LineNumber + 1}", "", "This is not JSON that can be read.")]);
+        }
+
+        var problems = new List<FormatProblem>();
+        if (Recipe(document) is not { } recipe)
+        {
+            return (null, [new FormatProblem("the document", "@type", "There is no Recipe in it.")]);
+        }
+
+        var name = Text(recipe["name"])?.Trim() ?? "";
+        if (name.Length is 0 or > 80)
+        {
+            problems.Add(new FormatProblem("Recipe", "name", "A name of 1 to 80 characters is needed."));
+        }
+
+        var lines = recipe["recipeIngredient"] as JsonArray ?? recipe["ingredients"] as JsonArray ?? [];
+        if (lines.Count is 0 or > MostIngredients)
+        {
+            problems.Add(new FormatProblem("Recipe", "recipeIngredient", $"A list of 1 to {MostIngredients} ingredients is needed."));
+        }
+
+        var ingredients = lines.Take(MostIngredients).Select((line, at) => Ingredient(Text(line) ?? "", $"recipeIngredient[{at}]", problems)).OfType<FormulaIngredient>().ToList();
+        var instructions = recipe["recipeInstructions"] switch
+        {
+            JsonArray list => list.Where(each => each is not null).Select(each => each!).ToList(),
+            JsonNode single => [single],
+            _ => [],
+        };
+        if (instructions.Count > MostSteps)
+        {
+            problems.Add(new FormatProblem("Recipe", "recipeInstructions", $"At most {MostSteps} steps."));
+        }
+
+        var method = instructions.Take(MostSteps).Select((step, at) => Step(step, at, problems)).OfType<MethodStep>().ToList();
+        var keep = recipe[$"{Prefix}keep"] as JsonObject;
+        var formula = new Formula
+        {
+            Id = Guid.CreateVersion7(),
+            Name = name,
+            Kind = Word(recipe["recipeCategory"], FormulaKind.Other),
+            Note = Text(recipe["description"]) ?? "",
+            Ingredients = ingredients,
+            Method = method,
+            YieldShare = Number(recipe[$"{Prefix}yieldShare"]) ?? 1,
+            // A recipe that does not say how it keeps is used the same day.
+            Keep = keep is null ? KeepRule.Now : new KeepRule(Span(keep["room"]), Span(keep["fridge"]), Span(keep["freezer"])),
+            ServesAs = [.. (recipe[$"{Prefix}servesAs"] as JsonArray ?? []).Select(each => Enum.TryParse<Substance>(Text(each), true, out var known) ? known : (Substance?)null).OfType<Substance>().Distinct()],
+            Vessel = Word(recipe[$"{Prefix}vessel"], Vessel.WideBowl),
+            HotAt = Number(recipe[$"{Prefix}hotAt"]) is { } hot ? new Celsius(hot) : null,
+            UsedWarm = recipe[$"{Prefix}usedWarm"] is JsonValue warm && warm.TryGetValue<bool>(out var isWarm) && isWarm,
+        };
+        return problems.Count == 0 ? (formula, []) : (null, problems);
+    }
+
+    internal static FormulaIngredient? Ingredient(string line, string where, List<FormatProblem> problems)
+    {
+        try
+        {
+            return IngredientLine.Read(line);
+        }
+        catch (FormatException error)
+        {
+            problems.Add(new FormatProblem(where, "", error.Message));
+            return null;
+        }
+    }
+
+    private static JsonObject? Recipe(JsonNode? node) => node switch
+    {
+        JsonObject found when Types(found["@type"]).Contains("Recipe") => found,
+        JsonObject graph when graph["@graph"] is JsonArray list => list.Select(Recipe).FirstOrDefault(each => each is not null),
+        JsonArray list => list.Select(Recipe).FirstOrDefault(each => each is not null),
+        _ => null,
+    };
+
+    private static IEnumerable<string?> Types(JsonNode? type) => type is JsonArray list ? list.Select(Text) : [Text(type)];
+
+    private static JsonObject Step(MethodStep step)
+    {
+        var written = new JsonObject
+        {
+            ["@type"] = "HowToStep",
+            ["name"] = step.Id,
+            ["text"] = Scaling.PlainWords(step.Title),
+            [$"{Prefix}text"] = step.Title,
+            [$"{Prefix}handsOn"] = Span(step.HandsOnMinutes),
+            [$"{Prefix}needs"] = new JsonArray([.. step.Needs.Select(each => (JsonNode)each.ToString())]),
+        };
+        if (step.WaitTitle is not null)
+        {
+            written[$"{Prefix}wait"] = new JsonObject
+            {
+                ["title"] = step.WaitTitle,
+                ["at"] = step.At.ToString(),
+                ["cools"] = step.Cools,
+                ["earliest"] = step.Wait is { } wait ? Span(wait.Earliest) : null,
+                ["usual"] = step.Wait is { } usual ? Span(usual.Usual) : null,
+                ["latest"] = step.Wait is { } latest ? Span(latest.Latest) : null,
+            };
+        }
+
+        if (step.Does != MethodDeeds.None)
+        {
+            written[$"{Prefix}does"] = new JsonArray([.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each)).Select(each => (JsonNode)each.ToString())]);
+        }
+
+        return written;
+    }
+
+    private static MethodStep? Step(JsonNode node, int at, List<FormatProblem> problems)
+    {
+        const double usualMinutes = 5;
+        var where = $"recipeInstructions[{at}]";
+        var step = node as JsonObject;
+        var text = Text(step?[$"{Prefix}text"]) ?? Text(step?["text"]) ?? Text(node) ?? "";
+        if (text.Trim().Length is 0 or > 400)
+        {
+            problems.Add(new FormatProblem(where, "text", "A step needs a text of 1 to 400 characters."));
+            return null;
+        }
+
+        var handsOn = Minutes(step?[$"{Prefix}handsOn"] ?? step?["timeRequired"], where, "handsOn", problems) ?? usualMinutes;
+        var needs = (step?[$"{Prefix}needs"] as JsonArray ?? []).Select(each => Enum.TryParse<Resource>(Text(each), true, out var known) ? known : (Resource?)null)
+            .OfType<Resource>().Where(each => each != Resource.Hands).Distinct().ToList();
+        var does = (step?[$"{Prefix}does"] as JsonArray ?? []).Select(each => Enum.TryParse<MethodDeeds>(Text(each), true, out var known) ? known : MethodDeeds.None)
+            .Aggregate(MethodDeeds.None, (all, one) => all | one);
+        if (step?[$"{Prefix}wait"] is not JsonObject wait)
+        {
+            return new MethodStep($"step-{at + 1}", text.Trim(), handsOn, needs) { Does = does };
+        }
+
+        var cools = wait["cools"] is JsonValue flag && flag.TryGetValue<bool>(out var isCooling) && isCooling;
+        var window = (Minutes(wait["earliest"], where, "wait.earliest", problems), Minutes(wait["usual"], where, "wait.usual", problems), Minutes(wait["latest"], where, "wait.latest", problems));
+        return new MethodStep($"step-{at + 1}", text.Trim(), handsOn, needs, Text(wait["title"]) ?? "Waiting",
+            window is ({ } earliest, { } usual, { } latest) ? new Window(earliest, usual, latest) : null, cools)
+        { At = Word(wait["at"], WaitsAt.Counter), Does = does };
+    }
+
+    private static double? Minutes(JsonNode? node, string where, string field, List<FormatProblem> problems)
+    {
+        if (Text(node) is not { } text)
+        {
+            return null;
+        }
+
+        try
+        {
+            return XmlConvert.ToTimeSpan(text).TotalMinutes;
+        }
+        catch (FormatException)
+        {
+            problems.Add(new FormatProblem(where, field, $"\"{text}\" is no duration like PT15M."));
+            return null;
+        }
+    }
+
+    private static string Span(double minutes) => XmlConvert.ToString(TimeSpan.FromMinutes(minutes));
+
+    private static JsonObject? Keep(KeepSpan? span) => span is null ? null : new JsonObject { ["days"] = span.Days, ["atMost"] = span.AtMost };
+
+    private static KeepSpan? Span(JsonNode? node) =>
+        node is JsonObject span && Number(span["days"]) is { } days ? new KeepSpan((int)Math.Clamp(days, 0, 3650), (int)Math.Clamp(Number(span["atMost"]) ?? days, days, 3650)) : null;
+
+    private static T Word<T>(JsonNode? node, T otherwise)
+        where T : struct, Enum => Enum.TryParse<T>(Text(node), true, out var known) && Enum.IsDefined(known) ? known : otherwise;
+
+    private static double? Number(JsonNode? node) => node is JsonValue value && value.TryGetValue<double>(out var number) ? number : null;
+
+    private static string? Text(JsonNode? node) => node is JsonValue value && value.TryGetValue<string>(out var text) ? text : null;
+}

@@ -1,0 +1,194 @@
+using FluentValidation;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
+
+namespace Kamuri.Web.Kitchen;
+
+/// <summary>An ingredient as it is entered.</summary>
+public sealed record IngredientBody(string Name, double Amount, Unit Unit, Guid? ProductId = null, Guid? FormulaId = null, bool AfterStraining = false)
+{
+    internal FormulaIngredient ToIngredient() => new(Name.Trim(), Amount, Unit) { ProductId = ProductId, FormulaId = FormulaId, AfterStraining = AfterStraining };
+
+    internal static IngredientBody From(FormulaIngredient each) => new(each.Name, each.Amount, each.Unit, each.ProductId, each.FormulaId, each.AfterStraining);
+}
+
+/// <summary>A step of a method as it is entered. An ingredient's name in braces is replaced by its amount and name.</summary>
+/// <param name="WaitTitle">What it does by itself afterwards; null when nothing.</param>
+/// <param name="Wait">How long, in minutes; null when it cools to skin warmth, or does not wait.</param>
+public sealed record MethodStepBody(
+    string Title, double HandsOnMinutes, IReadOnlyList<Resource>? Needs = null, string? WaitTitle = null, Window? Wait = null, bool Cools = false,
+    WaitsAt At = WaitsAt.Counter, IReadOnlyList<MethodDeeds>? Does = null)
+{
+    internal MethodStep ToStep(int at) => new(
+        $"step-{at + 1}", Title.Trim(), HandsOnMinutes, [.. (Needs ?? []).Where(each => each != Resource.Hands).Distinct()],
+        string.IsNullOrWhiteSpace(WaitTitle) ? null : WaitTitle.Trim(), Cools ? null : Wait, Cools)
+    { At = At, Does = (Does ?? []).Aggregate(MethodDeeds.None, (all, one) => all | one) };
+
+    internal static MethodStepBody From(MethodStep step) => new(step.Title, step.HandsOnMinutes, step.Needs, step.WaitTitle, step.Wait, step.Cools, step.At,
+        [.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))]);
+}
+
+/// <summary>A formula as it is entered.</summary>
+public sealed record FormulaBody
+{
+    public required string Name { get; init; }
+    public required FormulaKind Kind { get; init; }
+    public required IReadOnlyList<IngredientBody> Ingredients { get; init; }
+    public IReadOnlyList<MethodStepBody> Method { get; init; } = [];
+
+    /// <summary>What is left of the volume once strained, 0.05 to 1.</summary>
+    public double YieldShare { get; init; } = 1;
+
+    public required KeepRule Keep { get; init; }
+    public IReadOnlyList<Substance> ServesAs { get; init; } = [];
+    public Vessel Vessel { get; init; }
+    public double? HotAtCelsius { get; init; }
+    public bool UsedWarm { get; init; }
+    public string Note { get; init; } = "";
+
+    /// <summary>The version this change was made on; a change on an older one is refused.</summary>
+    public int? Version { get; init; }
+
+    internal Formula ToFormula(Guid id) => new()
+    {
+        Id = id,
+        Name = Name.Trim(),
+        Kind = Kind,
+        Ingredients = [.. Ingredients.Select(each => each.ToIngredient())],
+        Method = [.. Method.Select((step, at) => step.ToStep(at))],
+        YieldShare = YieldShare,
+        Keep = Keep,
+        ServesAs = [.. ServesAs.Distinct()],
+        Vessel = Vessel,
+        HotAt = HotAtCelsius is { } hot ? new Celsius(hot) : null,
+        UsedWarm = UsedWarm,
+        Note = Note.Trim(),
+    };
+
+    internal static FormulaBody From(Formula formula, int? version) => new()
+    {
+        Name = formula.Name,
+        Kind = formula.Kind,
+        Ingredients = [.. formula.Ingredients.Select(IngredientBody.From)],
+        Method = [.. formula.Method.Select(MethodStepBody.From)],
+        YieldShare = formula.YieldShare,
+        Keep = formula.Keep,
+        ServesAs = formula.ServesAs,
+        Vessel = formula.Vessel,
+        HotAtCelsius = formula.HotAt?.Value,
+        UsedWarm = formula.UsedWarm,
+        Note = formula.Note,
+        Version = version,
+    };
+}
+
+/// <summary>What can be entered for a formula.</summary>
+internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
+{
+    public const int LongestName = 80;
+    private const int MostIngredients = 60;
+    private const int MostSteps = 60;
+    private const double MostAmount = 100_000;
+    private const double LongestWait = 14 * 24 * 60;
+    private const int LongestKeep = 3650;
+
+    public FormulaValidator(Core.Mixing.Kitchen kitchen)
+    {
+        RuleFor(formula => formula.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("A formula needs a name.")
+            .MaximumLength(LongestName).WithMessage($"A name holds at most {LongestName} characters.");
+        RuleFor(formula => formula.Kind).IsInEnum().WithMessage("This kind is not known here.");
+        RuleFor(formula => formula.Vessel).IsInEnum().WithMessage("This vessel is not known here.");
+        RuleFor(formula => formula.YieldShare).InclusiveBetween(0.05, 1).WithMessage("What is left once strained is 5 to 100 %.");
+        RuleFor(formula => formula.HotAtCelsius).Must(hot => hot is null or (>= 30 and <= 100)).WithMessage("It begins to cool at 30 to 100 °C.");
+        RuleFor(formula => formula.Note).MaximumLength(HeadLimits.LongestNote).WithMessage($"A note holds at most {HeadLimits.LongestNote} characters.");
+        RuleFor(formula => formula.Ingredients).Must(list => list.Count is > 0 and <= MostIngredients).WithMessage($"1 to {MostIngredients} ingredients go in.");
+        RuleForEach(formula => formula.Ingredients).NotNull().WithMessage("Which ingredient?").ChildRules(each => Ingredient(each, kitchen));
+        RuleFor(formula => formula.Method).Must(list => list.Count <= MostSteps).WithMessage($"At most {MostSteps} steps.");
+        RuleForEach(formula => formula.Method).NotNull().WithMessage("Which step?").ChildRules(Step);
+        RuleForEach(formula => formula.ServesAs).IsInEnum().WithMessage("This use is not known here.");
+        RuleFor(formula => formula.Keep).NotNull().WithMessage("How does it keep?").Must(keep => keep is null || Spans(keep).All(IsSound))
+            .WithMessage($"It keeps 0 to {LongestKeep} days, and with a look not less than without.");
+    }
+
+    private static IEnumerable<KeepSpan> Spans(KeepRule keep) => new[] { keep.Room, keep.Fridge, keep.Freezer }.OfType<KeepSpan>();
+
+    private static bool IsSound(KeepSpan span) => span.Days is >= 0 and <= LongestKeep && span.AtMost >= span.Days && span.AtMost <= LongestKeep;
+
+    private static void Ingredient(InlineValidator<IngredientBody> ingredient, Core.Mixing.Kitchen kitchen)
+    {
+        ingredient.RuleFor(each => each.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("What goes in?").MaximumLength(120).WithMessage("A name holds at most 120 characters.");
+        ingredient.RuleFor(each => each.Amount).Must(amount => double.IsFinite(amount) && amount is > 0 and <= MostAmount).WithMessage($"An amount is above 0 and at most {MostAmount:0}.");
+        ingredient.RuleFor(each => each.Unit).IsInEnum().WithMessage("This unit is not known here.");
+        ingredient.RuleFor(each => each.FormulaId).Must(id => id is null || kitchen.Formula(id.Value) is not null).WithMessage("That formula is not here any more.");
+        ingredient.RuleFor(each => each.ProductId).Must(id => id is null || kitchen.Product(id.Value) is not null).WithMessage("That product is not here any more.")
+            .Must((each, id) => id is null || each.FormulaId is null).WithMessage("A product or a batch of a formula, not both.");
+        ingredient.RuleFor(each => each.Unit).Custom((_, context) =>
+        {
+            try
+            {
+                if (context.InstanceToValidate is { Name: not null, Amount: > 0 } each && Enum.IsDefined(each.Unit))
+                {
+                    kitchen.VolumeOf(each.ToIngredient());
+                }
+            }
+            catch (UnitMismatchException error)
+            {
+                context.AddFailure(error.Message);
+            }
+        });
+    }
+
+    private static void Step(InlineValidator<MethodStepBody> step)
+    {
+        step.RuleFor(each => each.Title).Must(title => !string.IsNullOrWhiteSpace(title)).WithMessage("What is done?").MaximumLength(400).WithMessage("A step holds at most 400 characters.");
+        step.RuleFor(each => each.HandsOnMinutes).InclusiveBetween(0.5, 240).WithMessage("Hands are busy 0.5 to 240 minutes.");
+        step.RuleForEach(each => each.Needs).IsInEnum().WithMessage("This is not in the house.");
+        step.RuleForEach(each => each.Does).IsInEnum().WithMessage("This is not known here.");
+        step.RuleFor(each => each.At).IsInEnum().WithMessage("Counter, stove or fridge.");
+        step.RuleFor(each => each.WaitTitle).MaximumLength(120).WithMessage("At most 120 characters.");
+        step.RuleFor(each => each.Wait).Must((each, wait) => string.IsNullOrWhiteSpace(each.WaitTitle) || each.Cools || wait is not null).WithMessage("How long does it wait?")
+            .Must(wait => wait is null || (wait.Earliest >= 0 && wait.Earliest <= wait.Usual && wait.Usual <= wait.Latest && wait.Latest <= LongestWait))
+            .WithMessage("Earliest, usual and latest have to be in that order, and within two weeks.");
+    }
+}
+
+/// <summary>A formula with what it comes to as written.</summary>
+/// <param name="Shipped">Came with Kamuri; it is copied to be changed.</param>
+/// <param name="Makes">As much as the amounts written make.</param>
+/// <param name="Lead">How long it takes from first to last, in words.</param>
+/// <param name="Keeps">How it keeps, in words.</param>
+/// <param name="Holds">Families people react to that are in it.</param>
+/// <param name="EssentialOilPercent">Of the finished mixture, through every batch that goes in.</param>
+/// <param name="Lines">What goes in, a line each.</param>
+/// <param name="MethodWords">How it is made, with the amounts as written.</param>
+public sealed record FormulaView(
+    Guid Id, bool Shipped, bool Archived, FormulaBody Formula, string KindWords, MeasuredAmount Makes, string Lead, string Keeps, IReadOnlyList<string> Holds,
+    double EssentialOilPercent, ProteinStrength Protein, IReadOnlyList<string> Lines, IReadOnlyList<string> MethodWords, IReadOnlyList<string> ServesAsWords, IReadOnlyList<string> Cautions);
+
+/// <summary>How much of a formula to make. One of the three ways.</summary>
+/// <param name="HeadId">For this head: its size, what it was seen to take, what it must not have.</param>
+/// <param name="As">For this use; needs a head.</param>
+/// <param name="MakeMl">So much of the finished mixture.</param>
+/// <param name="Have">By what there is of one ingredient.</param>
+public sealed record ScaleBody(Guid? HeadId = null, Substance? As = null, double? MakeMl = null, HaveBody? Have = null);
+
+/// <summary>What there is of one ingredient.</summary>
+public sealed record HaveBody(int Ingredient, double Amount, Unit Unit);
+
+/// <summary>One line of a scaled formula.</summary>
+public sealed record ScaledLineView(string Name, MeasuredAmount Amount, string? Instead, double VolumeMl, double WeightG);
+
+/// <summary>A formula scaled.</summary>
+/// <param name="For">What the amount is for, in words.</param>
+/// <param name="Warnings">What speaks against it on this head; stops first.</param>
+/// <param name="Cost">In the household's own money; null when nothing is priced.</param>
+/// <param name="Bought">How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a price.</param>
+public sealed record ScaledView(
+    double Factor, double MakesMl, MeasuredAmount Makes, IReadOnlyList<ScaledLineView> Lines, IReadOnlyList<string> Method, IReadOnlyList<string> Taken, IReadOnlyList<string> Remarks,
+    IReadOnlyList<string> Warnings, decimal? Cost, decimal? CostPerMl, IReadOnlyList<string> Unpriced, string For, string Bought);
+
+/// <summary>A mixture that did not come out right.</summary>
+public sealed record CorrectBody(Trouble Trouble, double ThereMl, double? WantedMl = null);

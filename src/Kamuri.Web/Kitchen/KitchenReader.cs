@@ -1,0 +1,66 @@
+using Kamuri.Core.Figures;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Shelf;
+using Kamuri.Core.Units;
+using Kamuri.Store;
+using Kamuri.Store.Shelf;
+using Kamuri.Web.Labels;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Kitchen;
+
+/// <summary>Reads from the file what mixtures are computed from: formulas, the products they name, batches, prices.</summary>
+internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFigures figures)
+{
+    /// <summary>The kitchen with every formula there is, and the products they or the caller name.</summary>
+    public async Task<Core.Mixing.Kitchen> ReadAsync(IEnumerable<Guid> products, CancellationToken cancellation)
+    {
+        var own = (await db.Formulas.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation)).Select(row => row.ToFormula()).ToList();
+        var named = own.SelectMany(formula => formula.Ingredients).Select(each => each.ProductId).OfType<Guid>().Concat(products).Distinct().ToList();
+        var rows = named.Count == 0 ? [] : await db.Products.AsNoTracking().Where(row => named.Contains(row.Id)).ToListAsync(cancellation);
+        var dictionary = await labels.GetAsync(db, cancellation);
+        return new Core.Mixing.Kitchen(FormulaCatalogue.All.Concat(own), rows.Select(row => Product(row, labels.Read(row.Label, dictionary))), dictionary, figures.Measures);
+    }
+
+    /// <summary>Every batch that is not used up or thrown out.</summary>
+    public async Task<IReadOnlyList<Batch>> BatchesAsync(CancellationToken cancellation) =>
+        [.. (await db.Batches.AsNoTracking().Where(row => row.GoneOn == null && row.LeftMillilitres > 0).ToListAsync(cancellation)).Select(row => row.ToBatch())];
+
+    /// <summary>What is left of every product, for steps nobody chose one for.</summary>
+    public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation) =>
+        [.. (await db.Products.AsNoTracking().Where(row => !row.Archived).Select(row => new { row.Id, row.Name, row.Role, row.LeftMillilitres }).ToListAsync(cancellation))
+            .Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
+
+    /// <summary>Price of a millilitre by the name of the product, for ingredients that are named like one.</summary>
+    public async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) =>
+        (await db.Products.AsNoTracking().Where(row => !row.Archived && row.Price != null && row.SizeMillilitres != null)
+            .Select(row => new { row.Name, row.Price, row.SizeMillilitres }).ToListAsync(cancellation))
+        .GroupBy(row => row.Name, StringComparer.OrdinalIgnoreCase)
+        .ToDictionary(group => group.Key, group => Cost.PerMillilitre(group.First().Price, new Millilitres(group.First().SizeMillilitres!.Value)) ?? 0, StringComparer.OrdinalIgnoreCase);
+
+    /// <summary>How much a head was seen to take.</summary>
+    public async Task<Hand> HandAsync(Guid head, CancellationToken cancellation) => Hand.From(
+        (await db.Takings.AsNoTracking().Where(row => row.HeadId == head && row.IsWhole && row.UsedMillilitres != null)
+            .Select(row => new { row.PlannedMillilitres, row.UsedMillilitres }).ToListAsync(cancellation))
+        .Select(row => (row.PlannedMillilitres, row.UsedMillilitres!.Value)));
+
+    public static KitchenProduct Product(ProductRow row, Core.Shelf.Labels.LabelReading reading) =>
+        new(row.Id, row.Name, row.Role, reading.Ingredients, reading.Protein, Price(row))
+        {
+            AskForPatchTest = reading.AskForPatchTest,
+            Left = Left(row),
+            GoodUntil = Goodness.Of(row.Opened, row.MonthsAfterOpening, DateOnly.MinValue.AddYears(1)).Until,
+        };
+
+    /// <summary>A product whose label does not matter, as for the shopping list.</summary>
+    public static KitchenProduct Unread(ProductRow row) => new(row.Id, row.Name, row.Role, [], default, Price(row))
+    {
+        Left = Left(row),
+        GoodUntil = Goodness.Of(row.Opened, row.MonthsAfterOpening, DateOnly.MinValue.AddYears(1)).Until,
+    };
+
+    private static decimal? Price(ProductRow row) => Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null);
+
+    private static Millilitres? Left(ProductRow row) => row.LeftMillilitres is { } left ? new Millilitres(left) : null;
+}

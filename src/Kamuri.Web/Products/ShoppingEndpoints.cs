@@ -1,0 +1,54 @@
+using System.Globalization;
+using System.Text;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Shelf;
+using Kamuri.Store;
+using Kamuri.Web.Household;
+using Kamuri.Web.Kitchen;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Products;
+
+/// <summary>What is running out, and when that was said.</summary>
+public sealed record ShoppingView(DateOnly Today, IReadOnlyList<ShoppingLine> Lines);
+
+/// <summary>What has to be bought.</summary>
+internal static class ShoppingEndpoints
+{
+    public static void MapShopping(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/shopping", ListAsync).WithName("getShoppingList").WithTags("Products");
+        routes.MapGet("/api/shopping/list.md", ExportAsync).WithName("exportShoppingList").WithTags("Products").Produces<string>(200, "text/markdown");
+    }
+
+    private static async Task<Ok<ShoppingView>> ListAsync(KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation) =>
+        TypedResults.Ok(await ReadAsync(db, reader, house, figures, cancellation));
+
+    private static async Task<FileContentHttpResult> ExportAsync(KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var list = await ReadAsync(db, reader, house, figures, cancellation);
+        var text = new StringBuilder().Append(CultureInfo.InvariantCulture, $"# To buy, {list.Today:yyyy-MM-dd}\n\n");
+        foreach (var line in list.Lines)
+        {
+            text.Append(CultureInfo.InvariantCulture, $"- [ ] {line.Name}: {line.Why}\n");
+        }
+
+        return TypedResults.File(Encoding.UTF8.GetBytes(text.ToString()), "text/markdown; charset=utf-8", "to-buy.md");
+    }
+
+    private static async Task<ShoppingView> ReadAsync(KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        var products = (await db.Products.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation)).Select(KitchenReader.Unread);
+        var heads = new List<(Head, Hand)>();
+        foreach (var row in await db.Heads.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation))
+        {
+            heads.Add((row.ToHead(), await reader.HandAsync(row.Id, cancellation)));
+        }
+
+        return new ShoppingView(today, ShoppingList.Of(products, heads, today, figures));
+    }
+}

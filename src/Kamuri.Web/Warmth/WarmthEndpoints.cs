@@ -1,0 +1,114 @@
+using Kamuri.Core.Figures;
+using Kamuri.Core.Physics;
+using Kamuri.Core.Units;
+using Kamuri.Web.Household;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Kamuri.Web.Warmth;
+
+/// <summary>A reading as sent.</summary>
+public sealed record ReadingBody(DateTimeOffset At, double Celsius);
+
+/// <summary>Something warm whose temperature is asked about.</summary>
+/// <param name="AroundCelsius">The room or the bath it stands in; the household's room when left out.</param>
+/// <param name="Began">The moment it was as warm as said; now when left out.</param>
+public sealed record WarmthBody(
+    Vessel Vessel, double VolumeMl, double FromCelsius, double? AroundCelsius = null, DateTimeOffset? Began = null, IReadOnlyList<ReadingBody>? Readings = null);
+
+/// <summary>How it goes on, and the figure that goes with the vessel.</summary>
+/// <param name="FigureId">The craft figure the rate stands in.</param>
+public sealed record WarmthView(WarmthForecast Forecast, string FigureId, double FigureNow, double AroundCelsius, DateTimeOffset Now);
+
+/// <summary>The thermometer probe as a screen sees it.</summary>
+public sealed record ProbeView(bool On, double? Celsius, DateTimeOffset Now, bool Simulated, double Speed);
+
+/// <summary>Puts the probe into something, or takes it out.</summary>
+/// <param name="Speed">Pace of the stand-in: 1, 10 or 60.</param>
+public sealed record ProbeBody(bool On, Vessel Vessel = Vessel.WideBowl, double VolumeMl = 250, double FromCelsius = 75, double Speed = 1);
+
+/// <summary>How warm something is and will be.</summary>
+internal static class WarmthEndpoints
+{
+    private const int MostReadings = 200;
+
+    public static void MapWarmth(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/warmth", ForetellAsync).WithName("foretellWarmth").WithTags("Warmth");
+        routes.MapGet("/api/probe", ReadAsync).WithName("readProbe").WithTags("Warmth");
+        routes.MapPut("/api/probe", PlaceAsync).WithName("placeProbe").WithTags("Warmth");
+    }
+
+    private static async Task<Results<Ok<WarmthView>, ValidationProblem>> ForetellAsync(WarmthBody body, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        var time = await house.TimeAsync(cancellation);
+        var began = body.Began ?? time.Now;
+        var readings = body.Readings ?? [];
+        var around = body.AroundCelsius ?? (await house.RowAsync(cancellation)).RoomCelsius;
+        if (Wrong(body.Vessel, body.VolumeMl, body.FromCelsius) is { } wrong)
+        {
+            return wrong;
+        }
+
+        if (around is not (>= -5 and <= 100))
+        {
+            return Problems.At("aroundCelsius", "What is around it is -5 to 100 °C.");
+        }
+
+        if (began > time.Now.AddMinutes(1) || began < time.Now.AddDays(-1))
+        {
+            return Problems.At("began", "It began within the last day, not in the future.");
+        }
+
+        if (readings.Count > MostReadings || readings.Any(reading => reading is null || reading.Celsius is not (>= -5 and <= 105)))
+        {
+            return Problems.At("readings", $"At most {MostReadings} readings of -5 to 105 °C.");
+        }
+
+        var forecast = WarmthForecast.Of(body.Vessel, new Millilitres(body.VolumeMl), new Celsius(body.FromCelsius), new Celsius(around), time.Local(began),
+            [.. readings.OrderBy(reading => reading.At).Select(reading => new Reading(reading.At, new Celsius(reading.Celsius)))], figures.Cooling);
+        return TypedResults.Ok(new WarmthView(forecast, FigureCatalogue.OfCooling(body.Vessel).Id, FigureCatalogue.OfCooling(body.Vessel).Get(figures), around, time.Local(time.Now)));
+    }
+
+    private static async Task<Ok<ProbeView>> ReadAsync(IThermometerProbe probe, House house, CancellationToken cancellation)
+    {
+        var time = await house.TimeAsync(cancellation);
+        return TypedResults.Ok(View(probe, time));
+    }
+
+    private static async Task<Results<Ok<ProbeView>, ValidationProblem>> PlaceAsync(ProbeBody body, IThermometerProbe probe, House house, CancellationToken cancellation)
+    {
+        if (body.On && Wrong(body.Vessel, body.VolumeMl, body.FromCelsius) is { } wrong)
+        {
+            return wrong;
+        }
+
+        if (body.Speed is not (1 or 10 or 60))
+        {
+            return Problems.At("speed", "1, 10 or 60 times.");
+        }
+
+        if (body.On)
+        {
+            probe.Place(body.Vessel, new Millilitres(body.VolumeMl), new Celsius(body.FromCelsius), new Celsius((await house.RowAsync(cancellation)).RoomCelsius), body.Speed);
+        }
+        else
+        {
+            probe.TakeOut();
+        }
+
+        return TypedResults.Ok(View(probe, await house.TimeAsync(cancellation)));
+    }
+
+    private static ProbeView View(IThermometerProbe probe, HouseTime time)
+    {
+        var reading = probe.Read();
+        return new ProbeView(reading is not null, reading is { } known ? Math.Round(known.Temperature.Value, 1) : null, time.Local(reading?.At ?? time.Now), true, probe.Speed);
+    }
+
+    private static ValidationProblem? Wrong(Vessel vessel, double volume, double from) =>
+        !Enum.IsDefined(vessel) ? Problems.At("vessel", "This vessel is not known here.")
+        : volume is not (>= 5 and <= 5_000) ? Problems.At("volumeMl", "A vessel holds 5 to 5000 ml here.")
+        : from is not (>= -5 and <= 105) ? Problems.At("fromCelsius", "It is -5 to 105 °C.")
+        : null;
+}
