@@ -36,14 +36,14 @@ public static class FormulaCatalogue
         ];
         yield return new Formula
         {
-            Id = Id(1), Name = "Seed gel, firm", Kind = FormulaKind.SeedGel, IsShipped = true,
+            Id = Id(1), Name = "Firm seed gel", Kind = FormulaKind.SeedGel, IsShipped = true,
             Ingredients = [new("flaxseed", 1, Unit.PartByVolume), new("water", 5, Unit.PartByVolume)],
             Method = Boil(), YieldShare = 0.6, Keep = GelKeeps, ServesAs = [Substance.Gel, Substance.EdgeControl], HotAt = new Celsius(85),
             Note = "Firm for hold and edges. It thickens as it cools; stop early rather than late.",
         };
         yield return new Formula
         {
-            Id = Id(2), Name = "Seed gel, thin", Kind = FormulaKind.SeedGel, IsShipped = true,
+            Id = Id(2), Name = "Thin seed gel", Kind = FormulaKind.SeedGel, IsShipped = true,
             Ingredients = [new("flaxseed", 1, Unit.PartByVolume), new("water", 8, Unit.PartByVolume)],
             Method = Boil(), YieldShare = 0.7, Keep = GelKeeps, ServesAs = [Substance.PlantGel, Substance.Gel], HotAt = new Celsius(85),
             Note = "Thin for pre-poo and definition.",
@@ -104,7 +104,7 @@ public static class FormulaCatalogue
         };
         yield return new Formula
         {
-            Id = Id(12), Name = "Fermented grain water, thinned", Kind = FormulaKind.GrainWater, IsShipped = true,
+            Id = Id(12), Name = "Fermented grain water", Kind = FormulaKind.GrainWater, IsShipped = true,
             Ingredients = [new("Grain water", 1, Unit.PartByVolume) { FormulaId = Id(11) }, new("water", 1, Unit.PartByVolume)],
             Method =
             [

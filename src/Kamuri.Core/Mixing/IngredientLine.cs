@@ -15,7 +15,8 @@ public static partial class IngredientLine
     /// <summary>Writes an ingredient, exactly enough to be read back as the same number.</summary>
     public static string Write(FormulaIngredient ingredient)
     {
-        var unit = ingredient.Unit == Unit.Piece ? "" : $" {Measures.Name(ingredient.Unit)}";
+        var name = ingredient is { Amount: 1, Unit: Unit.Drop or Unit.PartByVolume } ? Measures.Name(ingredient.Unit).TrimEnd('s') : Measures.Name(ingredient.Unit);
+        var unit = ingredient.Unit == Unit.Piece ? "" : $" {name}";
         return $"{ingredient.Amount.ToString("R", CultureInfo.InvariantCulture)}{unit} {ingredient.Name}{(ingredient.AfterStraining ? $" {After}" : "")}";
     }
 

@@ -5,7 +5,7 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Mixing;
 
 /// <summary>An amount written the ways a kitchen measures, and exactly.</summary>
-/// <param name="Metric">In millilitres, or counted: <c>100 ml</c>.</param>
+/// <param name="Metric">In millilitres, in grams when the formula weighs it, or counted: <c>100 ml</c>.</param>
 /// <param name="Spoons">In spoons and cups, or counted.</param>
 /// <param name="Weight">On a scale, or counted.</param>
 /// <param name="Exact">Not rounded.</param>
@@ -113,10 +113,10 @@ public static partial class Scaling
         var volume = new Millilitres(kitchen.VolumeOf(ingredient).Value * factor);
         var weight = new Grams(volume.Value * material.Density);
         double? pieces = material.IsCounted || ingredient.Unit == Unit.Piece ? ingredient.Amount * factor : null;
-        return new ScaledLine(ingredient, material, volume, weight, Amount(material, volume, weight, pieces, kitchen.Measures)) { Pieces = pieces };
+        return new ScaledLine(ingredient, material, volume, weight, Amount(material, volume, weight, pieces, Measures.IsWeight(ingredient.Unit), kitchen.Measures)) { Pieces = pieces };
     }
 
-    private static MeasuredAmount Amount(Material material, Millilitres volume, Grams weight, double? pieces, MeasureFigures measures)
+    private static MeasuredAmount Amount(Material material, Millilitres volume, Grams weight, double? pieces, bool byWeight, MeasureFigures measures)
     {
         var exact = string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.##} ml, {weight.Value:0.##} g");
         if (pieces is { } count)
@@ -133,6 +133,8 @@ public static partial class Scaling
             return new MeasuredAmount(words, words, words, $"{Reckoning.Show(volume.Value * measures.DropsPerMillilitre)} drops, {exact}");
         }
 
-        return new MeasuredAmount(KitchenRounding.Metric(volume), KitchenRounding.Spoons(volume, measures), KitchenRounding.Weight(weight), exact);
+        // What the formula weighs stays weighed: nobody measures a leaf or an onion in millilitres.
+        var scale = KitchenRounding.Weight(weight);
+        return new MeasuredAmount(byWeight ? scale : KitchenRounding.Metric(volume), KitchenRounding.Spoons(volume, measures), scale, exact);
     }
 }

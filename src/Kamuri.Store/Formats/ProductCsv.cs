@@ -123,7 +123,7 @@ public static class ProductCsv
                 return null;
             }
 
-            if (T.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number) && number.CompareTo(least) >= 0 && number.CompareTo(most) <= 0)
+            if (T.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign | NumberStyles.AllowExponent, CultureInfo.InvariantCulture, out var number) && number.CompareTo(least) >= 0 && number.CompareTo(most) <= 0)
             {
                 return number;
             }

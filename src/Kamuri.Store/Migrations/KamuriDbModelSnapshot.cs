@@ -135,6 +135,43 @@ namespace Kamuri.Store.Migrations
                     b.ToTable("heads", (string)null);
                 });
 
+            modelBuilder.Entity("Kamuri.Store.Heads.KnownIngredientRow", b =>
+                {
+                    b.Property<Guid>("HeadId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Ingredient")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("Since")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("HeadId", "Ingredient");
+
+                    b.ToTable("known_ingredients", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Heads.PatchTestRow", b =>
+                {
+                    b.Property<Guid>("HeadId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Ingredient")
+                        .HasMaxLength(120)
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AppliedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("HeadId", "Ingredient");
+
+                    b.ToTable("patch_tests", (string)null);
+                });
+
             modelBuilder.Entity("Kamuri.Store.Household.HouseholdRow", b =>
                 {
                     b.Property<int>("Id")
@@ -163,6 +200,147 @@ namespace Kamuri.Store.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("household", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Kitchen.BatchRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("BeforeJson")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("ChilledLate")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<decimal?>("Cost")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("FactsJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("FormulaId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("GoneOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("GoneWhy")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("KeepJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("KeptAt")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("LeftMillilitres")
+                        .HasColumnType("REAL");
+
+                    b.Property<DateOnly?>("LookedFineOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("LooksWrong")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("MadeMillilitres")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("MadeOfJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("MadeOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("MovedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("PortionMillilitres")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("ServesAsJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TakenJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("ThawedOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("GoneOn");
+
+                    b.ToTable("batches", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Kitchen.FormulaRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Archived")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("FormulaJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("formulas", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.PlannedDays.PlannedDayRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly>("Day")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("HeadId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PlanJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("HeadId");
+
+                    b.ToTable("planned_days", (string)null);
                 });
 
             modelBuilder.Entity("Kamuri.Store.Sessions.SessionEventRow", b =>
@@ -290,6 +468,72 @@ namespace Kamuri.Store.Migrations
                     b.ToTable("products", (string)null);
                 });
 
+            modelBuilder.Entity("Kamuri.Store.Shelf.RatingRow", b =>
+                {
+                    b.Property<Guid>("ProductId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("HeadId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Suits")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("ProductId", "HeadId");
+
+                    b.HasIndex("HeadId");
+
+                    b.ToTable("ratings", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Shelf.TakingRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("BatchId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("HeadId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("IsWhole")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("PlannedMillilitres")
+                        .HasColumnType("REAL");
+
+                    b.Property<Guid?>("ProductId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("SessionId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("StepId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("UsedMillilitres")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("HeadId");
+
+                    b.HasIndex("SessionId");
+
+                    b.ToTable("takings", (string)null);
+                });
+
             modelBuilder.Entity("Kamuri.Store.Shelf.TaughtNameRow", b =>
                 {
                     b.Property<string>("Name")
@@ -331,7 +575,58 @@ namespace Kamuri.Store.Migrations
                     b.ToTable("templates", (string)null);
                 });
 
+            modelBuilder.Entity("Kamuri.Store.Heads.KnownIngredientRow", b =>
+                {
+                    b.HasOne("Kamuri.Store.Heads.HeadRow", null)
+                        .WithMany()
+                        .HasForeignKey("HeadId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Heads.PatchTestRow", b =>
+                {
+                    b.HasOne("Kamuri.Store.Heads.HeadRow", null)
+                        .WithMany()
+                        .HasForeignKey("HeadId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Kamuri.Store.PlannedDays.PlannedDayRow", b =>
+                {
+                    b.HasOne("Kamuri.Store.Heads.HeadRow", null)
+                        .WithMany()
+                        .HasForeignKey("HeadId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Kamuri.Store.Sessions.SessionEventRow", b =>
+                {
+                    b.HasOne("Kamuri.Store.Sessions.SessionRow", null)
+                        .WithMany()
+                        .HasForeignKey("SessionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Shelf.RatingRow", b =>
+                {
+                    b.HasOne("Kamuri.Store.Heads.HeadRow", null)
+                        .WithMany()
+                        .HasForeignKey("HeadId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Kamuri.Store.Shelf.ProductRow", null)
+                        .WithMany()
+                        .HasForeignKey("ProductId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Shelf.TakingRow", b =>
                 {
                     b.HasOne("Kamuri.Store.Sessions.SessionRow", null)
                         .WithMany()

@@ -10,6 +10,7 @@ using Kamuri.Store;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Household;
 using Kamuri.Store.Sessions;
+using Kamuri.Store.Shelf;
 using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.Demo;
@@ -32,7 +33,7 @@ internal static class DemoHousehold
         var zone = house.Zone;
         var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
         db.Add(house);
-        DemoShelf.Put(db, today);
+        var uses = DemoShelf.Put(db, today);
         await using var transaction = await db.Database.BeginTransactionAsync();
 
         var random = new Random(Seed);
@@ -40,6 +41,7 @@ internal static class DemoHousehold
         {
             var row = new HeadRow { Version = 1 };
             var washed = head;
+            var known = new HashSet<string>();
             foreach (var (day, aim) in WashDays(today, rhythm, aims, since, random))
             {
                 var request = new PlanRequest
@@ -52,8 +54,10 @@ internal static class DemoHousehold
                     Room = house.ToRoom(),
                     Equipment = house.ToEquipment(),
                     DryingAir = head.MayHaveHeat ? Air.HoodLow : Air.Still,
+                    Uses = uses.Where(use => use.Value.Suits(head)).ToDictionary(use => use.Key, use => use.Value.Use),
                 };
-                DemoRun.Record(db, planner.Make(request, figures), random);
+                var session = DemoRun.Record(db, planner.Make(request, figures), random);
+                known.UnionWith(session.Touches.Values.SelectMany(names => names));
                 washed = washed with { LastWash = day, LastDetangle = day };
                 await db.SaveChangesAsync();
                 db.ChangeTracker.Clear();
@@ -61,8 +65,11 @@ internal static class DemoHousehold
 
             row.Take(washed);
             db.Add(row);
+            db.AddRange(known.Select(name => new KnownIngredientRow { HeadId = head.Id, Ingredient = name, Since = today.AddMonths(-MonthsBack) }));
         }
 
+        await db.SaveChangesAsync();
+        DemoKitchen.Put(db, new HouseTime(now, zone));
         await db.SaveChangesAsync();
         await transaction.CommitAsync();
         // Nine months lived in seconds leave more behind than the server needs from here on.
@@ -146,7 +153,7 @@ internal static class DemoRun
         "Ends feel better.", "Used the big comb only.", "Twists a little too tight at the front.",
     ];
 
-    public static void Record(KamuriDb db, Plan plan, Random random)
+    public static SessionPlan Record(KamuriDb db, Plan plan, Random random)
     {
         var session = SessionPlan.From(plan);
         var id = NewId(random);
@@ -161,6 +168,24 @@ internal static class DemoRun
         {
             db.Add(SessionEventRow.From(id, happened));
         }
+
+        foreach (var taking in session.Takings)
+        {
+            db.Add(new TakingRow
+            {
+                SessionId = id,
+                HeadId = session.HeadId,
+                StepId = taking.StepId,
+                Name = taking.Name,
+                ProductId = taking.ProductId,
+                PlannedMillilitres = taking.PlannedMillilitres,
+                // Now and then somebody says how much it really was: a little more than the model thinks.
+                UsedMillilitres = random.Next(4) == 0 ? Math.Round(taking.PlannedMillilitres * (1.15 + 0.1 * Normal(random))) : null,
+                IsWhole = taking.IsWhole,
+            });
+        }
+
+        return session;
     }
 
     private static List<SessionEvent> Live(SessionPlan plan, Random random)

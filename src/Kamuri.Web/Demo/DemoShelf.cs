@@ -1,22 +1,48 @@
+using Kamuri.Core.Heads;
 using Kamuri.Core.Shelf;
+using Kamuri.Core.Shelf.Labels;
+using Kamuri.Core.Steps;
 using Kamuri.Store;
 using Kamuri.Store.Shelf;
+using Kamuri.Web.Kitchen;
 
 namespace Kamuri.Web.Demo;
 
 /// <summary>A made-up shelf. Names and labels are invented.</summary>
 internal static class DemoShelf
 {
-    public static void Put(KamuriDb db, DateOnly today)
+    /// <summary>Puts the shelf up, and tells what wash days of the past were done with, by the kind of step.</summary>
+    public static IReadOnlyDictionary<string, (StepUse Use, Func<Head, bool> Suits)> Put(KamuriDb db, DateOnly today)
     {
+        var uses = new Dictionary<string, (StepUse, Func<Head, bool>)>();
         foreach (var (row, n) in Rows(today).Select((row, n) => (row, n)))
         {
             // Ids that stay the same from one demo to the next.
-            row.Id = new Guid(0x0199bbbb, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)(n + 1)]);
+            row.Id = IdOf(n + 1);
             row.Version = 1;
             db.Add(row);
+            foreach (var (kind, name, suits) in Used.Where(used => used.Name == row.Name))
+            {
+                // What was left then was more; the shelf of today has nothing to say to days that are over.
+                uses[kind] = (KitchenReader.Product(row, LabelReading.Of(row.Label, IngredientDictionary.Shipped)).AsUse() with { InStock = null }, suits);
+            }
         }
+
+        return uses;
     }
+
+    /// <summary>The id of the product at a place on the shelf, from 1.</summary>
+    public static Guid IdOf(int place) => new(0x0199bbbb, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)place]);
+
+    private static readonly (string Kind, string Name, Func<Head, bool> Suits)[] Used =
+    [
+        (StepIds.DeepCondition, "Slow Cream Mask", IsLoose),
+        (StepIds.LeaveIn, "Soft Milk", IsLoose),
+        (StepIds.Oil, "Three Drops", IsLoose),
+        ("part-cleanse", "Parting Wash", head => !IsLoose(head)),
+    ];
+
+    private static bool IsLoose(Head head) => head.Wear.Kind == HairKinds.Loose;
 
     private static IEnumerable<ProductRow> Rows(DateOnly today)
     {

@@ -46,7 +46,8 @@ public sealed record BatchView(
 /// <param name="Code">The code as the path of its dark squares, one unit a square.</param>
 /// <param name="CodeSize">How many squares a side.</param>
 /// <param name="Opens">The address the code opens.</param>
-public sealed record JarLabelView(JarLabel Label, string Code, int CodeSize, string Opens);
+/// <param name="MadeOf">What went in, a line each.</param>
+public sealed record JarLabelView(JarLabel Label, string Code, int CodeSize, string Opens, IReadOnlyList<string> MadeOf);
 
 /// <summary>Batches: what was made, how long it is good, and what becomes of it.</summary>
 internal static class BatchEndpoints
@@ -302,9 +303,9 @@ internal static class BatchEndpoints
         var heads = (await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Name).ToListAsync(cancellation))
             .Select(head => (head.ToHead(), (IReadOnlyList<string>)[.. tests.Where(test => test.HeadId == head.Id).Select(test => test.Ingredient)]));
         var label = JarLabel.Of(batch, BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures), heads, figures.Mixtures);
-        var opens = $"{http.Scheme}://{http.Host}/shelf/batches?batch={id}";
+        var opens = $"{http.Scheme}://{http.Host}/shelf/jars?batch={id}";
         var (path, size) = QuickCode.Of(opens);
-        return TypedResults.Ok(new JarLabelView(label, path, size, opens));
+        return TypedResults.Ok(new JarLabelView(label, path, size, opens, row.MadeOf));
     }
 
     private static async Task<IReadOnlyList<PutIn>> TakenAsync(ScaledFormula scaled, KitchenReader reader, HouseTime time, CraftFigures figures, CancellationToken cancellation)

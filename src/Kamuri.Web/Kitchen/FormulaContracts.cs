@@ -8,28 +8,39 @@ using Kamuri.Core.Units;
 namespace Kamuri.Web.Kitchen;
 
 /// <summary>An ingredient as it is entered.</summary>
-public sealed record IngredientBody(string Name, double Amount, Unit Unit, Guid? ProductId = null, Guid? FormulaId = null, bool AfterStraining = false)
+public sealed record IngredientBody(string Name, double Amount, Unit Unit, Guid? ProductId = null, Guid? FormulaId = null)
 {
+    /// <summary>Goes in once the rest is strained, so that nothing of it stays behind.</summary>
+    public bool AfterStraining { get; init; }
+
     internal FormulaIngredient ToIngredient() => new(Name.Trim(), Amount, Unit) { ProductId = ProductId, FormulaId = FormulaId, AfterStraining = AfterStraining };
 
-    internal static IngredientBody From(FormulaIngredient each) => new(each.Name, each.Amount, each.Unit, each.ProductId, each.FormulaId, each.AfterStraining);
+    internal static IngredientBody From(FormulaIngredient each) => new(each.Name, each.Amount, each.Unit, each.ProductId, each.FormulaId) { AfterStraining = each.AfterStraining };
 }
 
 /// <summary>A step of a method as it is entered. An ingredient's name in braces is replaced by its amount and name.</summary>
 /// <param name="WaitTitle">What it does by itself afterwards; null when nothing.</param>
 /// <param name="Wait">How long, in minutes; null when it cools to skin warmth, or does not wait.</param>
 public sealed record MethodStepBody(
-    string Title, double HandsOnMinutes, IReadOnlyList<Resource>? Needs = null, string? WaitTitle = null, Window? Wait = null, bool Cools = false,
-    WaitsAt At = WaitsAt.Counter, IReadOnlyList<MethodDeeds>? Does = null)
+    string Title, double HandsOnMinutes, IReadOnlyList<Resource>? Needs = null, string? WaitTitle = null, Window? Wait = null, IReadOnlyList<MethodDeeds>? Does = null)
 {
+    /// <summary>It waits until it is warm and no longer hot, by the cooling model.</summary>
+    public bool Cools { get; init; }
+
+    public WaitsAt At { get; init; }
+
     internal MethodStep ToStep(int at) => new(
         $"step-{at + 1}", Title.Trim(), HandsOnMinutes, [.. (Needs ?? []).Where(each => each != Resource.Hands).Distinct()],
         string.IsNullOrWhiteSpace(WaitTitle) ? null : WaitTitle.Trim(), Cools ? null : Wait, Cools)
     { At = At, Does = (Does ?? []).Aggregate(MethodDeeds.None, (all, one) => all | one) };
 
-    internal static MethodStepBody From(MethodStep step) => new(step.Title, step.HandsOnMinutes, step.Needs, step.WaitTitle, step.Wait, step.Cools, step.At,
-        [.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))]);
+    internal static MethodStepBody From(MethodStep step) => new(step.Title, step.HandsOnMinutes, step.Needs, step.WaitTitle, step.Wait,
+        [.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))])
+    { Cools = step.Cools, At = step.At };
 }
+
+/// <summary>Where a mixture keeps and how long; null where it does not keep at all.</summary>
+public sealed record KeepBody(KeepSpan? Room = null, KeepSpan? Fridge = null, KeepSpan? Freezer = null);
 
 /// <summary>A formula as it is entered.</summary>
 public sealed record FormulaBody
@@ -42,7 +53,7 @@ public sealed record FormulaBody
     /// <summary>What is left of the volume once strained, 0.05 to 1.</summary>
     public double YieldShare { get; init; } = 1;
 
-    public required KeepRule Keep { get; init; }
+    public required KeepBody Keep { get; init; }
     public IReadOnlyList<Substance> ServesAs { get; init; } = [];
     public Vessel Vessel { get; init; }
     public double? HotAtCelsius { get; init; }
@@ -60,7 +71,7 @@ public sealed record FormulaBody
         Ingredients = [.. Ingredients.Select(each => each.ToIngredient())],
         Method = [.. Method.Select((step, at) => step.ToStep(at))],
         YieldShare = YieldShare,
-        Keep = Keep,
+        Keep = new KeepRule(Keep.Room, Keep.Fridge, Keep.Freezer),
         ServesAs = [.. ServesAs.Distinct()],
         Vessel = Vessel,
         HotAt = HotAtCelsius is { } hot ? new Celsius(hot) : null,
@@ -75,7 +86,7 @@ public sealed record FormulaBody
         Ingredients = [.. formula.Ingredients.Select(IngredientBody.From)],
         Method = [.. formula.Method.Select(MethodStepBody.From)],
         YieldShare = formula.YieldShare,
-        Keep = formula.Keep,
+        Keep = new KeepBody(formula.Keep.Room, formula.Keep.Fridge, formula.Keep.Freezer),
         ServesAs = formula.ServesAs,
         Vessel = formula.Vessel,
         HotAtCelsius = formula.HotAt?.Value,
@@ -113,7 +124,7 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
             .WithMessage($"It keeps 0 to {LongestKeep} days, and with a look not less than without.");
     }
 
-    private static IEnumerable<KeepSpan> Spans(KeepRule keep) => new[] { keep.Room, keep.Fridge, keep.Freezer }.OfType<KeepSpan>();
+    private static IEnumerable<KeepSpan> Spans(KeepBody keep) => new[] { keep.Room, keep.Fridge, keep.Freezer }.OfType<KeepSpan>();
 
     private static bool IsSound(KeepSpan span) => span.Days is >= 0 and <= LongestKeep && span.AtMost >= span.Days && span.AtMost <= LongestKeep;
 

@@ -10,7 +10,7 @@ namespace Kamuri.Web.Shelf;
 
 /// <summary>How much of something a head takes in one use.</summary>
 /// <param name="Weight">Layering weight, 1 water to 5 butter; null for what is rinsed out.</param>
-public sealed record TakingLine(string Name, double? Weight, double ExactMl, string Amount, string Working);
+public sealed record TakingLine(string Name, double? Weight, double ExactMl, MeasuredAmount Ways, string Working);
 
 /// <summary>What one wash day takes from the shelf for a head.</summary>
 public sealed record TakingView(Guid HeadId, string HeadName, IReadOnlyList<TakingLine> RinsedOut, IReadOnlyList<TakingLine> Layers);
@@ -35,7 +35,7 @@ internal static class ShelfEndpoints
             .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures)))
             .Where(pair => pair.amount is not null)
             .Select(pair => (pair.facts.MustBeRinsed, line: new TakingLine(
-                pair.facts.Name, pair.facts.Weight, pair.amount!.Exact.Value, pair.amount.Text, pair.amount.Working)))
+                pair.facts.Name, pair.facts.Weight, pair.amount!.Exact.Value, pair.amount.Ways, pair.amount.Working)))
             .ToList();
         return TypedResults.Ok(new TakingView(row.Id, row.Name,
             [.. lines.Where(pair => pair.MustBeRinsed).Select(pair => pair.line)],

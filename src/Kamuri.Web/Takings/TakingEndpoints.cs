@@ -13,7 +13,7 @@ namespace Kamuri.Web.Takings;
 /// <summary>What a session took from shelf or fridge.</summary>
 /// <param name="Planned">By the plan.</param>
 /// <param name="UsedMl">What was really used; null until somebody says.</param>
-public sealed record TakingView(long Id, string StepId, string Name, MeasuredAmount Planned, double PlannedMl, double? UsedMl, Guid? ProductId, Guid? BatchId);
+public sealed record TakenView(long Id, string StepId, string Name, MeasuredAmount Planned, double PlannedMl, double? UsedMl, Guid? ProductId, Guid? BatchId);
 
 /// <summary>What was really used, in ml.</summary>
 public sealed record UsedBody(double UsedMl);
@@ -27,11 +27,11 @@ internal static class TakingEndpoints
         routes.MapPut("/api/takings/{id:long}", CorrectAsync).WithName("correctTaking").WithTags("Sessions");
     }
 
-    private static async Task<Ok<IReadOnlyList<TakingView>>> ListAsync(Guid id, KamuriDb db, CraftFigures figures, CancellationToken cancellation) =>
-        TypedResults.Ok<IReadOnlyList<TakingView>>([.. (await db.Takings.AsNoTracking().Where(row => row.SessionId == id).OrderBy(row => row.Id).ToListAsync(cancellation))
+    private static async Task<Ok<IReadOnlyList<TakenView>>> ListAsync(Guid id, KamuriDb db, CraftFigures figures, CancellationToken cancellation) =>
+        TypedResults.Ok<IReadOnlyList<TakenView>>([.. (await db.Takings.AsNoTracking().Where(row => row.SessionId == id).OrderBy(row => row.Id).ToListAsync(cancellation))
             .Select(row => View(row, figures))]);
 
-    private static async Task<Results<Ok<TakingView>, ValidationProblem, ProblemHttpResult>> CorrectAsync(
+    private static async Task<Results<Ok<TakenView>, ValidationProblem, ProblemHttpResult>> CorrectAsync(
         long id, UsedBody body, KamuriDb db, CraftFigures figures, CancellationToken cancellation)
     {
         if (body.UsedMl is not (>= 0 and <= 20_000))
@@ -49,6 +49,6 @@ internal static class TakingEndpoints
         return TypedResults.Ok(View(row, figures));
     }
 
-    private static TakingView View(TakingRow row, CraftFigures figures) => new(row.Id, row.StepId, row.Name,
+    private static TakenView View(TakingRow row, CraftFigures figures) => new(row.Id, row.StepId, row.Name,
         FormulaEndpoints.Ways(new Millilitres(row.PlannedMillilitres), figures), row.PlannedMillilitres, row.UsedMillilitres, row.ProductId, row.BatchId);
 }

@@ -32,6 +32,18 @@ export type ProductBody = Schemas['ProductBody']
 export type ProductView = Schemas['ProductView']
 export type LabelView = Schemas['LabelView']
 export type TakingView = Schemas['TakingView']
+export type MeasuredAmount = Schemas['MeasuredAmount']
+export type FormulaView = Schemas['FormulaView']
+export type FormulaBody = Schemas['FormulaBody']
+export type IngredientBody = Schemas['IngredientBody']
+export type MethodStepBody = Schemas['MethodStepBody']
+export type ScaleBody = Schemas['ScaleBody']
+export type ScaledView = Schemas['ScaledView']
+export type BatchView = Schemas['BatchView']
+export type BatchChangeBody = Schemas['BatchChangeBody']
+export type MixtureView = Schemas['MixtureView']
+export type WarmthView = Schemas['WarmthView']
+export type PlannedDayView = Schemas['PlannedDayView']
 
 export const api = createClient<paths>({ baseUrl: '/' })
 
@@ -65,4 +77,12 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
   const fields = problem?.errors ?? {}
   const first = Object.values(fields)[0]?.[0]
   throw new Refused(first ?? problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status, fields)
+}
+
+/** Waits for an answer that holds nothing; throws {@link Refused} with the server's own sentence when it was refused. */
+export async function done(answer: Promise<{ error?: unknown; response: Response }>): Promise<void> {
+  const got = await answer
+  if (got.response.ok) return
+  const problem = got.error as { detail?: string; title?: string } | undefined
+  throw new Refused(problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status)
 }

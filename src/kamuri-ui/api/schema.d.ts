@@ -68,6 +68,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/products/products.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportProducts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getShoppingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping/list.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportShoppingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/makings/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listMakings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{id}/takings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listTakings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/takings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctTaking"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/warmth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["foretellWarmth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readProbe"];
+        put: operations["placeProbe"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heads": {
         parameters: {
             query?: never;
@@ -372,6 +500,278 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/products/{id}/ratings/{headId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rateProduct"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFormulas"];
+        put?: never;
+        post: operations["addFormula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeFormula"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFormulaAway"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scaleFormula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}/correct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correctMixture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}/recipe.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportFormulaAsRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}/formula.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportFormulaAsMarkdown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importFormula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBatches"];
+        put?: never;
+        post: operations["makeBatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unmakeBatch"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changeBatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getJarLabel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heads/{headId}/patch-tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPatchTests"];
+        put: operations["notePatchTest"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heads/{headId}/patch-tests/{ingredient}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetPatchTest"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planned-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPlannedDays"];
+        put?: never;
+        post: operations["keepPlannedDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planned-days/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetPlannedDay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labels/read": {
         parameters: {
             query?: never;
@@ -463,6 +863,12 @@ export interface components {
             /** Format: date */
             today: string;
             heads: components["schemas"]["AheadLine"][];
+            /** @description Days that are meant for later, and what has to be begun before. */
+            planned: components["schemas"]["PlannedDayView"][];
+            /** @description Batches whose day is near or past. */
+            batches: components["schemas"]["BatchDue"][];
+            /** @description Patch tests that wait to be looked at. */
+            patchTests: components["schemas"]["PatchDue"][];
         };
         /**
          * @description What a wash day is for.
@@ -500,6 +906,108 @@ export interface components {
         ArchiveBody: {
             archived: boolean;
         };
+        /** @description A batch to write down as made. */
+        BatchBody: {
+            /**
+             * Format: uuid
+             * @description What was made.
+             */
+            formulaId: string;
+            scale?: null | components["schemas"]["ScaleBody"];
+            /** @description What to call it; the formula's name when left out. */
+            name?: null | string;
+            /**
+             * Format: date-time
+             * @description When; now when left out.
+             */
+            madeAt?: null | string;
+            keptAt?: null | components["schemas"]["Keeping"];
+        };
+        /**
+         * @description What can happen to a batch.
+         * @enum {unknown}
+         */
+        BatchChange: "move" | "freeze" | "thaw" | "look" | "used" | "discard" | "takeBack";
+        /** @description Something that happened to a batch. */
+        BatchChangeBody: {
+            kind: components["schemas"]["BatchChange"];
+            keptAt?: null | components["schemas"]["Keeping"];
+            /**
+             * Format: int32
+             * @description For freeze: into how many portions. For thaw: how many of them.
+             */
+            portions?: null | number;
+            /** @description For look: whether it looks and smells as it should. */
+            fine?: null | boolean;
+            /**
+             * Format: double
+             * @description For used: how much.
+             */
+            usedMl?: null | number;
+            /** @description For discard: why. */
+            why?: null | string;
+        };
+        /** @description A batch a step can be done with. */
+        BatchChoice: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            left: components["schemas"]["MeasuredAmount"];
+            state: components["schemas"]["BatchState"];
+            sentence: string;
+        };
+        /** @description A batch whose day is near or past. */
+        BatchDue: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            state: components["schemas"]["BatchState"];
+            sentence: string;
+        };
+        /**
+         * @description Whether a batch can be used.
+         * @enum {unknown}
+         */
+        BatchState: "good" | "lastDay" | "frozen" | "past" | "spoiled" | "gone";
+        /** @description A batch. */
+        BatchView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            formulaId: string;
+            name: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: double */
+            madeMl: number;
+            /** Format: double */
+            leftMl: number;
+            left: components["schemas"]["MeasuredAmount"];
+            keptAt: components["schemas"]["Keeping"];
+            keptWords: string;
+            state: components["schemas"]["BatchState"];
+            /** Format: date */
+            useBy: null | string;
+            sentence: string;
+            mayBeLookedAt: boolean;
+            /**
+             * Format: int32
+             * @description Frozen portions that are left; null when it is in one piece.
+             */
+            portions: null | number;
+            /** @description Why it cannot be frozen; null when it can. */
+            canFreeze: null | string;
+            /** Format: double */
+            cost: null | number;
+            madeOf: string[];
+            keeps: string;
+            /** Format: date */
+            goneOn: null | string;
+            goneWhy: null | string;
+            canTakeBack: boolean;
+            /** Format: int32 */
+            version: number;
+        };
         /** @description A dated chemical or heat event. */
         ChemicalEvent: {
             kind: components["schemas"]["ChemicalEventKind"];
@@ -534,6 +1042,22 @@ export interface components {
          * @enum {unknown}
          */
         ConditionOn: "wrung" | "dry";
+        /** @description A mixture that did not come out right. */
+        CorrectBody: {
+            trouble: components["schemas"]["Trouble"];
+            /** Format: double */
+            thereMl: number;
+            /** Format: double */
+            wantedMl?: null | number;
+        };
+        /** @description What to do about it. */
+        CorrectionAdvice: {
+            /** @description What to add; null when nothing is. */
+            add: null | string;
+            amount: null | components["schemas"]["MeasuredAmount"];
+            /** @description The whole of it in words. */
+            sentence: string;
+        };
         /** @description A wait that is counting. */
         CountingView: {
             task: string;
@@ -687,11 +1211,78 @@ export interface components {
             fix: null | components["schemas"]["FixView"];
             isSafety: boolean;
             overridden: null | string;
+            patchTest: string[];
         };
         /** @description A fix that can be accepted with one press: a list of edits to append. */
         FixView: {
             label: string;
             edits: components["schemas"]["EditBody"][];
+        };
+        /** @description A formula as it is entered. */
+        FormulaBody: {
+            name: string;
+            kind: components["schemas"]["FormulaKind"];
+            ingredients: components["schemas"]["IngredientBody"][];
+            method?: components["schemas"]["MethodStepBody"][];
+            /**
+             * Format: double
+             * @description What is left of the volume once strained, 0.05 to 1.
+             */
+            yieldShare?: number;
+            keep: components["schemas"]["KeepBody"];
+            servesAs?: components["schemas"]["Substance"][];
+            vessel?: components["schemas"]["Vessel"];
+            /** Format: double */
+            hotAtCelsius?: null | number;
+            usedWarm?: boolean;
+            note?: string;
+            /**
+             * Format: int32
+             * @description The version this change was made on; a change on an older one is refused.
+             */
+            version?: null | number;
+        };
+        /** @description A formula that can be made for a step. */
+        FormulaChoice: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            kind: string;
+        };
+        /**
+         * @description The kinds of mixture a home kitchen makes.
+         * @enum {unknown}
+         */
+        FormulaKind: "seedGel" | "leafGel" | "podGel" | "grainWater" | "herbTea" | "onionJuice" | "infusedOil" | "warmedOil" | "powderPaste" | "meltedBar" | "boostedConditioner" | "eggMask" | "clayMask" | "refreshSpray" | "whippedButter" | "other";
+        /** @description A formula with what it comes to as written. */
+        FormulaView: {
+            /** Format: uuid */
+            id: string;
+            /** @description Came with Kamuri; it is copied to be changed. */
+            shipped: boolean;
+            archived: boolean;
+            formula: components["schemas"]["FormulaBody"];
+            kindWords: string;
+            /** @description As much as the amounts written make. */
+            makes: components["schemas"]["MeasuredAmount"];
+            /** @description How long it takes from first to last, in words. */
+            lead: string;
+            /** @description How it keeps, in words. */
+            keeps: string;
+            /** @description Families people react to that are in it. */
+            holds: string[];
+            /**
+             * Format: double
+             * @description Of the finished mixture, through every batch that goes in.
+             */
+            essentialOilPercent: number;
+            protein: components["schemas"]["ProteinStrength"];
+            /** @description What goes in, a line each. */
+            lines: string[];
+            /** @description How it is made, with the amounts as written. */
+            methodWords: string[];
+            servesAsWords: string[];
+            cautions: string[];
         };
         /** @description A zone to treat gently, with the reason in the person's own words. */
         FragileZone: {
@@ -727,6 +1318,27 @@ export interface components {
             onScalp: components["schemas"]["LyingView"][];
             warmth: components["schemas"]["Heat"];
             fullyDry: boolean;
+        };
+        /** @description How much this head really takes against what the film model says: the <em>hand</em> of whoever does it. */
+        Hand: {
+            /**
+             * Format: double
+             * @description Multiplies every amount; 1 until anything was learnt.
+             */
+            factor: number;
+            /**
+             * Format: int32
+             * @description How many amounts it was learnt from.
+             */
+            count: number;
+        };
+        /** @description What there is of one ingredient. */
+        HaveBody: {
+            /** Format: int32 */
+            ingredient: number;
+            /** Format: double */
+            amount: number;
+            unit: components["schemas"]["Unit"];
         };
         /** @description A head as it is entered. */
         HeadBody: {
@@ -826,6 +1438,23 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description A formula as text, in one of the two formats that are read. */
+        ImportBody: {
+            text: string;
+        };
+        /** @description An ingredient as it is entered. */
+        IngredientBody: {
+            name: string;
+            /** Format: double */
+            amount: number;
+            unit: components["schemas"]["Unit"];
+            /** Format: uuid */
+            productId?: null | string;
+            /** Format: uuid */
+            formulaId?: null | string;
+            /** @description Goes in once the rest is strained, so that nothing of it stays behind. */
+            afterStraining?: boolean;
+        };
         /** @enum {unknown} */
         IngredientClass: "water" | "humectant" | "protein" | "proteinStrong" | "penetratingOil" | "sealingOil" | "butter" | "wax" | "silicone" | "siliconeLight" | "siliconeSoluble" | "filmFormer" | "fattyAlcohol" | "dryingAlcohol" | "conditioner" | "surfactant" | "surfactantStrong" | "surfactantMild" | "emulsifier" | "preservative" | "fragrance" | "essentialOil" | "chelator" | "acid" | "thickener" | "clay" | "botanical" | "antioxidant" | "vitamin" | "active" | "uvFilter" | "adjuster" | "colour";
         /** @description The answers given so far, by question. */
@@ -857,6 +1486,58 @@ export interface components {
             /** Format: int32 */
             outOf: number;
         };
+        /** @description What stands on the label of a jar. */
+        JarLabel: {
+            /** @description What it is. */
+            name: string;
+            /** @description When it was made. */
+            made: string;
+            /** @description Until when, and where it is kept. */
+            useBy: string;
+            /** @description Families people react to that are in it; empty when there are none. */
+            holds: string;
+            /** @description Whom of the house it is not for, and why. */
+            notFor: string[];
+        };
+        /** @description A label for a jar, with a code that opens the batch. */
+        JarLabelView: {
+            label: components["schemas"]["JarLabel"];
+            /** @description The code as the path of its dark squares, one unit a square. */
+            code: string;
+            /**
+             * Format: int32
+             * @description How many squares a side.
+             */
+            codeSize: number;
+            /** @description The address the code opens. */
+            opens: string;
+            /** @description What went in, a line each. */
+            madeOf: string[];
+        };
+        /** @description Where a mixture keeps and how long; null where it does not keep at all. */
+        KeepBody: {
+            room?: null | components["schemas"]["KeepSpan"];
+            fridge?: null | components["schemas"]["KeepSpan"];
+            freezer?: null | components["schemas"]["KeepSpan"];
+        };
+        /** @description How long something keeps in one place, in days; 0 is the same day. */
+        KeepSpan: {
+            /**
+             * Format: int32
+             * @description As long as nobody looks again.
+             */
+            days: number;
+            /**
+             * Format: int32
+             * @description As long as it looks and smells as it should.
+             */
+            atMost: number;
+        };
+        /**
+         * @description Where a batch is kept.
+         * @enum {unknown}
+         */
+        Keeping: "room" | "fridge" | "freezer";
         /** @description An ingredient list to read, for a head or for none. */
         LabelBody: {
             text: string;
@@ -948,6 +1629,77 @@ export interface components {
             name: string;
             substance: components["schemas"]["Substance"];
         };
+        /** @description Everything a kind of step can be done with. */
+        MakingsView: {
+            products: components["schemas"]["ProductChoice"][];
+            batches: components["schemas"]["BatchChoice"][];
+            formulas: components["schemas"]["FormulaChoice"][];
+        };
+        /** @description An amount written the ways a kitchen measures, and exactly. */
+        MeasuredAmount: {
+            /** @description In millilitres, in grams when the formula weighs it, or counted: `100 ml`. */
+            metric: string;
+            /** @description In spoons and cups, or counted. */
+            spoons: string;
+            /** @description On a scale, or counted. */
+            weight: string;
+            /** @description Not rounded. */
+            exact: string;
+        };
+        /** @description What a method step does that rules ask for later. */
+        MethodDeeds: string;
+        /** @description A step of a method as it is entered. An ingredient's name in braces is replaced by its amount and name. */
+        MethodStepBody: {
+            title: string;
+            /** Format: double */
+            handsOnMinutes: number;
+            needs?: null | components["schemas"]["Resource"][];
+            /** @description What it does by itself afterwards; null when nothing. */
+            waitTitle?: null | string;
+            wait?: null | components["schemas"]["Window"];
+            does?: null | components["schemas"]["MethodDeeds"][];
+            /** @description It waits until it is warm and no longer hot, by the cooling model. */
+            cools?: boolean;
+            at?: components["schemas"]["WaitsAt"];
+        };
+        /** @description A volume in millilitres. */
+        Millilitres: {
+            /** Format: double */
+            value?: number;
+        };
+        /** @description A line of a mixture. */
+        MixtureLine: {
+            name: string;
+            amount: components["schemas"]["MeasuredAmount"];
+            instead: null | string;
+        };
+        /** @description A mixture that is made for a step. */
+        MixtureView: {
+            step: string;
+            stepName: string;
+            /** Format: uuid */
+            formulaId: string;
+            name: string;
+            makes: components["schemas"]["MeasuredAmount"];
+            lines: components["schemas"]["MixtureLine"][];
+            method: string[];
+            taken: string[];
+            remarks: string[];
+            /** @description What has to be begun before the day, a sentence each; empty when all of it is done on the day. */
+            ahead: string[];
+            /**
+             * Format: date-time
+             * @description When that has to be begun at the latest.
+             */
+            beginBy: null | string;
+            /**
+             * Format: date-time
+             * @description When it is best begun.
+             */
+            bestBegun: null | string;
+            tooLate: boolean;
+            keeps: string;
+        };
         /** @description A note with its moment. */
         Note: {
             /** Format: date-time */
@@ -965,6 +1717,40 @@ export interface components {
             values: {
                 [key: string]: number;
             };
+        };
+        /** @description A patch test that waits to be looked at. */
+        PatchDue: {
+            /** Format: uuid */
+            headId: string;
+            headName: string;
+            ingredient: string;
+            sentence: string;
+        };
+        /**
+         * @description How a patch test came out.
+         * @enum {unknown}
+         */
+        PatchOutcome: "waiting" | "fine" | "reacted";
+        /** @description Ingredients that were put on the skin to see what it does. */
+        PatchTestBody: {
+            ingredients: string[];
+            /** @description Waiting when it was just put on. */
+            outcome?: components["schemas"]["PatchOutcome"];
+            /**
+             * Format: date-time
+             * @description When; now when left out.
+             */
+            appliedAt?: null | string;
+        };
+        /** @description A patch test. */
+        PatchTestView: {
+            ingredient: string;
+            /** Format: date-time */
+            appliedAt: string;
+            /** Format: date-time */
+            lookFrom: string;
+            outcome: components["schemas"]["PatchOutcome"];
+            sentence: string;
         };
         /**
          * @description The phases of a wash day, in the order they come.
@@ -1073,6 +1859,36 @@ export interface components {
             schoolConflicts: components["schemas"]["SchoolConflict"][];
             isWashDay: boolean;
             inPhaseOrder: boolean;
+            mixtures: components["schemas"]["MixtureView"][];
+            hand: components["schemas"]["Hand"];
+        };
+        /** @description A wash day somebody means to have. */
+        PlannedDayBody: {
+            plan: components["schemas"]["PlanBody"];
+        };
+        /** @description A planned day as it stands now. */
+        PlannedDayView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            headId: string;
+            headName: string;
+            /** Format: date */
+            day: string;
+            /** @description The question, to be opened again. */
+            plan: components["schemas"]["PlanBody"];
+            /** @description Its time is past. */
+            missed: boolean;
+            /** @description What keeps it from starting, or why it cannot be planned any more; empty when nothing does. */
+            trouble: string;
+            /** @description When it begins and ends. */
+            sentence: string;
+            /** Format: date-time */
+            start: null | string;
+            /** @description What has to be begun before. */
+            begin: components["schemas"]["ToBegin"][];
+            /** @description Ingredients that want a patch test before it. */
+            patchTest: string[];
         };
         /**
          * @description How readily the hair takes up water.
@@ -1084,6 +1900,38 @@ export interface components {
          * @enum {unknown}
          */
         PorosityEvidence: "dryingTime" | "sprayBeads" | "strandInWater" | "guess";
+        /** @description Puts the probe into something, or takes it out. */
+        ProbeBody: {
+            on: boolean;
+            vessel?: components["schemas"]["Vessel"];
+            /**
+             * Format: double
+             * @default 250
+             */
+            volumeMl: number;
+            /**
+             * Format: double
+             * @default 75
+             */
+            fromCelsius: number;
+            /**
+             * Format: double
+             * @description Pace of the stand-in: 1, 10 or 60.
+             * @default 1
+             */
+            speed: number;
+        };
+        /** @description The thermometer probe as a screen sees it. */
+        ProbeView: {
+            on: boolean;
+            /** Format: double */
+            celsius: null | number;
+            /** Format: date-time */
+            now: string;
+            simulated: boolean;
+            /** Format: double */
+            speed: number;
+        };
         /** @description A product as it is entered. */
         ProductBody: {
             name: string;
@@ -1112,6 +1960,21 @@ export interface components {
              */
             version?: null | number;
         };
+        /** @description A product a step can be done with. */
+        ProductChoice: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            leftMl: null | number;
+            /**
+             * Format: int32
+             * @description How well it suits this head, 1 to 5; null when nobody said.
+             */
+            suits: null | number;
+            goodness: string;
+            isPast: boolean;
+        };
         /**
          * @description What a product is for.
          * @enum {unknown}
@@ -1136,6 +1999,7 @@ export interface components {
             ingredients: string[];
             /** Format: int32 */
             unread: number;
+            ratings: components["schemas"]["RatingView"][];
         };
         /**
          * @description Where protein stands.
@@ -1169,6 +2033,24 @@ export interface components {
              */
             evidence: string;
         };
+        /** @description How well a product suits a head; 0 takes the rating back. */
+        RatingBody: {
+            /** Format: int32 */
+            suits: number;
+            /** @default  */
+            note: string;
+        };
+        /** @description How well a product suits a head. */
+        RatingView: {
+            /** Format: uuid */
+            headId: string;
+            /**
+             * Format: int32
+             * @description 1 not at all to 5 very well.
+             */
+            suits: number;
+            note: string;
+        };
         /** @description Five quick ratings, 1 to 5 each; null when not answered. */
         Ratings: {
             /** Format: int32 */
@@ -1182,6 +2064,13 @@ export interface components {
             /** Format: int32 */
             stiffness?: null | number;
         };
+        /** @description A reading as sent. */
+        ReadingBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            celsius: number;
+        };
         /**
          * @description How a name on a label was recognised.
          * @enum {unknown}
@@ -1193,6 +2082,11 @@ export interface components {
             index: number;
             reason: string;
         };
+        /**
+         * @description Things only one task can have at a time. Each household says how many of each it has.
+         * @enum {unknown}
+         */
+        Resource: "hands" | "shower" | "stove" | "hood" | "steamer";
         /** @description One task of a past session: planned against real. */
         ReviewedTask: {
             id: string;
@@ -1246,6 +2140,57 @@ export interface components {
             start: string;
             /** Format: date-time */
             end: string;
+        };
+        /** @description How much of a formula to make. One of the three ways. */
+        ScaleBody: {
+            /**
+             * Format: uuid
+             * @description For this head: its size, what it was seen to take, what it must not have.
+             */
+            headId?: null | string;
+            as?: null | components["schemas"]["Substance"];
+            /**
+             * Format: double
+             * @description So much of the finished mixture.
+             */
+            makeMl?: null | number;
+            have?: null | components["schemas"]["HaveBody"];
+        };
+        /** @description One line of a scaled formula. */
+        ScaledLineView: {
+            name: string;
+            amount: components["schemas"]["MeasuredAmount"];
+            instead: null | string;
+            /** Format: double */
+            volumeMl: number;
+            /** Format: double */
+            weightG: number;
+        };
+        /** @description A formula scaled. */
+        ScaledView: {
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            makesMl: number;
+            makes: components["schemas"]["MeasuredAmount"];
+            lines: components["schemas"]["ScaledLineView"][];
+            method: string[];
+            taken: string[];
+            remarks: string[];
+            /** @description What speaks against it on this head; stops first. */
+            warnings: string[];
+            /**
+             * Format: double
+             * @description In the household's own money; null when nothing is priced.
+             */
+            cost: null | number;
+            /** Format: double */
+            costPerMl: null | number;
+            unpriced: string[];
+            /** @description What the amount is for, in words. */
+            for: string;
+            /** @description How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a price. */
+            bought: string;
         };
         /**
          * @description Whether conditioner touches the scalp.
@@ -1439,6 +2384,33 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "note" | "warn" | "stop";
+        /** @description Something to buy. */
+        ShoppingLine: {
+            /**
+             * Format: uuid
+             * @description The product that runs out.
+             */
+            productId: string;
+            /** @description As the person calls it. */
+            name: string;
+            /** @description What it is for. */
+            role: components["schemas"]["ProductRole"];
+            /** @description What is left. */
+            left: components["schemas"]["Millilitres"];
+            /**
+             * Format: double
+             * @description How many uses that is, for the head that takes most among those it suits; 0 when it does not reach once.
+             */
+            usesLeft: number;
+            /** @description In a sentence. */
+            why: string;
+        };
+        /** @description What is running out, and when that was said. */
+        ShoppingView: {
+            /** Format: date */
+            today: string;
+            lines: components["schemas"]["ShoppingLine"][];
+        };
         /** @description The head in numbers, for the line under the plan. */
         SizeLine: {
             /** Format: double */
@@ -1556,7 +2528,7 @@ export interface components {
             /** Format: int32 */
             sections: number;
             wait: null | components["schemas"]["WaitView"];
-            amount: null | string;
+            amount: null | components["schemas"]["MeasuredAmount"];
             amountWorking: null | string;
             cautions: string[];
             /** Format: date-time */
@@ -1641,6 +2613,26 @@ export interface components {
              */
             wornDays: number;
         };
+        /** @description What a session took from shelf or fridge. */
+        TakenView: {
+            /** Format: int64 */
+            id: number;
+            stepId: string;
+            name: string;
+            /** @description By the plan. */
+            planned: components["schemas"]["MeasuredAmount"];
+            /** Format: double */
+            plannedMl: number;
+            /**
+             * Format: double
+             * @description What was really used; null until somebody says.
+             */
+            usedMl: null | number;
+            /** Format: uuid */
+            productId: null | string;
+            /** Format: uuid */
+            batchId: null | string;
+        };
         /** @description How much of something a head takes in one use. */
         TakingLine: {
             name: string;
@@ -1651,7 +2643,7 @@ export interface components {
             weight: null | number;
             /** Format: double */
             exactMl: number;
-            amount: string;
+            ways: components["schemas"]["MeasuredAmount"];
             working: string;
         };
         /** @description What one wash day takes from the shelf for a head. */
@@ -1713,6 +2705,24 @@ export interface components {
             /** Format: date-time */
             created: string;
         };
+        /** @description Something that has to be begun before a planned day. */
+        ToBegin: {
+            name: string;
+            headName: string;
+            /** @description What is to be done, in order. */
+            what: string[];
+            /**
+             * Format: date-time
+             * @description When it is best begun.
+             */
+            best: string;
+            /**
+             * Format: date-time
+             * @description When it has to be begun at the latest.
+             */
+            by: string;
+            tooLate: boolean;
+        };
         /** @description The day in three figures, in minutes. */
         Totals: {
             /** Format: double */
@@ -1732,15 +2742,42 @@ export interface components {
          * @enum {unknown}
          */
         TreatmentLength: "window" | "overnight";
+        /**
+         * @description What is wrong with a mixture once it is made.
+         * @enum {unknown}
+         */
+        Trouble: "tooThick" | "tooRunny" | "tooLittle";
         /** @description What the last press was, so that it can be taken back. */
         UndoView: {
             /** Format: uuid */
             event: string;
             label: string;
         };
+        /**
+         * @description What a kitchen measures in.
+         * @enum {unknown}
+         */
+        Unit: "gram" | "kilogram" | "ounce" | "millilitre" | "litre" | "teaspoon" | "tablespoon" | "cup" | "fluidOunce" | "drop" | "piece" | "partByVolume" | "partByWeight";
         /** @description What a step is done with, as far as it is known. */
         UseBody: {
-            name: string;
+            /** @description As the person calls it; what is chosen by an id keeps its own name. */
+            name?: string;
+            /**
+             * Format: uuid
+             * @description A product on the shelf: everything else is read from it.
+             */
+            productId?: null | string;
+            /**
+             * Format: uuid
+             * @description A batch in fridge or cupboard: everything else is read from it.
+             */
+            batchId?: null | string;
+            /**
+             * Format: uuid
+             * @description A formula to make for it; a good batch of it takes its place unless bool UseBody.MadeFresh.
+             */
+            formulaId?: null | string;
+            madeFresh?: boolean;
             ingredients?: string[];
             protein?: components["schemas"]["ProteinStrength"];
             /**
@@ -1768,6 +2805,19 @@ export interface components {
         UseLine: {
             name: string;
             ingredients: string[];
+            /** Format: uuid */
+            productId: null | string;
+            /** Format: uuid */
+            batchId: null | string;
+            /** Format: uuid */
+            formulaId: null | string;
+            /** @description It is made for this plan. */
+            isMade: boolean;
+        };
+        /** @description What was really used, in ml. */
+        UsedBody: {
+            /** Format: double */
+            usedMl: number;
         };
         /** @description How a kind of hair usually begins. */
         UsualView: {
@@ -1775,6 +2825,11 @@ export interface components {
             aim: components["schemas"]["Aim"];
             style: components["schemas"]["EndStyle"];
         };
+        /**
+         * @description A vessel a mixture cools in.
+         * @enum {unknown}
+         */
+        Vessel: "wideBowl" | "jar" | "applicatorBottle" | "coldWaterBath";
         /** @description A wait of a step, with its window in whole minutes. */
         WaitView: {
             title: string;
@@ -1789,6 +2844,90 @@ export interface components {
             working: string;
             afterLatest: string;
             canBeChanged: boolean;
+        };
+        /**
+         * @description Where a wait in the kitchen takes place.
+         * @enum {unknown}
+         */
+        WaitsAt: "counter" | "stove" | "fridge";
+        /** @description Something warm whose temperature is asked about. */
+        WarmthBody: {
+            vessel: components["schemas"]["Vessel"];
+            /** Format: double */
+            volumeMl: number;
+            /** Format: double */
+            fromCelsius: number;
+            /**
+             * Format: double
+             * @description The room or the bath it stands in; the household's room when left out.
+             */
+            aroundCelsius?: null | number;
+            /**
+             * Format: date-time
+             * @description The moment it was as warm as said; now when left out.
+             */
+            began?: null | string;
+            readings?: null | components["schemas"]["ReadingBody"][];
+        };
+        /** @description How warm something is, when it is comfortable, and until when it is still warm. */
+        WarmthForecast: {
+            /**
+             * Format: date-time
+             * @description The moment minute 0 stands for.
+             */
+            began: string;
+            /** @description The temperature, minute by minute. */
+            curve: components["schemas"]["WarmthPoint"][];
+            /**
+             * Format: double
+             * @description Newton rate that was used.
+             */
+            ratePerMinute: number;
+            /**
+             * Format: double
+             * @description What that makes the figure of the vessel, at its reference volume.
+             */
+            figure: number;
+            /** @description Found from readings instead of taken from the figures. */
+            isFitted: boolean;
+            /**
+             * Format: date-time
+             * @description From when it is not too hot for skin; null when it never is.
+             */
+            safeAt: null | string;
+            /**
+             * Format: date-time
+             * @description When it is comfortable; null when it never is.
+             */
+            comfortableAt: null | string;
+            /**
+             * Format: date-time
+             * @description Until when it still counts as warm; null when that does not end.
+             */
+            warmUntil: null | string;
+            /** @description The same in words. */
+            sentence: string;
+            /** @description Why readings were not used; empty when they were, or there are none. */
+            doubt: string;
+        };
+        /** @description A point of the curve. */
+        WarmthPoint: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            celsius: number;
+        };
+        /** @description How it goes on, and the figure that goes with the vessel. */
+        WarmthView: {
+            forecast: components["schemas"]["WarmthForecast"];
+            /** @description The craft figure the rate stands in. */
+            figureId: string;
+            /** Format: double */
+            figureNow: number;
+            /** Format: double */
+            aroundCelsius: number;
+            /** Format: date-time */
+            now: string;
         };
         /** @description When a head is next due, in dates and in a sentence. */
         WashDue: {
@@ -1972,6 +3111,233 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakingView"];
+                };
+            };
+        };
+    };
+    exportProducts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    getShoppingList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingView"];
+                };
+            };
+        };
+    };
+    exportShoppingList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown": string;
+                };
+            };
+        };
+    };
+    listMakings: {
+        parameters: {
+            query?: {
+                headId?: string;
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakingsView"];
+                };
+            };
+        };
+    };
+    listTakings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenView"][];
+                };
+            };
+        };
+    };
+    correctTaking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    foretellWarmth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WarmthBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WarmthView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    readProbe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProbeView"];
+                };
+            };
+        };
+    };
+    placeProbe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProbeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProbeView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };
@@ -2769,6 +4135,582 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ProductView"];
                 };
+            };
+        };
+    };
+    rateProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                headId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RatingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    listFormulas: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormulaView"][];
+                };
+            };
+        };
+    };
+    addFormula: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormulaBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormulaView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    changeFormula: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormulaBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormulaView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    putFormulaAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAwayBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    scaleFormula: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaledView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    correctMixture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionAdvice"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    exportFormulaAsRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": string;
+                };
+            };
+        };
+    };
+    exportFormulaAsMarkdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown": string;
+                };
+            };
+        };
+    };
+    importFormula: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormulaView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    listBatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"][];
+                };
+            };
+        };
+    };
+    makeBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    unmakeBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changeBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchChangeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    getJarLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JarLabelView"];
+                };
+            };
+        };
+    };
+    listPatchTests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                headId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatchTestView"][];
+                };
+            };
+        };
+    };
+    notePatchTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                headId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatchTestBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatchTestView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    forgetPatchTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                headId: string;
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listPlannedDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedDayView"][];
+                };
+            };
+        };
+    };
+    keepPlannedDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlannedDayBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedDayView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    forgetPlannedDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

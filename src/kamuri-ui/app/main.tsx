@@ -9,8 +9,15 @@ import { FiguresPage } from '@/places/figures/FiguresPage'
 import { HeadPage } from '@/places/heads/HeadPage'
 import { HeadsPlace } from '@/places/heads/HeadsPlace'
 import { AmountsPage } from '@/places/shelf/AmountsPage'
+import { FormulaEditor } from '@/places/shelf/formulas/FormulaEditor'
+import { FormulaPage } from '@/places/shelf/formulas/FormulaPage'
+import { FormulasPage } from '@/places/shelf/formulas/FormulasPage'
+import { JarLabelPage } from '@/places/shelf/jars/JarLabelPage'
+import { JarsPage } from '@/places/shelf/jars/JarsPage'
 import { LabelsPage } from '@/places/shelf/LabelsPage'
 import { ProductsPage } from '@/places/shelf/ProductsPage'
+import { ToBuyPage } from '@/places/shelf/ToBuyPage'
+import { WarmthPage } from '@/places/shelf/warmth/WarmthPage'
 import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 import { RunPage } from '@/places/today/run/RunPage'
 import { TodayPlace } from '@/places/today/TodayPlace'
@@ -38,6 +45,13 @@ const router = createBrowserRouter([
           { index: true, element: <ProductsPage /> },
           { path: 'amounts', element: <AmountsPage /> },
           { path: 'labels', element: <LabelsPage /> },
+          { path: 'jars', element: <JarsPage /> },
+          { path: 'formulas', element: <FormulasPage /> },
+          { path: 'formulas/new', element: <FormulaEditor /> },
+          { path: 'formulas/:id', element: <FormulaPage /> },
+          { path: 'formulas/:id/change', element: <FormulaEditor /> },
+          { path: 'warmth', element: <WarmthPage /> },
+          { path: 'to-buy', element: <ToBuyPage /> },
         ],
       },
       { path: '/heads', element: <HeadsPlace /> },
@@ -47,6 +61,7 @@ const router = createBrowserRouter([
     ],
   },
   { path: '/run/:id', element: <RunPage /> },
+  { path: '/jar-label/:id', element: <JarLabelPage /> },
 ])
 
 createRoot(document.getElementById('root')!).render(

@@ -83,7 +83,7 @@ public class KitchenInThePlanTests
     [Fact]
     public void A_gel_is_boiled_strained_and_cooled_before_it_is_put_on()
     {
-        var request = With(Given.Request(Aim.Definition, EndStyle.WashAndGo), "gel", Shipped("Seed gel, firm"));
+        var request = With(Given.Request(Aim.Definition, EndStyle.WashAndGo), "gel", Shipped("Firm seed gel"));
         var plan = Given.Plan(request);
         var (gel, cooling) = (plan.Tasks.Single(task => task.IsOf("gel")), plan.Tasks.Single(task => task.Id == "gel.strain.wait"));
 

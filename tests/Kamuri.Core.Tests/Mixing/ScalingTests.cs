@@ -152,7 +152,7 @@ public class ScalingTests
     [InlineData("Whipped butter", Trouble.TooThick, "jojoba oil")]
     [InlineData("Egg mask", Trouble.TooRunny, "avocado flesh")]
     [InlineData("Boosted conditioner", Trouble.TooLittle, "conditioner")]
-    [InlineData("Seed gel, firm", Trouble.TooRunny, null)]
+    [InlineData("Firm seed gel", Trouble.TooRunny, null)]
     public void What_went_wrong_is_put_right(string name, Trouble trouble, string? add)
     {
         var advice = Correction.For(Shipped(name), trouble, new Millilitres(100), new Millilitres(140), Kitchen);

@@ -3,6 +3,7 @@ using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Composing.Rules;
 
@@ -167,6 +168,10 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
 
     public override IEnumerable<Finding> Check(RuleContext context) => base.Check(context).Concat(OnTheShelf(context));
 
+    /// <summary>Short by something a kitchen can measure, not by a film on the jar.</summary>
+    private static bool IsShort(Millilitres there, Amount needed) =>
+        there.Value < needed.Exact.Value && (there.Value < 1 || KitchenRounding.Measurable(there).Value < needed.Measured.Value);
+
     private static IEnumerable<Finding> OnTheShelf(RuleContext context)
     {
         var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
@@ -181,7 +186,7 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
             }
 
             var fullest = fitting.MaxBy(item => item.Left!.Value.Value)!;
-            if (fullest.Left!.Value.Value < needed.Exact.Value)
+            if (IsShort(fullest.Left!.Value, needed))
             {
                 yield return new Finding("R37", Severity.Warn,
                     $"{step.Kind.Name} takes {needed.Measured.Value:0} ml; the fullest on the shelf is {fullest.Name} with {fullest.Left.Value.Value:0} ml.", [step.Id]);
@@ -197,7 +202,7 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
             yield break;
         }
 
-        if (use.InStock is { } stock && stock.Value < needed.Exact.Value)
+        if (use.InStock is { } stock && IsShort(stock, needed))
         {
             yield return new Finding("R37", Severity.Warn,
                 $"{use.Name}: {stock.Value:0} ml is there, {needed.Measured.Value:0} ml is wanted; {needed.Exact.Value - stock.Value:0} ml short. Fragile zones and ends first.", [step.Id]);

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { api, told } from '@/api/client'
 import { day } from '@/app/time'
 import { Trouble } from '@/kit/Trouble'
+import { PlannedDays, ToBegin } from './ToBegin'
 
 const dayMs = 86_400_000
 
@@ -63,6 +64,8 @@ export function AheadPlace() {
           </li>
         ))}
       </ol>
+      <PlannedDays planned={ahead.data.planned} />
+      <ToBegin planned={ahead.data.planned} batches={ahead.data.batches} patches={ahead.data.patchTests} />
     </section>
   )
 }

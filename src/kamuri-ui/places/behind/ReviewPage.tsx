@@ -4,6 +4,7 @@ import { api, told, type Ratings, type SessionReviewView } from '@/api/client'
 import { clock, day, spell } from '@/app/time'
 import { Trouble } from '@/kit/Trouble'
 import { ratingNames } from '../today/run/ratings'
+import { Takings } from './Takings'
 
 /** One past wash day: planned against real, step by step. */
 export function ReviewPage() {
@@ -61,6 +62,7 @@ export function ReviewPage() {
               <span className="text-quiet">{clock(note.at)}</span> {note.text}
             </p>
           ))}
+          <Takings session={id} />
         </aside>
       </div>
     </section>

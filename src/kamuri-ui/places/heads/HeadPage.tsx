@@ -6,6 +6,7 @@ import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { HeadForm } from './HeadForm'
+import { PatchTests } from './PatchTests'
 
 const blank: HeadBody = {
   name: '',
@@ -36,7 +37,12 @@ export function HeadPage() {
   })
   if (id === 'new') return <Editing key="new" first={blank} saved={null} />
   if (head.error) return <Trouble error={head.error} />
-  return head.data ? <Editing key={id} first={head.data.head} saved={head.data} /> : null
+  return head.data ? (
+    <>
+      <Editing key={id} first={head.data.head} saved={head.data} />
+      <PatchTests headId={id} />
+    </>
+  ) : null
 }
 
 function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) {

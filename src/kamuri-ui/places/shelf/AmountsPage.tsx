@@ -2,6 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told } from '@/api/client'
 import { WeightLadder } from '@/drawings/ladder/WeightLadder'
+import { useMeasure, written } from '@/app/measures'
+import { Amount, MeasureWord } from '@/kit/Amount'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
 
@@ -10,6 +12,7 @@ export function AmountsPage() {
   const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
   const living = heads.data?.filter((head) => !head.archived) ?? []
   const [chosen, setChosen] = useState<string | null>(null)
+  const { measure } = useMeasure()
   const headId = chosen ?? living[0]?.id
   const taking = useQuery({
     queryKey: ['taking', headId],
@@ -35,6 +38,9 @@ export function AmountsPage() {
           />
         )}
       </h1>
+      <p className="mt-1 text-quiet">
+        Amounts in <MeasureWord />
+      </p>
       <Trouble error={heads.error ?? taking.error} />
       {taking.data && (
         <div className="mt-8 grid gap-12 lg:grid-cols-2">
@@ -46,7 +52,7 @@ export function AmountsPage() {
               rungs={taking.data.layers.map((line) => ({
                 name: line.name,
                 weight: line.weight ?? 1,
-                amount: line.amount,
+                amount: written(line.ways, measure),
               }))}
             />
           </div>
@@ -57,7 +63,9 @@ export function AmountsPage() {
               {taking.data.rinsedOut.map((line) => (
                 <div key={line.name} className="grid grid-cols-[1fr_auto] gap-x-6 border-b border-rule py-3">
                   <dt className="font-semibold first-letter:uppercase">{line.name}</dt>
-                  <dd className="font-display text-lg font-semibold">{line.amount}</dd>
+                  <dd className="font-display text-lg font-semibold">
+                    <Amount of={line.ways} />
+                  </dd>
                   <dd className="col-span-2 text-sm text-quiet">{line.working}</dd>
                 </div>
               ))}

@@ -6,6 +6,7 @@ import { AreaField, ChoiceField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { LabelFindings } from './LabelFindings'
+import { ProductRatings } from './ProductRatings'
 import { roles } from './words'
 
 const blank: ProductBody = { name: '', role: 'leaveIn', label: '' }
@@ -125,6 +126,7 @@ export function ProductSheet({
           )}
         </div>
       </form>
+      {saved && <ProductRatings product={saved} />}
     </Sheet>
   )
 }

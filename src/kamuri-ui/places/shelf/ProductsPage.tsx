@@ -4,6 +4,7 @@ import { api, told, type ProductView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { ProductSheet } from './ProductSheet'
+import { ProductTable } from './ProductTable'
 import { roles, roleWord } from './words'
 
 export const useProducts = () => useQuery({ queryKey: ['products'], queryFn: () => told(api.GET('/api/products')) })
@@ -13,15 +14,19 @@ export function ProductsPage() {
   const products = useProducts()
   const queries = useQueryClient()
   const [open, setOpen] = useState<ProductView | 'new' | null>(null)
+  const [table, setTable] = useState(false)
   const living = products.data?.filter((each) => !each.archived) ?? []
   const away = products.data?.filter((each) => each.archived) ?? []
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">What stands on the shelf</h1>
-        <Button tone="main" onClick={() => setOpen('new')}>
-          Put something on it
-        </Button>
+        <div className="flex flex-wrap gap-3">
+          <Button onClick={() => setTable(true)}>As a table</Button>
+          <Button tone="main" onClick={() => setOpen('new')}>
+            Put something on it
+          </Button>
+        </div>
       </div>
       <Trouble error={products.error} />
       {products.data && living.length === 0 && (
@@ -59,6 +64,7 @@ export function ProductsPage() {
           </ul>
         </section>
       )}
+      {table && <ProductTable onClose={() => setTable(false)} />}
       {open && (
         <ProductSheet
           key={open === 'new' ? 'new' : `${open.id} ${open.product.version}`}

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, Refused, told, type PlanView, type UseBody } from '@/api/client'
@@ -11,6 +11,7 @@ import type { PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { AllFields } from './plan/AllFields'
+import { InTheKitchen } from './plan/InTheKitchen'
 import { KeptDays, useTemplates } from './plan/KeptDays'
 import { StepList } from './plan/StepList'
 import { WaterSheet } from './plan/WaterSheet'
@@ -86,6 +87,7 @@ function Planning({
 } & Pick<Parameters<typeof WishSentence>[0], 'heads' | 'choices' | 'onHead'> &
   Pick<ReturnType<typeof useWish>, 'change' | 'edit' | 'undo'>) {
   const navigate = useNavigate()
+  const queries = useQueryClient()
   const templates = useTemplates().data ?? []
   const head = heads.find((each) => each.id === wish.headId)!
   const [focus, setFocus] = useState<string | null>(null)
@@ -101,6 +103,10 @@ function Planning({
     mutationFn: (rehearsal: boolean) =>
       told(api.POST('/api/sessions', { body: { plan: wish, rehearsal, speed: rehearsal ? 60 : 1 } })),
     onSuccess: (session) => navigate(`/run/${session.id}`),
+  })
+  const keep = useMutation({
+    mutationFn: () => told(api.POST('/api/planned-days', { body: { plan: wish } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
   })
   useKeys({ z: () => undo?.() })
   const shown = plan.data
@@ -143,6 +149,11 @@ function Planning({
           <Button disabled={!shown?.canStart || !!wrong || start.isPending} onClick={() => start.mutate(true)}>
             Rehearse it
           </Button>
+          {wish.when.mode !== 'startNow' && (
+            <Button disabled={!shown || !!wrong || keep.isPending} onClick={() => keep.mutate()}>
+              Keep it for then
+            </Button>
+          )}
           <Button tone="quiet" onClick={() => setSheet('fields')}>
             How it is done
           </Button>
@@ -161,7 +172,16 @@ function Planning({
             </Button>
           )}
         </div>
-        <Trouble error={start.error} />
+        <Trouble error={start.error ?? keep.error} />
+        {keep.isSuccess && (
+          <p role="status" className="mt-3 border-l-4 border-done pl-3">
+            Kept.{' '}
+            <Link className="thread-line" to="/ahead">
+              Ahead
+            </Link>{' '}
+            says what has to be begun before.
+          </p>
+        )}
       </div>
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>
@@ -177,7 +197,10 @@ function Planning({
               onEdit={edit}
               onUse={(step, use) => change({ uses: withUse(wish.uses ?? {}, step, use) })}
             />
-            <WorthKnowing plan={shown} onEdit={edit} />
+            <div>
+              <WorthKnowing plan={shown} onEdit={edit} />
+              <InTheKitchen plan={shown} />
+            </div>
           </div>
         </div>
       )}

@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp, ChevronDown, GripVertical } from 'lucide-react'
 import { Fragment, useState, type KeyboardEvent } from 'react'
 import type { EditBody, PlanView, StepView, UseBody } from '@/api/client'
+import { useMeasure, written, type Measure } from '@/app/measures'
 import { clock, day, spell } from '@/app/time'
 import { Button, IconButton } from '@/kit/Button'
 import { StepPanel } from './StepPanel'
@@ -178,6 +179,7 @@ function Row({
   onDragOver: () => void
   onDrop: () => void
 }) {
+  const { measure } = useMeasure()
   const findings = plan.findings.filter((finding) => finding.steps.includes(step.id))
   const stops = findings.some((finding) => finding.severity === 'stop')
   return (
@@ -224,7 +226,7 @@ function Row({
             <span className="font-semibold">{step.name}</span>
             {stops && <span className="ml-2 rounded bg-stop px-1.5 text-sm font-semibold text-paper">stop</span>}
             {!stops && findings.length > 0 && <span className="ml-2 text-sm font-semibold text-warn">look</span>}
-            <span className="hidden text-quiet sm:inline"> {summary(step)}</span>
+            <span className="hidden text-quiet sm:inline"> {summary(step, measure)}</span>
           </span>
           <span className="text-right">{minutes(step)}</span>
           <ChevronDown aria-hidden size={18} className={`text-quiet ${isOpen ? 'rotate-180' : ''}`} />
@@ -236,6 +238,8 @@ function Row({
           before={plan.steps[index - 1]?.name ?? null}
           findings={findings}
           use={use}
+          mixture={plan.mixtures.find((each) => each.step === step.id) ?? null}
+          headId={plan.headId}
           isFirst={index === 0}
           isLast={index === plan.steps.length - 1}
           onMove={onMove}
@@ -254,11 +258,11 @@ const directions: Record<string, string> = {
   midToEnds: 'mid-lengths to ends',
 }
 
-function summary(step: StepView): string {
+function summary(step: StepView, measure: Measure): string {
   return [
     directions[step.direction],
     step.before.wetness !== 'dry' || step.kind === 'look' ? wetness[step.before.wetness] : '',
-    step.amount?.split(',')[0],
+    step.amount && written(step.amount, measure),
     step.use?.name,
   ]
     .filter(Boolean)

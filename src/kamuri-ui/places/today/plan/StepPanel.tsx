@@ -1,10 +1,12 @@
 import { ArrowDown, ArrowUp, Minus, Plus } from 'lucide-react'
-import type { EditBody, FindingView, StepView, UseBody } from '@/api/client'
+import type { EditBody, FindingView, MixtureView, StepView, UseBody } from '@/api/client'
 import { useChoices } from '@/app/choices'
 import { spell } from '@/app/time'
 import { Button, IconButton } from '@/kit/Button'
 import { ChoiceField, ManyField, TextField } from '@/kit/Field'
+import { Amount } from '@/kit/Amount'
 import { FoldLine } from '@/kit/FoldLine'
+import { MixtureLines } from './MixtureLines'
 import { UseFields } from './UseFields'
 import { covers, directions, waters, zones } from './words'
 
@@ -14,6 +16,8 @@ export function StepPanel({
   before,
   findings,
   use,
+  mixture,
+  headId,
   isFirst,
   isLast,
   onMove,
@@ -21,6 +25,9 @@ export function StepPanel({
   onUse,
 }: {
   step: StepView
+  /** What is made for it in the kitchen; null when nothing is. */
+  mixture: MixtureView | null
+  headId: string
   /** The name of the step before it. */
   before: string | null
   findings: readonly FindingView[]
@@ -82,7 +89,8 @@ export function StepPanel({
         </div>
       </div>
       <HowFields step={step} onEdit={onEdit} />
-      {step.places.length > 0 && <UseFields step={step} use={use} onUse={onUse} />}
+      {mixture && <MixtureLines mixture={mixture} />}
+      {step.places.length > 0 && <UseFields step={step} headId={headId} use={use} onUse={onUse} />}
     </div>
   )
 }
@@ -108,7 +116,7 @@ function Workings({ step }: { step: StepView }) {
         <>
           <dt className="font-semibold">Amount</dt>
           <dd>
-            {step.amount} <span className="text-quiet">({step.amountWorking})</span>
+            <Amount of={step.amount} exact /> <span className="text-quiet">({step.amountWorking})</span>
           </dd>
         </>
       )}

@@ -1,8 +1,10 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { EditBody, PlanView } from '@/api/client'
+import { api, told, type EditBody, type PlanView } from '@/api/client'
 import { spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
+import { Trouble } from '@/kit/Trouble'
 
 /** What the rules say, what could be spared, and the cautions of the day, said once each. */
 export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edits: EditBody[]) => void }) {
@@ -35,6 +37,7 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
               {finding.fix.label}
             </Button>
           )}
+          {finding.patchTest.length > 0 && <NotePatchTest headId={plan.headId} ingredients={finding.patchTest} />}
           {finding.severity === 'stop' && !finding.overridden && !finding.isSafety && (
             <Override rule={finding.rule} onEdit={onEdit} />
           )}
@@ -111,6 +114,33 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
         </ul>
       </div>
     </section>
+  )
+}
+
+/** Notes that the patch was put on the skin now; it can be looked at a day later, and Ahead says when. */
+function NotePatchTest({ headId, ingredients }: { headId: string; ingredients: readonly string[] }) {
+  const queries = useQueryClient()
+  const note = useMutation({
+    mutationFn: () =>
+      told(
+        api.PUT('/api/heads/{headId}/patch-tests', {
+          params: { path: { headId } },
+          body: { ingredients: [...ingredients] },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  return note.isSuccess ? (
+    <p className="mt-2" role="status">
+      Noted. {note.data[0]?.sentence}
+    </p>
+  ) : (
+    <>
+      <Button className="mt-2" disabled={note.isPending} onClick={() => note.mutate()}>
+        I have put a patch on just now
+      </Button>
+      <Trouble error={note.error} />
+    </>
   )
 }
 

@@ -29,6 +29,13 @@ const firstWish = (choices: ChoicesView, head: HeadView): Wish => {
   }
 }
 
+/** Makes a plan that was kept the one that is asked for when Today opens next. */
+export const askFor = (plan: PlanBody) =>
+  localStorage.setItem(kept, JSON.stringify({ ...plan, edits: plan.edits ?? [], headId: plan.headId }))
+
+/** The head that was last asked for on this device. */
+export const lastHead = () => restore()?.headId ?? null
+
 function restore(): Wish | null {
   try {
     return JSON.parse(localStorage.getItem(kept) ?? 'null') as Wish | null

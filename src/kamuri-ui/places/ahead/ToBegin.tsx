@@ -1,0 +1,156 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Link, useNavigate } from 'react-router'
+import { api, done, told, type PlannedDayView } from '@/api/client'
+import { clock, day } from '@/app/time'
+import { askFor } from '@/places/today/plan/wish'
+import { Button } from '@/kit/Button'
+import { Trouble } from '@/kit/Trouble'
+
+interface Due {
+  id: string
+  name: string
+  state: string
+  sentence: string
+}
+
+interface Patch {
+  headId: string
+  headName: string
+  ingredient: string
+  sentence: string
+}
+
+/** What has to be begun, looked at or thrown out before the next wash day. */
+export function ToBegin({
+  planned,
+  batches,
+  patches,
+}: {
+  planned: readonly PlannedDayView[]
+  batches: readonly Due[]
+  patches: readonly Patch[]
+}) {
+  const begin = planned.flatMap((each) => each.begin.map((one) => ({ ...one, dayId: each.id, on: each.day })))
+  const test = planned.filter((each) => each.patchTest.length > 0)
+  if (begin.length + batches.length + patches.length + test.length === 0) return null
+  return (
+    <section className="mt-6" aria-label="To begin before">
+      <h2 className="text-xl font-semibold">Before that</h2>
+      <ul className="mt-1 border-t border-rule">
+        {begin.map((each) => (
+          <li key={each.dayId + each.name} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
+            <span className={`font-display text-lg font-semibold ${each.tooLate ? 'text-stop' : ''}`}>
+              {day(each.best)}, {clock(each.best)}
+            </span>
+            <span>
+              <span className="font-semibold">{each.name}</span> for {each.headName} on {day(each.on)}:{' '}
+              {each.what.join('. ')}.{' '}
+              <span className="text-quiet">
+                {each.tooLate ? 'It is too late for that day.' : `At the latest ${day(each.by)} at ${clock(each.by)}.`}
+              </span>
+            </span>
+          </li>
+        ))}
+        {test.map((each) => (
+          <li key={each.id} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
+            <span className="font-display text-lg font-semibold">A day before</span>
+            <span>
+              Patch-test {each.patchTest.join(', ')} on {each.headName} before {day(each.day)}.
+            </span>
+          </li>
+        ))}
+        {patches.map((each) => (
+          <li
+            key={each.headId + each.ingredient}
+            className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]"
+          >
+            <span className="font-display text-lg font-semibold">Patch test</span>
+            <span>
+              {each.ingredient} on{' '}
+              <Link className="thread-line" to={`/heads/${each.headId}`}>
+                {each.headName}
+              </Link>
+              : {each.sentence}
+            </span>
+          </li>
+        ))}
+        {batches.map((each) => (
+          <li key={each.id} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
+            <span className="font-display text-lg font-semibold">In the kitchen</span>
+            <span className={each.state === 'past' || each.state === 'spoiled' ? 'text-stop' : ''}>
+              <Link className="thread-line" to={`/shelf/jars?batch=${each.id}`}>
+                {each.name}
+              </Link>
+              : {each.sentence}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** Days that are meant for later, planned anew as things stand. */
+export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] }) {
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  const forget = useMutation({
+    mutationFn: (id: string) => done(api.DELETE('/api/planned-days/{id}', { params: { path: { id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
+  })
+  const back = useMutation({
+    mutationFn: (one: PlannedDayView) => told(api.POST('/api/planned-days', { body: { plan: one.plan } })),
+    onSuccess: () => {
+      forget.reset()
+      void queries.invalidateQueries({ queryKey: ['ahead'] })
+    },
+  })
+  const dropped = forget.isSuccess ? planned.find((each) => each.id === forget.variables) : undefined
+  if (planned.length === 0) return null
+  return (
+    <section className="mt-8" aria-label="Planned days">
+      <h2 className="text-xl font-semibold">Meant for later</h2>
+      <ul className="mt-1 border-t border-rule">
+        {planned.map((each) => (
+          <li
+            key={each.id}
+            className="grid items-center gap-x-6 gap-y-2 border-b border-rule py-3 md:grid-cols-[16rem_1fr_auto]"
+          >
+            <span>
+              <span className="block text-lg font-semibold">{each.headName}</span>
+              <span className="text-quiet">{day(each.day)}</span>
+            </span>
+            <span>
+              {each.start && `Begins ${clock(each.start)}. `}
+              {each.sentence} {each.trouble && <span className="text-stop">{each.trouble}</span>}
+            </span>
+            <span className="flex flex-wrap gap-2">
+              {!each.missed && (
+                <Button
+                  onClick={() => {
+                    askFor(each.plan)
+                    void navigate('/today')
+                  }}
+                >
+                  Open it
+                </Button>
+              )}
+              <Button tone="quiet" onClick={() => forget.mutate(each.id)}>
+                Not then
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {dropped && (
+        <p role="status">
+          Taken off.{' '}
+          <Button tone="quiet" onClick={() => back.mutate(dropped)}>
+            Put it back
+          </Button>
+        </p>
+      )}
+      <Trouble error={back.error ?? forget.error} />
+    </section>
+  )
+}

@@ -1,0 +1,76 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, Refused, told } from '@/api/client'
+import { Amount } from '@/kit/Amount'
+import { Button } from '@/kit/Button'
+import { TextField } from '@/kit/Field'
+
+/** What a day took from the shelf, by its plan, to be corrected: the shelf follows, and the head's amounts learn from it. */
+export function Takings({ session }: { session: string }) {
+  const takings = useQuery({
+    queryKey: ['takings', session],
+    queryFn: () => told(api.GET('/api/sessions/{id}/takings', { params: { path: { id: session } } })),
+  })
+  if (!takings.data || takings.data.length === 0) return null
+  return (
+    <section className="mt-6" aria-label="What it took">
+      <h2 className="border-b border-rule pb-2 text-xl font-semibold">What it took</h2>
+      {takings.data.map((each) => (
+        <Taking key={`${each.id} ${each.usedMl}`} taking={each} session={session} />
+      ))}
+    </section>
+  )
+}
+
+function Taking({
+  taking,
+  session,
+}: {
+  taking: {
+    id: number
+    name: string
+    planned: Parameters<typeof Amount>[0]['of']
+    plannedMl: number
+    usedMl?: number | null
+  }
+  session: string
+}) {
+  const queries = useQueryClient()
+  const [used, setUsed] = useState(taking.usedMl == null ? '' : String(taking.usedMl))
+  const correct = useMutation({
+    mutationFn: () =>
+      told(api.PUT('/api/takings/{id}', { params: { path: { id: taking.id } }, body: { usedMl: Number(used) } })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  const error = correct.error instanceof Refused ? correct.error.message : undefined
+  return (
+    <form
+      className="border-b border-rule py-3"
+      data-taking={session}
+      onSubmit={(event) => {
+        event.preventDefault()
+        correct.mutate()
+      }}
+    >
+      <p>
+        <span className="font-semibold">{taking.name}</span>, planned <Amount of={taking.planned} />
+        {taking.usedMl != null && `, used about ${Math.round(taking.usedMl)} ml`}
+      </p>
+      <div className="mt-1 flex items-end gap-2">
+        <TextField
+          label="Used about"
+          type="number"
+          unit="ml"
+          min={0}
+          placeholder={String(Math.round(taking.plannedMl))}
+          value={used}
+          error={error}
+          onChange={(event) => setUsed(event.target.value)}
+        />
+        <Button type="submit" disabled={used === '' || Number(used) === taking.usedMl || correct.isPending}>
+          Keep
+        </Button>
+      </div>
+    </form>
+  )
+}

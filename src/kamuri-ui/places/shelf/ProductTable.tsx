@@ -1,0 +1,133 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Button } from '@/kit/Button'
+import { Sheet } from '@/kit/Sheet'
+
+interface Problem {
+  where: string
+  field: string
+  message: string
+}
+
+interface Progress {
+  done: number
+  of: number
+  finished: boolean
+  added: number
+  problems: Problem[]
+  wrong: number
+}
+
+/** A table of products taken in or handed out, with how far it has come and which rows are wrong. */
+export function ProductTable({ onClose }: { onClose: () => void }) {
+  const queries = useQueryClient()
+  const [file, setFile] = useState<File | null>(null)
+  const [progress, setProgress] = useState<Progress | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+
+  const send = async (keepGood: boolean) => {
+    if (!file) return
+    setTrouble(null)
+    setProgress({ done: 0, of: 1, finished: false, added: 0, problems: [], wrong: 0 })
+    try {
+      const answer = await fetch(`/api/products/import?keepGood=${keepGood}`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'text/csv' },
+        body: file,
+      })
+      if (!answer.ok || !answer.body) {
+        const problem = (await answer.json()) as { detail?: string; errors?: Record<string, string[]> }
+        setProgress(null)
+        setTrouble(Object.values(problem.errors ?? {})[0]?.[0] ?? problem.detail ?? 'It could not be taken in.')
+        return
+      }
+      const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader()
+      let rest = ''
+      for (;;) {
+        const { done, value } = await reader.read()
+        if (done) break
+        rest += value
+        const parts = rest.split('\n\n')
+        rest = parts.pop() ?? ''
+        for (const part of parts) {
+          const data = part.split('\n').find((line) => line.startsWith('data:'))
+          if (data) setProgress(JSON.parse(data.slice(5)) as Progress)
+        }
+      }
+      await queries.invalidateQueries()
+    } catch {
+      setProgress(null)
+      setTrouble('Kamuri does not answer. Is it still running?')
+    }
+  }
+
+  return (
+    <Sheet
+      title="Products as a table"
+      open
+      onClose={onClose}
+      description="CSV with a first line of names: name, role, size_ml, left_ml, price, opened, months_after_opening, label."
+    >
+      <div className="mt-4 grid gap-4">
+        <a className="thread-line justify-self-start" href="/api/products/products.csv" download>
+          Hand out what stands on the shelf
+        </a>
+        <label className="grid gap-1 font-semibold">
+          Take a table in
+          <input
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            className="min-h-12 font-normal"
+            onChange={(event) => {
+              setFile(event.target.files?.[0] ?? null)
+              setProgress(null)
+            }}
+          />
+        </label>
+        <div>
+          <Button
+            tone="main"
+            disabled={!file || (progress !== null && !progress.finished)}
+            onClick={() => void send(false)}
+          >
+            Take it in
+          </Button>
+        </div>
+        {trouble && (
+          <p role="alert" className="border-l-4 border-stop pl-3 text-stop">
+            {trouble}
+          </p>
+        )}
+        {progress && !progress.finished && (
+          <progress className="w-full accent-accent" max={progress.of} value={progress.done} aria-label="Rows read" />
+        )}
+        {progress?.finished && (
+          <div role="status">
+            <p className="font-semibold">
+              {progress.added > 0 ? `${progress.added} products were put on the shelf.` : 'Nothing was taken in.'}
+              {progress.wrong > 0 && ` ${progress.wrong} of ${progress.done} rows cannot be taken in:`}
+            </p>
+            {progress.problems.length > 0 && (
+              <ul className="mt-2 max-h-60 overflow-y-auto border-l-4 border-warn pl-3">
+                {progress.problems.map((each, n) => (
+                  <li key={n}>
+                    <span className="font-semibold">
+                      {each.where}
+                      {each.field && `, ${each.field}`}:
+                    </span>{' '}
+                    {each.message}
+                  </li>
+                ))}
+              </ul>
+            )}
+            {progress.added === 0 && progress.wrong > 0 && progress.wrong < progress.done && (
+              <Button className="mt-3" onClick={() => void send(true)}>
+                Take in the {progress.done - progress.wrong} good rows
+              </Button>
+            )}
+          </div>
+        )}
+      </div>
+    </Sheet>
+  )
+}

@@ -1,0 +1,52 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, told } from '@/api/client'
+import { day } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { Trouble } from '@/kit/Trouble'
+import { roleWord } from './words'
+
+/** Shelf, to buy: what runs out, by what the heads of the house take. */
+export function ToBuyPage() {
+  const list = useQuery({ queryKey: ['shopping'], queryFn: () => told(api.GET('/api/shopping')) })
+  const lines = list.data?.lines ?? []
+  return (
+    <section className="mt-2 max-w-4xl">
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+        {list.data &&
+          (lines.length === 0
+            ? 'Nothing has to be bought'
+            : lines.length === 1
+              ? 'One thing to buy'
+              : `${lines.length} things to buy`)}
+      </h1>
+      {list.data && (
+        <p className="mt-1 text-quiet">
+          {day(list.data.today)}. What has less in it than two uses of whoever takes most, and what is past its time.
+        </p>
+      )}
+      <Trouble error={list.error} />
+      <ul className="mt-4 border-t border-rule" aria-label="To buy">
+        {lines.map((line) => (
+          <li key={line.productId} className="grid grid-cols-[1.75rem_1fr] gap-x-3 border-b border-rule py-3">
+            <span aria-hidden className="mt-1 size-5 rounded-sm border-2 border-ink" />
+            <span>
+              <span className="text-lg font-semibold">{line.name}</span>{' '}
+              <span className="text-quiet">{roleWord(line.role).toLowerCase()}</span>
+              <span className="block">{line.why}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {lines.length > 0 && (
+        <div className="mt-4 flex flex-wrap items-center gap-4 print:hidden">
+          <Button tone="main" onClick={() => window.print()}>
+            Print it
+          </Button>
+          <a className="thread-line" href="/api/shopping/list.md" download>
+            As a list in Markdown
+          </a>
+        </div>
+      )}
+    </section>
+  )
+}

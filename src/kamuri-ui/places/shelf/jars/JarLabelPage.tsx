@@ -1,0 +1,104 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { api, told } from '@/api/client'
+import { Button } from '@/kit/Button'
+import { Trouble } from '@/kit/Trouble'
+
+/** The label of a jar, at the size it is printed: on paper there is nothing else on the page. */
+export function JarLabelPage() {
+  const { id = '' } = useParams()
+  const label = useQuery({
+    queryKey: ['jar-label', id],
+    queryFn: () => told(api.GET('/api/batches/{id}/label', { params: { path: { id } } })),
+  })
+  return (
+    <main className="mx-auto max-w-3xl p-5 print:p-0">
+      <div className="print:hidden">
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">A label for the jar</h1>
+        <p className="mt-1 text-quiet">90 by 50 mm. The square opens this jar in Kamuri on a phone that reaches it.</p>
+        <div className="my-4 flex flex-wrap items-center gap-4">
+          <Button tone="main" disabled={!label.data} onClick={() => window.print()}>
+            Print it
+          </Button>
+          <Link className="thread-line" to={`/shelf/jars?batch=${id}`}>
+            Back to the jar
+          </Link>
+        </div>
+      </div>
+      <Trouble error={label.error} />
+      {label.data && <Drawn {...label.data} />}
+    </main>
+  )
+}
+
+/** Words that do not fit on one line are broken where a person would. */
+function lines(text: string, most: number): string[] {
+  const out: string[] = []
+  for (const word of text.split(' ')) {
+    const last = out.at(-1)
+    if (last !== undefined && last.length + word.length < most) out[out.length - 1] = `${last} ${word}`
+    else out.push(word)
+  }
+  return out
+}
+
+function Drawn({
+  label,
+  code,
+  codeSize,
+  madeOf,
+}: {
+  madeOf: readonly string[]
+  label: { name: string; made: string; useBy: string; holds: string; notFor: readonly string[] }
+  code: string
+  codeSize: number
+}) {
+  const warnings = label.notFor.flatMap((each) => lines(each, 40)).slice(0, 4)
+  return (
+    <svg
+      viewBox="0 0 90 50"
+      className="h-[50mm] w-[90mm] max-w-full rounded-md bg-white print:rounded-none"
+      role="img"
+      aria-label={[label.name, label.made, label.useBy, label.holds, ...label.notFor].filter(Boolean).join('. ')}
+      data-jar-label
+      fontFamily="Figtree Variable, sans-serif"
+      fill="#1c1513"
+    >
+      <rect x="0.5" y="0.5" width="89" height="49" rx="3" fill="#fff" stroke="#1c1513" strokeWidth="0.6" />
+      <text x="5" y="10" fontSize="6.2" fontWeight="700" fontFamily="Bricolage Grotesque Variable, sans-serif">
+        {lines(label.name, 20)[0]}
+      </text>
+      {lines(label.name, 20)[1] && (
+        <text x="5" y="16" fontSize="6.2" fontWeight="700" fontFamily="Bricolage Grotesque Variable, sans-serif">
+          {lines(label.name, 20)[1]}
+        </text>
+      )}
+      <text x="5" y="22" fontSize="4">
+        {label.made}
+      </text>
+      {lines(label.useBy, 26).map((line, n) => (
+        <text key={line} x="5" y={27.5 + n * 4.8} fontSize="4.400" fontWeight="700">
+          {line}
+        </text>
+      ))}
+      <text x="5" y="37" fontSize="3">
+        {label.holds}
+      </text>
+      {lines(madeOf.join(', '), 58)
+        .slice(0, warnings.length > 2 ? 0 : 2)
+        .map((line, n) => (
+          <text key={line} x="5" y={44 + n * 3} fontSize="2.600">
+            {line}
+          </text>
+        ))}
+      {warnings.map((line, n) => (
+        <text key={line} x="5" y={40.5 + n * 3} fontSize="2.700" fontWeight="700">
+          {line}
+        </text>
+      ))}
+      <svg x="61" y="5" width="25" height="25" viewBox={`0 0 ${codeSize} ${codeSize}`} shapeRendering="crispEdges">
+        <path d={code} fill="#000" />
+      </svg>
+    </svg>
+  )
+}

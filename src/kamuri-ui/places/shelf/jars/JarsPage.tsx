@@ -1,0 +1,227 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { api, told, type BatchChangeBody, type BatchView } from '@/api/client'
+import { day } from '@/app/time'
+import { Jar } from '@/drawings/jar/Jar'
+import { Amount, MeasureWord } from '@/kit/Amount'
+import { Button } from '@/kit/Button'
+import { ChoiceField, TextField } from '@/kit/Field'
+import { Sheet } from '@/kit/Sheet'
+import { Trouble } from '@/kit/Trouble'
+
+/** Shelf, what was made: every jar, whether it is still good, and what can be done with it. */
+export function JarsPage() {
+  const jars = useQuery({ queryKey: ['batches'], queryFn: () => told(api.GET('/api/batches')) })
+  const [search, setSearch] = useSearchParams()
+  const open = jars.data?.find((each) => each.id === search.get('batch')) ?? null
+  const there = jars.data?.filter((each) => each.state !== 'gone') ?? []
+  const gone = jars.data?.filter((each) => each.state === 'gone') ?? []
+  const wrong = there.filter((each) => each.state === 'past' || each.state === 'spoiled').length
+  return (
+    <section className="mt-2">
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+          {!jars.data
+            ? ''
+            : there.length === 0
+              ? 'No jar stands anywhere'
+              : wrong === 0
+                ? 'Every jar is still good'
+                : wrong === 1
+                  ? 'One jar is no longer good'
+                  : `${wrong} jars are no longer good`}
+        </h1>
+        <Link
+          to="/shelf/formulas"
+          className="inline-flex min-h-12 items-center rounded-lg bg-accent px-4 font-semibold text-on-accent"
+        >
+          Make something
+        </Link>
+      </div>
+      <p className="mt-1 text-quiet">
+        Amounts in <MeasureWord />
+      </p>
+      <Trouble error={jars.error} />
+      <ul className="mt-4 border-t border-rule">
+        {there.map((jar) => (
+          <li key={jar.id} className="border-b border-rule">
+            <button
+              type="button"
+              onClick={() => setSearch({ batch: jar.id })}
+              className="grid w-full grid-cols-[3.5rem_1fr] items-center gap-x-4 py-3 text-left hover:bg-raised md:grid-cols-[3.5rem_16rem_10rem_1fr]"
+            >
+              <Jar share={jar.leftMl / jar.madeMl} state={jar.state} frozen={jar.keptAt === 'freezer'} />
+              <span>
+                <span className="block text-lg font-semibold">{jar.name}</span>
+                <span className="text-quiet">made {day(jar.madeAt)}</span>
+              </span>
+              <span className="col-start-2 md:col-start-auto">
+                <Amount of={jar.left} /> left
+                {jar.portions != null && <span className="block text-quiet">{jar.portions} portions</span>}
+              </span>
+              <span
+                className={`col-start-2 md:col-start-auto ${jar.state === 'past' || jar.state === 'spoiled' ? 'text-stop' : jar.state === 'lastDay' ? 'text-warn' : ''}`}
+              >
+                {jar.keptAt !== 'freezer' && (
+                  <span className="text-quiet">{jar.keptAt === 'room' ? 'In the room. ' : 'In the fridge. '}</span>
+                )}
+                {jar.sentence}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {gone.length > 0 && (
+        <section className="mt-8">
+          <h2 className="text-xl font-semibold">Gone</h2>
+          <ul>
+            {gone.map((jar) => (
+              <li key={jar.id} className="flex flex-wrap items-center gap-x-4">
+                <Button tone="quiet" onClick={() => setSearch({ batch: jar.id })}>
+                  {jar.name}
+                </Button>
+                <span className="text-quiet">
+                  made {day(jar.madeAt)}
+                  {jar.goneOn && `, gone since ${day(jar.goneOn)}`}
+                  {jar.goneWhy && `: ${jar.goneWhy}`}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {open && <JarSheet jar={open} onClose={() => setSearch({})} />}
+    </section>
+  )
+}
+
+/** One jar: what is in it, and everything that can happen to it. */
+function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
+  const queries = useQueryClient()
+  const [portions, setPortions] = useState(String(Math.max(1, Math.round(jar.leftMl / 30))))
+  const [thaw, setThaw] = useState('1')
+  const [used, setUsed] = useState('')
+  const [why, setWhy] = useState('')
+  const change = useMutation({
+    mutationFn: (body: BatchChangeBody) =>
+      told(api.POST('/api/batches/{id}/changes', { params: { path: { id: jar.id } }, body })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  const isGone = jar.state === 'gone'
+  const isFrozen = jar.keptAt === 'freezer'
+  return (
+    <Sheet title={jar.name} open onClose={onClose}>
+      <p className={`mt-1 ${jar.state === 'past' || jar.state === 'spoiled' ? 'font-semibold text-stop' : ''}`}>
+        {jar.sentence}
+      </p>
+      <p className="mt-1 text-quiet">
+        Made {day(jar.madeAt)} from {jar.madeOf.join(', ')}
+        {jar.cost != null && `, for ${jar.cost.toFixed(2)}`}. <Amount of={jar.left} /> left, {jar.keptWords}.{' '}
+        {jar.keeps}
+      </p>
+      <Trouble error={change.error} />
+      {jar.canTakeBack && (
+        <Button tone="quiet" onClick={() => change.mutate({ kind: 'takeBack' })}>
+          Take the last change back
+        </Button>
+      )}
+      {!isGone && (
+        <div className="mt-3 grid gap-4">
+          <div className="flex flex-wrap gap-2" role="group" aria-label="Look and smell">
+            <Button onClick={() => change.mutate({ kind: 'look', fine: true })}>It looks and smells right</Button>
+            <Button onClick={() => change.mutate({ kind: 'look', fine: false })}>Something is wrong with it</Button>
+          </div>
+          {!isFrozen && (
+            <ChoiceField
+              label="Where it stands"
+              value={jar.keptAt}
+              choices={[
+                { value: 'room', word: 'In the room' },
+                { value: 'fridge', word: 'In the fridge' },
+              ]}
+              onChoose={(keptAt) => change.mutate({ kind: 'move', keptAt })}
+            />
+          )}
+          {!isFrozen && !jar.canFreeze && (
+            <form
+              className="flex items-end gap-2"
+              onSubmit={(event) => {
+                event.preventDefault()
+                change.mutate({ kind: 'freeze', portions: Number(portions) })
+              }}
+            >
+              <TextField
+                label="Freeze it in portions"
+                type="number"
+                min={1}
+                max={48}
+                value={portions}
+                onChange={(event) => setPortions(event.target.value)}
+              />
+              <Button type="submit">Freeze</Button>
+            </form>
+          )}
+          {isFrozen && (
+            <form
+              className="flex items-end gap-2"
+              onSubmit={(event) => {
+                event.preventDefault()
+                change.mutate({ kind: 'thaw', portions: Number(thaw) })
+              }}
+            >
+              <TextField
+                label={`Portions to thaw, of ${jar.portions ?? 1}`}
+                type="number"
+                min={1}
+                max={jar.portions ?? 1}
+                value={thaw}
+                onChange={(event) => setThaw(event.target.value)}
+              />
+              <Button type="submit">Thaw</Button>
+            </form>
+          )}
+          <form
+            className="flex items-end gap-2"
+            onSubmit={(event) => {
+              event.preventDefault()
+              change.mutate({ kind: 'used', usedMl: Number(used) })
+              setUsed('')
+            }}
+          >
+            <TextField
+              label="Used about"
+              type="number"
+              unit="ml"
+              value={used}
+              onChange={(event) => setUsed(event.target.value)}
+            />
+            <Button type="submit" disabled={!(Number(used) > 0)}>
+              Take it off
+            </Button>
+          </form>
+          <form
+            className="flex items-end gap-2"
+            onSubmit={(event) => {
+              event.preventDefault()
+              change.mutate({ kind: 'discard', why: why || null })
+            }}
+          >
+            <TextField
+              label="Throw it out because"
+              value={why}
+              maxLength={200}
+              onChange={(event) => setWhy(event.target.value)}
+            />
+            <Button type="submit">Throw out</Button>
+          </form>
+          <p>
+            <Link className="thread-line" to={`/jar-label/${jar.id}`}>
+              Print its label
+            </Link>
+          </p>
+        </div>
+      )}
+    </Sheet>
+  )
+}

@@ -1,0 +1,94 @@
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceArea,
+  ReferenceDot,
+  ReferenceLine,
+  ResponsiveContainer,
+  XAxis,
+  YAxis,
+} from 'recharts'
+import type { WarmthView } from '@/api/client'
+import { clock } from '@/app/time'
+import type { Reading } from './WarmthPage'
+
+const after = (began: string, minutes: number) => {
+  const wall = Number(began.slice(11, 13)) * 60 + Number(began.slice(14, 16)) + minutes
+  return `${String(Math.floor(wall / 60) % 24).padStart(2, '0')}:${String(Math.round(wall) % 60).padStart(2, '0')}`
+}
+
+/** The curve: temperature over time, the comfortable stretch marked, readings as dots. */
+export default function WarmthCurve({ view, readings }: { view: WarmthView; readings: readonly Reading[] }) {
+  const { forecast } = view
+  const minutes = (moment: string) => (Date.parse(moment) - Date.parse(forecast.began)) / 60_000
+  const last = forecast.curve.at(-1)?.minutes ?? 60
+  const [from, to] = [
+    forecast.safeAt ? minutes(forecast.safeAt) : null,
+    forecast.warmUntil ? minutes(forecast.warmUntil) : last,
+  ]
+  const now = minutes(view.now)
+  return (
+    <figure
+      className="min-w-0"
+      role="img"
+      aria-label={`${forecast.sentence} It falls from ${Math.round(forecast.curve[0]?.celsius ?? 0)} to ${Math.round(forecast.curve.at(-1)?.celsius ?? 0)} °C in ${last} minutes.`}
+    >
+      <ResponsiveContainer width="100%" height={380}>
+        <LineChart data={[...forecast.curve]} margin={{ top: 16, right: 24, bottom: 24, left: 0 }}>
+          <CartesianGrid stroke="var(--rule)" vertical={false} />
+          <XAxis
+            dataKey="minutes"
+            type="number"
+            domain={[0, last]}
+            tickFormatter={(value: number) => after(forecast.began, value)}
+            stroke="var(--quiet)"
+            tickCount={7}
+          />
+          <YAxis
+            unit=" °C"
+            stroke="var(--quiet)"
+            width={72}
+            domain={['dataMin - 2', 'dataMax + 2']}
+            tickFormatter={(value: number) => String(Math.round(value))}
+          />
+          {from !== null && to > from && (
+            <ReferenceArea
+              x1={from}
+              x2={Math.min(to, last)}
+              fill="var(--tea)"
+              fillOpacity={0.35}
+              label={{ value: 'warm on skin', position: 'insideTop', fill: 'var(--ink)' }}
+            />
+          )}
+          {forecast.comfortableAt && (
+            <ReferenceLine
+              x={minutes(forecast.comfortableAt)}
+              stroke="var(--ink)"
+              strokeDasharray="5 4"
+              label={{ value: clock(forecast.comfortableAt), position: 'insideBottomLeft', fill: 'var(--ink)' }}
+            />
+          )}
+          {now >= 0 && now <= last && <ReferenceLine x={now} stroke="var(--accent)" strokeWidth={3} />}
+          <Line dataKey="celsius" stroke="var(--accent)" strokeWidth={3} dot={false} isAnimationActive={false} />
+          {readings.map((reading) => (
+            <ReferenceDot
+              key={reading.at}
+              x={minutes(reading.at)}
+              y={reading.celsius}
+              r={6}
+              fill="var(--raised)"
+              stroke="var(--ink)"
+              strokeWidth={3}
+              ifOverflow="extendDomain"
+            />
+          ))}
+        </LineChart>
+      </ResponsiveContainer>
+      <figcaption className="text-quiet">
+        {forecast.isFitted ? 'Drawn through the readings.' : 'As the figures of the house say.'} The upright line is
+        now.
+      </figcaption>
+    </figure>
+  )
+}

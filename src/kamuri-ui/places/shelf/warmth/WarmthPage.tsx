@@ -1,0 +1,191 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { lazy, Suspense, useState } from 'react'
+import { api, Refused, told, type WarmthView } from '@/api/client'
+import { clock } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { SwitchField, TextField } from '@/kit/Field'
+import { Trouble } from '@/kit/Trouble'
+import { ChoiceWord } from '@/kit/Word'
+import { vessels } from '../formulas/words'
+
+const WarmthCurve = lazy(() => import('./WarmthCurve'))
+
+type Vessel = (typeof vessels)[number]['value']
+
+export interface Reading {
+  at: string
+  celsius: number
+}
+
+/** Shelf, is it warm?: when it is comfortable, and until when it is still warm, corrected by a thermometer. */
+export function WarmthPage() {
+  const [vessel, setVessel] = useState<Vessel>('wideBowl')
+  const [volumeMl, setVolume] = useState(250)
+  const [fromCelsius, setFrom] = useState(75)
+  const [around, setAround] = useState<number | null>(null)
+  const [began, setBegan] = useState(() => new Date().toISOString())
+  const [readings, setReadings] = useState<Reading[]>([])
+  const [typed, setTyped] = useState('')
+  const body = { vessel, volumeMl, fromCelsius, aroundCelsius: around, began, readings }
+  const warmth = useQuery({
+    queryKey: ['warmth', body],
+    queryFn: () => told(api.POST('/api/warmth', { body })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 30_000,
+    retry: false,
+  })
+  const probe = useQuery({
+    queryKey: ['probe'],
+    queryFn: () => told(api.GET('/api/probe')),
+    refetchInterval: (query) => (query.state.data?.on ? 1_000 : false),
+  })
+  const place = useMutation({
+    mutationFn: (on: boolean) =>
+      told(api.PUT('/api/probe', { body: { on, vessel, volumeMl, fromCelsius, speed: 60 } })),
+    onSuccess: (view) => {
+      if (view.on) {
+        setBegan(view.now)
+        setReadings([])
+      }
+      void probe.refetch()
+    },
+  })
+  const anew = () => {
+    setBegan(new Date().toISOString())
+    setReadings([])
+  }
+  const errors = warmth.error instanceof Refused ? warmth.error.fields : {}
+  const view = warmth.data
+  return (
+    <section className="mt-2">
+      <h1 className="max-w-5xl text-[1.65rem] leading-snug font-semibold sm:text-[2.1rem]">
+        Is what stands in the{' '}
+        <ChoiceWord
+          label="Vessel"
+          value={vessel}
+          choices={vessels.map((each) => ({ ...each, word: each.word.toLowerCase() }))}
+          onChoose={setVessel}
+        />{' '}
+        warm?
+      </h1>
+      {view && (
+        <p className="mt-2 text-xl" role="status" data-warmth>
+          {view.forecast.sentence}
+        </p>
+      )}
+      {view?.forecast.doubt && <p className="mt-1 border-l-4 border-warn pl-3 text-warn">{view.forecast.doubt}</p>}
+      {Object.keys(errors).length === 0 && <Trouble error={warmth.error} />}
+      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_1fr]">
+        <div className="grid content-start gap-4">
+          <div className="grid grid-cols-2 gap-3">
+            <TextField
+              label="How much"
+              type="number"
+              unit="ml"
+              value={Number.isNaN(volumeMl) ? '' : volumeMl}
+              error={errors.volumeMl?.[0]}
+              onChange={(event) => setVolume(event.target.valueAsNumber)}
+            />
+            <TextField
+              label="It begins at"
+              type="number"
+              unit="°C"
+              value={Number.isNaN(fromCelsius) ? '' : fromCelsius}
+              error={errors.fromCelsius?.[0]}
+              onChange={(event) => {
+                setFrom(event.target.valueAsNumber)
+                anew()
+              }}
+            />
+            <TextField
+              label="Room, or bath around it"
+              type="number"
+              unit="°C"
+              placeholder={view ? String(view.aroundCelsius) : ''}
+              value={around ?? ''}
+              error={errors.aroundCelsius?.[0]}
+              onChange={(event) => setAround(event.target.value === '' ? null : event.target.valueAsNumber)}
+            />
+          </div>
+          <Button onClick={anew}>It begins now</Button>
+          <div className="border-t border-rule pt-3">
+            <SwitchField
+              label="Thermometer probe"
+              hint="A stand-in that lives sixty minutes in one, so that it can be tried out."
+              checked={probe.data?.on ?? false}
+              onChange={(on) => place.mutate(on)}
+            />
+            {probe.data?.on && probe.data.celsius != null && (
+              <div className="mt-2 flex items-center gap-4">
+                <output className="font-display text-3xl font-semibold" aria-label="The probe shows">
+                  {probe.data.celsius.toFixed(1)} °C
+                </output>
+                <Button
+                  onClick={() => setReadings([...readings, { at: probe.data.now, celsius: probe.data.celsius! }])}
+                >
+                  Take this reading
+                </Button>
+              </div>
+            )}
+            <form
+              className="mt-3 flex items-end gap-2"
+              onSubmit={(event) => {
+                event.preventDefault()
+                if (typed !== '') setReadings([...readings, { at: new Date().toISOString(), celsius: Number(typed) }])
+                setTyped('')
+              }}
+            >
+              <TextField
+                label="Or measured by hand just now"
+                type="number"
+                step={0.1}
+                unit="°C"
+                value={typed}
+                error={errors.readings?.[0]}
+                onChange={(event) => setTyped(event.target.value)}
+              />
+              <Button type="submit">Take it</Button>
+            </form>
+            {readings.length > 0 && (
+              <p className="mt-2 text-quiet">
+                {readings.length} {readings.length === 1 ? 'reading' : 'readings'}.{' '}
+                <Button tone="quiet" onClick={() => setReadings(readings.slice(0, -1))}>
+                  Take the last one back
+                </Button>
+              </p>
+            )}
+          </div>
+          {view?.forecast.isFitted && <KeepRate view={view} />}
+        </div>
+        {view && (
+          <Suspense fallback={<p className="text-quiet">Drawing.</p>}>
+            <WarmthCurve view={view} readings={readings} />
+          </Suspense>
+        )}
+      </div>
+    </section>
+  )
+}
+
+/** What the readings say about this vessel can become the house's own figure, which plans then use. */
+function KeepRate({ view }: { view: WarmthView }) {
+  const queries = useQueryClient()
+  const value = Math.round(view.forecast.figure * 10_000) / 10_000
+  const keep = useMutation({
+    mutationFn: () => told(api.PUT('/api/figures/{id}', { params: { path: { id: view.figureId } }, body: { value } })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  return (
+    <div className="border-t border-rule pt-3">
+      <p>
+        By these readings it cools at {value} a minute; the house reckons with {view.figureNow}. Comfortable at{' '}
+        {view.forecast.comfortableAt ? clock(view.forecast.comfortableAt) : 'no time'}.
+      </p>
+      <Button className="mt-2" disabled={keep.isPending || value === view.figureNow} onClick={() => keep.mutate()}>
+        Reckon with it from now on
+      </Button>
+      {keep.isSuccess && <p role="status">Plans use it now; it stands among the craft figures.</p>}
+      <Trouble error={keep.error} />
+    </div>
+  )
+}

@@ -1,0 +1,23 @@
+import type { PlanView } from '@/api/client'
+import { MeasureWord } from '@/kit/Amount'
+import { MixtureLines } from './MixtureLines'
+
+/** What the kitchen makes for this day, and how its amounts are written. */
+export function InTheKitchen({ plan }: { plan: PlanView }) {
+  return (
+    <section aria-label="In the kitchen">
+      <h2 className="mt-2 border-b border-rule pb-3 text-xl font-semibold">In the kitchen</h2>
+      <p className="mt-3 text-quiet">
+        Amounts in <MeasureWord />
+        {plan.hand.count > 0 &&
+          `; ${plan.headName} was seen to take ${Math.round(plan.hand.factor * 100)} % of what the model says, by ${plan.hand.count} amounts`}
+        .
+      </p>
+      {plan.mixtures.length === 0 ? (
+        <p className="mt-2">Nothing has to be made.</p>
+      ) : (
+        plan.mixtures.map((mixture) => <MixtureLines key={mixture.step} mixture={mixture} />)
+      )}
+    </section>
+  )
+}

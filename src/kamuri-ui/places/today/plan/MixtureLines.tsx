@@ -1,0 +1,41 @@
+import type { MixtureView } from '@/api/client'
+import { clock, day } from '@/app/time'
+import { Amount } from '@/kit/Amount'
+
+/** A mixture that is made for a step: what goes in, how, and what had to be begun before. */
+export function MixtureLines({ mixture }: { mixture: MixtureView }) {
+  return (
+    <div className="mt-3 border-l-4 border-[var(--kitchen)] pl-3" data-mixture={mixture.name}>
+      <p className="font-semibold">
+        {mixture.name}, <Amount of={mixture.makes} />
+      </p>
+      {mixture.beginBy && mixture.bestBegun && (
+        <p className={mixture.tooLate ? 'text-stop' : ''}>
+          Begin {mixture.tooLate ? 'would have been' : 'best'} {day(mixture.bestBegun)} at {clock(mixture.bestBegun)},
+          at the latest {day(mixture.beginBy)} at {clock(mixture.beginBy)}.
+        </p>
+      )}
+      <ul>
+        {mixture.lines.map((line) => (
+          <li key={line.name}>
+            <span className="font-semibold">
+              <Amount of={line.amount} />
+            </span>{' '}
+            {line.name}
+          </li>
+        ))}
+        {mixture.taken.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+      {mixture.ahead.length > 0 && <p className="mt-1">Before the day: {mixture.ahead.join(' ')}</p>}
+      <p className="mt-1 text-quiet">{mixture.method.join(' ')}</p>
+      {mixture.remarks.map((remark) => (
+        <p key={remark} className="mt-1 text-quiet">
+          {remark}
+        </p>
+      ))}
+      <p className="text-quiet">{mixture.keeps}</p>
+    </div>
+  )
+}
