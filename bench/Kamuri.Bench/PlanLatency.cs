@@ -2,10 +2,12 @@ using System.Diagnostics;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 using Kamuri.Core.Scheduling;
+using Kamuri.Core.Shelf;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
@@ -35,6 +37,10 @@ internal static class PlanLatency
         yield return Measurement.Of("compose, rules and times of 30 steps", "ms", [.. longDays.Select(request => Settled(() => ComposeAndTime(request, figures)))], 3);
         yield return Measurement.Of("plan of 30 steps, scheduled", "ms", [.. longDays.Select(request => Settled(() => planner.Make(request, figures)))], 50);
         yield return Measurement.Of("a label of 60 names read and judged", "ms", [.. Labels(60).Select(label => Settled(() => LabelReading.Of(label, IngredientDictionary.Shipped)))], 5);
+        yield return Measurement.Of("a formula scaled, taken apart and costed", "ms", [.. FormulaCatalogue.All.SelectMany(formula => Enumerable.Range(1, 5).Select(times => Settled(() => Scale(formula, 40.0 * times))))], 1);
+        yield return new Measurement("scaling against exact ratios", "relative", ScalingError(), ScalingError(), 1e-9, FormulaCatalogue.All.Count);
+        var cooked = requests.Where(request => request.Kind == HairKinds.Loose).Take(60).Select(Cooked).ToList();
+        yield return Measurement.Of("plan with four mixtures cooked in it", "ms", [.. cooked.Select(request => Settled(() => planner.Make(request, figures)))], 50);
         var proven = requests.Count(request => planner.Make(request, figures).Proven);
         yield return new Measurement("plans not proven best", "of 200", HeadCount - proven, HeadCount - proven, 0, HeadCount);
         yield return Measurement.Of("time a running session again", "ms", [.. Retimes(planner.Make(requests[0], figures))], 1);
@@ -50,6 +56,34 @@ internal static class PlanLatency
             yield return string.Join(", ", Enumerable.Range(0, names).Select(at => spellings[random.Next(spellings.Count)] is var name && at % 20 == 7 ? $"unheard of {n} {at}"
                 : at % 10 == 3 && name.Length > 6 ? name.Remove(4, 1) : name));
         }
+    }
+
+    private static void Scale(Formula formula, double millilitres)
+    {
+        var scaled = Scaling.ToMake(formula, new Millilitres(millilitres), Kitchen.Shipped);
+        Contents.Of(formula, Kitchen.Shipped).AsUse(formula, Kitchen.Shipped.Dictionary);
+        Cost.Of(scaled, Kitchen.Shipped);
+    }
+
+    /// <summary>The largest distance of a scaled amount from its exact share, where nothing is counted.</summary>
+    private static double ScalingError() => FormulaCatalogue.All
+        .Where(formula => !formula.Ingredients.Any(each => Kitchen.Shipped.MaterialOf(each).IsCounted))
+        .Max(formula =>
+        {
+            var (scaled, whole) = (Scaling.ToMake(formula, new Millilitres(137.3), Kitchen.Shipped), Kitchen.Shipped.YieldOf(formula).Value);
+            return scaled.Lines.Max(line => Math.Abs(line.Volume.Value / (Kitchen.Shipped.VolumeOf(line.Ingredient).Value / whole * 137.3) - 1));
+        });
+
+    /// <summary>A day with a gel, a mask, an oil and a tea made for it.</summary>
+    private static PlanRequest Cooked(PlanRequest request)
+    {
+        StepUse Made(string name) => Larder.Made(FormulaCatalogue.All.Single(formula => formula.Name == name), request.Kitchen);
+        return request with
+        {
+            Aim = Aim.Moisture,
+            TeaRinse = true,
+            Uses = new Dictionary<string, StepUse> { [StepIds.PrePoo] = Made("Leaf gel with infused oil"), [StepIds.DeepCondition] = Made("Melted treatment"), ["gel"] = Made("Firm seed gel"), [StepIds.Oil] = Made("Seal blend") },
+        };
     }
 
     private static void ComposeAndTime(PlanRequest request, CraftFigures figures)

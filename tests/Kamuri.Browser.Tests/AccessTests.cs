@@ -18,7 +18,9 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
 
         foreach (var (path, ready) in new[]
         {
-            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "main li button"), ("/shelf/amounts", "dl"), ("/shelf/labels", "textarea"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/today", "li[data-step]"),
+            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "main li button"), ("/shelf/amounts", "dl"), ("/shelf/labels", "textarea"), ("/shelf/jars", "[data-jar]"), ("/shelf/jars?batch=0199eeee-0000-7000-8000-000000000004", "[role=dialog]"), ("/shelf/formulas", "main li a"),
+            ("/shelf/formulas/00000001-4b61-6d75-7269-000000000000", "main ol li"), ("/shelf/formulas/new?copy=00000001-4b61-6d75-7269-000000000000", "fieldset"), ("/shelf/warmth", "figure"), ("/shelf/to-buy", "main li"),
+            ("/jar-label/0199eeee-0000-7000-8000-000000000002", "[data-jar-label]"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/today", "li[data-step]"),
         })
         {
             window.Go(path);

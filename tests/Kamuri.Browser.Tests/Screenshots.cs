@@ -17,6 +17,9 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     [InlineData("behind", "/behind", "ol li", "day", 1280)]
     [InlineData("shelf", "/shelf", "main li button", "day", 1280)]
     [InlineData("shelf-amounts", "/shelf/amounts", "dl", "day", 1280)]
+    [InlineData("shelf-jars", "/shelf/jars", "[data-jar]", "day", 1280)]
+    [InlineData("shelf-formula", "/shelf/formulas/00000022-4b61-6d75-7269-000000000000", "main ol li", "day", 1280)]
+    [InlineData("jar-label", "/jar-label/0199eeee-0000-7000-8000-000000000001", "[data-jar-label]", "day", 1280)]
     [InlineData("heads", "/heads", "[data-head-map]", "day", 1280)]
     [InlineData("head", $"/heads/{DemoServer.Oriel}", "aside dl", "day", 1280)]
     [InlineData("figures", "/figures", "[data-figure]", "day", 1280)]
@@ -39,6 +42,25 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
         window.SeeText("Mostly seals heavily", "[data-label-findings]");
         Thread.Sleep(300);
         window.Photograph(File("shelf-labels"));
+    }
+
+    [Fact(Explicit = true)]
+    public void A_bowl_that_cools()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Go("/shelf/warmth");
+        window.See("figure");
+        window.Click("input[type=checkbox]");
+        window.See("output[aria-label=\"The probe shows\"]");
+        foreach (var wait in new[] { 1500, 3500 })
+        {
+            Thread.Sleep(wait);
+            window.Press("Take this reading");
+        }
+
+        window.SeeText("Drawn through the readings.", "figure");
+        Thread.Sleep(600);
+        window.Photograph(File("shelf-warmth"));
     }
 
     [Fact(Explicit = true)]

@@ -51,7 +51,8 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.Go("/today");
         _window.Click("li[data-step=leave-in] button[aria-expanded=false]");
         _window.Click("li[data-step=leave-in] details:last-of-type summary");
-        _window.Choose("From the shelf", "Scented Milk");
+        _window.Until(() => _window.Has("li[data-step=leave-in] select"), "what it can be done with");
+        _window.ChooseBeginning("From the shelf", "Scented Milk");
         _window.See("article[data-finding=R33]");
         _window.SeeText("5 ml is there", "article[data-finding=R37]");
         Assert.Empty(_window.Complaints());

@@ -39,6 +39,9 @@ public sealed record Batch
     /// <summary>Thrown out or used up.</summary>
     public bool IsGone { get; init; }
 
+    /// <summary>What a millilitre of it cost; null when nobody knows.</summary>
+    public decimal? PricePerMl { get; init; }
+
     public IReadOnlyList<Substance> ServesAs { get; init; } = [];
 
     /// <summary>What rules need to know of what is in it.</summary>

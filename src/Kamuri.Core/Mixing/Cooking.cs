@@ -46,12 +46,24 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
     public static Cooking Of(
         ScaledFormula mixture, Kitchen kitchen, Func<Guid, Millilitres, Batch?> isThere, Room room, CoolingFigures cooling, MixtureFigures figures)
     {
-        var (steps, taken) = (new List<CookStep>(), new List<TakenFromBatch>());
+        var (steps, taken, ids) = (new List<CookStep>(), new List<TakenFromBatch>(), new HashSet<string>());
         Add(mixture, "");
         var last = steps.FindLastIndex(step => step.Wait(room, cooling) is { } wait && wait.Usual > figures.LongestInDay.TotalMinutes);
         return last < 0
             ? new Cooking(mixture, null, steps, taken)
             : new Cooking(mixture, new AheadWork(mixture.Formula.Name, [.. steps.Take(last + 1)], Lead(steps.Take(last + 1), room, cooling)), [.. steps.Skip(last + 1)], taken);
+
+        // Two formulas of one kind may go into a third.
+        string Unique(string id)
+        {
+            var (unique, n) = (id, 1);
+            while (!ids.Add(unique))
+            {
+                unique = $"{id}-{++n}";
+            }
+
+            return unique;
+        }
 
         void Add(ScaledFormula scaled, string prefix)
         {
@@ -68,13 +80,13 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
                 }
                 else
                 {
-                    Add(Scaling.ToMake(inner, line.Volume, kitchen), $"{prefix}{inner.Kind}-");
+                    Add(Scaling.ToMakeWithin(inner, line.Volume, kitchen), $"{prefix}{inner.Kind}-");
                 }
             }
 
             var amounts = scaled.Lines.Select(line => (line.Ingredient.Name, line.Amount.Metric)).ToList();
             steps.AddRange(scaled.Formula.Method.Select(step => new CookStep(
-                $"{prefix}{step.Id}", Scaling.Words(step.Title, amounts), step, scaled.Formula.Vessel, scaled.Makes, scaled.Formula.HotAt)));
+                Unique($"{prefix}{step.Id}"), Scaling.Words(step.Title, amounts), step, scaled.Formula.Vessel, scaled.Makes, scaled.Formula.HotAt)));
         }
     }
 

@@ -16,13 +16,13 @@ public static class Cost
         price is { } paid && size is { Value: > 0 } pack ? paid / (decimal)pack.Value : null;
 
     /// <summary>The cost of a scaled formula. An ingredient that names no product takes the price of a product of the same name; water is free.</summary>
-    public static MixtureCost Of(ScaledFormula scaled, Kitchen kitchen, IReadOnlyDictionary<string, decimal> pricesByName)
+    public static MixtureCost Of(ScaledFormula scaled, Kitchen kitchen)
     {
         var total = 0m;
         var unpriced = new List<string>();
         foreach (var line in scaled.Lines)
         {
-            if (PriceOf(line.Ingredient, kitchen, pricesByName, unpriced) is { } price)
+            if (PriceOf(line.Ingredient, kitchen, unpriced) is { } price)
             {
                 total += price * (decimal)line.Volume.Value;
             }
@@ -46,17 +46,17 @@ public static class Cost
             : FormattableString.Invariant($"{made.PerMl * shown:0.00} for 100 ml; {cheapest.Name} is cheaper at {cheapest.PerMl * shown:0.00}.");
     }
 
-    private static decimal? PriceOf(FormulaIngredient ingredient, Kitchen kitchen, IReadOnlyDictionary<string, decimal> pricesByName, List<string> unpriced)
+    private static decimal? PriceOf(FormulaIngredient ingredient, Kitchen kitchen, List<string> unpriced)
     {
         if (ingredient.FormulaId is { } id && kitchen.Formula(id) is { } inner)
         {
-            var nested = Of(Scaling.By(inner, 1, kitchen), kitchen, pricesByName);
+            var nested = Of(Scaling.By(inner, 1, kitchen), kitchen);
             unpriced.AddRange(nested.Unpriced);
             return nested.PerMl;
         }
 
         var price = ingredient.ProductId is { } product ? kitchen.Product(product)?.PricePerMl : null;
-        if (price is null && pricesByName.TryGetValue(ingredient.Name, out var byName))
+        if (price is null && kitchen.Prices.TryGetValue(ingredient.Name, out var byName))
         {
             price = byName;
         }

@@ -27,6 +27,7 @@ public sealed record KitchenProduct(Guid Id, string Name, ProductRole Role, IRea
         Protein = Protein,
         InStock = Left,
         ProductId = Id,
+        UseBy = GoodUntil,
         AskForPatchTest = AskForPatchTest,
     };
 
@@ -62,12 +63,15 @@ public sealed class Kitchen(
 
     public MeasureFigures Measures => measures;
 
+    /// <summary>Price of a millilitre by the name of a product, for ingredients that are named like one.</summary>
+    public IReadOnlyDictionary<string, decimal> Prices { get; init; } = new Dictionary<string, decimal>();
+
     public IngredientDictionary Dictionary => dictionary;
 
     public IReadOnlyCollection<Formula> Formulas => _formulas.Values;
 
     /// <summary>This kitchen with one formula put in, or put in the place of an older one.</summary>
-    public Kitchen With(Formula formula) => new(_formulas.Values.Where(each => each.Id != formula.Id).Append(formula), _products.Values, dictionary, measures);
+    public Kitchen With(Formula formula) => new(_formulas.Values.Where(each => each.Id != formula.Id).Append(formula), _products.Values, dictionary, measures) { Prices = Prices };
 
     public Formula? Formula(Guid id) => _formulas.GetValueOrDefault(id);
 

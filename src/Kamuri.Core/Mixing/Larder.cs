@@ -55,7 +55,7 @@ public static class Larder
 
     /// <summary>How a mixture is made for a request, taking from the larder what other formulas have left there.</summary>
     public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) => Cooking.Of(
-        Scaling.ToMake(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen), request.Kitchen,
+        Scaling.ToMakeWithin(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen), request.Kitchen,
         (id, needed) => Find(request, id, needed, figures), request.Room, figures.Cooling, figures.Mixtures);
 
     private static IEnumerable<string> Names(PlanRequest request) => request.Uses.Keys;

@@ -32,14 +32,20 @@ public sealed record ScaledFormula(Formula Formula, double Factor, IReadOnlyList
 /// <summary>Scales formulas. Ratios are kept exactly; only what is counted is rounded, and everything else follows it.</summary>
 public static partial class Scaling
 {
-    /// <summary>Least and most a formula is scaled by; beyond it is a slip of the pen.</summary>
-    public const double LeastFactor = 0.001;
-    public const double MostFactor = 10_000;
+    /// <summary>Least a formula is scaled by; beyond it is a slip of the pen.</summary>
+    public const double LeastFactor = 1e-6;
+
+    /// <summary>Most a formula is scaled by.</summary>
+    public const double MostFactor = 1e6;
 
     /// <summary>Scales to so much of the finished mixture.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The amount is not above 0, or is thousands of times what is written.</exception>
     /// <exception cref="UnitMismatchException">A unit does not go with its ingredient.</exception>
     public static ScaledFormula ToMake(Formula formula, Millilitres wanted, Kitchen kitchen) => By(formula, wanted.Value / kitchen.YieldOf(formula).Value, kitchen);
+
+    /// <summary>The same for what a plan works out by itself: an amount out of all proportion is held within reason instead of refused.</summary>
+    internal static ScaledFormula ToMakeWithin(Formula formula, Millilitres wanted, Kitchen kitchen) =>
+        By(formula, Math.Clamp(wanted.Value / kitchen.YieldOf(formula).Value, LeastFactor, MostFactor), kitchen);
 
     /// <summary>Scales to what there is of one ingredient: "I have only 40 g of this".</summary>
     /// <exception cref="ArgumentOutOfRangeException">There is no such ingredient, or the amount is not above 0.</exception>

@@ -147,7 +147,7 @@ internal sealed class JobBuilder
             }
 
             (previous, previousIsWait) = (hands, false);
-            if (cook.Wait(request.Room, figures.Cooling) is { } window)
+            if (cook.Wait(request.Room, figures.Cooling) is { Latest: > 0 } window)
             {
                 previous = Wait($"{step.Id}.{cook.Id}.wait", null, PlannedTask.KitchenStrand, cook.Method.WaitTitle!, window, null, cook.Method.Needs,
                     cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it.");

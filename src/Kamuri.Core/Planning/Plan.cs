@@ -106,5 +106,8 @@ public sealed record Plan(
     /// <summary>What is made in the kitchen for it, in the order of the steps.</summary>
     public IReadOnlyList<PlannedMixture> Mixtures { get; init; } = [];
 
+    /// <summary>What it takes from the shelf, in money.</summary>
+    public PlanCost Cost => PlanCost.Of(this);
+
     public bool HasStop => Findings.Any(finding => finding.Holds);
 }

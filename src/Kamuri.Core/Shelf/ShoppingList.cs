@@ -1,7 +1,7 @@
+using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
-using Kamuri.Core.Figures;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 

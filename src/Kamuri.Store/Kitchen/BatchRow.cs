@@ -69,6 +69,7 @@ public sealed class BatchRow
         LookedFineOn = LookedFineOn,
         LooksWrong = LooksWrong,
         IsGone = GoneOn is not null,
+        PricePerMl = Cost is { } cost && MadeMillilitres > 0 ? cost / (decimal)MadeMillilitres : null,
         ServesAs = Read<List<Substance>>(ServesAsJson),
         Facts = Read<StepUse>(FactsJson),
     };

@@ -123,7 +123,7 @@ internal static class BatchEndpoints
             return problem!;
         }
 
-        var cost = Cost.Of(scaled, kitchen, await reader.PricesAsync(cancellation));
+        var cost = Cost.Of(scaled, kitchen);
         var batch = new Batch
         {
             Id = Guid.CreateVersion7(),

@@ -102,6 +102,7 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
     public const int LongestName = 80;
     private const int MostIngredients = 60;
     private const int MostSteps = 60;
+    private const double LeastAmount = 0.001;
     private const double MostAmount = 100_000;
     private const double LongestWait = 14 * 24 * 60;
     private const int LongestKeep = 3650;
@@ -131,7 +132,7 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
     private static void Ingredient(InlineValidator<IngredientBody> ingredient, Core.Mixing.Kitchen kitchen)
     {
         ingredient.RuleFor(each => each.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("What goes in?").MaximumLength(120).WithMessage("A name holds at most 120 characters.");
-        ingredient.RuleFor(each => each.Amount).Must(amount => double.IsFinite(amount) && amount is > 0 and <= MostAmount).WithMessage($"An amount is above 0 and at most {MostAmount:0}.");
+        ingredient.RuleFor(each => each.Amount).Must(amount => amount is >= LeastAmount and <= MostAmount).WithMessage($"An amount is above 0 and at most {MostAmount:0}.");
         ingredient.RuleFor(each => each.Unit).IsInEnum().WithMessage("This unit is not known here.");
         ingredient.RuleFor(each => each.FormulaId).Must(id => id is null || kitchen.Formula(id.Value) is not null).WithMessage("That formula is not here any more.");
         ingredient.RuleFor(each => each.ProductId).Must(id => id is null || kitchen.Product(id.Value) is not null).WithMessage("That product is not here any more.")

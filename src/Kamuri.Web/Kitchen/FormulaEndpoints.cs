@@ -160,8 +160,7 @@ internal static class FormulaEndpoints
         };
         var cooking = Cooking.Of(scaled, kitchen, (inner, needed) => Larder.Find(request, inner, needed, figures), request.Room, figures.Cooling, figures.Mixtures);
         var use = Larder.Made(formula, kitchen);
-        var prices = await reader.PricesAsync(cancellation);
-        var cost = Cost.Of(scaled, kitchen, prices);
+        var cost = Cost.Of(scaled, kitchen);
         return TypedResults.Ok(new ScaledView(scaled.Factor, scaled.Makes.Value, Ways(scaled.Makes, figures),
             [.. scaled.Lines.Select(line => new ScaledLineView(line.Ingredient.Name, line.Amount, line.Instead, line.Volume.Value, line.Weight.Value))],
             [.. (cooking.Ahead?.Steps ?? []).Concat(cooking.OnTheDay).SelectMany(step => Words(step, request.Room, figures))],

@@ -20,7 +20,10 @@ internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFi
         var named = own.SelectMany(formula => formula.Ingredients).Select(each => each.ProductId).OfType<Guid>().Concat(products).Distinct().ToList();
         var rows = named.Count == 0 ? [] : await db.Products.AsNoTracking().Where(row => named.Contains(row.Id)).ToListAsync(cancellation);
         var dictionary = await labels.GetAsync(db, cancellation);
-        return new Core.Mixing.Kitchen(FormulaCatalogue.All.Concat(own), rows.Select(row => Product(row, labels.Read(row.Label, dictionary))), dictionary, figures.Measures);
+        return new Core.Mixing.Kitchen(FormulaCatalogue.All.Concat(own), rows.Select(row => Product(row, labels.Read(row.Label, dictionary))), dictionary, figures.Measures)
+        {
+            Prices = await PricesAsync(cancellation),
+        };
     }
 
     /// <summary>Every batch that is not used up or thrown out.</summary>
@@ -33,7 +36,7 @@ internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFi
             .Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
 
     /// <summary>Price of a millilitre by the name of the product, for ingredients that are named like one.</summary>
-    public async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) =>
+    private async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) =>
         (await db.Products.AsNoTracking().Where(row => !row.Archived && row.Price != null && row.SizeMillilitres != null)
             .Select(row => new { row.Name, row.Price, row.SizeMillilitres }).ToListAsync(cancellation))
         .GroupBy(row => row.Name, StringComparer.OrdinalIgnoreCase)

@@ -6,6 +6,7 @@ using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Shelf;
+using Kamuri.Core.Shelf.Labels;
 using Kamuri.Store;
 using Kamuri.Web.Household;
 using Kamuri.Web.Kitchen;
@@ -116,6 +117,12 @@ internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Plan
     private PlanRequest? Choose(PlanBody body, PlanRequest request)
     {
         var uses = new Dictionary<string, StepUse>(request.Uses);
+        foreach (var (step, use) in request.Uses.Where(use => body is { History: null, Head: null } && use.Value.Ingredients.Count > 0))
+        {
+            // Written by hand, against what is really on record: only what people react to asks for a patch test.
+            uses[step] = use with { AskForPatchTest = LabelReading.Of(string.Join(", ", use.Ingredients), request.Kitchen.Dictionary).AskForPatchTest };
+        }
+
         foreach (var (step, use) in body.Uses.Where(use => use.Value.IsChosen))
         {
             var chosen = use.ProductId is { } product ? request.Kitchen.Product(product)?.AsUse()

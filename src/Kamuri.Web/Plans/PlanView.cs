@@ -90,7 +90,7 @@ public sealed record PlanView(
     DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NineInTenBy, DateTimeOffset NotBefore, bool Proven,
     DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyList<SparingView> CouldSpare, bool CanStart, string FinishSentence, string? TimeTrouble,
     bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll,
-    IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder, IReadOnlyList<MixtureView> Mixtures, Core.Learning.Hand Hand)
+    IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder, IReadOnlyList<MixtureView> Mixtures, Core.Learning.Hand Hand, PlanCost Cost)
 {
     internal static PlanView Of(Plan plan, CraftFigures figures) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
@@ -107,7 +107,7 @@ public sealed record PlanView(
         new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
         [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
         !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)),
-        [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand);
+        [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand, plan.Cost with { Total = Math.Round(plan.Cost.Total, 2) });
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {

@@ -1,5 +1,6 @@
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Shelf;
+using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
@@ -44,7 +45,7 @@ public sealed record UseBody
     internal bool IsChosen => ProductId is not null || BatchId is not null || FormulaId is not null;
 
     internal bool IsSound => (IsChosen || !string.IsNullOrWhiteSpace(Name)) && new[] { ProductId, BatchId, FormulaId }.Count(id => id is not null) <= 1 && EssentialOilPercent is >= 0 and <= 100 && InStockMl is null or >= 0 && ToMakeMl is null or >= 0 && AtCelsius is null or (>= -5 and <= 120)
-        && Ingredients.All(each => each is not null) && Enum.IsDefined(Protein);
+        && Ingredients.All(each => each is not null) && Ingredients.Sum(each => each.Length + 2) <= LabelReader.LongestLabel && Enum.IsDefined(Protein);
 
     internal StepUse ToUse() => new(Name)
     {

@@ -204,17 +204,17 @@ internal static class ProductEndpoints
     }
 
     private static ProductView View(ProductRow row, DateOnly today, LabelReading reading, IEnumerable<RatingRow> ratings) => new ProductView(row.Id, row.Archived, new ProductBody
-        {
-            Name = row.Name,
-            Role = row.Role,
-            Label = row.Label,
-            SizeMl = row.SizeMillilitres,
-            LeftMl = row.LeftMillilitres,
-            Price = row.Price,
-            Opened = row.Opened,
-            MonthsAfterOpening = row.MonthsAfterOpening,
-            Version = row.Version,
-        },
+    {
+        Name = row.Name,
+        Role = row.Role,
+        Label = row.Label,
+        SizeMl = row.SizeMillilitres,
+        LeftMl = row.LeftMillilitres,
+        Price = row.Price,
+        Opened = row.Opened,
+        MonthsAfterOpening = row.MonthsAfterOpening,
+        Version = row.Version,
+    },
         Goodness.Of(row.Opened, row.MonthsAfterOpening, today),
         Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null) is { } price ? Math.Round(price, 4) : null,
         reading.Weight, reading.Protein, reading.ScalpSafe, reading.BuildsUp, reading.MostlyDoes,

@@ -1798,6 +1798,16 @@ export interface components {
             steps?: null | components["schemas"]["StepBody"][];
             edits?: components["schemas"]["EditBody"][];
         };
+        /** @description What a day takes from the shelf, in money, as far as prices are known. */
+        PlanCost: {
+            /**
+             * Format: double
+             * @description In the household's own money; 0 when nothing is priced.
+             */
+            total: number;
+            /** @description What nobody gave a price for; the total is without it. */
+            unpriced: string[];
+        };
         /** @description What is different between two plans of one head: order, time and quantity. */
         PlanDifference: {
             /** @description Steps only the second has, in its order. */
@@ -1861,6 +1871,7 @@ export interface components {
             inPhaseOrder: boolean;
             mixtures: components["schemas"]["MixtureView"][];
             hand: components["schemas"]["Hand"];
+            cost: components["schemas"]["PlanCost"];
         };
         /** @description A wash day somebody means to have. */
         PlannedDayBody: {

@@ -16,5 +16,5 @@ export function Amount({ of, exact = false }: { of: MeasuredAmount; exact?: bool
 /** The word that switches how amounts are written. */
 export function MeasureWord() {
   const { measure, choose } = useMeasure()
-  return <ChoiceWord label="Amounts in" value={measure} choices={measures} onChoose={choose} />
+  return <ChoiceWord label="Amounts in" value={measure} choices={measures} onChoose={choose} small />
 }

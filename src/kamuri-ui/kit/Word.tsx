@@ -16,17 +16,23 @@ export function ChoiceWord<T extends string>({
   value,
   choices,
   onChoose,
+  small = false,
 }: {
   label: string
   value: T
   choices: readonly Choice<T>[]
   onChoose: (value: T) => void
+  /** Stands in small print, so that it needs room around it to be pressed. */
+  small?: boolean
 }) {
   const word = choices.find((choice) => choice.value === value)?.word ?? value
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className={trigger} aria-label={`${label}: ${word}`}>
-        {word}
+      <DropdownMenu.Trigger
+        className={small ? 'group -my-3 inline-block cursor-pointer py-3 hover:text-accent' : trigger}
+        aria-label={`${label}: ${word}`}
+      >
+        {small ? <span className="thread-line text-ink group-hover:text-accent">{word}</span> : word}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

@@ -18,13 +18,13 @@ public sealed class DemoServer : IAsyncLifetime
     }
 
     /// <summary>A wish for Oriel that can begin at any hour.</summary>
-    internal static object Wish(string aim = "moisture", string style = "twists", object? when = null) => new
+    internal static object Wish(string aim = "moisture", string style = "twists", object? when = null, object[]? edits = null) => new
     {
         headId = Oriel,
         aim,
         style,
         when = when ?? new { mode = "startNow" },
         dryingAir = "hoodLow",
-        edits = Array.Empty<object>(),
+        edits = edits ?? [],
     };
 }

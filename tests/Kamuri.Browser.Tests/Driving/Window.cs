@@ -139,6 +139,11 @@ internal sealed class Window : IDisposable
     /// <summary>Chooses a word in the field with a label.</summary>
     public void Choose(string label, string word) => Field(label).FindElement(By.XPath($"./option[normalize-space(.)=\"{word}\"]")).Click();
 
+    /// <summary>Chooses the word that begins so.</summary>
+    public void ChooseBeginning(string label, string begins) => Field(label).FindElement(By.XPath($"./option[starts-with(normalize-space(.), \"{begins}\")]")).Click();
+
+    public int Count(string selector) => _driver.FindElements(By.CssSelector(selector)).Count;
+
     public void Keys_(string keys, string selector = "body") => See(selector).SendKeys(keys);
 
     /// <summary>What axe finds wrong, as "rule: places" lines.</summary>

@@ -114,6 +114,8 @@ public class RuleCases
         new RuleCase("R37", "dampen leave-in", null) { Given = With("leave-in", Mask with { InStock = new Millilitres(27) }) },
         new RuleCase("R37", "dampen leave-in", Severity.Warn) { Given = request => request with { Stock = [new StockItem(Guid.Empty, "Soft", ProductRole.LeaveIn, new Millilitres(20))] }, Because = "the shelf has 20 ml" },
         new RuleCase("R37", "dampen leave-in", null) { Given = request => request with { Stock = [new StockItem(Guid.Empty, "Soft", ProductRole.Gel, new Millilitres(1))] }, Because = "another role" },
+        new RuleCase("R30", "dampen leave-in", Severity.Warn) { Given = With("leave-in", Mask with { ProductId = Guid.Empty, UseBy = Given.Today.AddDays(-1) }), Because = "a product past its time" },
+        new RuleCase("R30", "dampen leave-in", null) { Given = With("leave-in", Mask with { ProductId = Guid.Empty, UseBy = Given.Today }), Because = "a product on its last day" },
         new RuleCase("R46", "grain-water rinse", Severity.Warn, "rinse") { Given = Made("grain-water", "Grain water") },
         new RuleCase("R46", "grain-water rinse", null) { Given = request => Made("grain-water", "Grain water")(request with { When = new When(request.When.Now, StartAt: request.When.Now.AddHours(13)) }) },
         new RuleCase("R31", "hot-oil", Severity.Stop, "") { Given = With("hot-oil", Mask with { EssentialOilPercent = 1.5, SharpOilPercent = 1.2 }), Because = "sharp" },

@@ -1,6 +1,6 @@
+using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
-using Kamuri.Core.Heads;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Tests.Learning;

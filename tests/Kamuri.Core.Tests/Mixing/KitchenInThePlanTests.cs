@@ -145,6 +145,37 @@ public class KitchenInThePlanTests
     }
 
     [Fact]
+    public void Two_of_one_kind_and_a_trace_of_a_third_can_still_be_cooked()
+    {
+        var twice = Shipped("Seal blend") with
+        {
+            Id = Guid.NewGuid(),
+            Ingredients =
+            [
+                new("Infused oil", 10, Unit.Millilitre) { FormulaId = Shipped("Infused oil").Id },
+                new("Scented infused oil", 10, Unit.Millilitre) { FormulaId = Shipped("Scented infused oil").Id },
+                new("Herb tea", 0.001, Unit.Millilitre) { FormulaId = Shipped("Herb tea").Id },
+            ],
+        };
+        var plan = Given.Plan(With(Given.Request() with { Kitchen = Core.Mixing.Kitchen.Shipped.With(twice) }, "oil", twice));
+        Assert.Equal(plan.Tasks.Count, plan.Tasks.Select(task => task.Id).Distinct().Count());
+        Assert.Contains(plan.Tasks, task => task.Id == "oil.InfusedOil-InfusedOil-warm");
+    }
+
+    [Fact]
+    public void A_day_is_added_up_in_money()
+    {
+        var mask = new KitchenProduct(Guid.NewGuid(), "Mask", ProductRole.DeepConditioner, [], default, 0.03m);
+        var kitchen = new Core.Mixing.Kitchen(FormulaCatalogue.All, [mask], Core.Mixing.Kitchen.Shipped.Dictionary, Given.Figures.Measures) { Prices = new Dictionary<string, decimal> { ["dried herb"] = 0.02m } };
+        var plan = Given.Plan(Given.Request() with { Kitchen = kitchen, Uses = new Dictionary<string, StepUse> { ["deep-condition"] = mask.AsUse(), ["leave-in"] = new StepUse("Something") } });
+
+        var taken = plan.Steps.Single(step => step.Step.Id == "deep-condition").Amount!.Exact.Value;
+        var herb = plan.Mixtures.Single().Cooking.Mixture.Lines.Single(line => line.Ingredient.Name == "dried herb").Volume.Value;
+        Assert.Equal(Math.Round(0.03m * (decimal)taken + 0.02m * (decimal)herb, 6), Math.Round(plan.Cost.Total, 6));
+        Assert.Equal(["Something"], plan.Cost.Unpriced);
+    }
+
+    [Fact]
     public void A_shelf_without_enough_is_said_before_anything_is_chosen()
     {
         StockItem Mask(string name, double? left) => new(Guid.NewGuid(), name, ProductRole.DeepConditioner, left is { } ml ? new Millilitres(ml) : null);

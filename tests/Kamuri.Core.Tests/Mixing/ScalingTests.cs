@@ -122,10 +122,10 @@ public class ScalingTests
     {
         // 100 ml at 0.02 and 50 g of oil, 54.35 ml, at 0.10: 2.00 + 5.43; nobody gave a price for honey.
         var product = new KitchenProduct(Guid.NewGuid(), "Plain", Core.Shelf.ProductRole.RinseOut, [], default, 0.02m);
-        var kitchen = new Kitchen([], [product], Kitchen.Dictionary, new MeasureFigures());
+        var kitchen = new Kitchen([], [product], Kitchen.Dictionary, new MeasureFigures()) { Prices = new Dictionary<string, decimal> { ["olive oil"] = 0.10m } };
         var formula = Written(new("Plain", 100, Unit.Millilitre) { ProductId = product.Id }, new("olive oil", 50, Unit.Gram), new("honey", 10, Unit.Millilitre), new("water", 90, Unit.Millilitre));
 
-        var cost = Cost.Of(Scaling.By(formula, 1, kitchen), kitchen, new Dictionary<string, decimal> { ["olive oil"] = 0.10m });
+        var cost = Cost.Of(Scaling.By(formula, 1, kitchen), kitchen);
 
         Assert.Equal(7.4348m, Math.Round(cost.Total, 4));
         Assert.Equal(["honey"], cost.Unpriced);
@@ -137,13 +137,24 @@ public class ScalingTests
     public void A_batch_within_a_batch_costs_its_share()
     {
         var prices = new Dictionary<string, decimal> { ["sunflower oil"] = 0.01m, ["castor oil"] = 0.04m, ["dried rosemary"] = 0.05m, ["lavender oil"] = 1m };
-        var inner = Cost.Of(Scaling.By(Shipped("Infused oil"), 1, Kitchen), Kitchen, prices);
-        var outer = Cost.Of(Scaling.By(Shipped("Scented infused oil"), 1, Kitchen), Kitchen, prices);
+        var kitchen = new Kitchen(FormulaCatalogue.All, [], Kitchen.Dictionary, Kitchen.Measures) { Prices = prices };
+        var inner = Cost.Of(Scaling.By(Shipped("Infused oil"), 1, kitchen), kitchen);
+        var outer = Cost.Of(Scaling.By(Shipped("Scented infused oil"), 1, kitchen), kitchen);
 
         // 200 × 0.01 + 50 × 0.04 + 59.16 × 0.05 = 6.958 for 0.8 × 309.16 ml.
         Assert.Equal(6.958m, Math.Round(inner.Total, 4));
         Assert.Equal(Math.Round(inner.Total / 247.328m * 100 + 0.6m, 6), Math.Round(outer.Total, 6));
         Assert.Empty(outer.Unpriced);
+    }
+
+    [Fact]
+    public void Made_against_bought_in_a_sentence()
+    {
+        var made = new MixtureCost(5, 0.05m, []);
+        Assert.Equal("5.00 for 100 ml; bought, Plain is 8.00.", Cost.Against(made, [("Dear", 0.2m), ("Plain", 0.08m)]));
+        Assert.Equal("5.00 for 100 ml; Plain is cheaper at 3.00.", Cost.Against(made, [("Plain", 0.03m)]));
+        Assert.Equal("", Cost.Against(made with { Unpriced = ["honey"] }, [("Plain", 0.03m)]));
+        Assert.Equal("", Cost.Against(made, []));
     }
 
     [Theory]

@@ -190,7 +190,25 @@ public class SessionTests
         var look = review.Tasks.Single(task => task.Id == "look");
         Assert.Equal(12, look.ActualMinutes!.Value - look.PlannedMinutes, 1e-6);
         Assert.EndsWith("12 min longer than planned. Look and section ran over the most, by 12 min.", review.Sentence, StringComparison.Ordinal);
-        Assert.Equal(new SessionOutcome(true, true), LookBack.Outcome(Plan, state));
+        var outcome = LookBack.Outcome(Plan, state);
+        Assert.Equal((true, true), (outcome.Washed, outcome.Detangled));
+    }
+
+    [Fact]
+    public void Only_what_was_really_done_takes_from_the_shelf_and_touches_the_head()
+    {
+        var plan = Plan with
+        {
+            Takings = [new SessionTaking("cleanse", "Foam", Guid.NewGuid(), null, 10, true), new SessionTaking("leave-in", "Milk", Guid.NewGuid(), null, 26, true)],
+            Touches = new Dictionary<string, IReadOnlyList<string>> { ["cleanse"] = ["rosemary extract"], ["leave-in"] = ["honey", "egg"] },
+        };
+        var done = LookBack.Outcome(plan, SessionFold.Fold(plan, Whole()));
+        Assert.Equal(["Foam", "Milk"], done.Taken.Select(taking => taking.Name));
+        Assert.Equal(["rosemary extract", "honey", "egg"], done.Touched);
+
+        var skipped = LookBack.Outcome(plan, Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null)));
+        Assert.Empty(skipped.Taken);
+        Assert.Empty(skipped.Touched);
     }
 
     [Fact]
@@ -198,7 +216,8 @@ public class SessionTests
     {
         var state = Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null));
 
-        Assert.Equal(new SessionOutcome(false, false), LookBack.Outcome(Plan, state));
+        var outcome = LookBack.Outcome(Plan, state);
+        Assert.Equal((false, false), (outcome.Washed, outcome.Detangled));
     }
 
     /// <summary>A whole day, every task at its planned minute, with a finish behind it.</summary>

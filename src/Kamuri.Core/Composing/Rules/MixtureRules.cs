@@ -27,7 +27,7 @@ public abstract class MixtureRule : IRule
         new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? new Fix($"Leave {step.Kind.Name.ToLowerInvariant()} out", [new DropStep(step.Id)]) : null) { IsSafety = isSafety };
 }
 
-/// <summary>R30: a batch past its use-by or not kept as told is a stop; its last day is a warning.</summary>
+/// <summary>R30: a batch past its use-by or not kept as told is a stop; its last day, and a bought product past its time, is a warning.</summary>
 public sealed class StillGood : MixtureRule
 {
     public override string Id => "R30";
@@ -37,6 +37,14 @@ public sealed class StillGood : MixtureRule
         if (!use.KeptAsTold)
         {
             yield return Say(Severity.Stop, $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.", step, isSafety: true);
+        }
+        else if (use is { ProductId: not null, UseBy: { } opened })
+        {
+            if (opened < context.Request.Today)
+            {
+                // Months after opening are the maker's word for a thing with a preservative: a warning, not the end of it.
+                yield return Say(Severity.Warn, $"{use.Name} was good until {opened:d MMMM yyyy} after opening; look and smell, or open another.", step) with { Fix = null };
+            }
         }
         else if (use.UseBy is { } day && day < context.Request.Today)
         {

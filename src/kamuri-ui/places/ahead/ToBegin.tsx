@@ -95,7 +95,7 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
   const queries = useQueryClient()
   const navigate = useNavigate()
   const forget = useMutation({
-    mutationFn: (id: string) => done(api.DELETE('/api/planned-days/{id}', { params: { path: { id } } })),
+    mutationFn: ({ id }: PlannedDayView) => done(api.DELETE('/api/planned-days/{id}', { params: { path: { id } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
   })
   const back = useMutation({
@@ -105,8 +105,8 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
       void queries.invalidateQueries({ queryKey: ['ahead'] })
     },
   })
-  const dropped = forget.isSuccess ? planned.find((each) => each.id === forget.variables) : undefined
-  if (planned.length === 0) return null
+  const dropped = forget.isSuccess ? forget.variables : undefined
+  if (planned.length === 0 && !dropped) return null
   return (
     <section className="mt-8" aria-label="Planned days">
       <h2 className="text-xl font-semibold">Meant for later</h2>
@@ -135,7 +135,7 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
                   Open it
                 </Button>
               )}
-              <Button tone="quiet" onClick={() => forget.mutate(each.id)}>
+              <Button tone="quiet" onClick={() => forget.mutate(each)}>
                 Not then
               </Button>
             </span>

@@ -29,62 +29,67 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
   ]
   const now = minutes(view.now)
   return (
-    <figure
-      className="min-w-0"
-      role="img"
-      aria-label={`${forecast.sentence} It falls from ${Math.round(forecast.curve[0]?.celsius ?? 0)} to ${Math.round(forecast.curve.at(-1)?.celsius ?? 0)} °C in ${last} minutes.`}
-    >
-      <ResponsiveContainer width="100%" height={380}>
-        <LineChart data={[...forecast.curve]} margin={{ top: 16, right: 24, bottom: 24, left: 0 }}>
-          <CartesianGrid stroke="var(--rule)" vertical={false} />
-          <XAxis
-            dataKey="minutes"
-            type="number"
-            domain={[0, last]}
-            tickFormatter={(value: number) => after(forecast.began, value)}
-            stroke="var(--quiet)"
-            tickCount={7}
-          />
-          <YAxis
-            unit=" °C"
-            stroke="var(--quiet)"
-            width={72}
-            domain={['dataMin - 2', 'dataMax + 2']}
-            tickFormatter={(value: number) => String(Math.round(value))}
-          />
-          {from !== null && to > from && (
-            <ReferenceArea
-              x1={from}
-              x2={Math.min(to, last)}
-              fill="var(--tea)"
-              fillOpacity={0.35}
-              label={{ value: 'warm on skin', position: 'insideTop', fill: 'var(--ink)' }}
+    <figure className="min-w-0">
+      <div
+        role="img"
+        aria-label={`${forecast.sentence} It falls from ${Math.round(forecast.curve[0]?.celsius ?? 0)} to ${Math.round(forecast.curve.at(-1)?.celsius ?? 0)} °C in ${last} minutes.`}
+      >
+        <ResponsiveContainer width="100%" height={380}>
+          <LineChart
+            accessibilityLayer={false}
+            data={[...forecast.curve]}
+            margin={{ top: 16, right: 24, bottom: 24, left: 0 }}
+          >
+            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <XAxis
+              dataKey="minutes"
+              type="number"
+              domain={[0, last]}
+              tickFormatter={(value: number) => after(forecast.began, value)}
+              stroke="var(--quiet)"
+              tickCount={7}
             />
-          )}
-          {forecast.comfortableAt && (
-            <ReferenceLine
-              x={minutes(forecast.comfortableAt)}
-              stroke="var(--ink)"
-              strokeDasharray="5 4"
-              label={{ value: clock(forecast.comfortableAt), position: 'insideBottomLeft', fill: 'var(--ink)' }}
+            <YAxis
+              unit=" °C"
+              stroke="var(--quiet)"
+              width={72}
+              domain={['dataMin - 2', 'dataMax + 2']}
+              tickFormatter={(value: number) => String(Math.round(value))}
             />
-          )}
-          {now >= 0 && now <= last && <ReferenceLine x={now} stroke="var(--accent)" strokeWidth={3} />}
-          <Line dataKey="celsius" stroke="var(--accent)" strokeWidth={3} dot={false} isAnimationActive={false} />
-          {readings.map((reading) => (
-            <ReferenceDot
-              key={reading.at}
-              x={minutes(reading.at)}
-              y={reading.celsius}
-              r={6}
-              fill="var(--raised)"
-              stroke="var(--ink)"
-              strokeWidth={3}
-              ifOverflow="extendDomain"
-            />
-          ))}
-        </LineChart>
-      </ResponsiveContainer>
+            {from !== null && to > from && (
+              <ReferenceArea
+                x1={from}
+                x2={Math.min(to, last)}
+                fill="var(--tea)"
+                fillOpacity={0.35}
+                label={{ value: 'warm on skin', position: 'insideTop', fill: 'var(--ink)' }}
+              />
+            )}
+            {forecast.comfortableAt && (
+              <ReferenceLine
+                x={minutes(forecast.comfortableAt)}
+                stroke="var(--ink)"
+                strokeDasharray="5 4"
+                label={{ value: clock(forecast.comfortableAt), position: 'insideBottomLeft', fill: 'var(--ink)' }}
+              />
+            )}
+            {now >= 0 && now <= last && <ReferenceLine x={now} stroke="var(--accent)" strokeWidth={3} />}
+            <Line dataKey="celsius" stroke="var(--accent)" strokeWidth={3} dot={false} isAnimationActive={false} />
+            {readings.map((reading) => (
+              <ReferenceDot
+                key={reading.at}
+                x={minutes(reading.at)}
+                y={reading.celsius}
+                r={6}
+                fill="var(--raised)"
+                stroke="var(--ink)"
+                strokeWidth={3}
+                ifOverflow="extendDomain"
+              />
+            ))}
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
       <figcaption className="text-quiet">
         {forecast.isFitted ? 'Drawn through the readings.' : 'As the figures of the house say.'} The upright line is
         now.

@@ -13,6 +13,12 @@ export function InTheKitchen({ plan }: { plan: PlanView }) {
           `; ${plan.headName} was seen to take ${Math.round(plan.hand.factor * 100)} % of what the model says, by ${plan.hand.count} amounts`}
         .
       </p>
+      {plan.cost.total > 0 && (
+        <p className="mt-1 text-quiet">
+          What it takes costs {plan.cost.total.toFixed(2)}
+          {plan.cost.unpriced.length > 0 && `, without ${plan.cost.unpriced.join(', ')}`}.
+        </p>
+      )}
       {plan.mixtures.length === 0 ? (
         <p className="mt-2">Nothing has to be made.</p>
       ) : (

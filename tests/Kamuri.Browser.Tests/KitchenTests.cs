@@ -1,0 +1,144 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>Formulas are made into jars, jars are used in plans, warmth is watched, and what is past its day stops a plan.</summary>
+public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>, IDisposable
+{
+    private const string FirmGel = "/shelf/formulas/00000001-4b61-6d75-7269-000000000000";
+    private readonly Window _window = new(server.Process.Address);
+
+    public void Dispose() => _window.Dispose();
+
+    private void OpenStep(string step)
+    {
+        _window.Click($"li[data-step={step}] button[aria-expanded=false]");
+        _window.Click($"li[data-step={step}] details:last-of-type summary");
+    }
+
+    [Fact]
+    public void A_formula_is_scaled_made_into_a_jar_labelled_and_taken_back()
+    {
+        _window.Wish(DemoServer.Wish());
+        _window.Go(FirmGel);
+        _window.SeeText("Oriel takes", "main");
+        _window.SeeText("flaxseed", "main dl");
+        _window.Press("It is made: put it in a jar");
+        _window.SeeText("Firm seed gel is in the fridge", "[role=status]");
+
+        _window.Press("Print its label");
+        _window.See("svg[data-jar-label] path");
+        var label = _window.See("svg[data-jar-label]").GetAttribute("aria-label")!;
+        Assert.StartsWith("Firm seed gel. Made ", label, StringComparison.Ordinal);
+        Assert.Contains("Use by ", label, StringComparison.Ordinal);
+        Assert.Equal("hidden", _window.Script("""
+            const css = [...document.styleSheets].flatMap((sheet) => [...sheet.cssRules]).map((rule) => rule.cssText).join(' ')
+            return css.includes('print') && document.querySelector('.print\\:hidden') ? 'hidden' : 'shown'
+            """));
+
+        _window.Press("Back to the jar");
+        _window.SeeText("Firm seed gel", "[role=dialog]");
+        _window.Press("Something is wrong with it");
+        _window.SeeText("throw it out", "[role=dialog]");
+        _window.Press("Take the last change back");
+        _window.SeeText("Good for", "[role=dialog]");
+        _window.Fill("Throw it out because", "only a trial");
+        _window.Press("Throw out");
+        _window.SeeText("Used up or thrown out.", "[role=dialog]");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_formula_chosen_in_a_plan_is_cooked_in_it()
+    {
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        OpenStep("pre-poo");
+        _window.Choose("Make it", "Warmed oil");
+        _window.SeeText("Warmed oil", "li[data-step=pre-poo] [data-mixture]");
+        _window.SeeText("olive oil", "section[aria-label=\"In the kitchen\"]");
+        _window.Until(() => _window.Text("li[data-step=pre-poo]").Contains("Warmed oil", StringComparison.Ordinal), "what the step is done with");
+
+        // Amounts are written the way this device likes.
+        var before = _window.Text("section[aria-label=\"In the kitchen\"]");
+        Assert.Contains(" ml", before, StringComparison.Ordinal);
+        _window.Click("section[aria-label=\"In the kitchen\"] button[aria-label^=\"Amounts in\"]");
+        _window.Press("spoons and cups");
+        _window.Until(() => _window.Text("section[aria-label=\"In the kitchen\"]").Contains("tbsp", StringComparison.Ordinal), "spoons");
+        _window.Script("localStorage.removeItem('kamuri.measure')");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_jar_past_its_day_stops_the_plan_and_another_way_mends_it()
+    {
+        _window.Wish(DemoServer.Wish(edits: [new { kind = "add", stepKind = "plant-gel", after = "look" }]));
+        _window.Go("/today");
+        OpenStep("plant-gel");
+        _window.Until(() => _window.Has("li[data-step=plant-gel] select"), "what it can be done with");
+        _window.ChooseBeginning("A jar that is there", "Leaf gel");
+        _window.SeeText("was good until", "article[data-finding=R30]");
+        _window.Until(() => !_window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan held");
+
+        _window.ChooseBeginning("A jar that is there", "Thin seed gel");
+        _window.Until(() => !_window.Has("article[data-finding=R30]") || !_window.Text("article[data-finding=R30]").Contains("was good until", StringComparison.Ordinal), "the stop gone");
+        _window.Until(() => _window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan free");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_day_is_kept_for_later_and_Ahead_says_what_to_begin()
+    {
+        _window.Go("/ahead");
+        _window.SeeText("Grain water for Oriel", "section[aria-label=\"To begin before\"]");
+        _window.SeeText("Leaf gel", "section[aria-label=\"To begin before\"]");
+        _window.SeeText("rosemary extract", "section[aria-label=\"To begin before\"]");
+
+        _window.Wish(DemoServer.Wish(when: new { mode = "startAt", time = "10:00:00", date = DateTime.Now.AddDays(4).ToString("yyyy-MM-dd", null) }));
+        _window.Go("/today");
+        _window.Press("Keep it for then");
+        _window.SeeText("Ahead says what has to be begun before.");
+        _window.Go("/ahead");
+        _window.Until(() => _window.Count("section[aria-label=\"Planned days\"] li") == 2, "two days");
+        _window.Click("section[aria-label=\"Planned days\"] li:last-of-type button:last-of-type");
+        _window.Press("Put it back");
+        _window.Until(() => _window.Count("section[aria-label=\"Planned days\"] li") == 2, "two days again");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void The_probe_corrects_the_curve()
+    {
+        _window.Go("/shelf/warmth");
+        _window.SeeText("Comfortable from", "[data-warmth]");
+        _window.SeeText("As the figures of the house say.", "figure");
+        _window.Click("input[type=checkbox]");
+        _window.See("output[aria-label=\"The probe shows\"]");
+        _window.Press("Take this reading");
+        _window.SeeText("1 reading.");
+        Thread.Sleep(2500);
+        _window.Press("Take this reading");
+        _window.SeeText("Drawn through the readings.", "figure");
+        _window.SeeText("By these readings it cools at");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
+    public void A_formula_is_copied_changed_and_refused_where_it_is_wrong()
+    {
+        _window.Go("/shelf/formulas/new?copy=0000000a-4b61-6d75-7269-000000000000");
+        _window.Until(() => _window.Has("fieldset input"), "the copy");
+        _window.FillIn("main form input", "Evening tea");
+        _window.SeeText("Make evening tea", "h1");
+        _window.Press("Change it");
+        _window.Until(() => _window.Has("fieldset input"), "the formula to change");
+        _window.FillIn("fieldset input[type=number]", "0");
+        _window.SeeText("An amount is above 0");
+        _window.FillIn("fieldset input[type=number]", "300");
+        _window.SeeText("Make evening tea", "h1");
+        _window.See("main ol li");
+        _window.Go("/shelf/formulas");
+        _window.SeeText("300 ml water", "main");
+        Assert.Empty(_window.Complaints());
+    }
+}
