@@ -178,14 +178,15 @@ public static partial class FigureCatalogue
 
     private static IEnumerable<FigureEntry> MeasureEntries()
     {
+        const string metric = "Metric spoons and cups";
         const string spoons = "Kitchen custom; 5, 15 and 250 ml where spoons are metric";
         static FigureEntry Measure(string id, string name, string unit, double least, double most, string source, Func<MeasureFigures, double> get, Func<MeasureFigures, double, MeasureFigures> set) =>
             new($"measure.{id}", FigureGroup.Amounts, "Spoons, cups and drops", name, unit, least, most, source, figures => get(figures.Measures), (figures, value) => figures with { Measures = set(figures.Measures, value) });
         return
         [
-            Measure("teaspoon", "A teaspoon", "ml", 3, 8, spoons, measures => measures.Teaspoon.Value, (measures, value) => measures with { Teaspoon = new Millilitres(value) }),
-            Measure("tablespoon", "A tablespoon", "ml", 10, 25, spoons, measures => measures.Tablespoon.Value, (measures, value) => measures with { Tablespoon = new Millilitres(value) }),
-            Measure("cup", "A cup", "ml", 150, 300, spoons, measures => measures.Cup.Value, (measures, value) => measures with { Cup = new Millilitres(value) }),
+            Measure("teaspoon", "A teaspoon", "ml", 3, 8, spoons, measures => measures.Teaspoon.Value, (measures, value) => measures with { Teaspoon = new Millilitres(value) }) with { Alternative = new(metric, 5) },
+            Measure("tablespoon", "A tablespoon", "ml", 10, 25, spoons, measures => measures.Tablespoon.Value, (measures, value) => measures with { Tablespoon = new Millilitres(value) }) with { Alternative = new(metric, 15) },
+            Measure("cup", "A cup", "ml", 150, 300, spoons, measures => measures.Cup.Value, (measures, value) => measures with { Cup = new Millilitres(value) }) with { Alternative = new(metric, 250) },
             Measure("fluid-ounce", "A fluid ounce", "ml", 25, 32, "Kitchen custom", measures => measures.FluidOunce.Value, (measures, value) => measures with { FluidOunce = new Millilitres(value) }),
             Measure("drops", "Drops in a millilitre, by the dropper", "drops", 15, 40, Usual, measures => measures.DropsPerMillilitre, (measures, value) => measures with { DropsPerMillilitre = value }),
             Measure("part", "What a part stands for before a formula is scaled", "ml", 5, 250, Usual, measures => measures.Part, (measures, value) => measures with { Part = value }),

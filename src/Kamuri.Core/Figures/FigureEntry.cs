@@ -24,6 +24,14 @@ public sealed record FigureEntry(
     /// <summary>The value as shipped.</summary>
     public double Shipped { get; } = Get(CraftFigures.Default);
 
+    /// <summary>Another value that is as usual elsewhere, and the word for it; null when there is none.</summary>
+    public FigureAlternative? Alternative { get; init; }
+
     /// <summary>Counts and days are whole.</summary>
     public bool IsWhole { get; init; }
 }
+
+/// <summary>A value a figure has by another custom.</summary>
+/// <param name="Word">The custom: figures with the same word go together.</param>
+/// <param name="Value">In the figure's unit.</param>
+public sealed record FigureAlternative(string Word, double Value);

@@ -69,6 +69,12 @@ public static class Materials
         new("honey", MaterialRole.Humectant, 1.42),
         new("glycerin", MaterialRole.Humectant, 1.26),
         new("egg", MaterialRole.Egg, 1.03, 50),
+        new("egg yolk", MaterialRole.Egg, 1.03, 18, "egg"),
+        new("egg white", MaterialRole.Egg, 1.04, 33, "hydrolysed egg protein"),
+        new("banana flesh", MaterialRole.Other, 0.95, Label: "banana extract"),
+        new("linseed", MaterialRole.Seed, 0.67, Label: "flaxseed"),
+        new("rosewater", MaterialRole.Liquid, 1, Label: "rose water"),
+        new("aloe vera gel", MaterialRole.PlantGel, 1, Label: "aloe juice"),
         new("treatment bar", MaterialRole.Bar, ButterDensity, 60, "treatment bar"),
         new("avocado flesh", MaterialRole.Other, 0.95, Label: "avocado extract"),
         new("hibiscus powder", MaterialRole.Powder, PowderDensity, Label: "hibiscus"),
@@ -102,8 +108,12 @@ public static class Materials
             return known with { Name = name.Trim() };
         }
 
-        return dictionary.Find(plain) is { } ingredient
-            ? new Material(name.Trim(), RoleOf(ingredient.Class), DensityOf(ingredient.Class), Label: ingredient.Name)
+        // People write "raw honey" and "castor oli": the label reader knows how.
+        var read = LabelReader.Read(name, dictionary);
+        return read is [{ Ingredient: { } ingredient }]
+            ? ByName.TryGetValue(Spelling.Plain(ingredient.Name), out var same)
+                ? same with { Name = name.Trim(), Label = ingredient.Name }
+                : new Material(name.Trim(), RoleOf(ingredient.Class), DensityOf(ingredient.Class), Label: ingredient.Name)
             : new Material(name.Trim(), MaterialRole.Other, 1, Label: name.Trim()) { IsKnown = false };
     }
 

@@ -11,7 +11,7 @@ namespace Kamuri.Web.Figures;
 /// <param name="Value">The value in use.</param>
 /// <param name="IsOwn">Whether the household has changed it.</param>
 public sealed record FigureView(
-    string Id, FigureGroup Group, string About, string Name, string Unit, double Least, double Most, bool IsWhole, string Source, double Shipped, double Value, bool IsOwn);
+    string Id, FigureGroup Group, string About, string Name, string Unit, double Least, double Most, bool IsWhole, string Source, double Shipped, double Value, bool IsOwn, FigureAlternative? Alternative);
 
 /// <summary>A new value, in the figure's unit.</summary>
 public sealed record FigureBody(double Value);
@@ -90,5 +90,5 @@ internal static class FigureEndpoints
 
     private static FigureView View(FigureEntry entry, FigureMemory memory) => new(
         entry.Id, entry.Group, entry.About, entry.Name, entry.Unit, entry.Least, entry.Most, entry.IsWhole, entry.Source, entry.Shipped,
-        entry.Get(memory.Current), memory.Own.ContainsKey(entry.Id));
+        entry.Get(memory.Current), memory.Own.ContainsKey(entry.Id), entry.Alternative);
 }

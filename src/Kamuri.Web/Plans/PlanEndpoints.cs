@@ -117,7 +117,7 @@ internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Plan
     private PlanRequest? Choose(PlanBody body, PlanRequest request)
     {
         var uses = new Dictionary<string, StepUse>(request.Uses);
-        foreach (var (step, use) in request.Uses.Where(use => body is { History: null, Head: null } && use.Value.Ingredients.Count > 0))
+        foreach (var (step, use) in request.Uses.Where(use => request.History.KnownIngredients.Count > 0 && body.History is null && use.Value.Ingredients.Count > 0))
         {
             // Written by hand, against what is really on record: only what people react to asks for a patch test.
             uses[step] = use with { AskForPatchTest = LabelReading.Of(string.Join(", ", use.Ingredients), request.Kitchen.Dictionary).AskForPatchTest };

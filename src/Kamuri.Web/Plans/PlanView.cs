@@ -3,6 +3,7 @@ using Kamuri.Core.Composing.Days;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
 
@@ -46,13 +47,16 @@ public sealed record UseLine(string Name, IReadOnlyList<string> Ingredients, Gui
 /// <summary>A line of a mixture.</summary>
 public sealed record MixtureLine(string Name, MeasuredAmount Amount, string? Instead);
 
+/// <summary>What a mixture cools from, to be watched.</summary>
+public sealed record CoolingView(Vessel Vessel, double VolumeMl, double FromCelsius);
+
 /// <summary>A mixture that is made for a step.</summary>
 /// <param name="Ahead">What has to be begun before the day, a sentence each; empty when all of it is done on the day.</param>
 /// <param name="BeginBy">When that has to be begun at the latest.</param>
 /// <param name="BestBegun">When it is best begun.</param>
 public sealed record MixtureView(
     string Step, string StepName, Guid FormulaId, string Name, MeasuredAmount Makes, IReadOnlyList<MixtureLine> Lines, IReadOnlyList<string> Method, IReadOnlyList<string> Taken,
-    IReadOnlyList<string> Remarks, IReadOnlyList<string> Ahead, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate, string Keeps)
+    IReadOnlyList<string> Remarks, IReadOnlyList<string> Ahead, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate, string Keeps, CoolingView? Cools)
 {
     internal static MixtureView Of(PlannedMixture mixture, Room room, CraftFigures figures)
     {
@@ -62,7 +66,8 @@ public sealed record MixtureView(
             [.. mixture.Cooking.OnTheDay.SelectMany(step => Kitchen.FormulaEndpoints.Words(step, room, figures))],
             [.. mixture.Cooking.Taken.Select(taken => taken.Sentence)], scaled.Remarks,
             [.. (mixture.Cooking.Ahead?.Steps ?? []).SelectMany(step => Kitchen.FormulaEndpoints.Words(step, room, figures))],
-            mixture.BeginBy, mixture.BestBegun, mixture.TooLate, scaled.Formula.Keep.Words);
+            mixture.BeginBy, mixture.BestBegun, mixture.TooLate, scaled.Formula.Keep.Words,
+            scaled.Formula.Method.Any(step => step.Cools) ? new CoolingView(scaled.Formula.Vessel, Math.Round(scaled.Makes.Value), (scaled.Formula.HotAt ?? figures.Cooling.Strained).Value) : null);
     }
 }
 

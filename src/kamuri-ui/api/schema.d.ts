@@ -1042,6 +1042,14 @@ export interface components {
          * @enum {unknown}
          */
         ConditionOn: "wrung" | "dry";
+        /** @description What a mixture cools from, to be watched. */
+        CoolingView: {
+            vessel: components["schemas"]["Vessel"];
+            /** Format: double */
+            volumeMl: number;
+            /** Format: double */
+            fromCelsius: number;
+        };
         /** @description A mixture that did not come out right. */
         CorrectBody: {
             trouble: components["schemas"]["Trouble"];
@@ -1160,6 +1168,16 @@ export interface components {
          * @enum {unknown}
          */
         EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "finished";
+        /** @description A value a figure has by another custom. */
+        FigureAlternative: {
+            /** @description The custom: figures with the same word go together. */
+            word: string;
+            /**
+             * Format: double
+             * @description In the figure's unit.
+             */
+            value: number;
+        };
         /** @description A new value, in the figure's unit. */
         FigureBody: {
             /** Format: double */
@@ -1196,6 +1214,7 @@ export interface components {
             value: number;
             /** @description Whether the household has changed it. */
             isOwn: boolean;
+            alternative: null | components["schemas"]["FigureAlternative"];
         };
         /**
          * @description Water of the closing rinse.
@@ -1699,6 +1718,7 @@ export interface components {
             bestBegun: null | string;
             tooLate: boolean;
             keeps: string;
+            cools: null | components["schemas"]["CoolingView"];
         };
         /** @description A note with its moment. */
         Note: {

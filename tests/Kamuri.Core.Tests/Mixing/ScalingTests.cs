@@ -113,6 +113,20 @@ public class ScalingTests
     public void Nothing_is_made_of_nothing(double wanted) =>
         Assert.Throws<ArgumentOutOfRangeException>(() => Scaling.ToMake(Shipped("Herb tea"), new Millilitres(wanted), Kitchen));
 
+    [Theory]
+    [InlineData("raw honey", MaterialRole.Humectant, 1.42)]
+    [InlineData("Castor Oli", MaterialRole.SealingOil, 0.96)]
+    [InlineData("Ricinus Communis Seed Oil", MaterialRole.SealingOil, 0.96)]
+    [InlineData("argan oil", MaterialRole.SealingOil, 0.92)]
+    [InlineData("bentonite", MaterialRole.Clay, 0.9)]
+    [InlineData("Eggs", MaterialRole.Egg, 1.03)]
+    [InlineData("kakapo dust", MaterialRole.Other, 1)]
+    public void Names_are_known_as_people_write_them(string name, MaterialRole role, double density)
+    {
+        var material = Materials.Find(name, Kitchen.Dictionary);
+        Assert.Equal((role, density, name != "kakapo dust"), (material.Role, material.Density, material.IsKnown));
+    }
+
     [Fact]
     public void Grams_of_eggs_are_not_a_thing() =>
         Assert.Contains("counted", Assert.Throws<UnitMismatchException>(() => Kitchen.YieldOf(Written(new FormulaIngredient("eggs", 50, Unit.Gram)))).Message, StringComparison.Ordinal);

@@ -131,9 +131,12 @@ public sealed class PatchTested : MixtureRule
             yield break;
         }
 
+        // A day that is planned for later is judged by what will be known by then.
+        var when = context.Request.When;
+        var by = when.StartAt ?? when.ReadyBy ?? when.Now;
         var untested = (use.AskForPatchTest ?? use.Ingredients)
             .Where(each => !history.KnownIngredients.Contains(each, StringComparer.OrdinalIgnoreCase))
-            .Where(each => !history.PatchTests.TryGetValue(each, out var tested) || context.Request.When.Now - tested < context.Figures.Mixtures.PatchTestWait)
+            .Where(each => !history.PatchTests.TryGetValue(each, out var tested) || by - tested < context.Figures.Mixtures.PatchTestWait)
             .ToList();
         if (untested.Count > 0)
         {

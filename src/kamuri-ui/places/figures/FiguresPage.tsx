@@ -55,6 +55,14 @@ export function FiguresPage() {
         ? figure.isOwn
         : figure.group === group,
   )
+  // Other customs that are not yet this house's.
+  const customs = [
+    ...new Set(
+      shown
+        .filter((figure) => figure.alternative && figure.alternative.value !== figure.value)
+        .map((figure) => figure.alternative!.word),
+    ),
+  ]
   const wrong = (id: string) => {
     const failed = change.variables?.id === id ? change.error : reset.variables === id ? reset.error : null
     return failed instanceof Refused ? failed.message : undefined
@@ -117,6 +125,25 @@ export function FiguresPage() {
           ))}
         </nav>
         <div>
+          {customs.map((word) => (
+            <Button
+              key={word}
+              className="mb-3"
+              disabled={replace.isPending}
+              onClick={() =>
+                replace.mutate(
+                  Object.fromEntries([
+                    ...own.map((figure) => [figure.id, figure.value] as const),
+                    ...figures.data
+                      .filter((figure) => figure.alternative?.word === word)
+                      .map((figure) => [figure.id, figure.alternative!.value] as const),
+                  ]),
+                )
+              }
+            >
+              {word}
+            </Button>
+          ))}
           {shown.length === 0 && <p className="text-quiet">No figure is called that.</p>}
           {byAbout(shown).map(([about, list]) => (
             <section key={about} className="mb-8">

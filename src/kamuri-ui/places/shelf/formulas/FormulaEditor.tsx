@@ -1,23 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import {
-  api,
-  done,
-  Refused,
-  told,
-  type FormulaBody,
-  type FormulaView,
-  type IngredientBody,
-  type MethodStepBody,
-} from '@/api/client'
-import { Button, IconButton } from '@/kit/Button'
+import { api, done, Refused, told, type FormulaBody, type FormulaView } from '@/api/client'
+import { Button } from '@/kit/Button'
 import { AreaField, ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
-import { useProducts } from '../ProductsPage'
 import { useFormulas } from './FormulasPage'
-import { deeds, kinds, units, uses, vessels, waitsAt } from './words'
+import { IngredientRows } from './IngredientRows'
+import { KeepFields } from './KeepFields'
+import { MethodRows } from './MethodRows'
+import { kinds, uses, vessels } from './words'
 
 const blank: FormulaBody = {
   name: '',
@@ -108,14 +100,14 @@ function Editing({
           />
           <ChoiceField label="Kind" value={draft.kind} choices={kinds} onChoose={(kind) => put({ kind })} />
         </div>
-        <Ingredients
+        <IngredientRows
           list={draft.ingredients}
           errors={errors}
           strains={(draft.method ?? []).some((step) => step.does?.includes('strains'))}
           formulas={formulas.filter((each) => each.id !== saved?.id && !each.archived)}
           onChange={(ingredients) => put({ ingredients })}
         />
-        <Method list={draft.method ?? []} errors={errors} onChange={(method) => put({ method })} />
+        <MethodRows list={draft.method ?? []} errors={errors} onChange={(method) => put({ method })} />
         <div className="grid gap-4 sm:grid-cols-3">
           <TextField
             label="Left once strained"
@@ -141,7 +133,7 @@ function Editing({
             onChange={(event) => put({ hotAtCelsius: event.target.value === '' ? null : event.target.valueAsNumber })}
           />
         </div>
-        <Keeping keep={draft.keep} error={errors.keep?.[0]} onChange={(keep) => put({ keep })} />
+        <KeepFields keep={draft.keep} error={errors.keep?.[0]} onChange={(keep) => put({ keep })} />
         <ManyField
           label="What it can be put on as"
           values={draft.servesAs ?? []}
@@ -175,284 +167,5 @@ function Editing({
         </div>
       </form>
     </section>
-  )
-}
-
-const replaced = <T,>(list: readonly T[], at: number, next: T) => list.map((each, n) => (n === at ? next : each))
-
-function Ingredients({
-  list,
-  errors,
-  formulas,
-  strains,
-  onChange,
-}: {
-  list: readonly IngredientBody[]
-  /** Whether something of it stays behind, so that it matters what goes in afterwards. */
-  strains: boolean
-  errors: Record<string, string[]>
-  formulas: readonly FormulaView[]
-  onChange: (list: IngredientBody[]) => void
-}) {
-  const products = useProducts().data?.filter((each) => !each.archived) ?? []
-  const at = (n: number, field: string) => errors[`ingredients[${n}].${field}`]?.[0]
-  return (
-    <fieldset>
-      <legend className="text-xl font-semibold">What goes in</legend>
-      {errors.ingredients?.[0] && (
-        <p role="alert" className="mt-1 text-stop">
-          {errors.ingredients[0]}
-        </p>
-      )}
-      {list.map((each, n) => (
-        <div
-          key={n}
-          className="mt-3 grid items-start gap-3 border-b border-rule pb-3 sm:grid-cols-[1fr_8rem_10rem_14rem_3rem]"
-        >
-          <TextField
-            label="Name"
-            value={each.name}
-            maxLength={120}
-            error={at(n, 'name') ?? at(n, 'productId') ?? at(n, 'formulaId')}
-            onChange={(event) =>
-              onChange(replaced(list, n, { ...each, name: event.target.value, productId: null, formulaId: null }))
-            }
-          />
-          <TextField
-            label="Amount"
-            type="number"
-            step="any"
-            value={Number.isNaN(each.amount) ? '' : each.amount}
-            error={at(n, 'amount')}
-            onChange={(event) => onChange(replaced(list, n, { ...each, amount: event.target.valueAsNumber }))}
-          />
-          <ChoiceField
-            label="Unit"
-            value={each.unit}
-            choices={units}
-            error={at(n, 'unit')}
-            onChoose={(unit) => onChange(replaced(list, n, { ...each, unit }))}
-          />
-          <ChoiceField
-            label="Taken from"
-            value={each.productId ? `p${each.productId}` : each.formulaId ? `f${each.formulaId}` : ''}
-            choices={[
-              { value: '', word: 'The kitchen' },
-              ...products.map((product) => ({ value: `p${product.id}`, word: product.product.name })),
-              ...formulas.map((formula) => ({ value: `f${formula.id}`, word: `A jar of ${formula.formula.name}` })),
-            ]}
-            onChoose={(from) => {
-              const id = from.slice(1)
-              const product = products.find((one) => from.startsWith('p') && one.id === id)
-              const formula = formulas.find((one) => from.startsWith('f') && one.id === id)
-              onChange(
-                replaced(list, n, {
-                  ...each,
-                  name: product?.product.name ?? formula?.formula.name ?? each.name,
-                  productId: product?.id ?? null,
-                  formulaId: formula?.id ?? null,
-                }),
-              )
-            }}
-          />
-          <IconButton
-            label={`Take ${each.name || 'this'} out`}
-            className="sm:mt-7"
-            disabled={list.length === 1}
-            onClick={() => onChange(list.filter((_, m) => m !== n))}
-          >
-            <Trash2 aria-hidden size={18} />
-          </IconButton>
-          <div className={strains || each.afterStraining ? 'sm:col-span-5' : 'hidden'}>
-            <SwitchField
-              label="Goes in after straining"
-              checked={each.afterStraining ?? false}
-              onChange={(afterStraining) => onChange(replaced(list, n, { ...each, afterStraining }))}
-            />
-          </div>
-        </div>
-      ))}
-      <Button className="mt-3" onClick={() => onChange([...list, { name: '', amount: 10, unit: 'millilitre' }])}>
-        Another ingredient
-      </Button>
-    </fieldset>
-  )
-}
-
-function Method({
-  list,
-  errors,
-  onChange,
-}: {
-  list: readonly MethodStepBody[]
-  errors: Record<string, string[]>
-  onChange: (list: MethodStepBody[]) => void
-}) {
-  const at = (n: number, field: string) => errors[`method[${n}].${field}`]?.[0]
-  const swap = (n: number, by: -1 | 1) => {
-    const next = [...list]
-    ;[next[n], next[n + by]] = [next[n + by]!, next[n]!]
-    onChange(next)
-  }
-  return (
-    <fieldset>
-      <legend className="text-xl font-semibold">How it is made</legend>
-      <p className="text-quiet">An ingredient’s name in braces, like {'{water}'}, is replaced by its amount.</p>
-      {list.map((step, n) => {
-        const set = (next: Partial<MethodStepBody>) => onChange(replaced(list, n, { ...step, ...next }))
-        const waits = step.wait ?? { earliest: 10, usual: 15, latest: 30 }
-        return (
-          <div key={n} className="mt-3 grid gap-3 border-b border-rule pb-4">
-            <div className="grid items-start gap-3 sm:grid-cols-[1fr_9rem_auto]">
-              <TextField
-                label={`Step ${n + 1}`}
-                value={step.title}
-                maxLength={400}
-                error={at(n, 'title')}
-                onChange={(event) => set({ title: event.target.value })}
-              />
-              <TextField
-                label="Hands busy"
-                type="number"
-                step={0.5}
-                unit="min"
-                value={Number.isNaN(step.handsOnMinutes) ? '' : step.handsOnMinutes}
-                error={at(n, 'handsOnMinutes')}
-                onChange={(event) => set({ handsOnMinutes: event.target.valueAsNumber })}
-              />
-              <div className="flex sm:mt-7">
-                <IconButton label={`Step ${n + 1} earlier`} disabled={n === 0} onClick={() => swap(n, -1)}>
-                  <ArrowUp aria-hidden size={18} />
-                </IconButton>
-                <IconButton label={`Step ${n + 1} later`} disabled={n === list.length - 1} onClick={() => swap(n, 1)}>
-                  <ArrowDown aria-hidden size={18} />
-                </IconButton>
-                <IconButton label={`Take step ${n + 1} out`} onClick={() => onChange(list.filter((_, m) => m !== n))}>
-                  <Trash2 aria-hidden size={18} />
-                </IconButton>
-              </div>
-            </div>
-            <div className="flex flex-wrap gap-x-6">
-              <SwitchField
-                label="Needs the stove"
-                checked={step.needs?.includes('stove') ?? false}
-                onChange={(on) => set({ needs: on ? ['stove'] : [] })}
-              />
-              <SwitchField
-                label="Then it stands"
-                checked={step.waitTitle != null}
-                onChange={(on) =>
-                  set(on ? { waitTitle: 'Standing', wait: waits } : { waitTitle: null, wait: null, cools: false })
-                }
-              />
-              {step.waitTitle != null && (
-                <SwitchField
-                  label="until it is skin-warm"
-                  checked={step.cools ?? false}
-                  onChange={(cools) => set({ cools, wait: cools ? null : waits })}
-                />
-              )}
-            </div>
-            {step.waitTitle != null && (
-              <div className="grid gap-3 sm:grid-cols-5">
-                <TextField
-                  label="What it does"
-                  value={step.waitTitle}
-                  maxLength={120}
-                  error={at(n, 'waitTitle')}
-                  onChange={(event) => set({ waitTitle: event.target.value })}
-                />
-                <ChoiceField
-                  label="Where"
-                  value={step.at ?? 'counter'}
-                  choices={waitsAt}
-                  onChoose={(where) => set({ at: where })}
-                />
-                {!step.cools &&
-                  (['earliest', 'usual', 'latest'] as const).map((end) => (
-                    <TextField
-                      key={end}
-                      label={{ earliest: 'At least', usual: 'Usually', latest: 'At most' }[end]}
-                      type="number"
-                      unit="min"
-                      value={Number.isNaN(waits[end]) ? '' : waits[end]}
-                      error={end === 'earliest' ? at(n, 'wait') : undefined}
-                      onChange={(event) => set({ wait: { ...waits, [end]: event.target.valueAsNumber } })}
-                    />
-                  ))}
-              </div>
-            )}
-            <ManyField
-              label="What this does"
-              values={step.does ?? []}
-              choices={deeds}
-              onChange={(does) => set({ does })}
-            />
-          </div>
-        )
-      })}
-      <Button className="mt-3" onClick={() => onChange([...list, { title: '', handsOnMinutes: 5 }])}>
-        Another step
-      </Button>
-    </fieldset>
-  )
-}
-
-const places = [
-  { place: 'room', word: 'In the room' },
-  { place: 'fridge', word: 'In the fridge' },
-  { place: 'freezer', word: 'Frozen' },
-] as const
-
-function Keeping({
-  keep,
-  error,
-  onChange,
-}: {
-  keep: FormulaBody['keep']
-  error: string | undefined
-  onChange: (keep: FormulaBody['keep']) => void
-}) {
-  return (
-    <fieldset>
-      <legend className="text-xl font-semibold">How long it keeps</legend>
-      <p className="text-quiet">Nothing where it does not keep; 0 days is the same day.</p>
-      {error && (
-        <p role="alert" className="mt-1 text-stop">
-          {error}
-        </p>
-      )}
-      <div className="mt-2 grid gap-4 sm:grid-cols-3">
-        {places.map(({ place, word }) => {
-          const span = keep[place]
-          const set = (days: number, atMost: number) =>
-            onChange({
-              ...keep,
-              [place]: Number.isNaN(days)
-                ? null
-                : { days, atMost: Number.isNaN(atMost) ? days : Math.max(days, atMost) },
-            })
-          return (
-            <div key={place} className="grid grid-cols-2 gap-2">
-              <TextField
-                label={word}
-                type="number"
-                unit="days"
-                value={span?.days ?? ''}
-                onChange={(event) => set(event.target.valueAsNumber, event.target.valueAsNumber)}
-              />
-              <TextField
-                label="With a look"
-                type="number"
-                unit="days"
-                disabled={!span}
-                value={span?.atMost ?? ''}
-                onChange={(event) => set(span?.days ?? 0, event.target.valueAsNumber)}
-              />
-            </div>
-          )
-        })}
-      </div>
-    </fieldset>
   )
 }

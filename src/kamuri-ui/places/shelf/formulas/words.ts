@@ -85,3 +85,6 @@ export const deeds: { value: NonNullable<MethodStepBody['does']>[number]; word: 
   { value: 'sieves', word: 'Sieves out bits' },
   { value: 'drainsSap', word: 'Drains the sap' },
 ]
+
+/** A list with one of its things replaced. */
+export const replaced = <T>(list: readonly T[], at: number, next: T) => list.map((each, n) => (n === at ? next : each))

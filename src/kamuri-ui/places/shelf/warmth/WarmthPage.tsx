@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { lazy, Suspense, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { api, Refused, told, type WarmthView } from '@/api/client'
 import { clock } from '@/app/time'
 import { Button } from '@/kit/Button'
@@ -19,9 +20,12 @@ export interface Reading {
 
 /** Shelf, is it warm?: when it is comfortable, and until when it is still warm, corrected by a thermometer. */
 export function WarmthPage() {
-  const [vessel, setVessel] = useState<Vessel>('wideBowl')
-  const [volumeMl, setVolume] = useState(250)
-  const [fromCelsius, setFrom] = useState(75)
+  const [search] = useSearchParams()
+  const [vessel, setVessel] = useState<Vessel>(
+    vessels.find((each) => each.value === search.get('vessel'))?.value ?? 'wideBowl',
+  )
+  const [volumeMl, setVolume] = useState(Number(search.get('ml')) || 250)
+  const [fromCelsius, setFrom] = useState(Number(search.get('from')) || 75)
   const [around, setAround] = useState<number | null>(null)
   const [began, setBegan] = useState(() => new Date().toISOString())
   const [readings, setReadings] = useState<Reading[]>([])

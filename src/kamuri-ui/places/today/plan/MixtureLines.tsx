@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import type { MixtureView } from '@/api/client'
 import { clock, day } from '@/app/time'
 import { Amount } from '@/kit/Amount'
@@ -36,6 +37,14 @@ export function MixtureLines({ mixture }: { mixture: MixtureView }) {
         </p>
       ))}
       <p className="text-quiet">{mixture.keeps}</p>
+      {mixture.cools && (
+        <Link
+          className="thread-line inline-flex min-h-12 items-center"
+          to={`/shelf/warmth?vessel=${mixture.cools.vessel}&ml=${mixture.cools.volumeMl}&from=${mixture.cools.fromCelsius}`}
+        >
+          How it cools
+        </Link>
+      )}
     </div>
   )
 }

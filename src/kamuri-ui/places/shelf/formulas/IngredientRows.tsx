@@ -1,0 +1,106 @@
+import { Trash2 } from 'lucide-react'
+import type { FormulaView, IngredientBody } from '@/api/client'
+import { Button, IconButton } from '@/kit/Button'
+import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
+import { useProducts } from '../ProductsPage'
+import { replaced, units } from './words'
+
+/** What goes into a formula, a row each: from the kitchen, from the shelf, or from a jar of another formula. */
+export function IngredientRows({
+  list,
+  errors,
+  formulas,
+  strains,
+  onChange,
+}: {
+  list: readonly IngredientBody[]
+  /** Whether something of it stays behind, so that it matters what goes in afterwards. */
+  strains: boolean
+  errors: Record<string, string[]>
+  formulas: readonly FormulaView[]
+  onChange: (list: IngredientBody[]) => void
+}) {
+  const products = useProducts().data?.filter((each) => !each.archived) ?? []
+  const at = (n: number, field: string) => errors[`ingredients[${n}].${field}`]?.[0]
+  return (
+    <fieldset>
+      <legend className="text-xl font-semibold">What goes in</legend>
+      {errors.ingredients?.[0] && (
+        <p role="alert" className="mt-1 text-stop">
+          {errors.ingredients[0]}
+        </p>
+      )}
+      {list.map((each, n) => (
+        <div
+          key={n}
+          className="mt-3 grid items-start gap-3 border-b border-rule pb-3 sm:grid-cols-[1fr_8rem_10rem_14rem_3rem]"
+        >
+          <TextField
+            label="Name"
+            value={each.name}
+            maxLength={120}
+            error={at(n, 'name') ?? at(n, 'productId') ?? at(n, 'formulaId')}
+            onChange={(event) =>
+              onChange(replaced(list, n, { ...each, name: event.target.value, productId: null, formulaId: null }))
+            }
+          />
+          <TextField
+            label="Amount"
+            type="number"
+            step="any"
+            value={Number.isNaN(each.amount) ? '' : each.amount}
+            error={at(n, 'amount')}
+            onChange={(event) => onChange(replaced(list, n, { ...each, amount: event.target.valueAsNumber }))}
+          />
+          <ChoiceField
+            label="Unit"
+            value={each.unit}
+            choices={units}
+            error={at(n, 'unit')}
+            onChoose={(unit) => onChange(replaced(list, n, { ...each, unit }))}
+          />
+          <ChoiceField
+            label="Taken from"
+            value={each.productId ? `p${each.productId}` : each.formulaId ? `f${each.formulaId}` : ''}
+            choices={[
+              { value: '', word: 'The kitchen' },
+              ...products.map((product) => ({ value: `p${product.id}`, word: product.product.name })),
+              ...formulas.map((formula) => ({ value: `f${formula.id}`, word: `A jar of ${formula.formula.name}` })),
+            ]}
+            onChoose={(from) => {
+              const id = from.slice(1)
+              const product = products.find((one) => from.startsWith('p') && one.id === id)
+              const formula = formulas.find((one) => from.startsWith('f') && one.id === id)
+              onChange(
+                replaced(list, n, {
+                  ...each,
+                  name: product?.product.name ?? formula?.formula.name ?? each.name,
+                  productId: product?.id ?? null,
+                  formulaId: formula?.id ?? null,
+                }),
+              )
+            }}
+          />
+          <IconButton
+            label={`Take ${each.name || 'this'} out`}
+            className="sm:mt-7"
+            disabled={list.length === 1}
+            onClick={() => onChange(list.filter((_, m) => m !== n))}
+          >
+            <Trash2 aria-hidden size={18} />
+          </IconButton>
+          <div className={strains || each.afterStraining ? 'sm:col-span-5' : 'hidden'}>
+            <SwitchField
+              label="Goes in after straining"
+              checked={each.afterStraining ?? false}
+              onChange={(afterStraining) => onChange(replaced(list, n, { ...each, afterStraining }))}
+            />
+          </div>
+        </div>
+      ))}
+      <Button className="mt-3" onClick={() => onChange([...list, { name: '', amount: 10, unit: 'millilitre' }])}>
+        Another ingredient
+      </Button>
+    </fieldset>
+  )
+}

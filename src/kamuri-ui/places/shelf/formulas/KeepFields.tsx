@@ -1,0 +1,62 @@
+import type { FormulaBody } from '@/api/client'
+import { TextField } from '@/kit/Field'
+
+const places = [
+  { place: 'room', word: 'In the room' },
+  { place: 'fridge', word: 'In the fridge' },
+  { place: 'freezer', word: 'Frozen' },
+] as const
+
+/** How long a formula keeps, and where. */
+export function KeepFields({
+  keep,
+  error,
+  onChange,
+}: {
+  keep: FormulaBody['keep']
+  error: string | undefined
+  onChange: (keep: FormulaBody['keep']) => void
+}) {
+  return (
+    <fieldset>
+      <legend className="text-xl font-semibold">How long it keeps</legend>
+      <p className="text-quiet">Nothing where it does not keep; 0 days is the same day.</p>
+      {error && (
+        <p role="alert" className="mt-1 text-stop">
+          {error}
+        </p>
+      )}
+      <div className="mt-2 grid gap-4 sm:grid-cols-3">
+        {places.map(({ place, word }) => {
+          const span = keep[place]
+          const set = (days: number, atMost: number) =>
+            onChange({
+              ...keep,
+              [place]: Number.isNaN(days)
+                ? null
+                : { days, atMost: Number.isNaN(atMost) ? days : Math.max(days, atMost) },
+            })
+          return (
+            <div key={place} className="grid grid-cols-2 gap-2">
+              <TextField
+                label={word}
+                type="number"
+                unit="days"
+                value={span?.days ?? ''}
+                onChange={(event) => set(event.target.valueAsNumber, event.target.valueAsNumber)}
+              />
+              <TextField
+                label="With a look"
+                type="number"
+                unit="days"
+                disabled={!span}
+                value={span?.atMost ?? ''}
+                onChange={(event) => set(span?.days ?? 0, event.target.valueAsNumber)}
+              />
+            </div>
+          )
+        })}
+      </div>
+    </fieldset>
+  )
+}

@@ -1,0 +1,125 @@
+import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
+import type { MethodStepBody } from '@/api/client'
+import { Button, IconButton } from '@/kit/Button'
+import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { deeds, replaced, waitsAt } from './words'
+
+/** How a formula is made, a row each: what hands do, and what it does by itself afterwards. */
+export function MethodRows({
+  list,
+  errors,
+  onChange,
+}: {
+  list: readonly MethodStepBody[]
+  errors: Record<string, string[]>
+  onChange: (list: MethodStepBody[]) => void
+}) {
+  const at = (n: number, field: string) => errors[`method[${n}].${field}`]?.[0]
+  const swap = (n: number, by: -1 | 1) => {
+    const next = [...list]
+    ;[next[n], next[n + by]] = [next[n + by]!, next[n]!]
+    onChange(next)
+  }
+  return (
+    <fieldset>
+      <legend className="text-xl font-semibold">How it is made</legend>
+      <p className="text-quiet">An ingredient’s name in braces, like {'{water}'}, is replaced by its amount.</p>
+      {list.map((step, n) => {
+        const set = (next: Partial<MethodStepBody>) => onChange(replaced(list, n, { ...step, ...next }))
+        const waits = step.wait ?? { earliest: 10, usual: 15, latest: 30 }
+        return (
+          <div key={n} className="mt-3 grid gap-3 border-b border-rule pb-4">
+            <div className="grid items-start gap-3 sm:grid-cols-[1fr_9rem_auto]">
+              <TextField
+                label={`Step ${n + 1}`}
+                value={step.title}
+                maxLength={400}
+                error={at(n, 'title')}
+                onChange={(event) => set({ title: event.target.value })}
+              />
+              <TextField
+                label="Hands busy"
+                type="number"
+                step={0.5}
+                unit="min"
+                value={Number.isNaN(step.handsOnMinutes) ? '' : step.handsOnMinutes}
+                error={at(n, 'handsOnMinutes')}
+                onChange={(event) => set({ handsOnMinutes: event.target.valueAsNumber })}
+              />
+              <div className="flex sm:mt-7">
+                <IconButton label={`Step ${n + 1} earlier`} disabled={n === 0} onClick={() => swap(n, -1)}>
+                  <ArrowUp aria-hidden size={18} />
+                </IconButton>
+                <IconButton label={`Step ${n + 1} later`} disabled={n === list.length - 1} onClick={() => swap(n, 1)}>
+                  <ArrowDown aria-hidden size={18} />
+                </IconButton>
+                <IconButton label={`Take step ${n + 1} out`} onClick={() => onChange(list.filter((_, m) => m !== n))}>
+                  <Trash2 aria-hidden size={18} />
+                </IconButton>
+              </div>
+            </div>
+            <div className="flex flex-wrap gap-x-6">
+              <SwitchField
+                label="Needs the stove"
+                checked={step.needs?.includes('stove') ?? false}
+                onChange={(on) => set({ needs: on ? ['stove'] : [] })}
+              />
+              <SwitchField
+                label="Then it stands"
+                checked={step.waitTitle != null}
+                onChange={(on) =>
+                  set(on ? { waitTitle: 'Standing', wait: waits } : { waitTitle: null, wait: null, cools: false })
+                }
+              />
+              {step.waitTitle != null && (
+                <SwitchField
+                  label="until it is skin-warm"
+                  checked={step.cools ?? false}
+                  onChange={(cools) => set({ cools, wait: cools ? null : waits })}
+                />
+              )}
+            </div>
+            {step.waitTitle != null && (
+              <div className="grid gap-3 sm:grid-cols-5">
+                <TextField
+                  label="What it does"
+                  value={step.waitTitle}
+                  maxLength={120}
+                  error={at(n, 'waitTitle')}
+                  onChange={(event) => set({ waitTitle: event.target.value })}
+                />
+                <ChoiceField
+                  label="Where"
+                  value={step.at ?? 'counter'}
+                  choices={waitsAt}
+                  onChoose={(where) => set({ at: where })}
+                />
+                {!step.cools &&
+                  (['earliest', 'usual', 'latest'] as const).map((end) => (
+                    <TextField
+                      key={end}
+                      label={{ earliest: 'At least', usual: 'Usually', latest: 'At most' }[end]}
+                      type="number"
+                      unit="min"
+                      value={Number.isNaN(waits[end]) ? '' : waits[end]}
+                      error={end === 'earliest' ? at(n, 'wait') : undefined}
+                      onChange={(event) => set({ wait: { ...waits, [end]: event.target.valueAsNumber } })}
+                    />
+                  ))}
+              </div>
+            )}
+            <ManyField
+              label="What this does"
+              values={step.does ?? []}
+              choices={deeds}
+              onChange={(does) => set({ does })}
+            />
+          </div>
+        )
+      })}
+      <Button className="mt-3" onClick={() => onChange([...list, { title: '', handsOnMinutes: 5 }])}>
+        Another step
+      </Button>
+    </fieldset>
+  )
+}
