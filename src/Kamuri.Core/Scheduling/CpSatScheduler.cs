@@ -1,3 +1,4 @@
+using System.Globalization;
 using Google.OrTools.Sat;
 using Kamuri.Core.Steps;
 
@@ -8,19 +9,23 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 public sealed class CpSatScheduler : IScheduler
 {
-    /// <summary>Longest search in seconds of the solver's own deterministic time, so that a busy machine changes nothing.</summary>
-    private const double DeterministicSeconds = 2;
+    /// <summary>Longest search in units of the solver's own deterministic time, so that a busy machine changes nothing.</summary>
+    private const double Search = 2;
+
+    /// <summary>Longest tidying of a schedule whose hours are settled. What is not tidied by then is tidy enough.</summary>
+    private const double Tidying = 0.01;
 
     // Problems this small are solved before presolve or cuts have paid for themselves. A day is mostly one long chain, which
-    // its linear relaxation already orders; following it and raising the bound from below proves plans soonest.
-    private static readonly string Parameters = string.Join(',',
-        "num_workers:1", "random_seed:7", $"max_deterministic_time:{DeterministicSeconds}", "linearization_level:1", "symmetry_level:0",
-        "cp_model_presolve:false", "cp_model_probing_level:0", "cut_level:0", "search_branching:LP_SEARCH", "use_objective_lb_search:true");
+    // its linear relaxation already orders.
+    private static string Parameters(double longest) => string.Create(CultureInfo.InvariantCulture,
+        $"num_workers:1,random_seed:7,max_deterministic_time:{longest},linearization_level:1,symmetry_level:0,cp_model_presolve:false,cp_model_probing_level:0,cut_level:0,search_branching:LP_SEARCH");
 
-    // Objective in order of weight: late, shortened windows, total time, time held past usual, idle gaps on a strand.
+    // The hours, in order of weight: late, shortened windows, total time.
     private const long Late = 1_000_000;
     private const long Shortened = 20_000;
     private const long Total = 400;
+
+    // Tidiness, once they are settled: time held past usual, idle gaps on a strand.
     private const long PastUsual = 8;
     private const long Idle = 1;
 
@@ -71,37 +76,46 @@ public sealed class CpSatScheduler : IScheduler
 
         var end = model.NewIntVar(0, horizon, "end");
         model.AddMaxEquality(end, placed.Values.Select(variables => variables.End));
-        var objective = LinearExpr.NewBuilder();
-        objective.AddTerm(end, Total);
+        var (hours, tidiness) = (LinearExpr.NewBuilder(), LinearExpr.NewBuilder());
+        hours.AddTerm(end, Total);
         if (problem.Deadline is { } deadline)
         {
             var late = model.NewIntVar(0, horizon, "late");
             model.Add(late >= end - deadline);
-            objective.AddTerm(late, Late);
+            hours.AddTerm(late, Late);
         }
 
         foreach (var (job, variables) in problem.Jobs.Zip(problem.Jobs.Select(job => placed[job.Id])))
         {
-            variables.Weigh(model, objective, job, mayShorten);
+            variables.Weigh(model, hours, tidiness, job, mayShorten);
         }
 
         foreach (var link in problem.Links.Where(link => link.MostGap != 0))
         {
             var (from, to) = (placed[link.From], placed[link.To]);
-            objective.AddTerm(to.Start, Idle);
-            objective.AddTerm(from.End, -Idle);
+            tidiness.AddTerm(to.Start, Idle);
+            tidiness.AddTerm(from.End, -Idle);
         }
 
-        model.Minimize(objective);
-        var solver = new CpSolver
-        {
-            StringParameters = Parameters,
-        };
-        var status = solver.Solve(model);
+        model.Minimize(hours);
+        var settled = new CpSolver { StringParameters = Parameters(Search) };
+        var status = settled.Solve(model);
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
         {
             return null;
         }
+
+        // Proving both at once takes a hundred times as long: among schedules of equal hours there are very many.
+        model.Add(hours <= (long)Math.Round(settled.ObjectiveValue));
+        model.AddHint(end, settled.Value(end));
+        foreach (var variables in placed.Values)
+        {
+            variables.Hint(model, settled);
+        }
+
+        model.Minimize(tidiness);
+        var tidied = new CpSolver { StringParameters = Parameters(Tidying) };
+        var solver = tidied.Solve(model) is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? tidied : settled;
 
         var placements = problem.Jobs
             .Select(job => new Placement(job, (int)solver.Value(placed[job.Id].Start), (int)solver.Value(placed[job.Id].End)))
@@ -110,13 +124,14 @@ public sealed class CpSatScheduler : IScheduler
             .ToList();
         var span = placements.Max(placement => placement.End);
         var proven = status == CpSolverStatus.Optimal;
-        return new Schedule(placements, span, proven ? span : Math.Min(span, (int)(solver.BestObjectiveBound / Total)), proven);
+        return new Schedule(placements, span, proven ? span : Math.Min(span, (int)(settled.BestObjectiveBound / Total)), proven);
     }
 
     /// <summary>The solver's variables for one job.</summary>
     private sealed class Variables
     {
         private readonly IntVar? _length;
+        private readonly IntVar? _end;
 
         public Variables(CpModel model, Job job, long horizon, bool mayShorten)
         {
@@ -131,7 +146,7 @@ public sealed class CpSatScheduler : IScheduler
 
             _length = model.NewIntVar(shortest, job.Longest, job.Id + ".length");
             var end = model.NewIntVar(0, horizon, job.Id + ".end");
-            End = end;
+            (_end, End) = (end, end);
             Interval = model.NewIntervalVar(Start, _length, end, job.Id);
         }
 
@@ -139,7 +154,15 @@ public sealed class CpSatScheduler : IScheduler
         public LinearExpr End { get; }
         public IntervalVar Interval { get; }
 
-        public void Weigh(CpModel model, LinearExprBuilder objective, Job job, bool mayShorten)
+        public void Hint(CpModel model, CpSolver solved)
+        {
+            foreach (var variable in new[] { Start, _length, _end }.OfType<IntVar>())
+            {
+                model.AddHint(variable, solved.Value(variable));
+            }
+        }
+
+        public void Weigh(CpModel model, LinearExprBuilder hours, LinearExprBuilder tidiness, Job job, bool mayShorten)
         {
             if (_length is null)
             {
@@ -148,12 +171,12 @@ public sealed class CpSatScheduler : IScheduler
 
             var past = model.NewIntVar(0, job.Longest - job.Usual, job.Id + ".past");
             model.Add(past >= _length - job.Usual);
-            objective.AddTerm(past, PastUsual);
+            tidiness.AddTerm(past, PastUsual);
             if (mayShorten && job.Shortest < job.Usual)
             {
                 var under = model.NewIntVar(0, job.Usual - job.Shortest, job.Id + ".under");
                 model.Add(under >= job.Usual - _length);
-                objective.AddTerm(under, Shortened);
+                hours.AddTerm(under, Shortened);
             }
         }
     }
