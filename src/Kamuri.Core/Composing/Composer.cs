@@ -26,14 +26,19 @@ public static class Composer
     /// <summary>Rounds of fixing before giving up; every fix removes a finding, so a composed plan needs far fewer.</summary>
     private const int MostRounds = 24;
 
-    public static Composition Compose(PlanRequest request, CraftFigures figures)
+    /// <summary>Composes the day.</summary>
+    /// <param name="request">What is asked for.</param>
+    /// <param name="figures">Craft figures.</param>
+    /// <param name="withFixes">Tries every fix before it is offered; false for a trial of which only the findings count.</param>
+    public static Composition Compose(PlanRequest request, CraftFigures figures, bool withFixes = true)
     {
         var (bare, leftOut) = request.Steps is { } given ? (given, []) : Choose(request, figures);
         var (edited, refused) = PlanEditing.Apply(bare, request.Edits);
         var context = Walk(request, edited, figures);
-        var said = FixCompletion.Complete(context, AllRules.Check(context), steps => Walk(request, steps, figures));
+        var said = AllRules.Check(context);
+        said = withFixes ? FixCompletion.Complete(context, said, steps => Walk(request, steps, figures)) : said;
         var (findings, stood) = Overrides.Apply(said, request.Edits);
-        return new Composition(context.Walk, findings, [.. refused, .. stood], leftOut, MendAll(request, edited, findings, figures));
+        return new Composition(context.Walk, findings, [.. refused, .. stood], leftOut, withFixes ? MendAll(request, edited, findings, figures) : []);
     }
 
     /// <summary>The day of this kind of hair for this aim, mended by the rules.</summary>

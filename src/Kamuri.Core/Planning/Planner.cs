@@ -74,9 +74,9 @@ public sealed class Planner(IScheduler scheduler)
         Composition Composition, HeadSize Size, double Tangle, IReadOnlyList<Section> Sections, IReadOnlyList<StepTiming> Timings,
         IReadOnlyDictionary<string, Amount> Amounts, JobBuilder Jobs);
 
-    private static Drafting Draft(PlanRequest request, CraftFigures figures, bool strictlyWarm = true)
+    private static Drafting Draft(PlanRequest request, CraftFigures figures, bool strictlyWarm = true, bool isTrial = false)
     {
-        var composition = Composer.Compose(request, figures);
+        var composition = Composer.Compose(request, figures, withFixes: !isTrial);
         var size = HeadSize.Of(request.Head, figures.Head);
         var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
         var sections = request.Sections ?? Sectioning.CountFor(request.Head, tangle, figures.HandsOn);
@@ -118,7 +118,7 @@ public sealed class Planner(IScheduler scheduler)
         foreach (var walked in draft.Composition.Walk.Where(walked => walked.Step.Kind.CanBeSpared))
         {
             var edits = SparingEdits(walked.Step, draft.Composition.Walk);
-            var without = Draft(request with { Edits = [.. request.Edits, .. edits] }, figures);
+            var without = Draft(request with { Edits = [.. request.Edits, .. edits] }, figures, isTrial: true);
             if (without.Composition.Findings.Count(finding => finding.Holds) > stops)
             {
                 continue;

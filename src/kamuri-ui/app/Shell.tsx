@@ -25,7 +25,7 @@ export function Shell() {
       <a href="#place" className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-raised focus:p-3">
         Skip to the page
       </a>
-      <header className="flex min-h-16 flex-wrap items-center gap-x-8 pt-2">
+      <header className="flex min-h-16 print:hidden flex-wrap items-center gap-x-8 pt-2">
         <Link to="/today" className="font-display text-2xl font-bold tracking-tight">
           Kamuri
         </Link>
@@ -70,7 +70,7 @@ export function Shell() {
       <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
         <Outlet />
       </main>
-      <footer className="flex flex-wrap gap-x-6 border-t border-rule py-2 text-quiet">
+      <footer className="flex flex-wrap print:hidden gap-x-6 border-t border-rule py-2 text-quiet">
         <Link to="/figures" aria-keyshortcuts="f" className="inline-flex min-h-12 items-center hover:text-ink">
           Craft figures
         </Link>

@@ -14,7 +14,7 @@ const pages = [
 export function ShelfPlace() {
   return (
     <>
-      <nav aria-label="On the shelf" className="mt-2 flex flex-wrap gap-x-6">
+      <nav aria-label="On the shelf" className="mt-2 flex print:hidden flex-wrap gap-x-6">
         {pages.map((page) => (
           <NavLink key={page.to} to={page.to} end={page.to === '/shelf'} className="flex min-h-12 items-center">
             {({ isActive }) => (
