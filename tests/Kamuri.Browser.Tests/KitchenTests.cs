@@ -70,6 +70,19 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     }
 
     [Fact]
+    public void What_was_used_last_time_is_used_again_with_one_press()
+    {
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        _window.Press("With the same as last time");
+        _window.SeeText("Soft Milk", "li[data-step=leave-in]");
+        _window.SeeText("What it takes costs", "section[aria-label=\"In the kitchen\"]");
+        _window.Press("Take back");
+        _window.Until(() => !_window.Text("li[data-step=leave-in]").Contains("Soft Milk", StringComparison.Ordinal), "nothing in particular again");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_jar_past_its_day_stops_the_plan_and_another_way_mends_it()
     {
         _window.Wish(DemoServer.Wish(edits: [new { kind = "add", stepKind = "plant-gel", after = "look" }]));

@@ -1,6 +1,7 @@
 using CsCheck;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
@@ -131,6 +132,35 @@ internal static class Gens
         from request in Request
         from picks in Gen.Int[0, 1000].Array[6]
         select request with { Edits = Edits(request, picks) };
+
+    /// <summary>Days with a formula chosen for several steps, in houses with and without good jars of them.</summary>
+    public static readonly Gen<PlanRequest> CookedRequest =
+        from request in Request
+        from picks in Gen.Int[0, 1000].Array[4]
+        from jars in Gen.Int[0, 20].Array[3]
+        select request with
+        {
+            Uses = Given.Compose(request).Walk.Select(walked => walked.Step.Kind).Where(kind => kind.Puts is not null).DistinctBy(kind => kind.Id).Take(picks.Length)
+                .Zip(picks, (kind, pick) => (kind, fitting: FormulaCatalogue.All.Where(formula => formula.ServesAs.Contains(kind.Puts!.Value)).ToList(), pick))
+                .Where(each => each.fitting.Count > 0)
+                .ToDictionary(each => each.kind.Id, each => Larder.Made(each.fitting[each.pick % each.fitting.Count], request.Kitchen)),
+            Batches = [.. jars.Select((daysAgo, n) => Jar(FormulaCatalogue.All[(daysAgo * 7 + n) % FormulaCatalogue.All.Count], daysAgo))],
+        };
+
+    private static Batch Jar(Formula formula, int daysAgo) => new()
+    {
+        Id = Guid.NewGuid(),
+        Name = formula.Name,
+        FormulaId = formula.Id,
+        MadeAt = Given.Noon.AddDays(-daysAgo),
+        MadeOn = Given.Today.AddDays(-daysAgo),
+        Made = new Millilitres(500),
+        Left = new Millilitres(20 * daysAgo),
+        Keep = formula.Keep,
+        KeptAt = formula.Keep.Freezer is not null && daysAgo % 2 == 0 ? Keeping.Freezer : formula.Keep.Best,
+        ServesAs = formula.ServesAs,
+        Facts = Larder.Made(formula, Kitchen.Shipped) with { Making = null },
+    };
 
     /// <summary>Drops, additions and moves of steps that are really in the plan.</summary>
     private static List<PlanEdit> Edits(PlanRequest request, int[] picks)

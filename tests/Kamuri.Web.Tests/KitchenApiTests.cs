@@ -268,6 +268,9 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(1, after["hand"]!["count"]!.GetValue<int>());
         Assert.Equal(Math.Cbrt(2), after["hand"]!["factor"]!.GetValue<double>(), 9);
         Assert.DoesNotContain(after["findings"]!.AsArray(), finding => finding!["rule"]!.GetValue<string>() == "R34");
+        var last = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/last-uses");
+        Assert.Equal(("leave-in", product["id"]!.GetValue<string>()), (last[0]!["stepKind"]!.GetValue<string>(), last[0]!["productId"]!.GetValue<string>()));
+        Assert.Empty((await OkAsync(HttpMethod.Get, $"/api/heads/{Guid.NewGuid()}/last-uses")).AsArray());
         Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, $"/api/takings/{taking["id"]}", new JsonObject { ["usedMl"] = -1 })).Status);
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Put, "/api/takings/999999", new JsonObject { ["usedMl"] = 1 })).Status);
     }

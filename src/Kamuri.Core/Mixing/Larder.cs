@@ -17,7 +17,7 @@ public static class Larder
     public static PlanRequest Fill(PlanRequest request, CraftFigures figures)
     {
         var uses = new Dictionary<string, StepUse>(request.Uses);
-        foreach (var kind in StepCatalogue.All.Where(kind => kind.Preparation is not null && !Names(request).Any(key => KindOf(key) == kind)))
+        foreach (var kind in StepCatalogue.All.Where(kind => kind.Preparation is not null && !request.Uses.Keys.Any(key => StepCatalogue.OfStep(key) == kind)))
         {
             // Nobody chose a herb, so nothing can be called new in it.
             uses[kind.Id] = Made(FormulaCatalogue.ForPreparation(kind.Preparation!), request.Kitchen) with { AskForPatchTest = [] };
@@ -26,7 +26,7 @@ public static class Larder
         var size = HeadSize.Of(request.Head, figures.Head);
         foreach (var (key, use) in uses.ToList())
         {
-            if (use is not { Making: { } formula, MadeFresh: false } || KindOf(key) is not { } kind)
+            if (use is not { Making: { } formula, MadeFresh: false } || StepCatalogue.OfStep(key) is not { } kind)
             {
                 continue;
             }
@@ -57,9 +57,4 @@ public static class Larder
     public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) => Cooking.Of(
         Scaling.ToMakeWithin(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen), request.Kitchen,
         (id, needed) => Find(request, id, needed, figures), request.Room, figures.Cooling, figures.Mixtures);
-
-    private static IEnumerable<string> Names(PlanRequest request) => request.Uses.Keys;
-
-    /// <summary>The kind a use is for: its key is a kind, or a step of it with a number behind.</summary>
-    private static StepKind? KindOf(string key) => StepCatalogue.Find(key) ?? StepCatalogue.Find(key.TrimEnd("0123456789".ToCharArray()).TrimEnd('-'));
 }

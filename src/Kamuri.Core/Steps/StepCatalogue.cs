@@ -13,6 +13,9 @@ public static partial class StepCatalogue
     /// <summary>Finds a kind by id; null when there is none.</summary>
     public static StepKind? Find(string id) => ById.GetValueOrDefault(id);
 
+    /// <summary>The kind of a step by its id in a plan: the kind's own, or with a number behind it. Null when there is none.</summary>
+    public static StepKind? OfStep(string id) => Find(id) ?? Find(id.TrimEnd("0123456789".ToCharArray()).TrimEnd('-'));
+
     /// <summary>Finds a kind the caller knows to exist.</summary>
     /// <exception cref="KeyNotFoundException">There is no such kind.</exception>
     public static StepKind Get(string id) => ById[id];

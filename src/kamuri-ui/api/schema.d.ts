@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/heads/{headId}/last-uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLastUses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/takings/{id}": {
         parameters: {
             query?: never;
@@ -1601,6 +1617,13 @@ export interface components {
             buildsUpWhy: string;
             conflicts: components["schemas"]["LabelConflict"][];
             unread: string[];
+        };
+        /** @description What a kind of step was done with the last time. */
+        LastUse: {
+            stepKind: string;
+            /** Format: uuid */
+            productId: string;
+            name: string;
         };
         /**
          * @description A school of layering: the order of liquid, oil and cream after the wash.
@@ -3248,6 +3271,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenView"][];
+                };
+            };
+        };
+    };
+    listLastUses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                headId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastUse"][];
                 };
             };
         };

@@ -199,7 +199,7 @@ function Planning({
             />
             <div>
               <WorthKnowing plan={shown} onEdit={edit} />
-              <InTheKitchen plan={shown} />
+              <InTheKitchen plan={shown} uses={wish.uses ?? {}} onUses={(uses) => change({ uses })} />
             </div>
           </div>
         </div>

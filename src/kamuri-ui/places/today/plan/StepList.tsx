@@ -100,7 +100,7 @@ export function StepList({
                     isOpen={open === step.id}
                     inFocus={focus === step.id}
                     isOver={over === step.id && !!dragged}
-                    use={uses[step.id] ?? null}
+                    use={uses[step.id] ?? uses[step.kind] ?? null}
                     onToggle={() => setOpen(open === step.id ? null : step.id)}
                     onFocus={onFocus}
                     onKey={(event) => key(event, index)}
