@@ -65,19 +65,17 @@ public static class Composer
     private static List<PlanEdit> MendAll(PlanRequest request, IReadOnlyList<PlanStep> steps, IReadOnlyList<Finding> findings, CraftFigures figures)
     {
         var edits = new List<PlanEdit>();
-        static Fix? Next(IEnumerable<Finding> findings) =>
-            findings.Where(finding => finding.Overridden is null).OrderByDescending(finding => finding.Severity).Select(finding => finding.Fix).FirstOrDefault(fix => fix is not null);
         if (findings.Count(finding => finding.Fix is not null && finding.Overridden is null) < 2)
         {
             return edits;
         }
 
-        for (var (round, fix) = (0, Next(findings)); fix is not null && round < MostRounds; round++)
+        for (var (round, fix) = (0, FixCompletion.InOrder(findings).Select(finding => finding.Fix).FirstOrDefault(each => each is not null)); fix is not null && round < MostRounds; round++)
         {
             edits.AddRange(fix.Edits);
             steps = PlanEditing.Apply(steps, fix.Edits).Steps;
             var context = Walk(request, steps, figures);
-            fix = Next(FixCompletion.Complete(context, AllRules.Check(context), mended => Walk(request, mended, figures)));
+            fix = FixCompletion.Best(context, AllRules.Check(context), mended => Walk(request, mended, figures));
         }
 
         return edits;

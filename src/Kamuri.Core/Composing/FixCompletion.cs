@@ -11,12 +11,24 @@ internal static class FixCompletion
 {
     private const int MostRounds = 5;
 
-    public static IReadOnlyList<Finding> Complete(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
+    public static IReadOnlyList<Finding> Complete(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
+        [.. Each(context, findings, findings, walk)];
+
+    /// <summary>The weightiest fix that makes the plan better; those behind it are not tried. Null when none does.</summary>
+    public static Fix? Best(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
+        Each(context, findings, InOrder(findings), walk).Select(finding => finding.Fix).FirstOrDefault(fix => fix is not null);
+
+    /// <summary>What is still to be mended, the weightiest first; what a person goes on in spite of is not.</summary>
+    public static IEnumerable<Finding> InOrder(IEnumerable<Finding> findings) =>
+        findings.Where(finding => finding.Overridden is null).OrderByDescending(finding => finding.Severity);
+
+    private static IEnumerable<Finding> Each(
+        RuleContext context, IReadOnlyList<Finding> all, IEnumerable<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
     {
         var steps = context.Walk.Select(walked => walked.Step).ToList();
-        var before = Weight(findings);
-        var known = findings.Select(Sign).ToHashSet();
-        return [.. findings.Select(finding => finding.Fix is { } fix ? finding with { Fix = Tried(fix, steps, before, known, walk) } : finding)];
+        var before = Weight(all);
+        var known = all.Select(Sign).ToHashSet();
+        return findings.Select(finding => finding.Fix is { } fix ? finding with { Fix = Tried(fix, steps, before, known, walk) } : finding);
     }
 
     /// <summary>A stop outweighs any number of warnings, and a warning any number of notes.</summary>

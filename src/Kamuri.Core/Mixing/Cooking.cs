@@ -90,6 +90,11 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
         }
     }
 
+    /// <summary>Whether anything in a formula stands long enough that its making could reach beyond the day.</summary>
+    public static bool MayReachBeyond(Formula formula, Kitchen kitchen, TimeSpan longestInDay) =>
+        formula.Method.Any(step => step.Cools || step.Wait?.Usual > longestInDay.TotalMinutes)
+        || formula.Ingredients.Any(each => each.FormulaId is { } id && kitchen.Formula(id) is { } inner && MayReachBeyond(inner, kitchen, longestInDay));
+
     /// <summary>How long the making takes from first to last: at least, usually, at most.</summary>
     public Window Whole(Room room, CoolingFigures cooling) => Lead([.. Ahead?.Steps ?? [], .. OnTheDay], room, cooling);
 

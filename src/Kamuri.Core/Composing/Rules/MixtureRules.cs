@@ -185,6 +185,11 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
 
     private static IEnumerable<Finding> OnTheShelf(RuleContext context)
     {
+        if (context.Request.Stock.Count == 0)
+        {
+            yield break;
+        }
+
         var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
         foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => context.Use(step) is null && step.Kind.Puts is not null))
         {
@@ -207,6 +212,11 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
+        if (use is { InStock: null, ToMake: null })
+        {
+            yield break;
+        }
+
         var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
         if (FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures, step.AmountFactor, context.Request.Hand) is not { } needed)
         {
@@ -263,8 +273,9 @@ public sealed class BegunInTime : MixtureRule
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
-        if (use.Making is not { } formula)
+        if (use.Making is not { } formula || !Cooking.MayReachBeyond(formula, context.Request.Kitchen, context.Figures.Mixtures.LongestInDay))
         {
+            // Asked of every plan many times over, so a mixture that never waits long is not laid out for it.
             yield break;
         }
 
