@@ -111,6 +111,7 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         });
         modelBuilder.Entity<BatchRow>(batch =>
         {
+            batch.Ignore(row => row.MadeOf);
             batch.ToTable("batches");
             batch.Property(row => row.KeptAt).HasConversion<string>();
             batch.HasIndex(row => row.GoneOn);

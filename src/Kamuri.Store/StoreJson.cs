@@ -8,7 +8,7 @@ public static class StoreJson
 {
     public static JsonSerializerOptions Options { get; } = new(JsonSerializerDefaults.General)
     {
-        Converters = { new JsonStringEnumConverter() },
+        Converters = { new JsonStringEnumConverter(), new MeasuredWordsJson() },
         DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
         // What is computed is computed again when it is read.
         IgnoreReadOnlyProperties = true,

@@ -47,6 +47,15 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
             window.Press("Close");
         }
 
+        foreach (var (path, press) in new[] { ("/shelf", "As a table"), ("/shelf/formulas", "Bring one in") })
+        {
+            window.Go(path);
+            window.Press(press);
+            window.See("[role=dialog] input[type=file]");
+            Look($"{path}, {press}");
+        }
+
+        window.Go("/today");
         window.Press("Rehearse it");
         window.See("[data-main]");
         window.Click("[data-main]");

@@ -137,6 +137,22 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     }
 
     [Fact]
+    public void A_formula_from_elsewhere_is_brought_in_and_its_faults_are_placed()
+    {
+        using var file = new TextFile("rinse.md", "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n");
+        _window.Go("/shelf/formulas");
+        _window.Press("Bring one in");
+        _window.Attach("[role=dialog] input[type=file]", file.Path);
+        _window.Press("Take it in");
+        _window.SeeText("line 6", "[role=dialog] [role=alert]");
+        _window.Fill("The text", "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 tbsp malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n");
+        _window.Press("Take it in");
+        _window.SeeText("malt rinse", "h1");
+        _window.SeeText("Stir 30 ml malt into 300 ml water", "main ol");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_formula_is_copied_changed_and_refused_where_it_is_wrong()
     {
         _window.Go("/shelf/formulas/new?copy=0000000a-4b61-6d75-7269-000000000000");

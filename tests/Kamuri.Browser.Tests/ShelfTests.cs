@@ -32,6 +32,24 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
     }
 
     [Fact]
+    public void A_table_with_a_broken_row_is_taken_in_as_far_as_it_is_good()
+    {
+        using var table = new TextFile("products.csv", "name,role,size_ml,left_ml,price,opened,months_after_opening,label\nTable Milk,leaveIn,200,150,9.5,,,\"Aqua, Glycerin\"\nTable Oil,oil,-5,,,,,\n");
+        _window.Go("/shelf");
+        _window.Press("As a table");
+        _window.Attach("[role=dialog] input[type=file]", table.Path);
+        _window.Press("Take it in");
+        _window.SeeText("Nothing was taken in. 1 of 2 rows cannot be read:", "[role=dialog]");
+        _window.SeeText("line 3, size_ml:", "[role=dialog]");
+        _window.Press("Take in the good row");
+        _window.SeeText("One product was put on the shelf.", "[role=dialog]");
+        _window.Press("Close");
+        _window.SeeText("Table Milk", "main");
+        Assert.DoesNotContain("Table Oil", _window.Text("main"), StringComparison.Ordinal);
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_product_is_put_on_the_shelf_and_used_in_a_plan_where_it_is_checked()
     {
         _window.Go("/shelf");

@@ -95,7 +95,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var forHead = await OkAsync(HttpMethod.Post, $"/api/formulas/{EggMask}/scale", new JsonObject { ["headId"] = head, ["as"] = "egg" });
         Assert.Equal("1½", forHead["lines"]![0]!["amount"]!["metric"]!.GetValue<string>());
         Assert.Contains("Not for Wren: egg.", forHead["warnings"]!.ToJsonString(), StringComparison.Ordinal);
-        Assert.StartsWith("Wren takes 100 ml for egg", forHead["for"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith("Wren takes 100 ml for egg", forHead["for"]!["metric"]!.GetValue<string>(), StringComparison.Ordinal);
 
         Assert.Equal(250, (await OkAsync(HttpMethod.Post, $"/api/formulas/{Tea}/scale", new JsonObject { ["makeMl"] = 250 }))["makesMl"]!.GetValue<double>(), 9);
         var have = await OkAsync(HttpMethod.Post, $"/api/formulas/{LeafGel}/scale", JsonNode.Parse("""{"have":{"ingredient":0,"amount":40,"unit":"gram"}}"""));
@@ -150,6 +150,12 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var (status, problem) = await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 50 g eggs\n- water\n" });
         Assert.Equal(400, status);
         Assert.Contains("line 6", problem!["errors"]!.ToJsonString(), StringComparison.Ordinal);
+
+        // What only this kitchen can know is placed in the text as well.
+        var (_, later) = await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir (900 min)\n" });
+        Assert.Equal(["line 6, unit", "line 10, handsOnMinutes"], later!["errors"]!.AsObject().Select(each => each.Key));
+        var (_, recipe) = await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = """{"@type":"Recipe","name":"Mine","recipeIngredient":["1 l water","3 water"]}""" });
+        Assert.Equal(["recipeIngredient[1], unit"], recipe!["errors"]!.AsObject().Select(each => each.Key));
         Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = new string('x', 250_000) })).Status);
     }
 
@@ -161,6 +167,8 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(("fridge", "good"), (made["keptAt"]!.GetValue<string>(), made["state"]!.GetValue<string>()));
 
         async Task<JsonNode> ChangeAsync(string body) => (await OkAsync(HttpMethod.Post, path, JsonNode.Parse(body))).AsArray().Single(each => each!["id"]!.GetValue<string>() == made["id"]!.GetValue<string>())!;
+        Assert.Equal(4, made["usualPortions"]!.GetValue<int>());
+        Assert.Equal("1 to 48 portions.", Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"freeze","portions":0}"""))).Body, "portions"));
         Assert.Equal(4, (await ChangeAsync("""{"kind":"freeze","portions":4}"""))["portions"]!.GetValue<int>());
         var after = await OkAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"thaw","portions":1}"""));
         Assert.Contains(after.AsArray(), each => each!["name"]!.GetValue<string>() == "Thin seed gel" && Math.Abs(each["leftMl"]!.GetValue<double>() - 30) < 1e-9 && each["keptAt"]!.GetValue<string>() == "fridge");

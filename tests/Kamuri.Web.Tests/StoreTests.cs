@@ -1,5 +1,8 @@
+using System.Text.Json;
+using Kamuri.Core.Mixing;
 using Kamuri.Store;
 using Kamuri.Store.Heads;
+using Kamuri.Store.Kitchen;
 using Kamuri.Store.Sessions;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
@@ -46,6 +49,17 @@ public sealed class StoreTests : IDisposable
         }
 
         Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
+    }
+
+    [Fact]
+    public void Amounts_in_files_of_earlier_versions_are_still_read()
+    {
+        var read = JsonSerializer.Deserialize<List<MeasuredWords>>("""["230 ml water",{"Metric":"15 ml oil","Spoons":"1 tbsp oil","Weight":"14 g oil"}]""", StoreJson.Options)!;
+        Assert.Equal([MeasuredWords.Same("230 ml water"), new MeasuredWords("15 ml oil", "1 tbsp oil", "14 g oil")], read);
+        Assert.Equal(read, JsonSerializer.Deserialize<List<MeasuredWords>>(JsonSerializer.Serialize(read, StoreJson.Options), StoreJson.Options));
+
+        var row = new BatchRow { MadeOfJson = """["1 × egg"]""" };
+        Assert.Equal("1 × egg", row.MadeOf.Single().Spoons);
     }
 
     [Fact]

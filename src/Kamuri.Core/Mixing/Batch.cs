@@ -21,6 +21,9 @@ public sealed record Batch
     public required KeepRule Keep { get; init; }
     public Keeping KeptAt { get; init; }
 
+    /// <summary>How much a frozen portion holds; null when it is kept in one piece.</summary>
+    public Millilitres? Portion { get; init; }
+
     /// <summary>When it was put where it is now; null when it has stood there since it was made.</summary>
     public DateTimeOffset? MovedAt { get; init; }
 
@@ -41,6 +44,12 @@ public sealed record Batch
 
     /// <summary>What a millilitre of it cost; null when nobody knows.</summary>
     public decimal? PricePerMl { get; init; }
+
+    /// <summary>What all that was made of it cost, to the hundredth; null when nobody knows.</summary>
+    public decimal? Cost => PricePerMl is { } price ? Math.Round(price * (decimal)Made.Value, 2) : null;
+
+    /// <summary>Frozen portions that are left; null when it is not frozen, or in one piece.</summary>
+    public int? Portions => KeptAt == Keeping.Freezer && Portion is { Value: > 0 } portion ? (int)Math.Round(Left.Value / portion.Value) : null;
 
     public IReadOnlyList<Substance> ServesAs { get; init; } = [];
 
@@ -65,6 +74,9 @@ public sealed record BatchStanding(BatchState State, DateOnly? UseBy, DateOnly? 
 /// <summary>What becomes of a batch: how long it is good, and what happens when it is moved, looked at, taken from.</summary>
 public static class BatchKeeping
 {
+    /// <summary>More portions than any ice tray has.</summary>
+    public const int MostPortions = 48;
+
     /// <summary>How a batch stands at a moment.</summary>
     /// <param name="batch">The batch.</param>
     /// <param name="today">The household's date.</param>
@@ -113,6 +125,32 @@ public static class BatchKeeping
             ThawedOn = batch.KeptAt == Keeping.Freezer && to != Keeping.Freezer ? today : batch.ThawedOn,
         };
     }
+
+    /// <summary>Freezes what is left in equal portions.</summary>
+    /// <param name="portions">1 to <see cref="MostPortions"/>.</param>
+    public static Batch Freeze(Batch batch, int portions, DateOnly today, DateTimeOffset now, MixtureFigures figures) =>
+        Move(batch, Keeping.Freezer, today, now, figures) with { Portion = new Millilitres(batch.Left.Value / portions) };
+
+    /// <summary>
+    /// Takes portions out of the freezer. All of them: the batch itself is thawed. Some: they become a batch of their own, with a
+    /// day of their own and their share of the cost, and the rest stays frozen.
+    /// </summary>
+    /// <param name="id">The id of that new batch.</param>
+    /// <param name="portions">1 to what is left; a batch in one piece is one portion.</param>
+    public static (Batch Batch, Batch? Thawed) Thaw(Batch batch, Guid id, int portions, DateOnly today, DateTimeOffset now, MixtureFigures figures)
+    {
+        if (portions >= (batch.Portions ?? 1))
+        {
+            return (Move(batch, Keeping.Fridge, today, now, figures) with { Portion = null }, null);
+        }
+
+        var amount = new Millilitres(batch.Portion!.Value.Value * portions);
+        var thawed = Move(batch with { Id = id, Made = amount, Left = amount }, Keeping.Fridge, today, now, figures) with { Portion = null };
+        return (batch with { Left = new Millilitres(batch.Left.Value - amount.Value) }, thawed);
+    }
+
+    /// <summary>Into how many portions what is left is usually frozen, 1 to <see cref="MostPortions"/>.</summary>
+    public static int UsualPortions(Batch batch, MixtureFigures figures) => (int)Math.Clamp(Math.Round(batch.Left.Value / figures.FrozenPortion.Value), 1, MostPortions);
 
     /// <summary>Why a batch cannot be put somewhere; null when it can.</summary>
     public static string? WhyNot(Batch batch, Keeping to) => to switch

@@ -7,12 +7,12 @@ namespace Kamuri.Core.Mixing;
 
 /// <summary>One step of making a scaled mixture, batches of other formulas included.</summary>
 /// <param name="Id">Unique within the mixture.</param>
-/// <param name="Title">What hands do, with amounts.</param>
+/// <param name="Words">What hands do, with amounts.</param>
 /// <param name="Method">The step as the formula has it.</param>
 /// <param name="Vessel">What it stands in.</param>
 /// <param name="Volume">How much of it there is.</param>
 /// <param name="HotAt">How warm it is when it begins to cool; null takes the figure for what was just strained.</param>
-public sealed record CookStep(string Id, string Title, MethodStep Method, Vessel Vessel, Millilitres Volume, Celsius? HotAt)
+public sealed record CookStep(string Id, MeasuredWords Words, MethodStep Method, Vessel Vessel, Millilitres Volume, Celsius? HotAt)
 {
     /// <summary>How long the wait behind it takes, in minutes; null when there is none.</summary>
     public Window? Wait(Room room, CoolingFigures figures) =>
@@ -27,7 +27,7 @@ public sealed record AheadWork(string Formula, IReadOnlyList<CookStep> Steps, Wi
 
 /// <summary>Something taken from a batch that is there.</summary>
 /// <param name="Sentence">For example "Take 15 ml from Infused oil."</param>
-public sealed record TakenFromBatch(Guid BatchId, string Name, Millilitres Amount, string Sentence);
+public sealed record TakenFromBatch(Guid BatchId, string Name, Millilitres Amount, MeasuredWords Sentence);
 
 /// <summary>How a scaled mixture is made: what comes first, what can wait for the day.</summary>
 /// <param name="Mixture">What is made.</param>
@@ -76,7 +76,7 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
 
                 if (isThere(id, line.Volume) is { } batch)
                 {
-                    taken.Add(new TakenFromBatch(batch.Id, batch.Name, line.Volume, $"Take {line.Amount.Metric} from {batch.Name}."));
+                    taken.Add(new TakenFromBatch(batch.Id, batch.Name, line.Volume, MeasuredWords.Of(way => $"Take {way(line.Amount)} from {batch.Name}.")));
                 }
                 else
                 {
@@ -84,9 +84,8 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
                 }
             }
 
-            var amounts = scaled.Lines.Select(line => (line.Ingredient.Name, line.Amount.Metric)).ToList();
             steps.AddRange(scaled.Formula.Method.Select(step => new CookStep(
-                Unique($"{prefix}{step.Id}"), Scaling.Words(step.Title, amounts), step, scaled.Formula.Vessel, scaled.Makes, scaled.Formula.HotAt)));
+                Unique($"{prefix}{step.Id}"), MeasuredWords.Of(way => Scaling.Words(step.Title, scaled.Lines.Select(line => (line.Ingredient.Name, way(line.Amount))))), step, scaled.Formula.Vessel, scaled.Makes, scaled.Formula.HotAt)));
         }
     }
 

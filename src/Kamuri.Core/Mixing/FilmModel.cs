@@ -68,11 +68,7 @@ public sealed record FilmFigures
 /// <param name="Measured">Rounded to 1 ml under 20 ml, else 5 ml, else 10 ml from 100 ml.</param>
 /// <param name="Ways">Written in millilitres, in spoons and on a scale.</param>
 /// <param name="Working">The working in one sentence.</param>
-public sealed record Amount(Millilitres Exact, Millilitres Measured, MeasuredAmount Ways, string Working)
-{
-    /// <summary>For example "100 ml, about 7 tbsp".</summary>
-    public string Text => $"{Ways.Metric}, about {Ways.Spoons}";
-}
+public sealed record Amount(Millilitres Exact, Millilitres Measured, MeasuredAmount Ways, string Working);
 
 /// <summary>How much of a substance a head takes: film thickness × hair surface × coverage × this head's hand.</summary>
 public static class FilmModel

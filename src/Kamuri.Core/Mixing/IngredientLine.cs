@@ -15,7 +15,7 @@ public static partial class IngredientLine
     /// <summary>Writes an ingredient, exactly enough to be read back as the same number.</summary>
     public static string Write(FormulaIngredient ingredient)
     {
-        var name = ingredient is { Amount: 1, Unit: Unit.Drop or Unit.PartByVolume } ? Measures.Name(ingredient.Unit).TrimEnd('s') : Measures.Name(ingredient.Unit);
+        var name = ingredient is { Amount: 1, Unit: Unit.Drop or Unit.PartByVolume or Unit.PartByWeight } ? Measures.Name(ingredient.Unit).Replace("parts", "part", StringComparison.Ordinal).TrimEnd('s') : Measures.Name(ingredient.Unit);
         var unit = ingredient.Unit == Unit.Piece ? "" : $" {name}";
         return $"{ingredient.Amount.ToString("R", CultureInfo.InvariantCulture)}{unit} {ingredient.Name}{(ingredient.AfterStraining ? $" {After}" : "")}";
     }
@@ -73,6 +73,6 @@ public static partial class IngredientLine
 
     private static string Shorten(string text) => text.Length > 40 ? $"{text[..40]}…" : text;
 
-    [GeneratedRegex(@"^(?:(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3})|(?<whole>\d{1,9}(?:[.,]\d{1,17}(?:[eE][-+]?\d{1,3})?)?)(?:\s*(?<glyph>[¼½¾⅓⅔])|\s+(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3}))?|(?<glyph>[¼½¾⅓⅔]))(?:\s*[x×])?(?=[\s\p{L}])\s*", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?:(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3})|(?<whole>\d{1,9}(?:[.,]\d{1,24}(?:[eE][-+]?\d{1,3})?)?)(?:\s*(?<glyph>[¼½¾⅓⅔])|\s+(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3}))?|(?<glyph>[¼½¾⅓⅔]))(?:\s*[x×])?(?=[\s\p{L}])\s*", RegexOptions.CultureInvariant)]
     private static partial Regex Amount();
 }

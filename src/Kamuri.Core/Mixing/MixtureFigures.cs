@@ -1,5 +1,6 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Mixing;
 
@@ -26,6 +27,9 @@ public sealed record MixtureFigures
 
     /// <summary>Days a batch that looks and smells as it should is given from that day, never past its longest.</summary>
     public int LookGoodForDays { get; init; } = 2;
+
+    /// <summary>A frozen portion; an ice-tray cube or two (craft default).</summary>
+    public Millilitres FrozenPortion { get; init; } = new(30);
 
     /// <summary>Minutes portions take to thaw.</summary>
     public Window Thawing { get; init; } = new(20, 30, 180);

@@ -31,6 +31,13 @@ public static class MixtureWords
     /// <summary>Where a batch is kept.</summary>
     public static string Of(Keeping keeping) => keeping switch { Keeping.Room => "in the room", Keeping.Fridge => "in the fridge", _ => "frozen" };
 
+    /// <summary>How much of it a head takes, why, and how much more than that is made.</summary>
+    public static MeasuredWords Wanted(Head head, StepKind kind, Amount amount, MixtureFigures figures) => MeasuredWords.Of(way =>
+    {
+        var beyond = Math.Round((figures.MadeBeyond - 1) * 100);
+        return $"{head.Name} takes {way(amount.Ways)} for {kind.Name.ToLowerInvariant()}: {amount.Working}{(beyond > 0 ? $"; {beyond:0} % over is made" : "")}.";
+    });
+
     /// <summary>Short cautions that go with a mixture, by what is in it.</summary>
     public static IReadOnlyList<string> Cautions(Formula formula, Contents contents)
     {

@@ -27,7 +27,11 @@ public sealed record ScaledLine(FormulaIngredient Ingredient, Material Material,
 /// <param name="Lines">What goes in.</param>
 /// <param name="Makes">What it comes to once strained.</param>
 /// <param name="Remarks">What was rounded and why, and what cannot be measured.</param>
-public sealed record ScaledFormula(Formula Formula, double Factor, IReadOnlyList<ScaledLine> Lines, Millilitres Makes, IReadOnlyList<string> Remarks);
+public sealed record ScaledFormula(Formula Formula, double Factor, IReadOnlyList<ScaledLine> Lines, Millilitres Makes, IReadOnlyList<string> Remarks)
+{
+    /// <summary>What goes in, a line each.</summary>
+    public IReadOnlyList<MeasuredWords> Words => [.. Lines.Select(line => MeasuredWords.Of(way => $"{way(line.Amount)} {line.Ingredient.Name}"))];
+}
 
 /// <summary>Scales formulas. Ratios are kept exactly; only what is counted is rounded, and everything else follows it.</summary>
 public static partial class Scaling

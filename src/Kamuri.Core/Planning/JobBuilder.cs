@@ -14,6 +14,9 @@ internal sealed record Drafted(Job Job, string? StepId, string Title, int Sectio
 {
     /// <summary>Further steps worked in the same pass, section by section.</summary>
     public IReadOnlyList<string> Also { get; init; } = [];
+
+    /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
+    public MeasuredWords? Words { get; init; }
 }
 
 /// <summary>Turns timed steps, and the preparations they use, into jobs and links.</summary>
@@ -135,7 +138,7 @@ internal sealed class JobBuilder
         var previousIsWait = false;
         foreach (var cook in cooking.OnTheDay)
         {
-            var hands = Hands($"{step.Id}.{cook.Id}", null, PlannedTask.KitchenStrand, cook.Title, cook.Method.HandsOnMinutes, 0, cook.Method.Needs);
+            var hands = Hands($"{step.Id}.{cook.Id}", null, PlannedTask.KitchenStrand, cook.Words.Metric, cook.Method.HandsOnMinutes, 0, cook.Method.Needs, cook.Words);
             if (previous is not null)
             {
                 _links.Add(new Link(previous, hands, 0, previousIsWait ? 0 : KitchenPause));
@@ -171,10 +174,10 @@ internal sealed class JobBuilder
         }
     }
 
-    private string Hands(string id, string? step, string strand, string title, double minutes, int sections, IReadOnlyList<Resource> needs)
+    private string Hands(string id, string? step, string strand, string title, double minutes, int sections, IReadOnlyList<Resource> needs, MeasuredWords? words = null)
     {
         var whole = Math.Max(1, (int)Math.Round(minutes, MidpointRounding.AwayFromZero));
-        _drafts.Add(new Drafted(new Job(id, strand, whole, whole, whole, [Resource.Hands, .. needs]), step, title, sections, null, ""));
+        _drafts.Add(new Drafted(new Job(id, strand, whole, whole, whole, [Resource.Hands, .. needs]), step, title, sections, null, "") { Words = words });
         return id;
     }
 

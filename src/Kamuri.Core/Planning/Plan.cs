@@ -31,6 +31,9 @@ public sealed record PlannedTask(
     /// <summary>Lasts through the night.</summary>
     public bool IsOvernight { get; init; }
 
+    /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
+    public MeasuredWords? Words { get; init; }
+
     public bool IsOf(string step) => StepId == step || Also.Contains(step);
 
     public const string HeadStrand = "head";

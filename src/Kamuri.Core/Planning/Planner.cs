@@ -160,7 +160,7 @@ public sealed class Planner(IScheduler scheduler)
     private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
         drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End))
-    { Also = drafted.Also, IsOvernight = drafted.Job.Id == night };
+    { Also = drafted.Also, Words = drafted.Words, IsOvernight = drafted.Job.Id == night };
 
     private static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)
     {

@@ -1,4 +1,5 @@
 using Kamuri.Core.Heads;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
@@ -7,9 +8,10 @@ using Kamuri.Core.Timing;
 namespace Kamuri.Core.Running;
 
 /// <summary>What a running session needs to know of a step.</summary>
+/// <param name="Amount">How much of what is taken, without a verb: "100 ml of the mask"; null when nothing is measured out.</param>
 public sealed record SessionStep(
     string Id, string Name, Phase Phase, string Instruction, string Reason, Places Places, Direction Direction,
-    string? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null);
+    MeasuredWords? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null);
 
 /// <summary>What a step takes from shelf and fridge.</summary>
 /// <param name="StepId">The step.</param>
@@ -31,9 +33,11 @@ public sealed record OverriddenStop(string Rule, string Stop, string Reason);
 /// <param name="PlannedMinutes">Planned length.</param>
 /// <param name="Also">Further steps worked in the same pass; null for none.</param>
 /// <param name="IsOvernight">Lasts through the night.</param>
+/// <param name="Words">The title with its amounts in each way of measuring; null when there are none in it.</param>
 public sealed record SessionTask(
     string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
-    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null, IReadOnlyList<string>? Also = null, bool IsOvernight = false)
+    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null, IReadOnlyList<string>? Also = null, bool IsOvernight = false,
+    MeasuredWords? Words = null)
 {
     /// <summary>Every step worked in it; empty for the kitchen.</summary>
     public IEnumerable<string> StepIds => StepId is null ? [] : [StepId, .. Also ?? []];
@@ -91,15 +95,16 @@ public sealed record SessionPlan
         Overridden = [.. plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!))],
         Tasks = [.. plan.Tasks.Select(task => new SessionTask(
             task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
-            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, task.Also, task.IsOvernight))],
+            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, task.Also, task.IsOvernight, task.Words))],
         Links = plan.Links,
         Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step))],
         Touches = plan.Steps.Select(step => (step.Step.Id, plan.Request.UseOf(step.Step)?.AskForPatchTest))
             .Where(pair => pair.AskForPatchTest is { Count: > 0 }).ToDictionary(pair => pair.Id, pair => pair.AskForPatchTest!),
     };
 
-    private static string? Amount(Plan plan, PlannedStep planned) =>
-        planned.Amount is { } amount ? plan.Request.UseOf(planned.Step) is { } use ? $"{amount.Text} of {use.Name}" : amount.Text : null;
+    private static MeasuredWords? Amount(Plan plan, PlannedStep planned) => planned.Amount is { } amount
+        ? MeasuredWords.Of(way => plan.Request.UseOf(planned.Step) is { } use ? $"{way(amount.Ways)} of {use.Name}" : way(amount.Ways))
+        : null;
 
     private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned)
     {

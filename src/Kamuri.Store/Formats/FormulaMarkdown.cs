@@ -63,7 +63,7 @@ public static partial class FormulaMarkdown
     }
 
     /// <summary>Reads a formula. Anything that is not right is listed with its line, and then there is no formula.</summary>
-    public static (Formula? Formula, IReadOnlyList<FormatProblem> Problems) Read(string text)
+    public static ReadFormula Read(string text)
     {
         var problems = new List<FormatProblem>();
         var lines = text.ReplaceLineEndings("\n").Split('\n');
@@ -84,7 +84,9 @@ public static partial class FormulaMarkdown
             problems.Add(new FormatProblem($"line {lines.Length}", "ingredients", "A section \"## Ingredients\" with a list is needed."));
         }
 
-        return problems.Count > 0 ? (null, problems) : (reading.ToFormula(), []);
+        return problems.Count > 0
+            ? new ReadFormula(null, problems)
+            : new ReadFormula(reading.ToFormula(), []) { Ingredients = reading.IngredientPlaces, Steps = reading.StepPlaces };
     }
 
     private static string Keeps(KeepRule keep)
@@ -110,6 +112,10 @@ public static partial class FormulaMarkdown
         public string Name { get; private set; } = "";
 
         public List<FormulaIngredient> Ingredients { get; } = [];
+
+        public List<string> IngredientPlaces { get; } = [];
+
+        public List<string> StepPlaces { get; } = [];
 
         public Formula ToFormula() => new()
         {
@@ -164,11 +170,13 @@ public static partial class FormulaMarkdown
                     if (RecipeJson.Ingredient(text, $"line {item.Line + 1}", problems) is { } ingredient)
                     {
                         Ingredients.Add(ingredient);
+                        IngredientPlaces.Add($"line {item.Line + 1}");
                     }
 
                     break;
                 case "method":
                     Step(text, item);
+                    StepPlaces.Add($"line {item.Line + 1}");
                     break;
             }
         }

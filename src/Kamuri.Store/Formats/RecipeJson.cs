@@ -50,7 +50,7 @@ public static class RecipeJson
     }
 
     /// <summary>Reads the first recipe in a document. Anything that is not right is listed, and then there is no formula.</summary>
-    public static (Formula? Formula, IReadOnlyList<FormatProblem> Problems) Read(string text)
+    public static ReadFormula Read(string text)
     {
         JsonNode? document;
         try
@@ -59,13 +59,13 @@ public static class RecipeJson
         }
         catch (JsonException error)
         {
-            return (null, [new FormatProblem($"line {error.LineNumber + 1}", "", "This is not JSON that can be read.")]);
+            return new ReadFormula(null, [new FormatProblem($"line {error.LineNumber + 1}", "", "This is not JSON that can be read.")]);
         }
 
         var problems = new List<FormatProblem>();
         if (Recipe(document) is not { } recipe)
         {
-            return (null, [new FormatProblem("the document", "@type", "There is no Recipe in it.")]);
+            return new ReadFormula(null, [new FormatProblem("the document", "@type", "There is no Recipe in it.")]);
         }
 
         var name = Text(recipe["name"])?.Trim() ?? "";
@@ -110,7 +110,11 @@ public static class RecipeJson
             HotAt = Number(recipe[$"{Prefix}hotAt"]) is { } hot ? new Celsius(hot) : null,
             UsedWarm = recipe[$"{Prefix}usedWarm"] is JsonValue warm && warm.TryGetValue<bool>(out var isWarm) && isWarm,
         };
-        return problems.Count == 0 ? (formula, []) : (null, problems);
+        return problems.Count > 0 ? new ReadFormula(null, problems) : new ReadFormula(formula, [])
+        {
+            Ingredients = [.. ingredients.Select((_, at) => $"recipeIngredient[{at}]")],
+            Steps = [.. method.Select((_, at) => $"recipeInstructions[{at}]")],
+        };
     }
 
     internal static FormulaIngredient? Ingredient(string line, string where, List<FormatProblem> problems)

@@ -50,7 +50,7 @@ public sealed class BatchRow
 
     public int Version { get; set; }
 
-    public IReadOnlyList<string> MadeOf => Read<List<string>>(MadeOfJson);
+    public IReadOnlyList<MeasuredWords> MadeOf => Read<List<MeasuredWords>>(MadeOfJson);
 
     public Batch ToBatch() => new()
     {
@@ -62,6 +62,7 @@ public sealed class BatchRow
         Made = new Millilitres(MadeMillilitres),
         Left = new Millilitres(LeftMillilitres),
         Keep = Read<KeepRule>(KeepJson),
+        Portion = PortionMillilitres is { } portion ? new Millilitres(portion) : null,
         KeptAt = KeptAt,
         MovedAt = MovedUtcTicks is { } moved ? At(moved) : null,
         ChilledLate = ChilledLate,
@@ -78,7 +79,7 @@ public sealed class BatchRow
     public void Take(Batch batch)
     {
         (Name, LeftMillilitres, KeptAt, ChilledLate) = (batch.Name, batch.Left.Value, batch.KeptAt, batch.ChilledLate);
-        (MovedUtcTicks, ThawedOn, LookedFineOn, LooksWrong) = (batch.MovedAt?.UtcTicks, batch.ThawedOn, batch.LookedFineOn, batch.LooksWrong);
+        (PortionMillilitres, MovedUtcTicks, ThawedOn, LookedFineOn, LooksWrong) = (batch.Portion?.Value, batch.MovedAt?.UtcTicks, batch.ThawedOn, batch.LookedFineOn, batch.LooksWrong);
         Version++;
     }
 
@@ -105,7 +106,7 @@ public sealed class BatchRow
     private sealed record Standing(
         double Left, double? Portion, Keeping KeptAt, long? Moved, bool ChilledLate, DateOnly? ThawedOn, DateOnly? LookedFineOn, bool LooksWrong, DateOnly? GoneOn, string? GoneWhy);
 
-    public static BatchRow From(Batch batch, IReadOnlyList<string> madeOf, decimal? cost)
+    public static BatchRow From(Batch batch, IReadOnlyList<MeasuredWords> madeOf)
     {
         var row = new BatchRow
         {
@@ -118,7 +119,7 @@ public sealed class BatchRow
             FactsJson = JsonSerializer.Serialize(batch.Facts with { Making = null }, StoreJson.Options),
             ServesAsJson = JsonSerializer.Serialize(batch.ServesAs, StoreJson.Options),
             MadeOfJson = JsonSerializer.Serialize(madeOf, StoreJson.Options),
-            Cost = cost,
+            Cost = batch.Cost,
         };
         row.Take(batch);
         return row;

@@ -83,7 +83,7 @@ internal static class DemoKitchen
         var formula = Named(name);
         var scaled = Scaling.ToMake(formula, new Millilitres(made), Core.Mixing.Kitchen.Shipped);
         var madeAt = time.At(time.Today.AddDays(-daysAgo), new TimeOnly(17, 40));
-        var row = BatchRow.From(new Batch
+        return BatchRow.From(new Batch
         {
             Id = new Guid(0x0199eeee, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)number]),
             Name = name,
@@ -94,10 +94,9 @@ internal static class DemoKitchen
             Left = new Millilitres(left),
             Keep = formula.Keep,
             KeptAt = at,
+            Portion = portion is { } each ? new Millilitres(each) : null,
             ServesAs = formula.ServesAs,
             Facts = Larder.Made(formula, Core.Mixing.Kitchen.Shipped) with { Making = null },
-        }, [.. scaled.Lines.Select(line => $"{line.Amount.Metric} {line.Ingredient.Name}")], null);
-        row.PortionMillilitres = portion;
-        return row;
+        }, scaled.Words);
     }
 }

@@ -36,10 +36,11 @@ public sealed record BatchChangeBody(BatchChange Kind, Keeping? KeptAt = null, i
 
 /// <summary>A batch.</summary>
 /// <param name="Portions">Frozen portions that are left; null when it is in one piece.</param>
+/// <param name="UsualPortions">Into how many it is usually frozen.</param>
 /// <param name="CanFreeze">Why it cannot be frozen; null when it can.</param>
 public sealed record BatchView(
     Guid Id, Guid FormulaId, string Name, DateTimeOffset MadeAt, double MadeMl, double LeftMl, MeasuredAmount Left, Keeping KeptAt, string KeptWords, BatchState State,
-    DateOnly? UseBy, string Sentence, bool MayBeLookedAt, int? Portions, string? CanFreeze, decimal? Cost, IReadOnlyList<string> MadeOf, string Keeps,
+    DateOnly? UseBy, string Sentence, bool MayBeLookedAt, int? Portions, int UsualPortions, string? CanFreeze, decimal? Cost, IReadOnlyList<MeasuredWords> MadeOf, string Keeps,
     DateOnly? GoneOn, string? GoneWhy, bool CanTakeBack, int Version);
 
 /// <summary>A label for a jar, with a code that opens the batch.</summary>
@@ -47,13 +48,12 @@ public sealed record BatchView(
 /// <param name="CodeSize">How many squares a side.</param>
 /// <param name="Opens">The address the code opens.</param>
 /// <param name="MadeOf">What went in, a line each.</param>
-public sealed record JarLabelView(JarLabel Label, string Code, int CodeSize, string Opens, IReadOnlyList<string> MadeOf);
+public sealed record JarLabelView(JarLabel Label, string Code, int CodeSize, string Opens, IReadOnlyList<MeasuredWords> MadeOf);
 
 /// <summary>Batches: what was made, how long it is good, and what becomes of it.</summary>
 internal static class BatchEndpoints
 {
     private const int MostBatches = 5_000;
-    private const int MostPortions = 48;
 
     public static void MapBatches(this IEndpointRouteBuilder routes)
     {
@@ -135,6 +135,7 @@ internal static class BatchEndpoints
             Left = scaled.Makes,
             Keep = formula.Keep,
             KeptAt = body.KeptAt ?? formula.Keep.Best,
+            PricePerMl = cost.Total > 0 ? cost.PerMl : null,
             ServesAs = formula.ServesAs,
             Facts = Larder.Made(formula, kitchen) with { Making = null },
         };
@@ -143,7 +144,7 @@ internal static class BatchEndpoints
             return Problems.At("keptAt", whyNot);
         }
 
-        var row = BatchRow.From(batch, [.. scaled.Lines.Select(line => $"{line.Amount.Metric} {line.Ingredient.Name}")], cost.Total > 0 ? Math.Round(cost.Total, 2) : null);
+        var row = BatchRow.From(batch, scaled.Words);
         var taken = await TakenAsync(scaled, reader, time, figures, cancellation);
         row.TakenJson = JsonSerializer.Serialize(taken, StoreJson.Options);
         db.Add(row);
@@ -224,13 +225,12 @@ internal static class BatchEndpoints
                     return ("kind", cannot);
                 }
 
-                if (body.Portions is not (>= 1 and <= MostPortions))
+                if (body.Portions is not (>= 1 and <= BatchKeeping.MostPortions))
                 {
-                    return ("portions", $"1 to {MostPortions} portions.");
+                    return ("portions", $"1 to {BatchKeeping.MostPortions} portions.");
                 }
 
-                row.Take(BatchKeeping.Move(batch, Keeping.Freezer, time.Today, time.Now, figures.Mixtures));
-                row.PortionMillilitres = row.LeftMillilitres / body.Portions.Value;
+                row.Take(BatchKeeping.Freeze(batch, body.Portions.Value, time.Today, time.Now, figures.Mixtures));
                 return null;
             case BatchChange.Thaw:
                 return Thaw(db, row, batch, body, time, figures);
@@ -266,26 +266,21 @@ internal static class BatchEndpoints
             return (null, $"{row.Name} is not frozen.");
         }
 
-        var portion = row.PortionMillilitres ?? row.LeftMillilitres;
-        var there = (int)Math.Round(row.LeftMillilitres / portion);
+        var there = batch.Portions ?? 1;
         if (body.Portions is not { } portions || portions < 1 || portions > there)
         {
-            return ("portions", $"1 to {there} portions are there.");
+            return ("portions", there == 1 ? "It is frozen in one piece; thaw that." : $"1 to {there} portions are there.");
         }
 
-        if (portions == there)
+        var (left, thawed) = BatchKeeping.Thaw(batch, Guid.CreateVersion7(), portions, time.Today, time.Now, figures.Mixtures);
+        row.Take(left);
+        if (thawed is not null)
         {
-            row.Take(BatchKeeping.Move(batch, Keeping.Fridge, time.Today, time.Now, figures.Mixtures));
-            row.PortionMillilitres = null;
-            return null;
+            db.Add(BatchRow.From(thawed, row.MadeOf));
+            // The thawed portions are a jar of their own now; taking back would make them twice.
+            row.BeforeJson = null;
         }
 
-        var amount = new Millilitres(portion * portions);
-        var thawed = BatchKeeping.Move(batch with { Id = Guid.CreateVersion7(), Made = amount, Left = amount }, Keeping.Fridge, time.Today, time.Now, figures.Mixtures);
-        db.Add(BatchRow.From(thawed, row.MadeOf, row.Cost is { } cost ? Math.Round(cost * (decimal)(amount.Value / row.MadeMillilitres), 2) : null));
-        row.Take(batch with { Left = new Millilitres(batch.Left.Value - amount.Value) });
-        // The thawed portions are a jar of their own now; taking back would make them twice.
-        row.BeforeJson = null;
         return null;
     }
 
@@ -330,7 +325,7 @@ internal static class BatchEndpoints
         var standing = BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures);
         return new BatchView(row.Id, row.FormulaId, row.Name, time.Local(batch.MadeAt), row.MadeMillilitres, row.LeftMillilitres,
             FormulaEndpoints.Ways(batch.Left, figures), row.KeptAt, MixtureWords.Of(row.KeptAt), standing.State, standing.UseBy, standing.Sentence, standing.MayBeLookedAt,
-            row is { PortionMillilitres: { } portion, KeptAt: Keeping.Freezer } ? (int)Math.Round(row.LeftMillilitres / portion) : null, BatchKeeping.WhyNot(batch, Keeping.Freezer),
+            batch.Portions, BatchKeeping.UsualPortions(batch, figures.Mixtures), BatchKeeping.WhyNot(batch, Keeping.Freezer),
             row.Cost, row.MadeOf, batch.Keep.Words, row.GoneOn, row.GoneWhy, row.BeforeJson is not null, row.Version);
     }
 

@@ -178,7 +178,7 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
 /// <param name="MethodWords">How it is made, with the amounts as written.</param>
 public sealed record FormulaView(
     Guid Id, bool Shipped, bool Archived, FormulaBody Formula, string KindWords, MeasuredAmount Makes, string Lead, string Keeps, IReadOnlyList<string> Holds,
-    double EssentialOilPercent, ProteinStrength Protein, IReadOnlyList<string> Lines, IReadOnlyList<string> MethodWords, IReadOnlyList<string> ServesAsWords, IReadOnlyList<string> Cautions);
+    double EssentialOilPercent, ProteinStrength Protein, IReadOnlyList<string> Lines, IReadOnlyList<MeasuredWords> MethodWords, IReadOnlyList<string> ServesAsWords, IReadOnlyList<string> Cautions);
 
 /// <summary>How much of a formula to make. One of the three ways.</summary>
 /// <param name="HeadId">For this head: its size, what it was seen to take, what it must not have.</param>
@@ -194,13 +194,13 @@ public sealed record HaveBody(int Ingredient, double Amount, Unit Unit);
 public sealed record ScaledLineView(string Name, MeasuredAmount Amount, string? Instead, double VolumeMl, double WeightG);
 
 /// <summary>A formula scaled.</summary>
-/// <param name="For">What the amount is for, in words.</param>
+/// <param name="For">What the amount is for; null when it was named.</param>
 /// <param name="Warnings">What speaks against it on this head; stops first.</param>
 /// <param name="Cost">In the household's own money; null when nothing is priced.</param>
 /// <param name="Bought">How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a price.</param>
 public sealed record ScaledView(
-    double Factor, double MakesMl, MeasuredAmount Makes, IReadOnlyList<ScaledLineView> Lines, IReadOnlyList<string> Method, IReadOnlyList<string> Taken, IReadOnlyList<string> Remarks,
-    IReadOnlyList<string> Warnings, decimal? Cost, decimal? CostPerMl, IReadOnlyList<string> Unpriced, string For, string Bought);
+    double Factor, double MakesMl, MeasuredAmount Makes, IReadOnlyList<ScaledLineView> Lines, IReadOnlyList<MeasuredWords> Method, IReadOnlyList<MeasuredWords> Taken, IReadOnlyList<string> Remarks,
+    IReadOnlyList<string> Warnings, decimal? Cost, decimal? CostPerMl, IReadOnlyList<string> Unpriced, MeasuredWords? For, string Bought);
 
 /// <summary>A mixture that did not come out right.</summary>
 public sealed record CorrectBody(Trouble Trouble, double ThereMl, double? WantedMl = null);

@@ -178,7 +178,7 @@ internal static class FormulaEndpoints
         Lengths = new ZoneLengths(new Centimetres(30), new Centimetres(30), new Centimetres(30), new Centimetres(30)),
     };
 
-    internal static (ScaledFormula? Scaled, string For, ValidationProblem? Problem) Scale(
+    internal static (ScaledFormula? Scaled, MeasuredWords? For, ValidationProblem? Problem) Scale(
         Formula formula, ScaleBody body, Head? head, Core.Learning.Hand hand, Core.Mixing.Kitchen kitchen, CraftFigures figures)
     {
         try
@@ -186,37 +186,37 @@ internal static class FormulaEndpoints
             if (body.Have is { } have)
             {
                 return have.Ingredient < 0 || have.Ingredient >= formula.Ingredients.Count
-                    ? (null, "", Problems.At("have.ingredient", "Which ingredient?"))
-                    : have.Amount is not (> 0 and <= 100_000) ? (null, "", Problems.At("have.amount", "How much is there? Above 0 and at most 100000."))
-                    : (Scaling.ToHave(formula, have.Ingredient, have.Amount, have.Unit, kitchen), $"By what there is of {formula.Ingredients[have.Ingredient].Name}.", null);
+                    ? (null, null, Problems.At("have.ingredient", "Which ingredient?"))
+                    : have.Amount is not (> 0 and <= 100_000) ? (null, null, Problems.At("have.amount", "How much is there? Above 0 and at most 100000."))
+                    : (Scaling.ToHave(formula, have.Ingredient, have.Amount, have.Unit, kitchen), MeasuredWords.Same($"By what there is of {formula.Ingredients[have.Ingredient].Name}."), null);
             }
 
             if (body.MakeMl is { } make)
             {
-                return make is not (> 0 and <= 20_000) ? (null, "", Problems.At("makeMl", "Make above 0 and at most 20000 ml."))
-                    : (Scaling.ToMake(formula, new Millilitres(make), kitchen), "", null);
+                return make is not (> 0 and <= 20_000) ? (null, null, Problems.At("makeMl", "Make above 0 and at most 20000 ml."))
+                    : (Scaling.ToMake(formula, new Millilitres(make), kitchen), null, null);
             }
 
             if (head is null)
             {
-                return (Scaling.By(formula, 1, kitchen), "As it is written.", null);
+                return (Scaling.By(formula, 1, kitchen), MeasuredWords.Same("As it is written."), null);
             }
 
             var substance = body.As ?? formula.ServesAs.Select(each => (Substance?)each).FirstOrDefault();
             var kind = StepCatalogue.All.FirstOrDefault(each => each.Puts == substance);
             var amount = kind is null ? null : FilmModel.For(substance, kind.Places, HeadSize.Of(head, figures.Head), figures, 1, hand);
             return amount is null
-                ? (Scaling.By(formula, 1, kitchen), "As it is written: how much of it a head takes is not known here.", null)
+                ? (Scaling.By(formula, 1, kitchen), MeasuredWords.Same("As it is written: how much of it a head takes is not known here."), null)
                 : (Scaling.ToMake(formula, new Millilitres(amount.Exact.Value * figures.Mixtures.MadeBeyond), kitchen),
-                    $"{head.Name} takes {amount.Ways.Metric} for {kind!.Name.ToLowerInvariant()}: {amount.Working}, and a tenth over.", null);
+                    MixtureWords.Wanted(head, kind!, amount, figures.Mixtures), null);
         }
         catch (UnitMismatchException error)
         {
-            return (null, "", Problems.At("have.unit", error.Message));
+            return (null, null, Problems.At("have.unit", error.Message));
         }
         catch (ArgumentOutOfRangeException)
         {
-            return (null, "", Problems.At("makeMl", "That is out of all proportion to the formula."));
+            return (null, null, Problems.At("makeMl", "That is out of all proportion to the formula."));
         }
     }
 
@@ -252,10 +252,10 @@ internal static class FormulaEndpoints
             return Problems.At("text", $"A formula has at most {longest} characters; this has {body.Text.Length}.");
         }
 
-        var (read, problems) = body.Text.TrimStart() is ['{' or '[', ..] ? RecipeJson.Read(body.Text) : FormulaMarkdown.Read(body.Text);
-        if (read is null)
+        var text = body.Text.TrimStart() is ['{' or '[', ..] ? RecipeJson.Read(body.Text) : FormulaMarkdown.Read(body.Text);
+        if (text.Formula is not { } read)
         {
-            return TypedResults.ValidationProblem(problems.GroupBy(each => each.Field.Length > 0 ? $"{each.Where}, {each.Field}" : each.Where)
+            return TypedResults.ValidationProblem(text.Problems.GroupBy(each => each.Field.Length > 0 ? $"{each.Where}, {each.Field}" : each.Where)
                 .ToDictionary(group => group.Key, group => group.Select(each => each.Message).ToArray()), title: "Something in it cannot be right.");
         }
 
@@ -268,7 +268,10 @@ internal static class FormulaEndpoints
                 : products.FirstOrDefault(product => string.Equals(product.Name, each.Name, StringComparison.OrdinalIgnoreCase)) is { } product ? each with { ProductId = product.Id }
                 : each)],
         }, null);
-        return await AddAsync(linked, db, reader, house, figures, cancellation);
+        var added = await AddAsync(linked, db, reader, house, figures, cancellation);
+        return added.Result is ValidationProblem { ProblemDetails.Errors: var errors }
+            ? TypedResults.ValidationProblem(errors.ToDictionary(each => text.PlaceOf(each.Key), each => each.Value), title: "Something in it cannot be right.")
+            : added;
     }
 
     private static ValidationProblem? Wrong(FormulaBody body, Formula formula, Core.Mixing.Kitchen kitchen) =>
@@ -286,7 +289,7 @@ internal static class FormulaEndpoints
         return new FormulaView(formula.Id, formula.IsShipped, row?.Archived ?? false, FormulaBody.From(formula, row?.Version), MixtureWords.Of(formula.Kind), Ways(written.Makes, figures),
             lead.Usual >= 48 * 60 ? $"{Math.Round(lead.Usual / 60 / 24):0} days from first to last" : $"{PlanWords.Spell(lead.Usual)} from first to last", formula.Keep.Words,
             [.. Core.Shelf.Labels.LabelReading.FamilyWords.Intersect(use.Ingredients)], Math.Round(use.EssentialOilPercent, 3), use.Protein,
-            [.. formula.Ingredients.Select(IngredientLine.Write)], [.. cooking.OnTheDay.Concat(cooking.Ahead?.Steps ?? []).Select(step => step.Title)],
+            [.. formula.Ingredients.Select(IngredientLine.Write)], [.. cooking.OnTheDay.Concat(cooking.Ahead?.Steps ?? []).Select(step => step.Words)],
             [.. formula.ServesAs.Select(each => Substances.Of(each).Name)], MixtureWords.Cautions(formula, contents));
     }
 
@@ -294,14 +297,14 @@ internal static class FormulaEndpoints
         KitchenRounding.Metric(amount), KitchenRounding.Spoons(amount, figures.Measures), KitchenRounding.Weight(new Grams(amount.Value)), $"{amount.Value:0.##} ml");
 
     /// <summary>A step of making, and the wait behind it, in words.</summary>
-    internal static IEnumerable<string> Words(CookStep step, Room room, CraftFigures figures)
+    internal static IEnumerable<MeasuredWords> Words(CookStep step, Room room, CraftFigures figures)
     {
-        yield return $"{step.Title}.";
+        yield return step.Words.Then(words => $"{words}.");
         if (step.Wait(room, figures.Cooling) is { } wait)
         {
-            yield return wait.Usual >= 6 * 60
+            yield return MeasuredWords.Same(wait.Usual >= 6 * 60
                 ? $"{step.Method.WaitTitle}: {PlanWords.Spell(wait.Earliest)} to {PlanWords.Spell(wait.Latest)}, usually {PlanWords.Spell(wait.Usual)}."
-                : $"{step.Method.WaitTitle}: {PlanWords.Of(wait)}.";
+                : $"{step.Method.WaitTitle}: {PlanWords.Of(wait)}.");
         }
     }
 

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Store;
 using Kamuri.Store.PlannedDays;
@@ -18,7 +19,7 @@ public sealed record PlannedDayBody(PlanBody Plan);
 /// <param name="What">What is to be done, in order.</param>
 /// <param name="Best">When it is best begun.</param>
 /// <param name="By">When it has to be begun at the latest.</param>
-public sealed record ToBegin(string Name, string HeadName, IReadOnlyList<string> What, DateTimeOffset Best, DateTimeOffset By, bool TooLate);
+public sealed record ToBegin(string Name, string HeadName, IReadOnlyList<MeasuredWords> What, DateTimeOffset Best, DateTimeOffset By, bool TooLate);
 
 /// <summary>A planned day as it stands now.</summary>
 /// <param name="Plan">The question, to be opened again.</param>
@@ -130,7 +131,7 @@ internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, House house
         return new PlannedDayView(row.Id, row.HeadId, name, row.Day, body, false,
             plan.Findings.FirstOrDefault(finding => finding.Holds)?.Reason ?? "", PlanWords.Finish(plan), plan.Start,
             [.. plan.Mixtures.Where(mixture => mixture.BeginBy is not null).Select(mixture => new ToBegin(mixture.Cooking.Mixture.Formula.Name, name,
-                [.. mixture.Cooking.Ahead!.Steps.Select(step => step.Title)], mixture.BestBegun!.Value, mixture.BeginBy!.Value, mixture.TooLate))],
+                [.. mixture.Cooking.Ahead!.Steps.Select(step => step.Words)], mixture.BestBegun!.Value, mixture.BeginBy!.Value, mixture.TooLate))],
             [.. plan.Findings.SelectMany(finding => finding.PatchTest).Distinct()]);
     }
 }

@@ -55,8 +55,8 @@ public sealed record CoolingView(Vessel Vessel, double VolumeMl, double FromCels
 /// <param name="BeginBy">When that has to be begun at the latest.</param>
 /// <param name="BestBegun">When it is best begun.</param>
 public sealed record MixtureView(
-    string Step, string StepName, Guid FormulaId, string Name, MeasuredAmount Makes, IReadOnlyList<MixtureLine> Lines, IReadOnlyList<string> Method, IReadOnlyList<string> Taken,
-    IReadOnlyList<string> Remarks, IReadOnlyList<string> Ahead, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate, string Keeps, CoolingView? Cools)
+    string Step, string StepName, Guid FormulaId, string Name, MeasuredAmount Makes, IReadOnlyList<MixtureLine> Lines, IReadOnlyList<MeasuredWords> Method, IReadOnlyList<MeasuredWords> Taken,
+    IReadOnlyList<string> Remarks, IReadOnlyList<MeasuredWords> Ahead, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate, string Keeps, CoolingView? Cools)
 {
     internal static MixtureView Of(PlannedMixture mixture, Room room, CraftFigures figures)
     {
@@ -74,7 +74,11 @@ public sealed record MixtureView(
 /// <summary>A task as drawn in the plait.</summary>
 public sealed record TaskView(
     string Id, string? Step, IReadOnlyList<string> Also, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, Substance? Substance,
-    bool IsOvernight, DateTimeOffset Start, DateTimeOffset End);
+    bool IsOvernight, DateTimeOffset Start, DateTimeOffset End)
+{
+    /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
+    public MeasuredWords? Words { get; init; }
+}
 
 /// <summary>A fix that can be accepted with one press: a list of edits to append.</summary>
 public sealed record FixView(string Label, IReadOnlyList<EditBody> Edits);
@@ -138,7 +142,8 @@ public sealed record PlanView(
     }
 
     private static TaskView Task(PlannedTask task) => new(
-        task.Id, task.StepId, task.Also, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.Substance, task.IsOvernight, task.Start, task.End);
+        task.Id, task.StepId, task.Also, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.Substance, task.IsOvernight, task.Start, task.End)
+    { Words = task.Words };
 }
 
 /// <summary>The head in numbers, for the line under the plan.</summary>

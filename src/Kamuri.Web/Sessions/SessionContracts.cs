@@ -1,5 +1,6 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Running;
 using Kamuri.Core.Steps;
 using Kamuri.Web.Plans;
@@ -63,12 +64,16 @@ public sealed record EventBody
 /// <param name="Also">Further steps worked in the same pass, section by section.</param>
 public sealed record RunTaskView(
     string Id, string? Step, IReadOnlyList<string> Also, string Strand, string Title, bool IsHandsOn, int Sections, IReadOnlyList<int> SectionsDone, Window? Window,
-    string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, Substance? Substance, DateTimeOffset Start, DateTimeOffset End);
+    string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, Substance? Substance, DateTimeOffset Start, DateTimeOffset End)
+{
+    /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
+    public MeasuredWords? Words { get; init; }
+}
 
 /// <summary>What a screen says about the step in hand.</summary>
 public sealed record RunStepView(
     string Id, string Name, Phase Phase, string Instruction, string Reason, IReadOnlyList<Places> Places, Direction Direction,
-    string? Amount, IReadOnlyList<string> Cautions);
+    MeasuredWords? Amount, IReadOnlyList<string> Cautions);
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
@@ -107,7 +112,8 @@ public sealed record SessionView(
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
-            task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End));
+            task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End))
+        { Words = task.Words };
     }
 
     private static string Label(SessionPlan plan, SessionEvent last)

@@ -1011,11 +1011,16 @@ export interface components {
              * @description Frozen portions that are left; null when it is in one piece.
              */
             portions: null | number;
+            /**
+             * Format: int32
+             * @description Into how many it is usually frozen.
+             */
+            usualPortions: number;
             /** @description Why it cannot be frozen; null when it can. */
             canFreeze: null | string;
             /** Format: double */
             cost: null | number;
-            madeOf: string[];
+            madeOf: components["schemas"]["MeasuredWords"][];
             keeps: string;
             /** Format: date */
             goneOn: null | string;
@@ -1315,7 +1320,7 @@ export interface components {
             /** @description What goes in, a line each. */
             lines: string[];
             /** @description How it is made, with the amounts as written. */
-            methodWords: string[];
+            methodWords: components["schemas"]["MeasuredWords"][];
             servesAsWords: string[];
             cautions: string[];
         };
@@ -1547,7 +1552,7 @@ export interface components {
             /** @description The address the code opens. */
             opens: string;
             /** @description What went in, a line each. */
-            madeOf: string[];
+            madeOf: components["schemas"]["MeasuredWords"][];
         };
         /** @description Where a mixture keeps and how long; null where it does not keep at all. */
         KeepBody: {
@@ -1688,6 +1693,15 @@ export interface components {
             /** @description Not rounded. */
             exact: string;
         };
+        /** @description A sentence with amounts in it, written with each way a kitchen measures; a screen shows the one its reader chose. */
+        MeasuredWords: {
+            /** @description With millilitres, and grams where the formula weighs. */
+            metric: string;
+            /** @description With spoons and cups. */
+            spoons: string;
+            /** @description With grams. */
+            weight: string;
+        };
         /** @description What a method step does that rules ask for later. */
         MethodDeeds: string;
         /** @description A step of a method as it is entered. An ingredient's name in braces is replaced by its amount and name. */
@@ -1724,11 +1738,11 @@ export interface components {
             name: string;
             makes: components["schemas"]["MeasuredAmount"];
             lines: components["schemas"]["MixtureLine"][];
-            method: string[];
-            taken: string[];
+            method: components["schemas"]["MeasuredWords"][];
+            taken: components["schemas"]["MeasuredWords"][];
             remarks: string[];
             /** @description What has to be begun before the day, a sentence each; empty when all of it is done on the day. */
-            ahead: string[];
+            ahead: components["schemas"]["MeasuredWords"][];
             /**
              * Format: date-time
              * @description When that has to be begun at the latest.
@@ -2167,7 +2181,7 @@ export interface components {
             reason: string;
             places: components["schemas"]["Places"][];
             direction: components["schemas"]["Direction"];
-            amount: null | string;
+            amount: null | components["schemas"]["MeasuredWords"];
             cautions: string[];
         };
         /** @description A task of a running session, with its real or projected times. */
@@ -2194,6 +2208,7 @@ export interface components {
             start: string;
             /** Format: date-time */
             end: string;
+            words?: null | components["schemas"]["MeasuredWords"];
         };
         /** @description How much of a formula to make. One of the three ways. */
         ScaleBody: {
@@ -2228,8 +2243,8 @@ export interface components {
             makesMl: number;
             makes: components["schemas"]["MeasuredAmount"];
             lines: components["schemas"]["ScaledLineView"][];
-            method: string[];
-            taken: string[];
+            method: components["schemas"]["MeasuredWords"][];
+            taken: components["schemas"]["MeasuredWords"][];
             remarks: string[];
             /** @description What speaks against it on this head; stops first. */
             warnings: string[];
@@ -2241,8 +2256,7 @@ export interface components {
             /** Format: double */
             costPerMl: null | number;
             unpriced: string[];
-            /** @description What the amount is for, in words. */
-            for: string;
+            for: null | components["schemas"]["MeasuredWords"];
             /** @description How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a price. */
             bought: string;
         };
@@ -2730,6 +2744,7 @@ export interface components {
             start: string;
             /** Format: date-time */
             end: string;
+            words?: null | components["schemas"]["MeasuredWords"];
         };
         /** @description A name to teach. */
         TaughtBody: {
@@ -2764,7 +2779,7 @@ export interface components {
             name: string;
             headName: string;
             /** @description What is to be done, in order. */
-            what: string[];
+            what: components["schemas"]["MeasuredWords"][];
             /**
              * Format: date-time
              * @description When it is best begun.

@@ -1,5 +1,5 @@
-import { useSyncExternalStore } from 'react'
-import type { MeasuredAmount } from '@/api/client'
+import { useMemo, useSyncExternalStore } from 'react'
+import type { MeasuredWords } from '@/api/client'
 
 export type Measure = 'metric' | 'spoons' | 'weight'
 
@@ -29,5 +29,14 @@ export function useMeasure() {
   }
 }
 
-/** One amount as the device writes amounts. */
-export const written = (amount: MeasuredAmount, measure: Measure) => amount[measure]
+/** An amount, or a sentence with amounts in it, as the device writes amounts. */
+export const written = (words: MeasuredWords, measure: Measure) => words[measure]
+
+/** Tasks with the amounts in their titles as the device writes them. */
+export function useTitled<T extends { title: string; words?: MeasuredWords | null }>(tasks: readonly T[]): T[] {
+  const { measure } = useMeasure()
+  return useMemo(
+    () => tasks.map((task) => (task.words ? { ...task, title: written(task.words, measure) } : task)),
+    [tasks, measure],
+  )
+}

@@ -1,4 +1,4 @@
-import type { MeasuredAmount } from '@/api/client'
+import type { MeasuredAmount, MeasuredWords } from '@/api/client'
 import { measures, useMeasure, written } from '@/app/measures'
 import { ChoiceWord } from './Word'
 
@@ -13,8 +13,14 @@ export function Amount({ of, exact = false }: { of: MeasuredAmount; exact?: bool
   )
 }
 
+/** A sentence with amounts in it, as this device writes amounts. */
+export function Words({ of }: { of: MeasuredWords }) {
+  const { measure } = useMeasure()
+  return written(of, measure)
+}
+
 /** The word that switches how amounts are written. */
-export function MeasureWord() {
+export function MeasureWord({ tall = false }: { tall?: boolean }) {
   const { measure, choose } = useMeasure()
-  return <ChoiceWord label="Amounts in" value={measure} choices={measures} onChoose={choose} small />
+  return <ChoiceWord label="Amounts in" value={measure} choices={measures} onChoose={choose} small tall={tall} />
 }

@@ -17,6 +17,7 @@ export function ChoiceWord<T extends string>({
   choices,
   onChoose,
   small = false,
+  tall = false,
 }: {
   label: string
   value: T
@@ -24,12 +25,18 @@ export function ChoiceWord<T extends string>({
   onChoose: (value: T) => void
   /** Stands in small print, so that it needs room around it to be pressed. */
   small?: boolean
+  /** Pressed with wet hands: more room still. */
+  tall?: boolean
 }) {
   const word = choices.find((choice) => choice.value === value)?.word ?? value
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
-        className={small ? 'group -my-3 inline-block cursor-pointer py-3 hover:text-accent' : trigger}
+        className={
+          small
+            ? `group inline-block cursor-pointer hover:text-accent ${tall ? '-my-5 px-2 -mx-2 py-5' : '-my-3 py-3'}`
+            : trigger
+        }
         aria-label={`${label}: ${word}`}
       >
         {small ? <span className="thread-line text-ink group-hover:text-accent">{word}</span> : word}

@@ -129,6 +129,9 @@ internal sealed class Window : IDisposable
         field.SendKeys(text);
     }
 
+    /// <summary>Gives a file to a field that takes one.</summary>
+    public void Attach(string selector, string path) => _driver.FindElement(By.CssSelector(selector)).SendKeys(path);
+
     /// <summary>Types into a field and leaves it with Enter.</summary>
     public void FillIn(string selector, string text)
     {

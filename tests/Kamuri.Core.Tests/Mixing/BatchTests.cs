@@ -1,3 +1,4 @@
+using CsCheck;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Units;
@@ -50,6 +51,41 @@ public class BatchTests
         Assert.Equal("Seed gel does not stand freezing.", BatchKeeping.WhyNot(Made(0, keep: new KeepRule(null, new KeepSpan(2, 2), null)), Keeping.Freezer));
         Assert.Null(BatchKeeping.WhyNot(Made(0), Keeping.Freezer));
     }
+
+    [Fact]
+    public void Portions_are_counted_as_they_are_taken_out()
+    {
+        var frozen = BatchKeeping.Freeze(Made(1) with { PricePerMl = 0.05m }, 4, Given.Today, Given.Noon, Figures);
+        Assert.Equal((4, Keeping.Freezer, new Millilitres(30)), (frozen.Portions, frozen.KeptAt, frozen.Portion!.Value));
+
+        var id = Guid.NewGuid();
+        var (left, thawed) = BatchKeeping.Thaw(frozen, id, 3, Given.Today, Given.Noon, Figures);
+        Assert.Equal((1, 30.0, Keeping.Freezer), (left.Portions, left.Left.Value, left.KeptAt));
+        Assert.Equal((id, 90.0, Keeping.Fridge, Given.Today, (int?)null), (thawed!.Id, thawed.Left.Value, thawed.KeptAt, thawed.ThawedOn!.Value, thawed.Portions));
+        // Ten for all of it; ninety of the two hundred millilitres are four and a half.
+        Assert.Equal((10m, 4.5m), (frozen.Cost, thawed.Cost));
+
+        var (last, none) = BatchKeeping.Thaw(left, Guid.NewGuid(), 1, Given.Today, Given.Noon, Figures);
+        Assert.Null(none);
+        Assert.Equal((Keeping.Fridge, (int?)null, 30.0), (last.KeptAt, last.Portions, last.Left.Value));
+    }
+
+    [Theory]
+    [InlineData(120, 4)]
+    [InlineData(10, 1)]
+    [InlineData(50, 2)]
+    [InlineData(9000, 48)]
+    public void What_is_left_is_frozen_by_the_ice_tray(double left, int portions) =>
+        Assert.Equal(portions, BatchKeeping.UsualPortions(Made(0) with { Left = new Millilitres(left) }, Figures));
+
+    [Fact]
+    public void Portions_never_make_more_or_less_than_was_frozen() => Gen.Select(Gen.Double[1, 5000], Gen.Int[1, 48], Gen.Int[1, 48]).Sample((left, portions, taken) =>
+    {
+        var frozen = BatchKeeping.Freeze(Made(1) with { Left = new Millilitres(left) }, portions, Given.Today, Given.Noon, Figures);
+        var (rest, thawed) = BatchKeeping.Thaw(frozen, Guid.NewGuid(), taken, Given.Today, Given.Noon, Figures);
+        Assert.Equal(left, rest.Left.Value + (thawed?.Left.Value ?? 0), 6);
+        Assert.Equal(taken >= portions ? null : portions - taken, rest.Portions);
+    });
 
     [Fact]
     public void A_look_gives_two_days_never_past_the_longest()

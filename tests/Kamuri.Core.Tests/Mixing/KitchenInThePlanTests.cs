@@ -45,6 +45,40 @@ public class KitchenInThePlanTests
     }
 
     [Fact]
+    public void Kitchen_work_is_worded_for_each_way_of_measuring()
+    {
+        var plan = Given.Plan(Given.Request());
+        var boil = plan.Tasks.Single(task => task.Title == "Put 150 ml water on to boil");
+
+        Assert.Equal(new MeasuredWords("Put 150 ml water on to boil", "Put ½ cup and 2 tbsp water on to boil", "Put 146 g water on to boil"), boil.Words);
+        Assert.All(plan.Tasks.Where(task => task.StepId is not null), task => Assert.Null(task.Words));
+    }
+
+    [Fact]
+    public void A_running_session_knows_what_to_take_in_each_way_of_measuring()
+    {
+        var request = Given.Request() with { Uses = new Dictionary<string, StepUse> { ["leave-in"] = new("Soft milk") } };
+        var session = Kamuri.Core.Running.SessionPlan.From(Given.Plan(request));
+
+        Assert.Equal(new MeasuredWords("25 ml of Soft milk", "2 tbsp of Soft milk", "26 g of Soft milk"), session.FindStep("leave-in")!.Amount);
+        Assert.Null(session.FindStep("rinse")?.Amount);
+        Assert.Contains(session.Tasks, task => task.Words is { Spoons: "Put ½ cup and 2 tbsp water on to boil" });
+    }
+
+    [Theory]
+    [InlineData(1.1, "10 % over is made.")]
+    [InlineData(1.25, "25 % over is made.")]
+    [InlineData(1.0, null)]
+    public void What_is_made_beyond_is_said_as_it_is_set(double beyond, string? ending)
+    {
+        var amount = new Amount(new Millilitres(50), new Millilitres(50), new MeasuredAmount("50 ml", "3½ tbsp", "50 g", "50 ml"), "5 µm film × 10 m² of hair = 50 ml");
+        var said = MixtureWords.Wanted(Given.Head(), StepCatalogue.Get("leave-in"), amount, new MixtureFigures { MadeBeyond = beyond });
+
+        Assert.StartsWith($"{Given.Head().Name} takes 3½ tbsp for leave-in: 5 µm film", said.Spoons, StringComparison.Ordinal);
+        Assert.EndsWith(ending ?? "= 50 ml.", said.Metric, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_good_batch_takes_the_place_of_the_cooking()
     {
         var plan = Given.Plan(Given.Request() with { Batches = [Tea(5), Tea(1, left: 20), Tea(1)] });
@@ -141,7 +175,7 @@ public class KitchenInThePlanTests
         var oil = Tea(3) with { Name = "Infused oil", FormulaId = Shipped("Infused oil").Id, Keep = Shipped("Infused oil").Keep, KeptAt = Keeping.Room };
         var taken = Larder.Cook(request with { Batches = [oil] }, mixed, new Millilitres(115), Given.Figures);
         Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "whisk"], [.. taken.OnTheDay.Select(step => step.Id)]);
-        Assert.Equal(["Take 17 ml from Infused oil."], taken.Taken.Select(each => each.Sentence));
+        Assert.Equal([new MeasuredWords("Take 17 ml from Infused oil.", "Take 1 tbsp from Infused oil.", "Take 15 g from Infused oil.")], taken.Taken.Select(each => each.Sentence));
     }
 
     [Fact]

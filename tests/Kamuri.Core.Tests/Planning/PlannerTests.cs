@@ -123,7 +123,7 @@ public class PlannerTests
     [Fact]
     public void Amounts_come_with_the_steps()
     {
-        var steps = Given.Plan(Given.Request()).Steps.ToDictionary(step => step.Step.Id, step => step.Amount?.Text);
+        var steps = Given.Plan(Given.Request()).Steps.ToDictionary(step => step.Step.Id, step => step.Amount is { Ways: { } ways } ? $"{ways.Metric}, about {ways.Spoons}" : null);
 
         Assert.Equal("100 ml, about 6½ tbsp", steps["deep-condition"]);
         Assert.Equal("3 ml, about ¾ tsp", steps["oil"]);

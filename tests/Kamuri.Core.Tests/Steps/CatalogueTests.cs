@@ -92,7 +92,7 @@ public class CatalogueTests
         var kind = StepCatalogue.Get(id);
         var size = HeadSize.Of(Given.Head(), Given.Figures.Head);
 
-        Assert.StartsWith(amount + ",", FilmModel.For(kind.Puts, kind.Places, size, Given.Figures)!.Text, StringComparison.Ordinal);
+        Assert.Equal(amount, FilmModel.For(kind.Puts, kind.Places, size, Given.Figures)!.Ways.Metric);
     }
 
     [Fact]

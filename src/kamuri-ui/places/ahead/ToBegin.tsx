@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { api, done, told, type PlannedDayView } from '@/api/client'
+import { useMeasure, written } from '@/app/measures'
 import { clock, day } from '@/app/time'
 import { askFor } from '@/places/today/plan/wish'
 import { Button } from '@/kit/Button'
@@ -30,6 +31,7 @@ export function ToBegin({
   batches: readonly Due[]
   patches: readonly Patch[]
 }) {
+  const { measure } = useMeasure()
   const begin = planned.flatMap((each) => each.begin.map((one) => ({ ...one, dayId: each.id, on: each.day })))
   const test = planned.filter((each) => each.patchTest.length > 0)
   if (begin.length + batches.length + patches.length + test.length === 0) return null
@@ -44,7 +46,7 @@ export function ToBegin({
             </span>
             <span>
               <span className="font-semibold">{each.name}</span> for {each.headName} on {day(each.on)}:{' '}
-              {each.what.join('. ')}.{' '}
+              {each.what.map((what) => `${written(what, measure)}. `)}
               <span className="text-quiet">
                 {each.tooLate ? 'It is too late for that day.' : `At the latest ${day(each.by)} at ${clock(each.by)}.`}
               </span>

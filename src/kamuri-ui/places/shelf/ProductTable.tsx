@@ -104,8 +104,12 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
         {progress?.finished && (
           <div role="status">
             <p className="font-semibold">
-              {progress.added > 0 ? `${progress.added} products were put on the shelf.` : 'Nothing was taken in.'}
-              {progress.wrong > 0 && ` ${progress.wrong} of ${progress.done} rows cannot be taken in:`}
+              {progress.added === 0
+                ? 'Nothing was taken in.'
+                : progress.added === 1
+                  ? 'One product was put on the shelf.'
+                  : `${progress.added} products were put on the shelf.`}
+              {progress.wrong > 0 && ` ${progress.wrong} of ${progress.done} rows cannot be read:`}
             </p>
             {progress.problems.length > 0 && (
               <ul className="mt-2 max-h-60 overflow-y-auto border-l-4 border-warn pl-3">
@@ -122,7 +126,9 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
             )}
             {progress.added === 0 && progress.wrong > 0 && progress.wrong < progress.done && (
               <Button className="mt-3" onClick={() => void send(true)}>
-                Take in the {progress.done - progress.wrong} good rows
+                {progress.done - progress.wrong === 1
+                  ? 'Take in the good row'
+                  : `Take in the ${progress.done - progress.wrong} good rows`}
               </Button>
             )}
           </div>

@@ -4,6 +4,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, Refused, told, type PlanView, type UseBody } from '@/api/client'
 import { useChoices } from '@/app/choices'
 import { useKeys } from '@/app/keys'
+import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
 import type { HairMoment } from '@/drawings/plait/HairStrip'
@@ -252,7 +253,7 @@ function PlanPlait({
   focus: string | null
   onFocus: (step: string | null) => void
 }) {
-  const tasks: PlaitTask[] = plan.tasks.map((task) => ({
+  const tasks: PlaitTask[] = useTitled(plan.tasks).map((task) => ({
     ...task,
     start: minutesBetween(plan.start, task.start),
     end: minutesBetween(plan.start, task.end),

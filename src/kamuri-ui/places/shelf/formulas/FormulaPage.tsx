@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, done, Refused, told, type FormulaView, type ScaleBody, type ScaledView } from '@/api/client'
-import { Amount, MeasureWord } from '@/kit/Amount'
+import { Amount, MeasureWord, Words } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { ChoiceField, TextField } from '@/kit/Field'
 import { FoldLine } from '@/kit/FoldLine'
@@ -83,7 +83,11 @@ function Making({ view }: { view: FormulaView }) {
       <p className="mt-3 text-xl">
         Take <HowMuch view={view} way={way} onWay={setWay} /> written in <MeasureWord />
       </p>
-      {shown?.for && <p className="mt-2 max-w-4xl text-lg text-quiet">{shown.for}</p>}
+      {shown?.for && (
+        <p className="mt-2 max-w-4xl text-lg text-quiet">
+          <Words of={shown.for} />
+        </p>
+      )}
       <Trouble error={scaled.error ?? heads.error} />
       {shown?.warnings.map((warning) => (
         <p key={warning} role="alert" className="mt-3 border-l-4 border-stop pl-3 font-semibold text-stop">
@@ -212,7 +216,9 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
             </div>
           </dl>
           {shown.taken.map((sentence) => (
-            <p key={sentence}>{sentence}</p>
+            <p key={sentence.metric}>
+              <Words of={sentence} />
+            </p>
           ))}
           {shown.remarks.map((remark) => (
             <p key={remark} className="mt-1 text-quiet">
@@ -235,7 +241,9 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
             {shown.method.map((line, n) => (
               <li key={n} className="grid grid-cols-[2rem_1fr] border-b border-rule py-2">
                 <span className="font-display font-semibold text-quiet">{n + 1}</span>
-                <span>{line}</span>
+                <span>
+                  <Words of={line} />
+                </span>
               </li>
             ))}
           </ol>

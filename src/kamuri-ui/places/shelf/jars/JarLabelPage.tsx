@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { api, told } from '@/api/client'
+import { api, told, type MeasuredWords } from '@/api/client'
+import { useMeasure, written } from '@/app/measures'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 
@@ -48,11 +49,12 @@ function Drawn({
   codeSize,
   madeOf,
 }: {
-  madeOf: readonly string[]
+  madeOf: readonly MeasuredWords[]
   label: { name: string; made: string; useBy: string; holds: string; notFor: readonly string[] }
   code: string
   codeSize: number
 }) {
+  const { measure } = useMeasure()
   const warnings = label.notFor.flatMap((each) => lines(each, 40)).slice(0, 4)
   return (
     <svg
@@ -76,7 +78,7 @@ function Drawn({
       <text x="5" y="22" fontSize="4">
         {label.made}
       </text>
-      {lines(label.useBy, 26).map((line, n) => (
+      {lines(label.useBy, 22).map((line, n) => (
         <text key={line} x="5" y={27.5 + n * 4.8} fontSize="4.400" fontWeight="700">
           {line}
         </text>
@@ -84,7 +86,7 @@ function Drawn({
       <text x="5" y="37" fontSize="3">
         {label.holds}
       </text>
-      {lines(madeOf.join(', '), 58)
+      {lines(madeOf.map((each) => written(each, measure)).join(', '), 58)
         .slice(0, warnings.length > 2 ? 0 : 2)
         .map((line, n) => (
           <text key={line} x="5" y={44 + n * 3} fontSize="2.600">

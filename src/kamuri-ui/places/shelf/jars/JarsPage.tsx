@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { api, told, type BatchChangeBody, type BatchView } from '@/api/client'
+import { useMeasure, written } from '@/app/measures'
 import { day } from '@/app/time'
 import { Jar } from '@/drawings/jar/Jar'
 import { Amount, MeasureWord } from '@/kit/Amount'
@@ -99,7 +100,8 @@ export function JarsPage() {
 /** One jar: what is in it, and everything that can happen to it. */
 function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
   const queries = useQueryClient()
-  const [portions, setPortions] = useState(String(Math.max(1, Math.round(jar.leftMl / 30))))
+  const { measure } = useMeasure()
+  const [portions, setPortions] = useState(String(jar.usualPortions))
   const [thaw, setThaw] = useState('1')
   const [used, setUsed] = useState('')
   const [why, setWhy] = useState('')
@@ -116,7 +118,7 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
         {jar.sentence}
       </p>
       <p className="mt-1 text-quiet">
-        Made {day(jar.madeAt)} from {jar.madeOf.join(', ')}
+        Made {day(jar.madeAt)} from {jar.madeOf.map((each) => written(each, measure)).join(', ')}
         {jar.cost != null && `, for ${jar.cost.toFixed(2)}`}. <Amount of={jar.left} /> left, {jar.keptWords}.{' '}
         {jar.keeps}
       </p>

@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
-import type { MixtureView } from '@/api/client'
+import type { MeasuredWords, MixtureView } from '@/api/client'
 import { clock, day } from '@/app/time'
-import { Amount } from '@/kit/Amount'
+import { Amount, Words } from '@/kit/Amount'
 
 /** A mixture that is made for a step: what goes in, how, and what had to be begun before. */
 export function MixtureLines({ mixture }: { mixture: MixtureView }) {
@@ -26,11 +26,19 @@ export function MixtureLines({ mixture }: { mixture: MixtureView }) {
           </li>
         ))}
         {mixture.taken.map((sentence) => (
-          <li key={sentence}>{sentence}</li>
+          <li key={sentence.metric}>
+            <Words of={sentence} />
+          </li>
         ))}
       </ul>
-      {mixture.ahead.length > 0 && <p className="mt-1">Before the day: {mixture.ahead.join(' ')}</p>}
-      <p className="mt-1 text-quiet">{mixture.method.join(' ')}</p>
+      {mixture.ahead.length > 0 && (
+        <p className="mt-1">
+          Before the day: <Sentences of={mixture.ahead} />
+        </p>
+      )}
+      <p className="mt-1 text-quiet">
+        <Sentences of={mixture.method} />
+      </p>
       {mixture.remarks.map((remark) => (
         <p key={remark} className="mt-1 text-quiet">
           {remark}
@@ -47,4 +55,13 @@ export function MixtureLines({ mixture }: { mixture: MixtureView }) {
       )}
     </div>
   )
+}
+
+function Sentences({ of }: { of: readonly MeasuredWords[] }) {
+  return of.map((each, n) => (
+    <span key={n}>
+      {n > 0 && ' '}
+      <Words of={each} />
+    </span>
+  ))
 }

@@ -1,11 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import type { RunTaskView, SessionView } from '@/api/client'
 import { useKeys } from '@/app/keys'
+import { useMeasure, useTitled, written } from '@/app/measures'
 import { clock, spell } from '@/app/time'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { bandColour } from '@/drawings/plait/colours'
+import { MeasureWord, Words } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { openSound } from './chime'
@@ -18,6 +20,7 @@ import { RunKeys } from './RunKeys'
 import { useSession, useSessionNow } from './useSession'
 import { WholeDay } from './WholeDay'
 
+const none: RunTaskView[] = []
 const speeds = [1, 10, 60, 600]
 
 /** Run: what to do now, on which section, how long still, and what next. Readable from two metres. */
@@ -25,7 +28,10 @@ export function RunPage() {
   const { id = '' } = useParams()
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const { view, received, trouble, reaching, press, run } = useSession(id)
+  const { view: sent, received, trouble, reaching, press, run } = useSession(id)
+  const { measure } = useMeasure()
+  const tasks = useTitled(sent?.tasks ?? none)
+  const view = useMemo(() => sent && { ...sent, tasks }, [sent, tasks])
   const now = useSessionNow(view, received)
   const [finishing, setFinishing] = useState(false)
   const [noting, setNoting] = useState(false)
@@ -162,12 +168,23 @@ export function RunPage() {
           {also.map((each) => (
             <p key={each.id} className="mt-1 max-w-3xl text-xl">
               Then on the same section, {each.name.toLowerCase()}: {each.instruction}
-              {each.amount && ` Take ${each.amount}.`}
+              {each.amount && ` Take ${written(each.amount, measure)}.`}
             </p>
           ))}
           {step && (
             <p className="mt-2 text-lg">
-              {[step.amount && `Take ${step.amount}.`, where(step.places, step.direction)].filter(Boolean).join(' ')}
+              {step.amount && (
+                <>
+                  Take <Words of={step.amount} />.{' '}
+                </>
+              )}
+              {where(step.places, step.direction)}
+              {(step.amount ?? also.some((each) => each.amount)) && (
+                <span className="text-quiet">
+                  {' '}
+                  Amounts in <MeasureWord tall />.
+                </span>
+              )}
             </p>
           )}
         </div>
