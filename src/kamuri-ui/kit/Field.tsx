@@ -209,3 +209,27 @@ export function SwitchField({
     </label>
   )
 }
+
+/** A file from this device. */
+export function FileField({
+  label,
+  accept,
+  onChoose,
+}: {
+  label: string
+  accept: string
+  onChoose: (file: File | null) => void
+}) {
+  const id = useId()
+  return (
+    <Frame id={id} label={label}>
+      <input
+        id={id}
+        type="file"
+        accept={accept}
+        className="block min-h-12 w-full min-w-0 text-quiet file:mr-3 file:min-h-12 file:cursor-pointer file:rounded-lg file:border-2 file:border-solid file:border-strand file:bg-raised file:px-4 file:font-semibold file:text-ink hover:file:border-ink"
+        onChange={(event) => onChoose(event.target.files?.[0] ?? null)}
+      />
+    </Frame>
+  )
+}

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/kit/Button'
+import { FileField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 
 interface Problem {
@@ -72,18 +73,14 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
         <a className="thread-line justify-self-start" href="/api/products/products.csv" download>
           Hand out what stands on the shelf
         </a>
-        <label className="grid gap-1 font-semibold">
-          Take a table in
-          <input
-            type="file"
-            accept=".csv,text/csv,text/plain"
-            className="min-h-12 font-normal"
-            onChange={(event) => {
-              setFile(event.target.files?.[0] ?? null)
-              setProgress(null)
-            }}
-          />
-        </label>
+        <FileField
+          label="Take a table in"
+          accept=".csv,text/csv,text/plain"
+          onChoose={(chosen) => {
+            setFile(chosen)
+            setProgress(null)
+          }}
+        />
         <div>
           <Button
             tone="main"

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, Refused, told, type FormulaView } from '@/api/client'
 import { Button } from '@/kit/Button'
-import { AreaField } from '@/kit/Field'
+import { AreaField, FileField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { kinds } from './words'
@@ -84,7 +84,7 @@ function BringIn({ onClose }: { onClose: () => void }) {
   return (
     <Sheet title="Bring a formula in" open onClose={onClose} description="A schema.org Recipe in JSON-LD, or Markdown.">
       <form
-        className="mt-4 grid gap-4"
+        className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-4"
         onSubmit={(event) => {
           event.preventDefault()
           bring.mutate()
@@ -97,15 +97,11 @@ function BringIn({ onClose }: { onClose: () => void }) {
           hint="A heading, a list under Ingredients like “250 ml water”, steps under Method."
           onChange={(event) => setText(event.target.value)}
         />
-        <label className="flex min-h-12 flex-wrap items-center gap-3 font-semibold">
-          Or a file
-          <input
-            type="file"
-            accept=".json,.jsonld,.md,.markdown,text/markdown,application/ld+json"
-            className="font-normal"
-            onChange={(event) => void event.target.files?.[0]?.text().then(setText)}
-          />
-        </label>
+        <FileField
+          label="Or a file"
+          accept=".json,.jsonld,.md,.markdown,text/markdown,application/ld+json"
+          onChoose={(file) => void file?.text().then(setText)}
+        />
         {places.length > 0 ? (
           <ul role="alert" className="border-l-4 border-stop pl-3 text-stop">
             {places.map(([where, messages]) => (

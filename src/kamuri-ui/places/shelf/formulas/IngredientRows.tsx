@@ -33,7 +33,7 @@ export function IngredientRows({
       {list.map((each, n) => (
         <div
           key={n}
-          className="mt-3 grid items-start gap-3 border-b border-rule pb-3 sm:grid-cols-[1fr_8rem_10rem_14rem_3rem]"
+          className="mt-3 grid items-start gap-3 border-b border-rule pb-3 max-sm:grid-cols-2 max-sm:[&>*:first-child]:col-span-2 sm:grid-cols-[1fr_8rem_10rem_14rem_3rem]"
         >
           <TextField
             label="Name"
@@ -83,13 +83,13 @@ export function IngredientRows({
           />
           <IconButton
             label={`Take ${each.name || 'this'} out`}
-            className="sm:mt-7"
+            className="mt-7"
             disabled={list.length === 1}
             onClick={() => onChange(list.filter((_, m) => m !== n))}
           >
             <Trash2 aria-hidden size={18} />
           </IconButton>
-          <div className={strains || each.afterStraining ? 'sm:col-span-5' : 'hidden'}>
+          <div className={strains || each.afterStraining ? 'col-span-full' : 'hidden'}>
             <SwitchField
               label="Goes in after straining"
               checked={each.afterStraining ?? false}

@@ -29,7 +29,7 @@ export function MethodRows({
         const waits = step.wait ?? { earliest: 10, usual: 15, latest: 30 }
         return (
           <div key={n} className="mt-3 grid gap-3 border-b border-rule pb-4">
-            <div className="grid items-start gap-3 sm:grid-cols-[1fr_9rem_auto]">
+            <div className="grid items-start gap-3 max-sm:grid-cols-2 max-sm:[&>*:first-child]:col-span-2 sm:grid-cols-[1fr_9rem_auto]">
               <TextField
                 label={`Step ${n + 1}`}
                 value={step.title}
@@ -46,7 +46,7 @@ export function MethodRows({
                 error={at(n, 'handsOnMinutes')}
                 onChange={(event) => set({ handsOnMinutes: event.target.valueAsNumber })}
               />
-              <div className="flex sm:mt-7">
+              <div className="mt-7 flex">
                 <IconButton label={`Step ${n + 1} earlier`} disabled={n === 0} onClick={() => swap(n, -1)}>
                   <ArrowUp aria-hidden size={18} />
                 </IconButton>
@@ -80,7 +80,7 @@ export function MethodRows({
               )}
             </div>
             {step.waitTitle != null && (
-              <div className="grid gap-3 sm:grid-cols-5">
+              <div className="grid grid-cols-3 gap-3 max-sm:[&>*:nth-child(-n+2)]:col-span-3 sm:grid-cols-5">
                 <TextField
                   label="What it does"
                   value={step.waitTitle}

@@ -81,6 +81,7 @@ export function RunPage() {
   const step = view.steps.find((each) => each.id === shown?.step)
   const also = view.steps.filter((each) => shown?.also.includes(each.id))
   const section = doing && doing.sections > 0 ? nextSection(doing) : null
+  const measured = view.steps.some((each) => each.amount) || view.tasks.some((each) => each.words)
   const elapsed = doing ? now - Date.parse(doing.start) : 0
 
   // Within reach of the thumb on a wide screen, below the day on a phone.
@@ -179,21 +180,19 @@ export function RunPage() {
                 </>
               )}
               {where(step.places, step.direction)}
-              {(step.amount ?? also.some((each) => each.amount)) && (
-                <span className="text-quiet">
-                  {' '}
-                  Amounts in <MeasureWord tall />.
-                </span>
-              )}
             </p>
           )}
         </div>
         <div className="order-4 md:order-none md:col-start-2">
-          {doing && (
-            <p className="mt-1 text-lg text-quiet">
-              {spell(elapsed / 60_000)} on this; {spell(doing.plannedMinutes + doing.extraMinutes)} planned.
-            </p>
-          )}
+          <p className="mt-1 text-lg text-quiet">
+            {doing &&
+              `${spell(elapsed / 60_000)} on this; ${spell(doing.plannedMinutes + doing.extraMinutes)} planned. `}
+            {measured && (
+              <>
+                Amounts in <MeasureWord tall />.
+              </>
+            )}
+          </p>
           {[...new Set([step, ...also].flatMap((each) => each?.cautions ?? []))].map((caution) => (
             <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
               {caution}
