@@ -13,10 +13,33 @@ public sealed record Job(string Id, string Strand, int Shortest, int Usual, int 
 {
     /// <summary>True when the job keeps hands busy.</summary>
     public bool IsHandsOn => Uses.Contains(Resource.Hands);
+
+    /// <summary>The pairs of hands that may do it; null when any may.</summary>
+    public IReadOnlyList<string>? By { get; init; }
+
+    /// <summary>The head it is done on, which has to be there while hands are on it; null for the kitchen.</summary>
+    public string? With { get; init; }
 }
 
 /// <summary>One job comes behind another, with at least and at most so many minutes in between.</summary>
 public sealed record Link(string From, string To, int LeastGap = 0, int? MostGap = null);
+
+/// <summary>A pair of hands.</summary>
+/// <param name="Id">Unique within the problem.</param>
+public sealed record PairOfHands(string Id);
+
+/// <summary>A time in which something cannot be had, in minutes from the start; the end is free again.</summary>
+/// <param name="Resource">What is taken by others.</param>
+public sealed record Closure(Resource Resource, int From, int To);
+
+/// <summary>A time in which somebody is not there, in minutes from the start.</summary>
+/// <param name="Who">A pair of hands, or a head.</param>
+public sealed record Absence(string Who, int From, int To);
+
+/// <summary>How long somebody goes on without a break, in minutes; shorter pauses in between count as going on.</summary>
+/// <param name="GoesOn">Longest without a break; a single job that takes longer is done in one go.</param>
+/// <param name="Minutes">Shortest pause that is a break.</param>
+public sealed record Rest(int GoesOn, int Minutes);
 
 /// <summary>Jobs, their order, and how many of each resource there are.</summary>
 /// <param name="Jobs">Everything to place.</param>
@@ -30,12 +53,40 @@ public sealed record SchedulingProblem(
     IReadOnlyList<Job> Jobs,
     IReadOnlyList<Link> Links,
     IReadOnlyDictionary<Resource, int> Capacity,
-    int? Deadline = null);
+    int? Deadline = null)
+{
+    /// <summary>The pairs of hands by name, when it matters whose they are; empty when only their number does.</summary>
+    public IReadOnlyList<PairOfHands> Pairs { get; init; } = [];
+
+    /// <summary>When something cannot be had. It takes all there is of it.</summary>
+    public IReadOnlyList<Closure> Closures { get; init; } = [];
+
+    /// <summary>When somebody is not there.</summary>
+    public IReadOnlyList<Absence> Absences { get; init; } = [];
+
+    /// <summary>The breaks people need, by pair of hands or head.</summary>
+    public IReadOnlyDictionary<string, Rest> Rests { get; init; } = new Dictionary<string, Rest>();
+
+    /// <summary>By when each strand should be done, in minutes from the start, beside <see cref="Deadline"/> for all of them.</summary>
+    public IReadOnlyDictionary<string, int> Deadlines { get; init; } = new Dictionary<string, int>();
+
+    /// <summary>
+    /// The first job may begin later than the start, so that all of it lies together before a deadline instead of being
+    /// spread from the start on.
+    /// </summary>
+    public bool MayBeginLater { get; init; }
+
+    /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
+    public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
+}
 
 /// <summary>Where a job came to lie, in minutes from the start.</summary>
 public sealed record Placement(Job Job, int Start, int End)
 {
     public int Minutes => End - Start;
+
+    /// <summary>The pair of hands that does it; null when only their number matters, or when it needs none.</summary>
+    public string? By { get; init; }
 }
 
 /// <summary>A placed problem.</summary>

@@ -1,0 +1,343 @@
+using Google.OrTools.Sat;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>
+/// A scheduling problem in the solver's terms: a start and a length for each job, an order on every resource, and what is
+/// to be made small.
+/// </summary>
+internal sealed class ScheduleModel
+{
+    // The hours, in order of weight: late, shortened windows, total time.
+    private const long Late = 1_000_000;
+    private const long Shortened = 20_000;
+    private const long Total = 400;
+
+    // Tidiness, once they are settled: time held past usual, a head that waits for its end, idle gaps on a strand.
+    private const long PastUsual = 8;
+    private const long OwnEnd = 2;
+    private const long Idle = 1;
+
+    private readonly SchedulingProblem _problem;
+    private readonly Dictionary<string, Variables> _placed;
+    private readonly Dictionary<string, List<(string Pair, BoolVar Does)>> _hands = [];
+    private readonly IntVar _end;
+    private readonly IntVar? _begin;
+    private readonly LinearExprBuilder _hours = LinearExpr.NewBuilder();
+    private readonly LinearExprBuilder _tidiness = LinearExpr.NewBuilder();
+    private readonly long _horizon;
+
+    public ScheduleModel(SchedulingProblem problem)
+    {
+        _problem = problem;
+        _horizon = Horizon(problem);
+        _placed = problem.Jobs.ToDictionary(job => job.Id, job => new Variables(Model, job, _horizon, problem.MayShorten));
+        _end = Model.NewIntVar(0, _horizon, "end");
+        Model.AddMaxEquality(_end, _placed.Values.Select(variables => variables.End));
+        _hours.AddTerm(_end, Total);
+        if (problem.MayBeginLater)
+        {
+            _begin = Model.NewIntVar(0, _horizon, "begin");
+            Model.AddMinEquality(_begin, _placed.Values.Select(variables => (LinearExpr)variables.Start));
+            _hours.AddTerm(_begin, -Total);
+        }
+
+        AddLinks();
+        AddResources();
+        AddHands();
+        AddPresence();
+        AddDeadlines();
+        foreach (var job in problem.Jobs)
+        {
+            _placed[job.Id].Weigh(Model, _hours, _tidiness, job, problem.MayShorten);
+        }
+    }
+
+    public CpModel Model { get; } = new();
+
+    /// <summary>Several heads, or times when something cannot be had: not one long chain any more.</summary>
+    public bool IsPuzzle => _problem.Closures.Count + _problem.Absences.Count > 0 || _problem.Pairs.Count > 1 || Strands().Skip(1).Any();
+
+    public void MinimizeAll() => Model.Minimize(LinearExpr.Sum([(LinearExpr)_hours, _tidiness]));
+
+    public void MinimizeHours() => Model.Minimize(_hours);
+
+    public void MinimizeTidiness() => Model.Minimize(_tidiness);
+
+    /// <summary>Holds the hours that were found, and begins further search where it ended.</summary>
+    public void KeepHours(CpSolver solver)
+    {
+        Model.Add(_hours <= (long)Math.Round(solver.ObjectiveValue));
+        Model.AddHint(_end, solver.Value(_end));
+        foreach (var variables in _placed.Values)
+        {
+            variables.Hint(Model, solver);
+        }
+
+        foreach (var (_, does) in _hands.Values.SelectMany(choices => choices))
+        {
+            Model.AddHint(does, solver.Value(does));
+        }
+    }
+
+    public Schedule Read(CpSolver solver, double bound, bool proven)
+    {
+        var placements = _problem.Jobs
+            .Select(job => new Placement(job, (int)solver.Value(_placed[job.Id].Start), (int)solver.Value(_placed[job.Id].End))
+            {
+                By = _hands.TryGetValue(job.Id, out var choices) ? choices.First(choice => solver.BooleanValue(choice.Does)).Pair
+                    : job.IsHandsOn && _problem.Pairs.Count == 1 ? _problem.Pairs[0].Id : null,
+            })
+            .OrderBy(placement => placement.Start)
+            .ThenBy(placement => placement.End)
+            .ToList();
+        var span = placements.Max(placement => placement.End);
+        var least = _problem.MayBeginLater ? span - placements.Min(placement => placement.Start) : span;
+        // A bound on the hours is one on the time from first to last as long as nothing is late or shortened in it.
+        var lower = proven ? span : Math.Max(0, span - least + Math.Min(least, (int)Math.Max(0, bound / Total)));
+        return new Schedule(placements, span, lower, proven);
+    }
+
+    private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();
+
+    /// <summary>Enough breaks for any schedule worth having: two stretches that could not be one take more than one between them.</summary>
+    private static long BreakCount(long minutes, int goesOn) => 2 * minutes / goesOn + 2;
+
+    private static long Horizon(SchedulingProblem problem)
+    {
+        var work = problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap);
+        var closed = problem.Closures.Select(each => (long)each.To).Concat(problem.Absences.Select(each => (long)each.To)).DefaultIfEmpty().Max();
+        var wanted = problem.MayBeginLater ? problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max() : 0;
+        var rests = problem.Rests.Values.Sum(rest => BreakCount(work, rest.GoesOn) * rest.Minutes);
+        return work + rests + Math.Max(closed, wanted);
+    }
+
+    private void AddLinks()
+    {
+        foreach (var link in _problem.Links)
+        {
+            var (from, to) = (_placed[link.From], _placed[link.To]);
+            Model.Add(to.Start >= from.End + link.LeastGap);
+            if (link.MostGap is { } most)
+            {
+                Model.Add(to.Start <= from.End + most);
+            }
+
+            if (link.MostGap != 0)
+            {
+                _tidiness.AddTerm(to.Start, Idle);
+                _tidiness.AddTerm(from.End, -Idle);
+            }
+        }
+    }
+
+    private void AddResources()
+    {
+        foreach (var resource in _problem.Jobs.SelectMany(job => job.Uses).Distinct().Where(resource => resource != Resource.Hands || _problem.Pairs.Count == 0))
+        {
+            var users = _problem.Jobs.Where(job => job.Uses.Contains(resource)).Select(job => _placed[job.Id].Interval).ToList();
+            var capacity = _problem.Capacity.GetValueOrDefault(resource);
+            var closed = _problem.Closures.Where(each => each.Resource == resource).Select(each => Fixed(each.From, each.To, $"{resource} closed")).ToList();
+            if (capacity == 1)
+            {
+                Model.AddNoOverlap(users.Concat(closed));
+            }
+            else
+            {
+                var cumulative = Model.AddCumulative(capacity);
+                cumulative.AddDemands(users, Enumerable.Repeat(1L, users.Count));
+                cumulative.AddDemands(closed, Enumerable.Repeat((long)capacity, closed.Count));
+            }
+        }
+    }
+
+    /// <summary>Whose hands do what, when it matters whose they are.</summary>
+    private void AddHands()
+    {
+        if (_problem.Pairs.Count == 0)
+        {
+            return;
+        }
+
+        var busy = _problem.Pairs.ToDictionary(pair => pair.Id, pair => Away(pair.Id));
+        foreach (var job in _problem.Jobs.Where(job => job.IsHandsOn))
+        {
+            var may = _problem.Pairs.Where(pair => job.By?.Contains(pair.Id) ?? true).ToList();
+            if (_problem.Pairs.Count == 1 && may.Count == 1)
+            {
+                busy[may[0].Id].Add(_placed[job.Id].Interval);
+                continue;
+            }
+
+            _hands[job.Id] = [.. may.Select(pair => (pair.Id, Model.NewBoolVar($"{job.Id} by {pair.Id}")))];
+            Model.AddExactlyOne(_hands[job.Id].Select(choice => (ILiteral)choice.Does));
+            foreach (var (pair, does) in _hands[job.Id])
+            {
+                busy[pair].Add(_placed[job.Id].Optional(Model, does, $"{job.Id} by {pair}"));
+            }
+        }
+
+        foreach (var (pair, intervals) in busy)
+        {
+            var own = _problem.Jobs.Where(job => job.IsHandsOn && (job.By?.Contains(pair) ?? true)).ToList();
+            Model.AddNoOverlap(intervals.Concat(Breaks(pair, own)));
+        }
+
+        // All hands together, which the solver cannot see from the pairs alone.
+        if (_problem.Pairs.Count > 1)
+        {
+            var all = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => _placed[job.Id].Interval).ToList();
+            Model.AddCumulative(_problem.Pairs.Count).AddDemands(all, Enumerable.Repeat(1L, all.Count));
+        }
+    }
+
+    /// <summary>Hands are on a head only while it is there, and on one place of it at a time.</summary>
+    private void AddPresence()
+    {
+        foreach (var head in Strands())
+        {
+            var own = _problem.Jobs.Where(job => job.With == head && job.IsHandsOn).ToList();
+            Model.AddNoOverlap(own.Select(job => _placed[job.Id].Interval).Concat(Away(head)).Concat(Breaks(head, own)));
+        }
+    }
+
+    /// <summary>
+    /// Breaks that leave no stretch between two of them longer than somebody goes on. They may be as long as they like, so
+    /// idle time is a break like any other.
+    /// </summary>
+    private List<IntervalVar> Breaks(string who, List<Job> jobs)
+    {
+        if (!_problem.Rests.TryGetValue(who, out var rest) || jobs.Count == 0)
+        {
+            return [];
+        }
+
+        var goesOn = Math.Max(rest.GoesOn, jobs.Max(job => job.Longest));
+        var count = BreakCount(jobs.Sum(job => (long)job.Longest), goesOn);
+        var breaks = new List<IntervalVar>();
+        LinearExpr? workFrom = null;
+        for (var n = 0; n < count; n++)
+        {
+            var (start, end) = (Model.NewIntVar(0, _horizon, $"{who} break {n}"), Model.NewIntVar(0, _horizon, $"{who} break {n} end"));
+            var length = Model.NewIntVar(n == 0 ? 0 : rest.Minutes, Math.Max(_horizon, rest.Minutes), $"{who} break {n} length");
+            breaks.Add(Model.NewIntervalVar(start, length, end, $"{who} break {n}"));
+            if (workFrom is null)
+            {
+                Model.Add(start == 0);
+            }
+            else
+            {
+                Model.Add(start >= workFrom);
+                Model.Add(start <= workFrom + goesOn);
+            }
+
+            workFrom = end;
+        }
+
+        // Nothing is done behind the last one but what is one stretch more.
+        foreach (var job in jobs)
+        {
+            Model.Add(_placed[job.Id].End <= workFrom! + goesOn);
+        }
+
+        return breaks;
+    }
+
+    private void AddDeadlines()
+    {
+        if (_problem.Deadline is { } deadline)
+        {
+            LateAfter(_end, deadline, "late");
+        }
+
+        var strands = Strands().ToList();
+        foreach (var strand in strands)
+        {
+            var own = _problem.Jobs.Where(job => job.With == strand).Select(job => _placed[job.Id].End).ToList();
+            var end = Model.NewIntVar(0, _horizon, $"{strand} end");
+            Model.AddMaxEquality(end, own);
+            if (strands.Count > 1)
+            {
+                _tidiness.AddTerm(end, OwnEnd);
+            }
+
+            if (_problem.Deadlines.TryGetValue(strand, out var wanted))
+            {
+                LateAfter(end, wanted, $"{strand} late");
+            }
+        }
+    }
+
+    private void LateAfter(IntVar end, int deadline, string name)
+    {
+        var late = Model.NewIntVar(0, _horizon, name);
+        Model.Add(late >= end - deadline);
+        _hours.AddTerm(late, Late);
+    }
+
+    private List<IntervalVar> Away(string who) =>
+        [.. _problem.Absences.Where(each => each.Who == who).Select(each => Fixed(each.From, each.To, $"{who} away"))];
+
+    private IntervalVar Fixed(int from, int to, string name) => Model.NewFixedSizeIntervalVar(Model.NewConstant(Math.Max(0, from)), Math.Max(0, to - Math.Max(0, from)), name);
+
+    /// <summary>The solver's variables for one job.</summary>
+    private sealed class Variables
+    {
+        private readonly IntVar? _length;
+        private readonly IntVar? _end;
+        private readonly int _longest;
+
+        public Variables(CpModel model, Job job, long horizon, bool mayShorten)
+        {
+            Start = model.NewIntVar(0, horizon, job.Id + ".start");
+            _longest = job.Longest;
+            var shortest = mayShorten ? job.Shortest : job.Usual;
+            if (shortest == job.Longest)
+            {
+                End = Start + job.Longest;
+                Interval = model.NewFixedSizeIntervalVar(Start, job.Longest, job.Id);
+                return;
+            }
+
+            _length = model.NewIntVar(shortest, job.Longest, job.Id + ".length");
+            var end = model.NewIntVar(0, horizon, job.Id + ".end");
+            (_end, End) = (end, end);
+            Interval = model.NewIntervalVar(Start, _length, end, job.Id);
+        }
+
+        public IntVar Start { get; }
+        public LinearExpr End { get; }
+        public IntervalVar Interval { get; }
+
+        public IntervalVar Optional(CpModel model, ILiteral does, string name) => _length is null
+            ? model.NewOptionalFixedSizeIntervalVar(Start, _longest, does, name)
+            : model.NewOptionalIntervalVar(Start, _length, _end!, does, name);
+
+        public void Hint(CpModel model, CpSolver solved)
+        {
+            foreach (var variable in new[] { Start, _length, _end }.OfType<IntVar>())
+            {
+                model.AddHint(variable, solved.Value(variable));
+            }
+        }
+
+        public void Weigh(CpModel model, LinearExprBuilder hours, LinearExprBuilder tidiness, Job job, bool mayShorten)
+        {
+            if (_length is null)
+            {
+                return;
+            }
+
+            var past = model.NewIntVar(0, job.Longest - job.Usual, job.Id + ".past");
+            model.Add(past >= _length - job.Usual);
+            tidiness.AddTerm(past, PastUsual);
+            if (mayShorten && job.Shortest < job.Usual)
+            {
+                var under = model.NewIntVar(0, job.Usual - job.Shortest, job.Id + ".under");
+                model.Add(under >= job.Usual - _length);
+                hours.AddTerm(under, Shortened);
+            }
+        }
+    }
+}

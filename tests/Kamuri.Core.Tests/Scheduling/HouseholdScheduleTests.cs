@@ -1,0 +1,183 @@
+using CsCheck;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Scheduling;
+
+/// <summary>Several heads on shared hands, with times when something or somebody cannot be had. The optima are worked by hand.</summary>
+public class HouseholdScheduleTests
+{
+    private static readonly CpSatScheduler Scheduler = new();
+    private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
+
+    private static Job Work(string head, string id, int minutes, params Resource[] also) =>
+        new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands, .. also]) { With = head };
+
+    private static Job Wait(string head, string id, int minutes, params Resource[] uses) => new($"{head}/{id}", head, minutes, minutes, minutes, uses) { With = head };
+
+    /// <summary>On (10), works (30, under the steamer), off (5).</summary>
+    private static IEnumerable<Job> Treatment(string head, params Resource[] under) => [Work(head, "on", 10), Wait(head, "works", 30, under), Work(head, "off", 5)];
+
+    private static IEnumerable<Link> Chain(string head) => [new($"{head}/on", $"{head}/works", 0, 0), new($"{head}/works", $"{head}/off", 0, 60)];
+
+    private static SchedulingProblem Of(IEnumerable<string> heads, params Resource[] under) =>
+        new([.. heads.SelectMany(head => Treatment(head, under))], [.. heads.SelectMany(Chain)], OneOfEach) { Pairs = [new("Ama")] };
+
+    private static Schedule Solved(SchedulingProblem problem)
+    {
+        var schedule = Scheduler.Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.True(schedule.Proven);
+        return schedule;
+    }
+
+    private static Placement Placed(Schedule schedule, string id) => schedule.Placements.Single(placement => placement.Job.Id == id);
+
+    [Fact]
+    public void One_head_is_worked_on_while_the_other_waits()
+    {
+        // 10 on the first, 10 on the second, the first is off at 40 to 45, the second works until 50 and is off at 55.
+        Assert.Equal(55, Solved(Of(["a", "b"])).Span);
+        Assert.Equal(65, Solved(Of(["a", "b", "c"])).Span);
+        // Four: the last works from 40 to 70; nothing before takes longer.
+        Assert.Equal(75, Solved(Of(["a", "b", "c", "d"])).Span);
+    }
+
+    [Fact]
+    public void Two_heads_take_turns_under_one_steamer()
+    {
+        // 10 + 30 + 30 under the same steamer, then 5 off the second: it already knew.
+        Assert.Equal(75, Solved(Of(["a", "b"], Resource.Steamer)).Span);
+        Assert.Equal(55, Solved(Of(["a", "b"], Resource.Steamer) with { Capacity = new Dictionary<Resource, int>(OneOfEach) { [Resource.Steamer] = 2 } }).Span);
+    }
+
+    [Fact]
+    public void A_second_pair_of_hands_saves_what_it_can()
+    {
+        var two = Of(["a", "b"]) with { Pairs = [new("Ama"), new("Bea")] };
+        Assert.Equal(45, Solved(two).Span);
+
+        // Bea may only take things off: the second head still waits for Ama.
+        var only = two with { Jobs = [.. two.Jobs.Select(job => job.Id.EndsWith("on", StringComparison.Ordinal) ? job with { By = ["Ama"] } : job)] };
+        var schedule = Solved(only);
+        Assert.Equal(55, schedule.Span);
+        Assert.All(schedule.Placements.Where(placement => placement.Job.Id.EndsWith("on", StringComparison.Ordinal)), placement => Assert.Equal("Ama", placement.By));
+    }
+
+    [Fact]
+    public void A_child_that_comes_home_later_is_begun_later()
+    {
+        // Home after 60 minutes: 60 + 10 + 30 + 5.
+        var schedule = Solved(Of(["a", "b"]) with { Absences = [new("b", 0, 60)] });
+        Assert.Equal(105, schedule.Span);
+        Assert.Equal(60, Placed(schedule, "b/on").Start);
+    }
+
+    [Fact]
+    public void A_child_that_goes_to_bed_is_done_first()
+    {
+        // Asleep from 46 on; a treatment takes 45, so it has to be the first.
+        var schedule = Solved(Of(["a", "b"]) with { Absences = [new("b", 46, 600)] });
+        Assert.Equal((0, 45), (Placed(schedule, "b/on").Start, Placed(schedule, "b/off").End));
+        Assert.Equal(55, schedule.Span);
+    }
+
+    [Fact]
+    public void A_shower_that_is_taken_is_waited_for()
+    {
+        var problem = new SchedulingProblem([Work("a", "rinse", 10, Resource.Shower), Work("a", "oil", 5)], [new("a/rinse", "a/oil")], OneOfEach)
+        {
+            Pairs = [new("Ama")],
+            Closures = [new(Resource.Shower, 5, 35)],
+        };
+        // Ten minutes do not fit before 5, so it begins at 35.
+        Assert.Equal(50, Solved(problem).Span);
+        Assert.Equal(15, Solved(problem with { Closures = [new(Resource.Shower, 10, 40)] }).Span);
+    }
+
+    [Fact]
+    public void Hands_get_their_break()
+    {
+        // Ninety minutes of work that could be done in one go; nobody goes on for more than 60.
+        var jobs = Enumerable.Range(0, 6).Select(n => Work(n % 2 == 0 ? "a" : "b", $"{n}", 15)).ToList();
+        var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } };
+        Assert.Equal(90, Solved(problem with { Rests = new Dictionary<string, Rest>() }).Span);
+        Assert.Equal(100, Solved(problem).Span);
+        // A child that gets a break every 20 minutes: 15, pause, 15, pause, 15, with the other head in the pauses.
+        Assert.Equal(100, Solved(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) } }).Span);
+        // A single piece of work that is longer is done in one go.
+        Assert.Equal(80, Solved(problem with { Jobs = [Work("a", "braids", 80)] }).Span);
+    }
+
+    [Fact]
+    public void Each_head_has_its_own_hour()
+    {
+        // Both cannot be done by 45; the one that is asked for is, whichever it is.
+        foreach (var first in new[] { "a", "b" })
+        {
+            var schedule = Solved(Of(["a", "b"]) with { Deadlines = new Dictionary<string, int> { [first] = 45 } });
+            Assert.Equal(45, Placed(schedule, $"{first}/off").End);
+        }
+    }
+
+    [Fact]
+    public void A_day_that_may_begin_later_lies_together_before_its_hour()
+    {
+        var schedule = Solved(Of(["a", "b"]) with { MayBeginLater = true, Absences = [new("a", 0, 100)], Deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 200 } });
+        // Begun before a is home, b could be done sooner, but the day would be longer.
+        Assert.Equal(55, schedule.Span - schedule.Placements.Min(placement => placement.Start));
+    }
+
+    [Fact]
+    public void What_nobody_may_do_and_nobody_is_there_for_has_no_plan()
+    {
+        var problem = Of(["a"]);
+        Assert.Null(Scheduler.Solve(problem with { Jobs = [.. problem.Jobs.Select(job => job with { By = [] })] }));
+        Assert.Null(Scheduler.Solve(problem with { Capacity = new Dictionary<Resource, int>(), Jobs = [Work("a", "rinse", 5, Resource.Shower)], Links = [] }));
+    }
+
+    [Fact]
+    public void Random_households_keep_everything_and_have_one_answer() => Households.Sample(problem =>
+    {
+        var schedule = Scheduler.Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
+        Assert.InRange(schedule.LowerBound, 0, schedule.Span);
+    }, iter: 25, threads: 1);
+
+    /// <summary>Chains of work and waits for up to three heads, with people and things that are away for a while.</summary>
+    private static readonly Gen<SchedulingProblem> Households =
+        from chains in Gen.Int[2, 20].Array[3, 5].Array[2, 3]
+        from twoPairs in Gen.Bool
+        from away in Gen.Int[0, 80]
+        from closed in Gen.Int[0, 60]
+        from goesOn in Gen.Int[30, 80]
+        from restricted in Gen.Bool
+        select Random(chains, twoPairs, away, closed, goesOn, restricted);
+
+    private static SchedulingProblem Random(int[][] chains, bool twoPairs, int away, int closed, int goesOn, bool restricted)
+    {
+        var jobs = new List<Job>();
+        var links = new List<Link>();
+        foreach (var (chain, head) in chains.Select((chain, at) => (chain, $"h{at}")))
+        {
+            for (var n = 0; n < chain.Length; n++)
+            {
+                jobs.Add(n % 2 == 1 ? Wait(head, $"{n}", chain[n], n == 1 ? [Resource.Steamer] : [])
+                    : Work(head, $"{n}", chain[n], n == 2 ? [Resource.Shower] : []) with { By = restricted && n == 0 ? ["Ama"] : null });
+                if (n > 0)
+                {
+                    links.Add(new Link($"{head}/{n - 1}", $"{head}/{n}", 0, n % 2 == 1 ? 0 : null));
+                }
+            }
+        }
+
+        return new SchedulingProblem(jobs, links, OneOfEach)
+        {
+            Pairs = twoPairs ? [new("Ama"), new("Bea")] : [new("Ama")],
+            Absences = away == 0 ? [] : [new("h1", 0, away), new("Ama", away, away + 15)],
+            Closures = closed == 0 ? [] : [new(Resource.Shower, closed, closed + 30)],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, 10), ["h0"] = new(20, 5) },
+        };
+    }
+}
