@@ -28,7 +28,7 @@ public sealed class Planner(IScheduler scheduler)
             schedule = Solve(draft, request, null);
         }
 
-        var forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
+        var forecast = FinishForecast.Of(schedule, Problem(draft, request, null), figures.HandsOn);
 
         // Start so that nine days in ten are ready, and never before now.
         var slow = Math.Ceiling(Math.Max(schedule.Span, forecast.NineInTenMinutes));
@@ -39,14 +39,14 @@ public sealed class Planner(IScheduler scheduler)
             var choice = NightSplit.Choose(when, start, placement, slow - placement.End, figures.Night);
             draft.Jobs.Fix(night, choice.Minutes);
             (start, schedule) = (choice.Start, Solve(draft, request, null));
-            forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
+            forecast = FinishForecast.Of(schedule, Problem(draft, request, null), figures.HandsOn);
         }
 
         if (when.ReadyBy is { } readyBy && start.AddMinutes(schedule.Span) > readyBy)
         {
             // Waits are shortened only when even the likely finish would be late.
             schedule = Solve(draft, request, Math.Max(0, (int)Math.Floor((readyBy - start).TotalMinutes)));
-            forecast = FinishForecast.Of(schedule, draft.Jobs.Links, figures.HandsOn);
+            forecast = FinishForecast.Of(schedule, Problem(draft, request, null), figures.HandsOn);
         }
 
         var end = start.AddMinutes(schedule.Span);
@@ -70,11 +70,11 @@ public sealed class Planner(IScheduler scheduler)
         };
     }
 
-    private sealed record Drafting(
+    internal sealed record Drafting(
         Composition Composition, HeadSize Size, double Tangle, IReadOnlyList<Section> Sections, IReadOnlyList<StepTiming> Timings,
         IReadOnlyDictionary<string, Amount> Amounts, JobBuilder Jobs);
 
-    private static Drafting Draft(PlanRequest request, CraftFigures figures, bool strictlyWarm = true, bool isTrial = false)
+    internal static Drafting Draft(PlanRequest request, CraftFigures figures, bool strictlyWarm = true, bool isTrial = false)
     {
         var composition = Composer.Compose(request, figures, withFixes: !isTrial);
         var size = HeadSize.Of(request.Head, figures.Head);
@@ -91,10 +91,12 @@ public sealed class Planner(IScheduler scheduler)
     private Schedule Solve(Drafting draft, PlanRequest request, int? deadline) =>
         TrySolve(draft, request, deadline) ?? throw new UnplaceableException(Lacking(draft, Capacity(request)));
 
-    private Schedule? TrySolve(Drafting draft, PlanRequest request, int? deadline) => scheduler.Solve(
-        new SchedulingProblem([.. draft.Jobs.Drafts.Select(drafted => drafted.Job)], draft.Jobs.Links, Capacity(request), deadline));
+    private Schedule? TrySolve(Drafting draft, PlanRequest request, int? deadline) => scheduler.Solve(Problem(draft, request, deadline));
 
-    private static Dictionary<Resource, int> Capacity(PlanRequest request) =>
+    private static SchedulingProblem Problem(Drafting draft, PlanRequest request, int? deadline) =>
+        new([.. draft.Jobs.Drafts.Select(drafted => drafted.Job)], draft.Jobs.Links, Capacity(request), deadline);
+
+    internal static Dictionary<Resource, int> Capacity(PlanRequest request) =>
         Enum.GetValues<Resource>().ToDictionary(resource => resource, request.Equipment.Count);
 
     private static string Lacking(Drafting draft, Dictionary<Resource, int> capacity)

@@ -2,43 +2,137 @@ using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Scheduling;
 
-/// <summary>How sure a finish is.</summary>
-/// <param name="LikelyMinutes">Half of all such days are done by then (P50).</param>
-/// <param name="NineInTenMinutes">Nine of ten are (P90).</param>
-public sealed record FinishForecast(double LikelyMinutes, double NineInTenMinutes)
+/// <summary>When one head, or all of it, is done on many such days.</summary>
+public sealed class Finishes
 {
-    private const int Draws = 400;
+    private readonly double[] _sorted;
 
-    /// <summary>
-    /// Draws log-normal durations for hands-on work through the fixed order; waits keep their length. The seed is fixed,
-    /// so the same plan has the same forecast.
-    /// </summary>
-    public static FinishForecast Of(Schedule schedule, IReadOnlyList<Link> links, HandsOnFigures figures)
+    internal Finishes(double[] ends)
     {
-        var jobs = schedule.Placements;
-        if (jobs.Count == 0)
+        _sorted = ends;
+        Array.Sort(_sorted);
+    }
+
+    /// <summary>Half of all such days are done by then, in minutes from the start (P50).</summary>
+    public double LikelyMinutes => At(0.5);
+
+    /// <summary>Nine of ten are (P90).</summary>
+    public double NineInTenMinutes => At(0.9);
+
+    /// <summary>The share of days that are done by so many minutes from the start, 0 to 1.</summary>
+    public double ChanceBy(double minutes)
+    {
+        var at = Array.BinarySearch(_sorted, minutes);
+        at = at < 0 ? ~at : at;
+        while (at < _sorted.Length && _sorted[at] <= minutes)
         {
-            return new FinishForecast(0, 0);
+            at++;
         }
 
-        var order = SettledOrder.Of([.. jobs.Select(placed => (placed.Job.Id, (double)placed.Start, placed.Job.Uses))], links);
+        return _sorted.Length == 0 ? 1 : (double)at / _sorted.Length;
+    }
+
+    private double At(double share) => _sorted.Length == 0 ? 0 : _sorted[Math.Min(_sorted.Length - 1, (int)(_sorted.Length * share))];
+}
+
+/// <summary>How sure a finish is: durations drawn many times through the order of a schedule.</summary>
+/// <param name="All">When everything is done.</param>
+/// <param name="Strands">When each head is done.</param>
+/// <param name="Critical">
+/// The share of days on which a job was one of those the end waited for, by job, 0 to 1: what to be quicker with, and what not to bother about.
+/// </param>
+public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Finishes> Strands, IReadOnlyDictionary<string, double> Critical)
+{
+    /// <summary>Draws that are enough to place a plan by.</summary>
+    public const int Rough = 400;
+
+    /// <summary>Draws that are shown to a person.</summary>
+    public const int Fine = 10_000;
+
+    /// <summary>Draws of which what the end waited for is looked at; shares need no more.</summary>
+    private const int Traced = 500;
+
+    public double LikelyMinutes => All.LikelyMinutes;
+
+    public double NineInTenMinutes => All.NineInTenMinutes;
+
+    /// <summary>
+    /// Draws log-normal durations for hands-on work through the fixed order; waits keep their length. Work that had to be
+    /// waited for, because somebody or something was away, is not begun earlier in any draw. The seed is fixed, so the same
+    /// plan has the same forecast.
+    /// </summary>
+    /// <param name="schedule">The schedule.</param>
+    /// <param name="problem">What it is a schedule of.</param>
+    /// <param name="figures">How much times spread.</param>
+    /// <param name="draws">How many days to draw.</param>
+    public static FinishForecast Of(Schedule schedule, SchedulingProblem problem, HandsOnFigures figures, int draws = Rough)
+    {
+        var jobs = schedule.Placements;
+        var order = SettledOrder.Of([.. jobs.Select(OrderedJob.Of)], problem.Links, problem.Capacity);
         var random = new SeededRandom(17);
-        var ends = new double[Draws];
         var durations = new double[jobs.Count];
         var starts = new double[jobs.Count];
-        for (var draw = 0; draw < Draws; draw++)
+        var usual = jobs.Select(placed => (double)placed.Minutes).ToArray();
+        var handsOn = jobs.Select(placed => placed.Job.IsHandsOn).ToArray();
+        var notBefore = Waited(problem, jobs, order, usual);
+        var strands = jobs.Select(placed => placed.Job.Strand).ToArray();
+        var ends = strands.Distinct().ToDictionary(strand => strand, _ => new double[draws]);
+        var ofStrand = strands.Select(strand => ends[strand]).ToArray();
+        var all = new double[draws];
+        var critical = new int[jobs.Count];
+        for (var draw = 0; draw < draws; draw++)
         {
             for (var at = 0; at < durations.Length; at++)
             {
-                var planned = (double)jobs[at].Minutes;
-                durations[at] = jobs[at].Job.IsHandsOn ? planned * Math.Exp(figures.Spread * random.NextNormal()) : planned;
+                durations[at] = handsOn[at] ? usual[at] * Math.Exp(figures.Spread * random.NextNormal()) : usual[at];
             }
 
-            ends[draw] = order.Time(durations, starts);
+            all[draw] = order.Time(durations, starts, notBefore);
+            for (var at = 0; at < durations.Length; at++)
+            {
+                ofStrand[at][draw] = Math.Max(ofStrand[at][draw], starts[at] + durations[at]);
+            }
+
+            if (draw < Traced)
+            {
+                order.Trace(durations, starts, at => critical[at]++);
+            }
         }
 
-        Array.Sort(ends);
-        return new FinishForecast(ends[Draws / 2], ends[Draws * 9 / 10]);
+        return new FinishForecast(new Finishes(all), ends.ToDictionary(pair => pair.Key, pair => new Finishes(pair.Value)),
+            jobs.Select((placed, at) => (placed.Job.Id, Share: (double)critical[at] / Math.Max(1, Math.Min(draws, Traced)))).ToDictionary(pair => pair.Id, pair => pair.Share));
+    }
+
+    /// <summary>
+    /// Earliest starts by position. Where nobody is ever away, there are none; else a job that stands later than what is before
+    /// it explains, stands there for the sake of somebody who is away, and keeps its minute.
+    /// </summary>
+    private static double[] Waited(SchedulingProblem problem, IReadOnlyList<Placement> jobs, SettledOrder order, double[] usual)
+    {
+        var notBefore = new double[jobs.Count];
+        if (jobs.Count == 0)
+        {
+            return notBefore;
+        }
+
+        if (problem.MayBeginLater)
+        {
+            Array.Fill(notBefore, jobs.Min(placed => placed.Start));
+        }
+
+        if (problem.Absences.Count + problem.Closures.Count > 0)
+        {
+            var earliest = new double[jobs.Count];
+            order.Time(usual, earliest, notBefore);
+            for (var at = 0; at < jobs.Count; at++)
+            {
+                var behind = problem.Absences.Any(each => each.To == jobs[at].Start && (each.Who == jobs[at].By || each.Who == jobs[at].Job.With))
+                    || problem.Closures.Any(each => each.To == jobs[at].Start && jobs[at].Job.Uses.Contains(each.Resource));
+                notBefore[at] = behind && earliest[at] < jobs[at].Start ? jobs[at].Start : notBefore[at];
+            }
+        }
+
+        return notBefore;
     }
 }
 
@@ -46,11 +140,21 @@ public sealed record FinishForecast(double LikelyMinutes, double NineInTenMinute
 internal sealed class SeededRandom(ulong seed)
 {
     private ulong _state = seed;
+    private double? _spare;
 
+    /// <summary>A draw from the standard normal distribution; they come in pairs.</summary>
     public double NextNormal()
     {
-        var (u, v) = (NextUnit(), NextUnit());
-        return Math.Sqrt(-2 * Math.Log(u)) * Math.Cos(2 * Math.PI * v);
+        if (_spare is { } spare)
+        {
+            _spare = null;
+            return spare;
+        }
+
+        var (radius, angle) = (Math.Sqrt(-2 * Math.Log(NextUnit())), 2 * Math.PI * NextUnit());
+        var (sin, cos) = Math.SinCos(angle);
+        _spare = radius * sin;
+        return radius * cos;
     }
 
     /// <summary>Above 0, at most 1.</summary>

@@ -2,6 +2,19 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Scheduling;
 
+/// <summary>A job as it lies in a schedule.</summary>
+/// <param name="Id">Unique within the schedule.</param>
+/// <param name="Start">Minutes from the start.</param>
+/// <param name="End">Minutes from the start.</param>
+/// <param name="Uses">What it keeps occupied.</param>
+/// <param name="By">Whose hands do it; null when only their number matters.</param>
+/// <param name="With">The head hands are on; null for none.</param>
+public readonly record struct OrderedJob(string Id, double Start, double End, IReadOnlyList<Resource> Uses, string? By = null, string? With = null)
+{
+    internal static OrderedJob Of(Placement placed) =>
+        new(placed.Job.Id, placed.Start, placed.End, placed.Job.Uses, placed.By, placed.Job.IsHandsOn ? placed.Job.With : null);
+}
+
 /// <summary>
 /// The order a schedule settled on, as a graph that can be timed again in one longest-path pass: the links, and one
 /// edge between neighbours on each resource.
@@ -17,9 +30,20 @@ public sealed class SettledOrder
         _before = before;
     }
 
-    /// <summary>Reads the order out of placed jobs. Positions refer to <paramref name="jobs"/>.</summary>
+    /// <summary>The order where there is one of everything.</summary>
     /// <param name="jobs">Id, planned start and what each uses.</param>
-    public static SettledOrder Of(IReadOnlyList<(string Id, double Start, IReadOnlyList<Resource> Uses)> jobs, IReadOnlyList<Link> links)
+    /// <param name="links">What comes behind what.</param>
+    public static SettledOrder Of(IReadOnlyList<(string Id, double Start, IReadOnlyList<Resource> Uses)> jobs, IReadOnlyList<Link> links) =>
+        Of([.. jobs.Select(job => new OrderedJob(job.Id, job.Start, job.Start, job.Uses))], links, new Dictionary<Resource, int>());
+
+    /// <summary>
+    /// Reads the order out of placed jobs. Positions refer to <paramref name="jobs"/>. Where there are several of a thing, each
+    /// job keeps the one it was placed on.
+    /// </summary>
+    /// <param name="jobs">As they were placed.</param>
+    /// <param name="links">What comes behind what.</param>
+    /// <param name="capacity">How many of each resource; missing means one.</param>
+    public static SettledOrder Of(IReadOnlyList<OrderedJob> jobs, IReadOnlyList<Link> links, IReadOnlyDictionary<Resource, int> capacity)
     {
         var position = jobs.Select((job, at) => (job.Id, at)).ToDictionary(pair => pair.Id, pair => pair.at);
         var before = jobs.Select(_ => new List<(int, double)>()).ToArray();
@@ -29,16 +53,61 @@ public sealed class SettledOrder
         }
 
         var order = Enumerable.Range(0, jobs.Count).OrderBy(at => jobs[at].Start).ThenBy(at => at).ToArray();
-        foreach (var resource in Enum.GetValues<Resource>())
+        var last = new Dictionary<string, int>();
+        foreach (var at in order)
         {
-            var users = order.Where(at => jobs[at].Uses.Contains(resource)).ToList();
-            for (var n = 1; n < users.Count; n++)
+            foreach (var lane in Lanes(jobs, at, last, capacity))
             {
-                before[users[n]].Add((users[n - 1], 0));
+                if (last.TryGetValue(lane, out var earlier))
+                {
+                    before[at].Add((earlier, 0));
+                }
+
+                last[lane] = at;
             }
         }
 
         return new SettledOrder(order, [.. before.Select(list => list.ToArray())]);
+    }
+
+    /// <summary>The very things a job takes: these hands, this head, the one of two showers that has been free the longest.</summary>
+    private static List<string> Lanes(IReadOnlyList<OrderedJob> jobs, int at, Dictionary<string, int> last, IReadOnlyDictionary<Resource, int> capacity)
+    {
+        var lanes = jobs[at].With is { } head ? [$"on {head}"] : new List<string>();
+        foreach (var resource in jobs[at].Uses.Distinct())
+        {
+            lanes.Add(resource == Resource.Hands && jobs[at].By is { } pair ? $"by {pair}"
+                : Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => $"{resource} {n}")
+                    .MinBy(lane => last.TryGetValue(lane, out var user) ? jobs[user].End : double.MinValue)!);
+        }
+
+        return lanes;
+    }
+
+    /// <summary>Follows the chain of jobs that each made the next one wait, from the last end backwards.</summary>
+    /// <param name="durations">Minutes by position.</param>
+    /// <param name="starts">As <see cref="Time"/> left them.</param>
+    /// <param name="visit">Called with each position on the chain.</param>
+    internal void Trace(ReadOnlySpan<double> durations, ReadOnlySpan<double> starts, Action<int> visit)
+    {
+        const double close = 1e-9;
+        var at = -1;
+        foreach (var each in _order)
+        {
+            at = at < 0 || starts[each] + durations[each] > starts[at] + durations[at] ? each : at;
+        }
+
+        while (at >= 0)
+        {
+            visit(at);
+            var next = -1;
+            foreach (var (from, gap) in _before[at])
+            {
+                next = next < 0 && starts[from] + durations[from] + gap >= starts[at] - close ? from : next;
+            }
+
+            at = next;
+        }
     }
 
     /// <summary>Times every job: as early as everything before it allows.</summary>
