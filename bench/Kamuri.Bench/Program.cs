@@ -9,7 +9,7 @@ if (!File.Exists(Path.Combine(app, "Kamuri.Web.dll")))
     return 2;
 }
 
-Measurement[] measurements = [.. PlanLatency.Measure(), .. await ServerFigures.MeasureAsync(app)];
+Measurement[] measurements = [.. PlanLatency.Measure(), .. HouseholdFigures.Measure(), .. await ServerFigures.MeasureAsync(app)];
 Measurement.Print(measurements);
 var file = Path.Combine(root, "artifacts", "bench.json");
 await File.WriteAllTextAsync(file, JsonSerializer.Serialize(measurements, new JsonSerializerOptions(JsonSerializerDefaults.Web) { WriteIndented = true }));

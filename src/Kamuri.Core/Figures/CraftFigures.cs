@@ -27,6 +27,7 @@ public sealed record CraftFigures
     public MixtureFigures Mixtures { get; init; } = new();
     public RhythmFigures Rhythm { get; init; } = new();
     public NightFigures Night { get; init; } = new();
+    public BreakFigures Breaks { get; init; } = new();
 
     /// <summary>Steps whose times a household has changed, by catalogue id.</summary>
     public IReadOnlyDictionary<string, StepFigures> Steps { get; init; } = new Dictionary<string, StepFigures>();

@@ -252,6 +252,9 @@ public static partial class FigureCatalogue
 
     private static IEnumerable<FigureEntry> NightEntries() =>
     [
+        new("breaks.at-work", FigureGroup.Hands, "", "Longest a pair of hands goes on without a break", "min", 20, 240, Usual, figures => figures.Breaks.LongestAtWork, (figures, value) => figures with { Breaks = figures.Breaks with { LongestAtWork = (int)value } }) { IsWhole = true },
+        new("breaks.minutes", FigureGroup.Hands, "", "Shortest pause that is a break for hands", "min", 3, 60, Usual, figures => figures.Breaks.BreakMinutes, (figures, value) => figures with { Breaks = figures.Breaks with { BreakMinutes = (int)value } }) { IsWhole = true },
+        new("breaks.child", FigureGroup.Hands, "", "Shortest pause for a child", "min", 2, 60, Usual, figures => figures.Breaks.ChildPauseMinutes, (figures, value) => figures with { Breaks = figures.Breaks with { ChildPauseMinutes = (int)value } }) { IsWhole = true },
         new("night.bedtime", FigureGroup.Night, "", "Bedtime, hours after midnight", "h", 18, 24, Usual, figures => figures.Night.BedtimeHour, (figures, value) => figures with { Night = figures.Night with { BedtimeHour = value } }),
         new("night.rise", FigureGroup.Night, "", "Nobody gets up before, hours after midnight", "h", 4, 11, Usual, figures => figures.Night.RiseHour, (figures, value) => figures with { Night = figures.Night with { RiseHour = value } }),
     ];

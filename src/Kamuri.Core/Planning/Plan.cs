@@ -34,6 +34,12 @@ public sealed record PlannedTask(
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
 
+    /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
+    public string? By { get; init; }
+
+    /// <summary>The head it is for; null when there is one.</summary>
+    public Guid? HeadId { get; init; }
+
     public bool IsOf(string step) => StepId == step || Also.Contains(step);
 
     public const string HeadStrand = "head";
@@ -63,7 +69,8 @@ public sealed record Fit(DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyL
 /// <param name="TooLate">That moment is past.</param>
 public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate)
 {
-    internal static PlannedMixture Of(PlanStep step, Cooking cooking, IReadOnlyList<PlannedTask> tasks, DateTimeOffset now)
+    /// <param name="key">What the tasks of this head are prefixed with; null when there is one head.</param>
+    internal static PlannedMixture Of(PlanStep step, Cooking cooking, IReadOnlyList<PlannedTask> tasks, DateTimeOffset now, string? key = null)
     {
         if (cooking.Ahead is not { } ahead)
         {
@@ -71,7 +78,7 @@ public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffs
         }
 
         // What is left to do on the day, or the step itself when nothing is.
-        var wanted = tasks.Where(task => task.StepId is null && task.Id.StartsWith($"{step.Id}.", StringComparison.Ordinal))
+        var wanted = tasks.Where(task => task.StepId is null && task.Id.StartsWith($"{(key is null ? "" : $"{key}/")}{step.Id}.", StringComparison.Ordinal))
             .Concat(tasks.Where(task => task.IsOf(step.Id))).Min(task => task.Start);
         var by = wanted.AddMinutes(-ahead.LeadMinutes.Earliest);
         return new PlannedMixture(step, cooking, by, wanted.AddMinutes(-ahead.LeadMinutes.Usual), by < now);

@@ -164,7 +164,7 @@ public sealed class Planner(IScheduler scheduler)
         drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End))
     { Also = drafted.Also, Words = drafted.Words, IsOvernight = drafted.Job.Id == night };
 
-    private static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)
+    internal static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)
     {
         var step = timing.Step.Step;
         var own = tasks.Where(task => task.IsOf(step.Id)).ToList();

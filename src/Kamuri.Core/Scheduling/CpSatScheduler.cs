@@ -18,17 +18,18 @@ public sealed class CpSatScheduler : IScheduler
     /// <summary>Longest tidying of a schedule whose hours are settled. What is not tidied by then is tidy enough.</summary>
     private const double Tidying = 0.002;
 
-    /// <summary>The same for several heads, where there is more to tidy.</summary>
-    private const double TidyingSeveral = 0.1;
+    /// <summary>The same for several heads, where a second or two is all there is.</summary>
+    private const double SearchSeveral = 0.15;
+
+    private const double TidyingSeveral = 0.01;
 
     // Problems this small are solved before presolve or cuts have paid for themselves. A day is mostly one long chain, which
     // its linear relaxation already orders.
     private const string ForOneHead =
         "linearization_level:1,symmetry_level:0,cp_model_presolve:false,cp_model_probing_level:0,cut_level:0,search_branching:LP_SEARCH";
 
-    // Several heads on shared hands are a true puzzle: presolve pays, and what was learnt of dead ends is worth more than the
-    // linear relaxation.
-    private const string ForSeveral = "linearization_level:1,symmetry_level:0,cp_model_probing_level:1,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
+    // Several heads on shared hands are a true puzzle: presolve pays.
+    private const string ForSeveral = "linearization_level:1";
 
     /// <summary>Solves something tiny, so that the first person to ask does not wait for the native library to load.</summary>
     public static void WarmUp() =>
@@ -46,7 +47,27 @@ public sealed class CpSatScheduler : IScheduler
         }
 
         var model = new ScheduleModel(problem);
-        return model.IsPuzzle ? SolvePuzzle(model) : SolveOneHead(model);
+        if (!model.IsPuzzle)
+        {
+            return SolveOneHead(model);
+        }
+
+        if (HoursThenTidiness(model, ForSeveral, SearchSeveral, TidyingSeveral) is not { } schedule)
+        {
+            return null;
+        }
+
+        var (rested, gaps) = Breaks.Into(schedule, problem, SolveSettled);
+        return rested with { Gaps = gaps };
+    }
+
+    /// <summary>Places what has hardly any choice left.</summary>
+    private static Schedule? SolveSettled(SchedulingProblem problem)
+    {
+        var model = new ScheduleModel(problem);
+        model.MinimizeAll();
+        var (solver, status) = Solve(model, ForOneHead, TidyingSeveral);
+        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? model.Read(solver, 0, proven: false) : null;
     }
 
     private static Schedule? SolveOneHead(ScheduleModel model)
@@ -64,15 +85,13 @@ public sealed class CpSatScheduler : IScheduler
         }
 
         // Some days have very many schedules of equal hours; proving both at once would take a hundred times as long.
-        return HoursThenTidiness(model, ForOneHead, Tidying);
+        return HoursThenTidiness(model, ForOneHead, Search, Tidying);
     }
 
-    private static Schedule? SolvePuzzle(ScheduleModel model) => HoursThenTidiness(model, ForSeveral, TidyingSeveral);
-
-    private static Schedule? HoursThenTidiness(ScheduleModel model, string how, double tidying)
+    private static Schedule? HoursThenTidiness(ScheduleModel model, string how, double longest, double tidying)
     {
         model.MinimizeHours();
-        var (solver, status) = Solve(model, how, Search);
+        var (solver, status) = Solve(model, how, longest);
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
         {
             return null;

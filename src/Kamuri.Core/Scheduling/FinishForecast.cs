@@ -68,7 +68,7 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     public static FinishForecast Of(Schedule schedule, SchedulingProblem problem, HandsOnFigures figures, int draws = Rough)
     {
         var jobs = schedule.Placements;
-        var order = SettledOrder.Of([.. jobs.Select(OrderedJob.Of)], problem.Links, problem.Capacity);
+        var order = SettledOrder.Of([.. jobs.Select(OrderedJob.Of)], [.. problem.Links, .. schedule.Gaps], problem.Capacity);
         var random = new SeededRandom(17);
         var durations = new double[jobs.Count];
         var starts = new double[jobs.Count];

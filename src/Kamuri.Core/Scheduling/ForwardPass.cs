@@ -110,6 +110,9 @@ public sealed class SettledOrder
         }
     }
 
+    /// <summary>What comes directly behind what, by position.</summary>
+    internal IEnumerable<(int Before, int After)> Neighbours => _before.SelectMany((list, at) => list.Select(each => (each.From, at)));
+
     /// <summary>Times every job: as early as everything before it allows.</summary>
     /// <param name="durations">Minutes by position.</param>
     /// <param name="starts">Receives start minutes by position.</param>

@@ -13,6 +13,7 @@ internal sealed class ScheduleModel
     private const long Late = 1_000_000;
     private const long Shortened = 20_000;
     private const long Total = 400;
+    private const long Soon = 40;
 
     // Tidiness, once they are settled: time held past usual, a head that waits for its end, idle gaps on a strand.
     private const long PastUsual = 8;
@@ -40,7 +41,8 @@ internal sealed class ScheduleModel
         {
             _begin = Model.NewIntVar(0, _horizon, "begin");
             Model.AddMinEquality(_begin, _placed.Values.Select(variables => (LinearExpr)variables.Start));
-            _hours.AddTerm(_begin, -Total);
+            // Towards an hour, as late as it may be; without one, the next occasion unless a later one is much shorter.
+            _hours.AddTerm(_begin, -Total + (problem.MayShorten ? -1 : Soon));
         }
 
         AddLinks();
@@ -101,16 +103,12 @@ internal sealed class ScheduleModel
 
     private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();
 
-    /// <summary>Enough breaks for any schedule worth having: two stretches that could not be one take more than one between them.</summary>
-    private static long BreakCount(long minutes, int goesOn) => 2 * minutes / goesOn + 2;
-
     private static long Horizon(SchedulingProblem problem)
     {
         var work = problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap);
-        var closed = problem.Closures.Select(each => (long)each.To).Concat(problem.Absences.Select(each => (long)each.To)).DefaultIfEmpty().Max();
+        var closed = problem.Closures.Select(each => each.To).Concat(problem.Absences.Select(each => each.To)).Where(to => to != Absence.ForGood).Select(to => (long)to).DefaultIfEmpty().Max();
         var wanted = problem.MayBeginLater ? problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max() : 0;
-        var rests = problem.Rests.Values.Sum(rest => BreakCount(work, rest.GoesOn) * rest.Minutes);
-        return work + rests + Math.Max(closed, wanted);
+        return work + Math.Max(closed, wanted);
     }
 
     private void AddLinks()
@@ -160,7 +158,7 @@ internal sealed class ScheduleModel
             return;
         }
 
-        var busy = _problem.Pairs.ToDictionary(pair => pair.Id, pair => Away(pair.Id));
+        var busy = _problem.Pairs.ToDictionary(pair => pair.Id, _ => new List<IntervalVar>());
         foreach (var job in _problem.Jobs.Where(job => job.IsHandsOn))
         {
             var may = _problem.Pairs.Where(pair => job.By?.Contains(pair.Id) ?? true).ToList();
@@ -180,8 +178,7 @@ internal sealed class ScheduleModel
 
         foreach (var (pair, intervals) in busy)
         {
-            var own = _problem.Jobs.Where(job => job.IsHandsOn && (job.By?.Contains(pair) ?? true)).ToList();
-            Model.AddNoOverlap(intervals.Concat(Breaks(pair, own)));
+            Model.AddNoOverlap(intervals.Concat(Away(pair)));
         }
 
         // All hands together, which the solver cannot see from the pairs alone.
@@ -197,51 +194,8 @@ internal sealed class ScheduleModel
     {
         foreach (var head in Strands())
         {
-            var own = _problem.Jobs.Where(job => job.With == head && job.IsHandsOn).ToList();
-            Model.AddNoOverlap(own.Select(job => _placed[job.Id].Interval).Concat(Away(head)).Concat(Breaks(head, own)));
+            Model.AddNoOverlap(_problem.Jobs.Where(job => job.With == head && job.IsHandsOn).Select(job => _placed[job.Id].Interval).Concat(Away(head)));
         }
-    }
-
-    /// <summary>
-    /// Breaks that leave no stretch between two of them longer than somebody goes on. They may be as long as they like, so
-    /// idle time is a break like any other.
-    /// </summary>
-    private List<IntervalVar> Breaks(string who, List<Job> jobs)
-    {
-        if (!_problem.Rests.TryGetValue(who, out var rest) || jobs.Count == 0)
-        {
-            return [];
-        }
-
-        var goesOn = Math.Max(rest.GoesOn, jobs.Max(job => job.Longest));
-        var count = BreakCount(jobs.Sum(job => (long)job.Longest), goesOn);
-        var breaks = new List<IntervalVar>();
-        LinearExpr? workFrom = null;
-        for (var n = 0; n < count; n++)
-        {
-            var (start, end) = (Model.NewIntVar(0, _horizon, $"{who} break {n}"), Model.NewIntVar(0, _horizon, $"{who} break {n} end"));
-            var length = Model.NewIntVar(n == 0 ? 0 : rest.Minutes, Math.Max(_horizon, rest.Minutes), $"{who} break {n} length");
-            breaks.Add(Model.NewIntervalVar(start, length, end, $"{who} break {n}"));
-            if (workFrom is null)
-            {
-                Model.Add(start == 0);
-            }
-            else
-            {
-                Model.Add(start >= workFrom);
-                Model.Add(start <= workFrom + goesOn);
-            }
-
-            workFrom = end;
-        }
-
-        // Nothing is done behind the last one but what is one stretch more.
-        foreach (var job in jobs)
-        {
-            Model.Add(_placed[job.Id].End <= workFrom! + goesOn);
-        }
-
-        return breaks;
     }
 
     private void AddDeadlines()
@@ -279,7 +233,12 @@ internal sealed class ScheduleModel
     private List<IntervalVar> Away(string who) =>
         [.. _problem.Absences.Where(each => each.Who == who).Select(each => Fixed(each.From, each.To, $"{who} away"))];
 
-    private IntervalVar Fixed(int from, int to, string name) => Model.NewFixedSizeIntervalVar(Model.NewConstant(Math.Max(0, from)), Math.Max(0, to - Math.Max(0, from)), name);
+    private IntervalVar Fixed(int from, int to, string name)
+    {
+        // Nothing ends behind twice the horizon, so what lasts for good ends there.
+        var (begin, end) = (Math.Max(0, from), Math.Min(to, 2 * _horizon));
+        return Model.NewFixedSizeIntervalVar(Model.NewConstant(begin), Math.Max(0, end - begin), name);
+    }
 
     /// <summary>The solver's variables for one job.</summary>
     private sealed class Variables

@@ -34,7 +34,11 @@ public sealed record Closure(Resource Resource, int From, int To);
 
 /// <summary>A time in which somebody is not there, in minutes from the start.</summary>
 /// <param name="Who">A pair of hands, or a head.</param>
-public sealed record Absence(string Who, int From, int To);
+public sealed record Absence(string Who, int From, int To)
+{
+    /// <summary>The end of an absence nobody comes back from.</summary>
+    public const int ForGood = int.MaxValue;
+}
 
 /// <summary>How long somebody goes on without a break, in minutes; shorter pauses in between count as going on.</summary>
 /// <param name="GoesOn">Longest without a break; a single job that takes longer is done in one go.</param>
@@ -94,7 +98,11 @@ public sealed record Placement(Job Job, int Start, int End)
 /// <param name="Span">Minutes from the start to the last end.</param>
 /// <param name="LowerBound">No schedule of this problem ends before so many minutes.</param>
 /// <param name="Proven">Whether this one is proven best.</param>
-public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int LowerBound, bool Proven);
+public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int LowerBound, bool Proven)
+{
+    /// <summary>The gaps that are kept for breaks, beside the links of the problem.</summary>
+    public IReadOnlyList<Link> Gaps { get; init; } = [];
+}
 
 /// <summary>Places jobs on shared resources.</summary>
 public interface IScheduler

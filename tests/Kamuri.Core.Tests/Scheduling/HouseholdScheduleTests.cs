@@ -102,9 +102,12 @@ public class HouseholdScheduleTests
         var jobs = Enumerable.Range(0, 6).Select(n => Work(n % 2 == 0 ? "a" : "b", $"{n}", 15)).ToList();
         var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } };
         Assert.Equal(90, Solved(problem with { Rests = new Dictionary<string, Rest>() }).Span);
-        Assert.Equal(100, Solved(problem).Span);
-        // A child that gets a break every 20 minutes: 15, pause, 15, pause, 15, with the other head in the pauses.
-        Assert.Equal(100, Solved(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) } }).Span);
+        Assert.Equal((100, 90), Scheduler.Solve(problem) is { } rested ? (rested.Span, rested.LowerBound) : (0, 0));
+        // A child that gets a pause every 20 minutes: one between any two of its three pieces.
+        var paused = Scheduler.Solve(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) } })!;
+        var own = paused.Placements.Where(placement => placement.Job.With == "a").ToList();
+        Assert.All(own.Zip(own.Skip(1)), pair => Assert.True(pair.Second.Start - pair.First.End >= 5));
+        Assert.InRange(paused.Span, 100, 120);
         // A single piece of work that is longer is done in one go.
         Assert.Equal(80, Solved(problem with { Jobs = [Work("a", "braids", 80)] }).Span);
     }

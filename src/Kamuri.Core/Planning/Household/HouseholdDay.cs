@@ -1,0 +1,191 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Mixing;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Planning.Household;
+
+/// <summary>The heads of a day composed and timed, and everything that has to be placed laid out on one clock.</summary>
+internal sealed class HouseholdDay
+{
+    /// <summary>One head with its own draft.</summary>
+    /// <param name="Key">What its jobs are prefixed with, and the name of its strand.</param>
+    public sealed record HeadDraft(string Key, HeadOfDay Asked, PlanRequest Request, Planner.Drafting Draft, DateTimeOffset? Wanted);
+
+    private readonly CraftFigures _figures;
+
+    private HouseholdDay(HouseholdRequest request, CraftFigures figures, IReadOnlyList<HeadDraft> heads)
+    {
+        (Request, _figures, Heads) = (request, figures, heads);
+        Zero = request.When.StartAt is { } start && start > request.When.Now ? start : request.When.Now;
+        Drafts = [.. heads.SelectMany(head => head.Draft.Jobs.Drafts.Select(drafted => Keyed(head, drafted)))];
+        Links = [.. heads.SelectMany(head => head.Draft.Jobs.Links.Select(link => Keyed(head.Key, link)))];
+    }
+
+    public HouseholdRequest Request { get; }
+    public IReadOnlyList<HeadDraft> Heads { get; }
+
+    /// <summary>The minute the schedule counts from.</summary>
+    public DateTimeOffset Zero { get; private set; }
+
+    public IReadOnlyList<Drafted> Drafts { get; }
+    public IReadOnlyList<Link> Links { get; }
+
+    /// <summary>Composes and times each head.</summary>
+    /// <param name="request">What is asked.</param>
+    /// <param name="figures">Craft figures.</param>
+    /// <param name="strictlyWarm">What is put on warm is put on at once.</param>
+    /// <exception cref="FormulaLoopException">A formula comes back to itself.</exception>
+    public static HouseholdDay Of(HouseholdRequest request, CraftFigures figures, bool strictlyWarm = true) => new(request, figures, [.. request.Heads.Select((asked, at) =>
+    {
+        var own = Larder.Fill(asked.Request with { When = request.When, Equipment = request.Equipment with { PairsOfHands = request.Hands.Count } }, figures);
+        return new HeadDraft($"{at + 1}", asked, own, Planner.Draft(own, figures, strictlyWarm), asked.ReadyBy ?? request.When.ReadyBy);
+    })]);
+
+    public static Link Keyed(string key, Link link) => link with { From = $"{key}/{link.From}", To = $"{key}/{link.To}" };
+
+    /// <summary>Whether a job lasts through the night.</summary>
+    public bool IsNight(string job) => Heads.Any(head => head.Draft.Jobs.Night is { } night && job == $"{head.Key}/{night}");
+
+    /// <summary>What nobody may do, or what is not in the house; null when all can be done.</summary>
+    public string? Lacking()
+    {
+        foreach (var head in Heads)
+        {
+            var name = head.Request.Head.Name;
+            if (Drafts.FirstOrDefault(drafted => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal) && drafted.Job.By is { Count: 0 }) is { } undone)
+            {
+                return $"Nobody may do this for {name}: {undone.Title.ToLowerInvariant()}. Let somebody, or leave it out.";
+            }
+
+            if (head.Asked.Present is { Count: > 0 } present && !present.Any(each => each.To > Zero))
+            {
+                return $"{name} is not there any more at {PlanWords.Clock(Zero)}.";
+            }
+        }
+
+        var lacking = Drafts.SelectMany(drafted => drafted.Job.Uses).Distinct().Where(resource => resource != Resource.Hands && Request.Equipment.Count(resource) == 0)
+            .Select(resource => resource.ToString().ToLowerInvariant()).ToList();
+        return lacking.Count > 0 ? $"This plan needs something the house does not have: {string.Join(", ", lacking)}." : null;
+    }
+
+    /// <summary>Who is not there for all of the day, in a sentence each.</summary>
+    public IEnumerable<string> Present() => Heads.Where(head => head.Asked.Present.Count > 0).Select(head =>
+        $"{head.Request.Head.Name} is there {string.Join(" and ", head.Asked.Present.Select(each => $"from {PlanWords.Clock(each.From)} to {PlanWords.Clock(each.To)}"))}, and that is not long enough.");
+
+    /// <summary>Everything to be placed.</summary>
+    /// <param name="mayStayUp">Heads stay as long as it takes once they are there.</param>
+    /// <param name="inTime">Waits are shortened where an hour could not be met else.</param>
+    /// <param name="margin">Minutes each strand should be done before its hour, for slow days; null for none.</param>
+    public SchedulingProblem Problem(bool mayStayUp = false, bool inTime = false, Func<string, double>? margin = null)
+    {
+        // Where somebody is away it matters when all of it lies; else it is placed first and moved to its hour afterwards.
+        var isPinned = Request.Taken.Count > 0 || Heads.Any(head => head.Asked.Present.Count > 0) || Request.Hands.Any(hands => hands.Away.Count > 0);
+        var hasNight = Heads.Any(head => head.Draft.Jobs.Night is not null);
+        var deadlines = Heads.Where(head => head.Wanted is not null && (inTime || isPinned || hasNight)).ToDictionary(head => head.Key,
+            head => Math.Max(0, Minutes(head.Wanted!.Value) - (int)Math.Ceiling(margin?.Invoke(head.Key) ?? 0)));
+        return new SchedulingProblem([.. Drafts.Select(drafted => drafted.Job)], Links, Enum.GetValues<Resource>().ToDictionary(resource => resource, Request.Equipment.Count))
+        {
+            Pairs = [.. Request.Hands.Select(hands => new PairOfHands(hands.Name))],
+            Closures = [.. Request.Taken.Where(each => each.When.To > Zero).Select(each => new Closure(each.Resource, Minutes(each.When.From), Minutes(each.When.To)))],
+            Absences = [.. Heads.SelectMany(head => AwayOf(head, mayStayUp)), .. Request.Hands.SelectMany(AwayOf), .. Nights()],
+            Rests = Request.Hands.Select(hands => (hands.Name, new Rest(_figures.Breaks.LongestAtWork, _figures.Breaks.BreakMinutes)))
+                .Concat(Heads.Where(head => head.Asked.PauseAfter is not null).Select(head => (head.Key, new Rest(head.Asked.PauseAfter!.Value, _figures.Breaks.ChildPauseMinutes))))
+                .ToDictionary(pair => pair.Item1, pair => pair.Item2),
+            Deadlines = deadlines,
+            MayBeginLater = hasNight || (isPinned && deadlines.Count > 0),
+        };
+    }
+
+    /// <summary>Whole minutes by which nine days in ten are in time for every hour; below 0 when they are not. Null when nobody asked for an hour.</summary>
+    public int? Slack(FinishForecast forecast) => Heads.Where(head => head.Wanted is not null)
+        .Select(head => (int?)Math.Floor((head.Wanted!.Value - Zero).TotalMinutes - Math.Ceiling(forecast.Strands[head.Key].NineInTenMinutes))).Min();
+
+    /// <summary>Whether a head ends behind its hour even when all goes as usual.</summary>
+    public bool Late(Schedule schedule) => Heads.Any(head => head.Wanted is { } wanted
+        && schedule.Placements.Where(placed => placed.Job.With == head.Key).Max(placed => placed.End) > (wanted - Zero).TotalMinutes);
+
+    /// <summary>Moves all of it.</summary>
+    public void BeginLater(int minutes) => Zero = Zero.AddMinutes(minutes);
+
+    private int Minutes(DateTimeOffset moment) => (int)Math.Floor((moment - Zero).TotalMinutes);
+
+    /// <summary>The times between the times a head is there.</summary>
+    private IEnumerable<Absence> AwayOf(HeadDraft head, bool mayStayUp)
+    {
+        if (head.Asked.Present.Count == 0)
+        {
+            yield break;
+        }
+
+        var from = 0;
+        foreach (var there in head.Asked.Present.Where(each => each.To > Zero).OrderBy(each => each.From))
+        {
+            if (Minutes(there.From) > from)
+            {
+                yield return new Absence(head.Key, from, Minutes(there.From));
+            }
+
+            from = Math.Max(from, Minutes(there.To));
+        }
+
+        if (!mayStayUp)
+        {
+            yield return new Absence(head.Key, from, Absence.ForGood);
+        }
+    }
+
+    private IEnumerable<Absence> AwayOf(HelpingHands hands) =>
+        hands.Away.Where(each => each.To > Zero).Select(each => new Absence(hands.Name, Minutes(each.From), Minutes(each.To)));
+
+    /// <summary>Where a treatment stays on overnight, people sleep.</summary>
+    private IEnumerable<Absence> Nights()
+    {
+        if (Heads.All(head => head.Draft.Jobs.Night is null))
+        {
+            yield break;
+        }
+
+        var midnight = new DateTimeOffset(Zero.Date, Zero.Offset);
+        for (var night = -1; night < 2; night++)
+        {
+            var (bed, rise) = (midnight.AddDays(night).AddHours(_figures.Night.BedtimeHour), midnight.AddDays(night + 1).AddHours(_figures.Night.RiseHour));
+            foreach (var hands in rise > Zero ? Request.Hands : [])
+            {
+                yield return new Absence(hands.Name, Math.Max(0, Minutes(bed)), Minutes(rise));
+            }
+        }
+    }
+
+    private Drafted Keyed(HeadDraft head, Drafted drafted)
+    {
+        var onHead = drafted.Job.Strand == PlannedTask.HeadStrand;
+        return drafted with
+        {
+            Job = drafted.Job with
+            {
+                Id = $"{head.Key}/{drafted.Job.Id}",
+                Strand = onHead ? head.Key : PlannedTask.KitchenStrand,
+                With = onHead ? head.Key : null,
+                By = drafted.Job.IsHandsOn ? WhoMay(head, drafted) : null,
+            },
+        };
+    }
+
+    /// <summary>The hands that may do a job; null when all of them may.</summary>
+    private List<string>? WhoMay(HeadDraft head, Drafted drafted)
+    {
+        var work = drafted.StepId is null ? Work.Kitchen
+            : drafted.Also.Prepend(drafted.StepId).Select(step => Kind(head, step)).Aggregate(Work.None, (all, kind) => all | Of(kind));
+        var may = Request.Hands.Where(hands => (hands.MayDo & work) == work && (hands.Heads?.Contains(head.Request.Head.Id) ?? true)).Select(hands => hands.Name).ToList();
+        return may.Count == Request.Hands.Count ? null : may;
+    }
+
+    private static StepKind Kind(HeadDraft head, string step) => head.Draft.Timings.First(timing => timing.Step.Step.Id == step).Step.Step.Kind;
+
+    private static Work Of(StepKind kind) => kind.Needs.Contains(Resource.Shower) ? Work.Water
+        : kind.Detangles || kind.Phase is Phase.Ready or Phase.Loosen ? Work.Detangling
+        : kind.Phase is Phase.Set or Phase.Keep ? Work.Styling
+        : Work.Treating;
+}

@@ -1,0 +1,40 @@
+using Kamuri.Core.Scheduling;
+
+namespace Kamuri.Core.Planning.Household;
+
+/// <summary>A stretch in which a pair of hands rests.</summary>
+public sealed record HandsRest(string Name, DateTimeOffset From, DateTimeOffset To);
+
+/// <summary>One head of a household plan.</summary>
+/// <param name="Key">What its tasks are prefixed with: "1", "2" and so on.</param>
+/// <param name="Plan">Its own plan, with its tasks on the common clock.</param>
+/// <param name="LikelyBy">Half of such days it is done by then (P50).</param>
+/// <param name="NineInTenBy">Nine of ten (P90).</param>
+/// <param name="Wanted">When it should be done; null when nobody said.</param>
+/// <param name="ChanceInTime">The chance to be, 0 to 1; null when nobody said when.</param>
+public sealed record HeadPlan(string Key, Plan Plan, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, DateTimeOffset? Wanted, double? ChanceInTime);
+
+/// <summary>A day with several heads, placed.</summary>
+/// <param name="Request">What was asked.</param>
+/// <param name="Heads">In the order they were asked for.</param>
+/// <param name="Tasks">Everything, in order of time.</param>
+/// <param name="Links">What comes behind what.</param>
+/// <param name="Start">When the first thing begins.</param>
+/// <param name="End">When the last thing ends.</param>
+/// <param name="NotBefore">No plan of these steps can end before.</param>
+/// <param name="Proven">Whether this one is proven best.</param>
+/// <param name="LikelyBy">Half of such days are over by then.</param>
+/// <param name="NineInTenBy">Nine of ten.</param>
+/// <param name="Rests">When hands rest.</param>
+/// <param name="Bottleneck">What the end waits for most, in a sentence; empty when nothing stands out.</param>
+/// <param name="Beyond">Who has to be worked on outside the time they are there, in a sentence each; then the rest is placed as if they were.</param>
+public sealed record HouseholdPlan(
+    HouseholdRequest Request, IReadOnlyList<HeadPlan> Heads, IReadOnlyList<PlannedTask> Tasks, IReadOnlyList<Link> Links,
+    DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NotBefore, bool Proven, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy,
+    IReadOnlyList<HandsRest> Rests, string Bottleneck, IReadOnlyList<string> Beyond)
+{
+    /// <summary>Minutes that all heads together are later than wanted.</summary>
+    public double MinutesLate => Heads.Sum(head => head.Wanted is { } wanted ? Math.Max(0, (head.Plan.End - wanted).TotalMinutes) : 0);
+
+    public bool HasStop => Heads.Any(head => head.Plan.HasStop);
+}

@@ -1,0 +1,134 @@
+using Kamuri.Core.Figures;
+using Kamuri.Core.Scheduling;
+
+namespace Kamuri.Core.Planning.Household;
+
+/// <summary>
+/// Plans a day with several heads: each is composed and timed for itself, and all of them are placed together. Pure: the same
+/// request gives the same plan.
+/// </summary>
+public sealed class HouseholdPlanner(IScheduler scheduler)
+{
+    /// <summary>Makes the plan.</summary>
+    /// <exception cref="UnplaceableException">Nobody may do something that has to be done, or the house lacks what it needs.</exception>
+    public HouseholdPlan Make(HouseholdRequest request, CraftFigures figures)
+    {
+        var day = HouseholdDay.Of(request, figures);
+        if (day.Lacking() is { } lacking)
+        {
+            throw new UnplaceableException(lacking);
+        }
+
+        var beyond = new List<string>();
+        var problem = day.Problem();
+        var schedule = scheduler.Solve(problem);
+        if (schedule is null)
+        {
+            // Warm mixtures of several heads on one stove: better a little stood than no plan at all.
+            day = HouseholdDay.Of(request, figures, strictlyWarm: false);
+            problem = day.Problem();
+            schedule = scheduler.Solve(problem);
+        }
+
+        if (schedule is null)
+        {
+            // Somebody is not there long enough: better to say so and show how long it would take than to show nothing.
+            beyond.AddRange(day.Present());
+            problem = day.Problem(mayStayUp: true);
+            schedule = scheduler.Solve(problem) ?? throw new UnplaceableException("These heads cannot be put into any order with who and what is there.");
+        }
+
+        var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn);
+        var slack = day.Slack(forecast);
+        if (problem.MayBeginLater && slack < 0)
+        {
+            // Begin early enough that nine days in ten are in time, as far as there is time.
+            Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => forecast.Strands[strand].NineInTenMinutes - forecast.Strands[strand].LikelyMinutes));
+        }
+        else if (!problem.MayBeginLater && slack >= 0)
+        {
+            // Nobody and nothing is ever away, so all of it can lie later as it is.
+            day.BeginLater(slack.Value);
+        }
+        else if (!problem.MayBeginLater && slack < 0 && day.Late(schedule))
+        {
+            Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+        }
+
+        forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
+        return Placed(day, schedule, forecast, beyond, figures);
+
+        void Take(SchedulingProblem better)
+        {
+            if (scheduler.Solve(better) is { } found)
+            {
+                (schedule, problem) = (found, better);
+            }
+        }
+    }
+
+    private static HouseholdPlan Placed(HouseholdDay day, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
+    {
+        var request = day.Request;
+        DateTimeOffset At(double minutes) => day.Zero.AddMinutes(minutes);
+        var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
+        var tasks = day.Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], day)).OrderBy(task => task.Start).ThenBy(task => task.End).ToList();
+        var heads = day.Heads.Select(head =>
+        {
+            var own = tasks.Where(task => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).ToList();
+            var finish = forecast.Strands[head.Key];
+            return new HeadPlan(head.Key, Own(head, own, At, schedule, figures), At(finish.LikelyMinutes), At(finish.NineInTenMinutes), head.Wanted,
+                head.Wanted is { } wanted ? finish.ChanceBy((wanted - day.Zero).TotalMinutes) : null);
+        }).ToList();
+        return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
+            At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond);
+    }
+
+    /// <summary>The plan of one head as if it were alone, at the times it has among the others.</summary>
+    private static Plan Own(HouseholdDay.HeadDraft head, List<PlannedTask> tasks, Func<double, DateTimeOffset> at, Schedule schedule, CraftFigures figures)
+    {
+        var (draft, request) = (head.Draft, head.Request);
+        var on = tasks.Where(task => task.StepId is not null).ToList();
+        var (start, end) = (tasks.Min(task => task.Start), on.Max(task => task.End));
+        var over = head.Wanted is { } wanted ? Math.Max(0, (end - wanted).TotalMinutes) : 0;
+        var shortened = schedule.Placements.Where(placement => placement.Minutes < placement.Job.Usual && placement.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal))
+            .Select(placement => tasks.First(task => task.Id == placement.Job.Id).Title).ToList();
+        return new Plan(request, draft.Size, draft.Tangle, draft.Sections, [.. draft.Timings.Select(timing => Planner.Step(request, timing, draft.Amounts, on))], tasks,
+            [.. draft.Jobs.Links.Select(link => HouseholdDay.Keyed(head.Key, link))],
+            draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll, start, end, end, at(0), schedule.Proven,
+            new Fit(head.Wanted, over, shortened, []))
+        {
+            Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
+                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, request.When.Now, head.Key))],
+        };
+    }
+
+    private static PlannedTask Task(Drafted drafted, Placement placement, HouseholdDay day) => new(
+        drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
+        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, day.Zero.AddMinutes(placement.Start), day.Zero.AddMinutes(placement.End))
+    {
+        Also = drafted.Also,
+        Words = drafted.Words,
+        By = placement.By,
+        HeadId = day.Heads.First(head => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).Request.Head.Id,
+        IsOvernight = day.IsNight(drafted.Job.Id),
+    };
+
+    /// <summary>Pauses of hands that are long enough to be one, between the first thing they do and the last.</summary>
+    private static IEnumerable<HandsRest> Rests(List<PlannedTask> tasks, CraftFigures figures)
+    {
+        foreach (var own in tasks.Where(task => task is { IsHandsOn: true, By: not null }).GroupBy(task => task.By!))
+        {
+            PlannedTask? before = null;
+            foreach (var task in own.OrderBy(task => task.Start))
+            {
+                if (before is not null && (task.Start - before.End).TotalMinutes >= figures.Breaks.BreakMinutes)
+                {
+                    yield return new HandsRest(own.Key, before.End, task.Start);
+                }
+
+                before = task;
+            }
+        }
+    }
+}

@@ -1,0 +1,60 @@
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Planning.Household;
+
+/// <summary>Says in plain sentences what was computed for a household.</summary>
+public static class HouseholdWords
+{
+    /// <summary>When it begins and ends, for whom, how sure that is, and whether anything could be quicker.</summary>
+    public static string Finish(HouseholdPlan plan)
+    {
+        var hands = plan.Request.Hands.Count == 1 ? "one pair of hands" : "two pairs of hands";
+        var ends = plan.Heads.OrderBy(head => head.Plan.End).Select(head => $"{head.Plan.Request.Head.Name} at {PlanWords.Clock(head.Plan.End)}").ToList();
+        var done = ends.Count == 1 ? ends[0] : $"{string.Join(", ", ends.SkipLast(1))} and {ends[^1]}";
+        return string.Join(' ',
+            $"Start at {PlanWords.Clock(plan.Start)}; done: {done}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy)}.",
+            plan.Proven
+                ? $"No plan can finish sooner with {hands}."
+                : $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}; this one finishes at {PlanWords.Clock(plan.End)}.");
+    }
+
+    /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
+    public static string Of(HeadPlan head)
+    {
+        var name = head.Plan.Request.Head.Name;
+        return head is { Wanted: { } wanted, ChanceInTime: { } chance }
+            ? $"{name} is likely done by {PlanWords.Clock(head.LikelyBy)}; to be dry by {PlanWords.Clock(wanted)} has a chance of {Percent(chance)}."
+            : $"{name} is likely done by {PlanWords.Clock(head.LikelyBy)}, nine times in ten by {PlanWords.Clock(head.NineInTenBy)}.";
+    }
+
+    /// <summary>What the end waits for most.</summary>
+    internal static string Bottleneck(HouseholdDay day, List<PlannedTask> tasks, FinishForecast forecast)
+    {
+        // Minutes on the way to the end, by what holds them: somebody's hands, or a wait.
+        var ways = tasks.Select(task => (task, minutes: forecast.Critical[task.Id] * (task.End - task.Start).TotalMinutes)).Where(pair => pair.minutes > 0).ToList();
+        var all = ways.Sum(pair => pair.minutes);
+        if (all <= 0)
+        {
+            return "";
+        }
+
+        var hands = ways.Where(pair => pair.task.By is not null).GroupBy(pair => pair.task.By!).Select(group => ($"{group.Key}’s hands", minutes: group.Sum(pair => pair.minutes)));
+        var waits = ways.Where(pair => pair.task.By is null)
+            .Select(pair => ($"{pair.task.Title.ToLowerInvariant()}{Whose(day, pair.task)}{Under(pair.task)}", pair.minutes));
+        var (what, most) = hands.Concat(waits).MaxBy(pair => pair.minutes);
+        return $"The end waits most for {what}: {PlanWords.Spell(most)} of the {PlanWords.Spell(all)} that cannot be shorter.";
+    }
+
+    private static string Whose(HouseholdDay day, PlannedTask task) =>
+        task.Strand == PlannedTask.KitchenStrand ? "" : $" on {day.Heads.First(head => head.Key == task.Strand).Request.Head.Name}";
+
+    private static string Under(PlannedTask task) => task.Uses.FirstOrDefault(each => each is Resource.Steamer or Resource.Hood) switch
+    {
+        Resource.Steamer => " under the steamer",
+        Resource.Hood => " under the hood",
+        _ => "",
+    };
+
+    private static string Percent(double share) => share >= 0.995 ? "over 99 %" : share <= 0.005 ? "under 1 %" : $"{share * 100:0} %";
+}

@@ -1,0 +1,92 @@
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>
+/// Puts breaks into a schedule. The solver settles the order without them; then every stretch that somebody would go on for
+/// too long is parted where that can be done, and the rest is placed again in the same order. A break is a gap between two
+/// jobs, so that it stays one when a running day is timed again.
+/// </summary>
+internal static class Breaks
+{
+    /// <summary>More breaks than any day has.</summary>
+    private const int Most = 24;
+
+    /// <summary>The schedule with breaks, and the gaps that make them.</summary>
+    /// <param name="schedule">As the solver left it.</param>
+    /// <param name="problem">What it is a schedule of.</param>
+    /// <param name="place">Places a problem whose order is settled; null when it cannot be.</param>
+    public static (Schedule Schedule, IReadOnlyList<Link> Gaps) Into(Schedule schedule, SchedulingProblem problem, Func<SchedulingProblem, Schedule?> place)
+    {
+        var (current, gaps, given) = (schedule, new List<Link>(), new HashSet<(string, string)>());
+        for (var n = 0; n < Most && TooLong(current, problem, given) is { } stretch; n++)
+        {
+            var settled = Settled(current, problem);
+            var parted = false;
+            foreach (var (before, after) in stretch.Partings)
+            {
+                var gap = new Link(before, after, stretch.Minutes);
+                if (!given.Add((before, after)) || place(settled with { Links = [.. settled.Links, .. gaps, gap] }) is not { } next)
+                {
+                    continue;
+                }
+
+                (current, parted) = (next, true);
+                gaps.Add(gap);
+                break;
+            }
+
+            if (!parted)
+            {
+                break;
+            }
+        }
+
+        var jobs = problem.Jobs.ToDictionary(job => job.Id);
+        current = current with { Placements = [.. current.Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
+        return (current with { LowerBound = Math.Min(schedule.LowerBound, current.Span), Proven = schedule.Proven && current.Span == schedule.Span }, gaps);
+    }
+
+    private sealed record Stretch(int Minutes, IReadOnlyList<(string Before, string After)> Partings);
+
+    /// <summary>The first stretch that is too long, and where it can be parted: as late as may be first.</summary>
+    private static Stretch? TooLong(Schedule schedule, SchedulingProblem problem, HashSet<(string, string)> given)
+    {
+        foreach (var (who, rest) in problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
+        {
+            var work = schedule.Placements.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who)).OrderBy(placed => placed.Start).ToList();
+            var stretch = new List<Placement>();
+            foreach (var placed in work)
+            {
+                if (stretch.Count > 0 && placed.Start - stretch[^1].End >= rest.Minutes)
+                {
+                    stretch.Clear();
+                }
+
+                stretch.Add(placed);
+                if (stretch.Count > 1 && placed.End - stretch[0].Start > rest.GoesOn)
+                {
+                    var partings = stretch.Zip(stretch.Skip(1), (before, after) => (before.Job.Id, after.Job.Id)).Reverse().Where(each => !given.Contains(each)).ToList();
+                    if (partings.Count > 0)
+                    {
+                        return new Stretch(rest.Minutes, partings);
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>The same problem with hands and order as they were settled.</summary>
+    private static SchedulingProblem Settled(Schedule schedule, SchedulingProblem problem)
+    {
+        var by = schedule.Placements.ToDictionary(placed => placed.Job.Id, placed => placed.By);
+        var order = SettledOrder.Of([.. schedule.Placements.Select(OrderedJob.Of)], [], problem.Capacity);
+        return problem with
+        {
+            Jobs = [.. problem.Jobs.Select(job => by[job.Id] is { } pair ? job with { By = [pair] } : job)],
+            Links = [.. problem.Links, .. order.Neighbours.Select(pair => new Link(schedule.Placements[pair.Before].Job.Id, schedule.Placements[pair.After].Job.Id))],
+        };
+    }
+}

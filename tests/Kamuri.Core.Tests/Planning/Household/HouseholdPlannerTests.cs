@@ -1,0 +1,206 @@
+using CsCheck;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Planning.Household;
+
+/// <summary>Days with several heads: who is done when, by whose hands, around who and what is away.</summary>
+public class HouseholdPlannerTests
+{
+    private static readonly HouseholdPlanner Planner = new(new CpSatScheduler());
+
+    private static Head Named(string name, double centimetres = 30) => Given.Head(centimetres) with { Id = Guid.NewGuid(), Name = name };
+
+    private static HeadOfDay Of(string name, double centimetres = 20, Aim aim = Aim.Quick) =>
+        new(Given.Request(aim, EndStyle.Bun, Named(name, centimetres)));
+
+    private static HouseholdRequest Asked(params HeadOfDay[] heads) => new() { Heads = heads, Hands = [new("Ama")], When = new When(Given.Noon) };
+
+    private static HouseholdPlan Made(HouseholdRequest request)
+    {
+        var plan = Planner.Make(request, Given.Figures);
+        Check(request, plan);
+        return plan;
+    }
+
+    /// <summary>What must hold of any household plan, looked at minute by minute on the clock.</summary>
+    private static void Check(HouseholdRequest request, HouseholdPlan plan)
+    {
+        for (var minute = plan.Start; minute < plan.End; minute = minute.AddMinutes(1))
+        {
+            var now = plan.Tasks.Where(task => task.Start <= minute && minute < task.End).ToList();
+            var hands = now.Where(task => task.IsHandsOn).ToList();
+            Assert.Equal(hands.Count, hands.Select(task => task.By).Distinct().Count());
+            Assert.All(hands, task => Assert.Contains(task.By, request.Hands.Select(each => each.Name)));
+            Assert.DoesNotContain(request.Hands, pair => pair.Away.Any(away => away.From <= minute && minute < away.To) && hands.Exists(task => task.By == pair.Name));
+            foreach (var resource in Enum.GetValues<Resource>().Except([Resource.Hands]))
+            {
+                var there = request.Taken.Any(taken => taken.Resource == resource && taken.When.From <= minute && minute < taken.When.To) ? 0 : request.Equipment.Count(resource);
+                Assert.True(now.Count(task => task.Uses.Contains(resource)) <= there, $"{resource} at {minute:HH:mm}");
+            }
+
+            foreach (var head in request.Heads.Where(head => head.Present.Count > 0 && plan.Beyond.Count == 0))
+            {
+                Assert.True(head.Present.Any(there => there.From <= minute && minute < there.To) || !hands.Exists(task => task.HeadId == head.Request.Head.Id && task.StepId is not null),
+                    $"hands on {head.Request.Head.Name} at {minute:HH:mm}");
+            }
+        }
+
+        foreach (var link in plan.Links)
+        {
+            var gap = (plan.Tasks.Single(task => task.Id == link.To).Start - plan.Tasks.Single(task => task.Id == link.From).End).TotalMinutes;
+            Assert.InRange(gap, link.LeastGap, link.MostGap ?? double.MaxValue);
+        }
+    }
+
+    [Fact]
+    public void One_head_is_planned_as_it_is_alone()
+    {
+        var asked = Asked(Of("Oriel"));
+        var alone = Given.Plan(asked.Heads[0].Request);
+        var plan = Made(asked with { When = asked.Heads[0].Request.When });
+        Assert.Equal(alone.End, plan.End);
+        Assert.Equal(alone.Steps.Select(step => step.Step.Id), plan.Heads[0].Plan.Steps.Select(step => step.Step.Id));
+        Assert.True(plan.Proven);
+    }
+
+    [Fact]
+    public void Two_heads_are_done_sooner_together_than_one_after_the_other()
+    {
+        var (one, two) = (Of("Oriel", aim: Aim.Moisture), Of("Bram"));
+        var apart = (Made(Asked(one)).End - Given.Noon) + (Made(Asked(two)).End - Given.Noon);
+        var plan = Made(Asked(one, two));
+
+        Assert.True(plan.End - Given.Noon < apart, $"{plan.End - Given.Noon} of {apart}");
+        Assert.Equal(["Oriel", "Bram"], plan.Heads.Select(head => head.Plan.Request.Head.Name));
+        Assert.All(plan.Heads, head => Assert.All(head.Plan.Tasks, task => Assert.StartsWith($"{head.Key}/", task.Id, StringComparison.Ordinal)));
+        Assert.Equal(plan.Tasks.Count, plan.Heads.Sum(head => head.Plan.Tasks.Count));
+        Assert.True(plan.NotBefore <= plan.End);
+    }
+
+    [Fact]
+    public void A_second_pair_of_hands_helps_where_it_may()
+    {
+        var asked = Asked(Of("Oriel"), Of("Bram"));
+        var alone = Made(asked);
+        var helped = Made(asked with { Hands = [new("Ama"), new("Bea")] });
+        var onlyBram = Made(asked with { Hands = [new("Ama"), new("Bea") { Heads = [asked.Heads[1].Request.Head.Id] }] });
+
+        Assert.True(helped.End < alone.End);
+        Assert.All(onlyBram.Heads[0].Plan.Tasks.Where(task => task.IsHandsOn), task => Assert.Equal("Ama", task.By));
+        Assert.Contains(onlyBram.Tasks, task => task.By == "Bea");
+    }
+
+    [Fact]
+    public void Somebody_may_only_do_some_work()
+    {
+        var asked = Asked(Of("Oriel")) with { Hands = [new("Ama"), new("Bea", Work.Water | Work.Kitchen)] };
+        var plan = Made(asked);
+        var styling = plan.Tasks.Where(task => task.IsHandsOn && !task.Uses.Contains(Resource.Shower) && task.StepId is not null);
+        Assert.All(styling, task => Assert.Equal("Ama", task.By));
+
+        var nobody = Assert.Throws<UnplaceableException>(() => Planner.Make(asked with { Hands = [new("Bea", Work.Water)] }, Given.Figures));
+        Assert.StartsWith("Nobody may do this for Oriel: ", nobody.Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_shower_is_left_to_others_while_they_have_it()
+    {
+        var free = Made(Asked(Of("Oriel")));
+        var first = free.Tasks.First(task => task.Uses.Contains(Resource.Shower));
+        var taken = Made(Asked(Of("Oriel")) with { Taken = [new(Resource.Shower, new(first.Start, first.Start.AddMinutes(45)))] });
+        Assert.True(taken.End >= free.End);
+        Assert.True(taken.Tasks.First(task => task.Uses.Contains(Resource.Shower)).Start >= first.Start.AddMinutes(45)
+            || taken.Tasks.First(task => task.Uses.Contains(Resource.Shower)).End <= first.Start);
+    }
+
+    [Fact]
+    public void A_child_back_from_school_is_begun_then_and_one_asleep_is_done_before()
+    {
+        var home = Given.Noon.AddMinutes(90);
+        var plan = Made(Asked(Of("Oriel"), Of("Wren") with { Present = [new(home, home.AddHours(8))] }));
+        Assert.True(plan.Heads[1].Plan.Tasks.Where(task => task.StepId is not null).Min(task => task.Start) >= home);
+
+        // Alone she would be done with hands by then; among others she has to be the first.
+        var bed = Made(Asked(Of("Wren"))).Tasks.Where(task => task.IsHandsOn).Max(task => task.End).AddMinutes(5);
+        var early = Made(Asked(Of("Oriel"), Of("Wren") with { Present = [new(Given.Noon, bed)] }));
+        Assert.Empty(early.Beyond);
+        Assert.True(early.Heads[1].Plan.Tasks.Where(task => task.IsHandsOn).Max(task => task.End) <= bed);
+    }
+
+    [Fact]
+    public void Who_is_not_there_long_enough_is_said_and_planned_all_the_same()
+    {
+        var plan = Made(Asked(Of("Wren") with { Present = [new(Given.Noon, Given.Noon.AddMinutes(25))] }));
+        Assert.Equal(["Wren is there from 12:00 to 12:25, and that is not long enough."], plan.Beyond);
+        Assert.True(plan.End > Given.Noon.AddMinutes(25));
+
+        var gone = Assert.Throws<UnplaceableException>(() => Planner.Make(Asked(Of("Wren") with { Present = [new(Given.Noon.AddHours(-3), Given.Noon)] }), Given.Figures));
+        Assert.Equal("Wren is not there any more at 12:00.", gone.Message);
+    }
+
+    [Fact]
+    public void Hands_rest_after_an_hour_and_a_quarter()
+    {
+        var plan = Made(Asked(Of("Oriel", 40, Aim.Moisture), Of("Bram", 40, Aim.Moisture)));
+        var (from, until) = (plan.Start, DateTimeOffset.MinValue);
+        foreach (var task in plan.Tasks.Where(task => task.IsHandsOn).OrderBy(task => task.Start))
+        {
+            from = until == DateTimeOffset.MinValue || task.Start - until >= TimeSpan.FromMinutes(10) ? task.Start : from;
+            until = task.End;
+            Assert.True(until - from <= TimeSpan.FromMinutes(Math.Max(75, plan.Tasks.Where(each => each.IsHandsOn).Max(each => (each.End - each.Start).TotalMinutes))), $"{from:HH:mm} to {until:HH:mm}");
+        }
+
+        Assert.NotEmpty(plan.Rests);
+        Assert.All(plan.Rests, rest => Assert.True(rest.To - rest.From >= TimeSpan.FromMinutes(10)));
+    }
+
+    [Fact]
+    public void Each_head_is_in_time_for_its_own_hour_and_the_chance_is_told()
+    {
+        var asked = Asked(Of("Oriel"), Of("Bram") with { ReadyBy = Given.Noon.AddHours(9) });
+        var plan = Made(asked);
+        Assert.Equal((0d, null), (plan.MinutesLate, plan.Heads[0].ChanceInTime));
+        Assert.True(plan.Heads[1].ChanceInTime >= 0.85, plan.Heads[1].ChanceInTime.ToString());
+        Assert.True(plan.Heads[1].NineInTenBy >= plan.Heads[1].LikelyBy);
+
+        var late = Made(asked with { Heads = [asked.Heads[0], asked.Heads[1] with { ReadyBy = Given.Noon.AddMinutes(30) }] });
+        Assert.True(late.MinutesLate > 0);
+        Assert.True(late.Heads[1].ChanceInTime < 0.05);
+        Assert.Contains("has a chance of under 1 %", HouseholdWords.Of(late.Heads[1]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void It_is_said_in_sentences()
+    {
+        var plan = Made(Asked(Of("Oriel"), Of("Bram")));
+        var said = HouseholdWords.Finish(plan);
+        Assert.StartsWith("Start at 12:00; done: ", said, StringComparison.Ordinal);
+        Assert.Contains(plan.Proven ? "No plan can finish sooner with one pair of hands." : "No plan can finish before", said, StringComparison.Ordinal);
+        Assert.StartsWith("The end waits most for ", plan.Bottleneck, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_night_between_is_slept_through()
+    {
+        var overnight = Of("Oriel", aim: Aim.Moisture);
+        var evening = new DateTimeOffset(2026, 3, 14, 18, 0, 0, TimeSpan.FromHours(1));
+        var request = overnight.Request with { Edits = [new AddStep(StepIds.HeavyOilOvernight, null)] };
+        var plan = Made(Asked(overnight with { Request = request }, Of("Bram")) with { When = new When(evening) });
+        var night = plan.Tasks.Single(task => task.IsOvernight);
+        Assert.True(night.Start.TimeOfDay.TotalHours <= 22.5 && night.End.TimeOfDay.TotalHours >= 6.5 && night.End.Date > night.Start.Date, $"{night.Start} to {night.End}");
+        Assert.DoesNotContain(plan.Tasks, task => task.IsHandsOn && task.Start.TimeOfDay.TotalHours is >= 22.5 or < 6.5);
+    }
+
+    [Fact]
+    public void The_same_question_has_the_same_answer() => Gen.Select(Gen.Double[8, 45], Gen.Double[8, 45], Gen.Int[1, 2], Gen.Bool).Sample((one, two, hands, isMoist) =>
+    {
+        var asked = Asked(Of("Oriel", one, isMoist ? Aim.Moisture : Aim.Quick), Of("Bram", two)) with { Hands = [.. new[] { new HelpingHands("Ama"), new HelpingHands("Bea") }.Take(hands)] };
+        var plan = Made(asked);
+        Assert.Equal(plan.Tasks, Planner.Make(asked, Given.Figures).Tasks, (a, b) => (a.Id, a.Start, a.End, a.By) == (b.Id, b.Start, b.End, b.By));
+    }, iter: 6, threads: 1);
+}
