@@ -78,6 +78,12 @@ public sealed record TaskView(
 {
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
+
+    /// <summary>Whose hands do it; null when there is nothing to tell apart.</summary>
+    public string? By { get; init; }
+
+    /// <summary>The head it is for, in a day with several.</summary>
+    public Guid? HeadId { get; init; }
 }
 
 /// <summary>A fix that can be accepted with one press: a list of edits to append.</summary>
@@ -141,9 +147,9 @@ public sealed record PlanView(
             use is null ? null : new UseLine(use.Name, use.Ingredients, use.ProductId, use.BatchId, use.Making?.Id, use.Making is not null));
     }
 
-    private static TaskView Task(PlannedTask task) => new(
+    internal static TaskView Task(PlannedTask task) => new(
         task.Id, task.StepId, task.Also, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.Substance, task.IsOvernight, task.Start, task.End)
-    { Words = task.Words };
+    { Words = task.Words, By = task.By, HeadId = task.HeadId };
 }
 
 /// <summary>The head in numbers, for the line under the plan.</summary>

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/household-plans/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewHouseholdPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/choices": {
         parameters: {
             query?: never;
@@ -1112,7 +1128,10 @@ export interface components {
          * @enum {unknown}
          */
         DetangleIn: "prePoo" | "conditioner" | "leaveIn" | "fingersOnly";
-        /** @enum {unknown} */
+        /**
+         * @description Which way the hands or the comb travel.
+         * @enum {unknown}
+         */
         Direction: "none" | "endsToRoots" | "rootsToEnds" | "midToEnds";
         /** @description A treatment and when it was last done. */
         DoneBody: {
@@ -1372,6 +1391,24 @@ export interface components {
              */
             count: number;
         };
+        /** @description Somebody who does the work. */
+        HandsBody: {
+            name: string;
+            /** @description What they may do; null for all of it. */
+            mayDo?: null | components["schemas"]["Work"][];
+            /** @description The heads they may work on; null for all. */
+            headIds?: null | string[];
+            /** @description When they are not there. */
+            away?: components["schemas"]["StretchBody"][];
+        };
+        /** @description A stretch in which a pair of hands rests. */
+        HandsRestView: {
+            name: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
         /** @description What there is of one ingredient. */
         HaveBody: {
             /** Format: int32 */
@@ -1414,6 +1451,39 @@ export interface components {
              */
             version?: null | number;
         };
+        /** @description One head of a household day. */
+        HeadOfDayBody: {
+            /** @description What is wanted for it. When it is to be is the household's to say, and left out of account here. */
+            plan: components["schemas"]["PlanBody"];
+            /** @description When it is there to be worked on; empty for always. */
+            present?: components["schemas"]["StretchBody"][];
+            /**
+             * Format: time
+             * @description Ready and dry by this time; null when the day's own hour counts, or none.
+             */
+            readyBy?: null | string;
+            /**
+             * Format: int32
+             * @description It gets a pause after so many minutes, 10 to 240; null for none.
+             */
+            pauseAfter?: null | number;
+        };
+        /** @description One head of a household plan, as shown. */
+        HeadPlanView: {
+            /** @description Its strand, and what its tasks' ids begin with. */
+            key: string;
+            plan: components["schemas"]["PlanView"];
+            /** Format: date-time */
+            likelyBy: string;
+            /** Format: date-time */
+            nineInTenBy: string;
+            /** Format: date-time */
+            wanted: null | string;
+            /** Format: double */
+            chanceInTime: null | number;
+            /** @description When it is likely done, and the chance to be in time. */
+            sentence: string;
+        };
         /** @description A head with everything that is computed from it. */
         HeadView: {
             /** Format: uuid */
@@ -1427,7 +1497,10 @@ export interface components {
             size: components["schemas"]["SizeView"];
             due: components["schemas"]["WashDue"];
         };
-        /** @enum {unknown} */
+        /**
+         * @description What warms a treatment while it works.
+         * @enum {unknown}
+         */
         Heat: "none" | "cap" | "hood" | "steamer";
         /** @description What is on record of a head, given by hand. */
         HistoryBody: {
@@ -1457,6 +1530,45 @@ export interface components {
             hoods: number;
             /** Format: int32 */
             steamers: number;
+        };
+        /** @description A day with several heads as it is asked for. */
+        HouseholdPlanBody: {
+            /** @description One to four, each another. */
+            heads: components["schemas"]["HeadOfDayBody"][];
+            /** @description One or two; one pair without a name when left out. */
+            hands?: components["schemas"]["HandsBody"][];
+            when: components["schemas"]["WhenBody"];
+            taken?: components["schemas"]["TakenBody"][];
+        };
+        /** @description A household plan, as shown. */
+        HouseholdPlanView: {
+            heads: components["schemas"]["HeadPlanView"][];
+            /** @description Everything on one clock, with whose hands do it. */
+            tasks: components["schemas"]["TaskView"][];
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            end: string;
+            /**
+             * Format: date-time
+             * @description No plan of these steps can end before.
+             */
+            notBefore: string;
+            proven: boolean;
+            /** Format: date-time */
+            likelyBy: string;
+            /** Format: date-time */
+            nineInTenBy: string;
+            rests: components["schemas"]["HandsRestView"][];
+            /** @description What the end waits for most. */
+            bottleneck: string;
+            /** @description Who is not there long enough, a sentence each. */
+            beyond: string[];
+            /** Format: double */
+            minutesLate: number;
+            canStart: boolean;
+            /** @description When it begins and ends, and whether it could be sooner. */
+            sentence: string;
         };
         /** @description The house with its present time. */
         HouseholdView: {
@@ -2622,6 +2734,13 @@ export interface components {
          * @enum {unknown}
          */
         StrandThickness: "fine" | "medium" | "coarse";
+        /** @description A stretch of the day on the household's wall clock. One that ends before it begins ends the next day. */
+        StretchBody: {
+            /** Format: time */
+            from: string;
+            /** Format: time */
+            to: string;
+        };
         /** @enum {unknown} */
         StretchCheck: "balanced" | "needsProtein" | "needsMoisture";
         /**
@@ -2670,6 +2789,14 @@ export interface components {
             reason: string;
             /** @description What it costs. */
             price: string;
+        };
+        /** @description Something that others use for a while. */
+        TakenBody: {
+            resource: components["schemas"]["Resource"];
+            /** Format: time */
+            from: string;
+            /** Format: time */
+            to: string;
         };
         /** @description A style or locs that has just come down. */
         TakenDown: {
@@ -2745,6 +2872,13 @@ export interface components {
             /** Format: date-time */
             end: string;
             words?: null | components["schemas"]["MeasuredWords"];
+            /** @description Whose hands do it; null when there is nothing to tell apart. */
+            by?: null | string;
+            /**
+             * Format: uuid
+             * @description The head it is for, in a day with several.
+             */
+            headId?: null | string;
         };
         /** @description A name to teach. */
         TaughtBody: {
@@ -3028,7 +3162,10 @@ export interface components {
          * @enum {unknown}
          */
         WashEvery: "asItsKind" | "week" | "tenToFourteenDays" | "monthInStyle";
-        /** @enum {unknown} */
+        /**
+         * @description Water a step is done with.
+         * @enum {unknown}
+         */
         WaterTemperature: "none" | "cool" | "lukewarm" | "warm" | "hot";
         /** @description How the hair is kept: at most one of the three; none means loose. */
         WearBody: {
@@ -3070,6 +3207,8 @@ export interface components {
             /** Format: double */
             latest: number;
         };
+        /** @description Kinds of work that somebody may or may not be trusted with. */
+        Work: string;
         /**
          * @description How the hair has been worn since it was last combed through.
          * @enum {unknown}
@@ -3089,6 +3228,39 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    previewHouseholdPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseholdPlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseholdPlanView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     listChoices: {
         parameters: {
             query?: never;

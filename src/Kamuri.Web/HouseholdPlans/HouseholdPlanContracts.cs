@@ -1,0 +1,121 @@
+using FluentValidation;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Steps;
+using Kamuri.Web.Plans;
+
+namespace Kamuri.Web.HouseholdPlans;
+
+/// <summary>A stretch of the day on the household's wall clock. One that ends before it begins ends the next day.</summary>
+public sealed record StretchBody(TimeOnly From, TimeOnly To);
+
+/// <summary>One head of a household day.</summary>
+public sealed record HeadOfDayBody
+{
+    /// <summary>What is wanted for it. When it is to be is the household's to say, and left out of account here.</summary>
+    public required PlanBody Plan { get; init; }
+
+    /// <summary>When it is there to be worked on; empty for always.</summary>
+    public IReadOnlyList<StretchBody> Present { get; init; } = [];
+
+    /// <summary>Ready and dry by this time; null when the day's own hour counts, or none.</summary>
+    public TimeOnly? ReadyBy { get; init; }
+
+    /// <summary>It gets a pause after so many minutes, 10 to 240; null for none.</summary>
+    public int? PauseAfter { get; init; }
+}
+
+/// <summary>Somebody who does the work.</summary>
+public sealed record HandsBody
+{
+    public required string Name { get; init; }
+
+    /// <summary>What they may do; null for all of it.</summary>
+    public IReadOnlyList<Work>? MayDo { get; init; }
+
+    /// <summary>The heads they may work on; null for all.</summary>
+    public IReadOnlyList<Guid>? HeadIds { get; init; }
+
+    /// <summary>When they are not there.</summary>
+    public IReadOnlyList<StretchBody> Away { get; init; } = [];
+}
+
+/// <summary>Something that others use for a while.</summary>
+public sealed record TakenBody(Resource Resource, TimeOnly From, TimeOnly To);
+
+/// <summary>A day with several heads as it is asked for.</summary>
+public sealed record HouseholdPlanBody
+{
+    /// <summary>One to four, each another.</summary>
+    public required IReadOnlyList<HeadOfDayBody> Heads { get; init; }
+
+    /// <summary>One or two; one pair without a name when left out.</summary>
+    public IReadOnlyList<HandsBody> Hands { get; init; } = [];
+
+    public required WhenBody When { get; init; }
+
+    public IReadOnlyList<TakenBody> Taken { get; init; } = [];
+}
+
+internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBody>
+{
+    private const int LongestName = 40;
+    private const int MostStretches = 12;
+
+    public HouseholdPlanValidator()
+    {
+        RuleFor(body => body.Heads).Must(heads => heads is { Count: >= 1 and <= HouseholdRequest.MostHeads }).WithMessage($"A day has 1 to {HouseholdRequest.MostHeads} heads.");
+        RuleFor(body => body.Heads).Must(heads => heads.Where(head => head?.Plan?.HeadId is not null).GroupBy(head => head.Plan.HeadId).All(group => group.Count() == 1))
+            .WithMessage("Each head once.").When(body => body.Heads is not null);
+        RuleFor(body => body.Hands).Must(hands => hands is { Count: <= HouseholdRequest.MostHands }).WithMessage($"There are 1 or {HouseholdRequest.MostHands} pairs of hands.");
+        RuleFor(body => body.Hands).Must(hands => hands.All(each => each is not null) && hands.Select(each => each.Name?.Trim()).Distinct(StringComparer.OrdinalIgnoreCase).Count() == hands.Count)
+            .WithMessage("Two pairs of hands need two names.").When(body => body.Hands is not null);
+        RuleFor(body => body.Taken).Must(taken => taken is { Count: <= MostStretches }).WithMessage($"At most {MostStretches} times.");
+        RuleForEach(body => body.Taken).ChildRules(taken =>
+        {
+            taken.RuleFor(each => each.Resource).Must(each => Enum.IsDefined(each) && each != Resource.Hands).WithMessage("A shower, stove, hood or steamer.");
+            taken.RuleFor(each => each.To).NotEqual(each => each.From).WithMessage("It is taken for some time.");
+        });
+        RuleForEach(body => body.Hands).ChildRules(hands =>
+        {
+            hands.RuleFor(each => each.Name).Must(name => name?.Trim().Length is >= 1 and <= LongestName).WithMessage($"A name of 1 to {LongestName} characters.");
+            hands.RuleFor(each => each.Away).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
+            hands.RuleFor(each => each.MayDo).Must(work => work is null || work.All(Enum.IsDefined)).WithMessage("This work is not known here.");
+        });
+        RuleForEach(body => body.Heads).ChildRules(head =>
+        {
+            head.RuleFor(each => each.Plan).NotNull().WithMessage("What is wanted for this head?");
+            head.RuleFor(each => each.Present).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
+            head.RuleFor(each => each.PauseAfter).Must(minutes => minutes is null or >= 10 and <= 240).WithMessage("A pause after 10 to 240 minutes.");
+        });
+    }
+
+    private static bool Fit(IReadOnlyList<StretchBody> stretches) => stretches is { Count: <= MostStretches } && stretches.All(each => each is not null && each.From != each.To);
+}
+
+/// <summary>One head of a household plan, as shown.</summary>
+/// <param name="Key">Its strand, and what its tasks' ids begin with.</param>
+/// <param name="Sentence">When it is likely done, and the chance to be in time.</param>
+public sealed record HeadPlanView(
+    string Key, PlanView Plan, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, DateTimeOffset? Wanted, double? ChanceInTime, string Sentence);
+
+/// <summary>A stretch in which a pair of hands rests.</summary>
+public sealed record HandsRestView(string Name, DateTimeOffset From, DateTimeOffset To);
+
+/// <summary>A household plan, as shown.</summary>
+/// <param name="Tasks">Everything on one clock, with whose hands do it.</param>
+/// <param name="NotBefore">No plan of these steps can end before.</param>
+/// <param name="Bottleneck">What the end waits for most.</param>
+/// <param name="Beyond">Who is not there long enough, a sentence each.</param>
+/// <param name="Sentence">When it begins and ends, and whether it could be sooner.</param>
+public sealed record HouseholdPlanView(
+    IReadOnlyList<HeadPlanView> Heads, IReadOnlyList<TaskView> Tasks, DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NotBefore, bool Proven,
+    DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, IReadOnlyList<HandsRestView> Rests, string Bottleneck, IReadOnlyList<string> Beyond, double MinutesLate,
+    bool CanStart, string Sentence)
+{
+    internal static HouseholdPlanView Of(HouseholdPlan plan, CraftFigures figures) => new(
+        [.. plan.Heads.Select(head => new HeadPlanView(head.Key, PlanView.Of(head.Plan, figures), head.LikelyBy, head.NineInTenBy, head.Wanted, head.ChanceInTime, HouseholdWords.Of(head)))],
+        [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
+        [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan));
+}

@@ -1,0 +1,63 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Web.Household;
+using Kamuri.Web.Plans;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Kamuri.Web.HouseholdPlans;
+
+/// <summary>Asks for days with several heads. Nothing is kept: a plan is what the same question always answers.</summary>
+internal static class HouseholdPlanEndpoints
+{
+    public static void MapHouseholdPlans(this IEndpointRouteBuilder routes) =>
+        routes.MapPost("/api/household-plans/preview", PreviewAsync).WithName("previewHouseholdPlan").WithTags("Plans");
+
+    private static async Task<Results<Ok<HouseholdPlanView>, ValidationProblem, ProblemHttpResult>> PreviewAsync(
+        HouseholdPlanBody body, PlanMaker maker, HouseholdPlanner planner, House house, CraftFigures figures, CancellationToken cancellation)
+    {
+        if (new HouseholdPlanValidator().Validate(body) is { IsValid: false } errors)
+        {
+            return Problems.At(errors);
+        }
+
+        var time = await house.TimeAsync(cancellation);
+        var day = body.When.Date ?? time.Today;
+        var heads = new List<HeadOfDay>();
+        foreach (var (head, at) in body.Heads.Select((head, at) => (head, at)))
+        {
+            var (request, problem, refusal) = await maker.RequestAsync(head.Plan with { When = body.When }, cancellation);
+            if (request is null)
+            {
+                return refusal is not null ? refusal
+                    : TypedResults.ValidationProblem(problem!.ProblemDetails.Errors.ToDictionary(each => $"heads[{at}].plan.{each.Key}", each => each.Value));
+            }
+
+            heads.Add(new HeadOfDay(request)
+            {
+                Present = [.. head.Present.Select(each => Stretch(each.From, each.To))],
+                ReadyBy = head.ReadyBy is { } by ? time.Local(time.At(day, by)) : null,
+                PauseAfter = head.PauseAfter,
+            });
+        }
+
+        var plan = planner.Make(
+            new HouseholdRequest
+            {
+                Heads = heads,
+                Hands = body.Hands.Count == 0 ? [new HelpingHands("You")] : [.. body.Hands.Select(each => new HelpingHands(each.Name.Trim(), each.MayDo?.Aggregate(Work.None, (all, one) => all | one) ?? Work.All)
+                {
+                    Heads = each.HeadIds,
+                    Away = [.. each.Away.Select(away => Stretch(away.From, away.To))],
+                })],
+                When = heads[0].Request.When,
+                Equipment = heads[0].Request.Equipment,
+                Taken = [.. body.Taken.Select(each => new Taken(each.Resource, Stretch(each.From, each.To)))],
+            },
+            figures);
+        return TypedResults.Ok(HouseholdPlanView.Of(plan, figures));
+
+        Between Stretch(TimeOnly from, TimeOnly to) => new(time.Local(time.At(day, from)), time.Local(time.At(to > from ? day : day.AddDays(1), to)));
+    }
+}

@@ -1,0 +1,114 @@
+using System.Globalization;
+using System.Text.Json.Nodes;
+using Kamuri.Testing;
+
+namespace Kamuri.Web.Tests;
+
+/// <summary>Days with several heads, asked for over the API.</summary>
+public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
+{
+    private const string Path = "/api/household-plans/preview";
+    private readonly ServerProcess _server = server.Process;
+
+    private async Task<JsonObject> AskedAsync(params string[] names)
+    {
+        var heads = new JsonArray();
+        foreach (var name in names)
+        {
+            var id = await _server.MakeHeadAsync(Bodies.Head(name));
+            heads.Add(new JsonObject { ["plan"] = new JsonObject { ["headId"] = id, ["aim"] = "quick", ["style"] = "bun", ["when"] = new JsonObject { ["mode"] = "startNow" } } });
+        }
+
+        // Tomorrow morning, so that no hour of the test's own day matters.
+        var tomorrow = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+        return new JsonObject
+        {
+            ["heads"] = heads,
+            ["hands"] = JsonNode.Parse("""[{"name":"Ama"}]"""),
+            ["when"] = new JsonObject { ["mode"] = "startAt", ["date"] = tomorrow, ["time"] = "09:00:00" },
+        };
+    }
+
+    private async Task<JsonNode> PlanAsync(JsonObject body)
+    {
+        var (status, answer) = await _server.SendAsync(HttpMethod.Post, Path, body);
+        Assert.True(status == 200, $"{status} {answer?.ToJsonString()}");
+        return answer!;
+    }
+
+    private static DateTimeOffset Moment(JsonNode? node) => DateTimeOffset.Parse(node!.GetValue<string>(), CultureInfo.InvariantCulture);
+
+    [Fact]
+    public async Task Two_heads_are_planned_on_one_clock()
+    {
+        var plan = await PlanAsync(await AskedAsync("Ilse", "Marek"));
+        var tasks = plan["tasks"]!.AsArray();
+
+        Assert.Equal(["1", "2"], plan["heads"]!.AsArray().Select(head => head!["key"]!.GetValue<string>()));
+        Assert.All(tasks.Where(task => task!["isHandsOn"]!.GetValue<bool>()), task => Assert.Equal("Ama", task!["by"]!.GetValue<string>()));
+        Assert.Equal(2, tasks.Select(task => task!["headId"]!.GetValue<string>()).Distinct().Count());
+        Assert.Equal(tasks.Count, plan["heads"]!.AsArray().Sum(head => head!["plan"]!["tasks"]!.AsArray().Count));
+        Assert.StartsWith("Start at 09:00; done: ", plan["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.True(Moment(plan["notBefore"]) <= Moment(plan["end"]));
+        Assert.True(plan["canStart"]!.GetValue<bool>());
+    }
+
+    [Fact]
+    public async Task Who_is_there_and_what_is_taken_is_planned_around()
+    {
+        var body = await AskedAsync("Ilse", "Marek");
+        body["heads"]![1]!["present"] = JsonNode.Parse("""[{"from":"13:00:00","to":"20:30:00"}]""");
+        body["heads"]![1]!["readyBy"] = "20:00:00";
+        body["taken"] = JsonNode.Parse("""[{"resource":"shower","from":"09:00:00","to":"10:30:00"}]""");
+        var plan = await PlanAsync(body);
+
+        Assert.All(plan["tasks"]!.AsArray().Where(task => task!["strand"]!.GetValue<string>() == "2" && task["isHandsOn"]!.GetValue<bool>()),
+            task => Assert.True(Moment(task!["start"]).Hour >= 13, task.ToJsonString()));
+        Assert.Contains("to be dry by 20:00 has a chance of", plan["heads"]![1]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Empty(plan["beyond"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task What_nobody_may_do_is_said()
+    {
+        var body = await AskedAsync("Ilse");
+        body["hands"] = JsonNode.Parse("""[{"name":"Bea","mayDo":["kitchen"]}]""");
+        var (status, problem) = await _server.SendAsync(HttpMethod.Post, Path, body);
+        Assert.Equal(422, status);
+        Assert.StartsWith("Nobody may do this for Ilse: ", problem!["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("""{"heads":[]}""", "heads", "A day has 1 to 4 heads.")]
+    [InlineData("""{"hands":[{"name":"Ama"},{"name":" ama "}]}""", "hands", "Two pairs of hands need two names.")]
+    [InlineData("""{"hands":[{"name":"A"},{"name":"B"},{"name":"C"}]}""", "hands", "There are 1 or 2 pairs of hands.")]
+    [InlineData("""{"hands":[{"name":""}]}""", "hands[0].name", "A name of 1 to 40 characters.")]
+    [InlineData("""{"taken":[{"resource":"hands","from":"09:00:00","to":"10:00:00"}]}""", "taken[0].resource", "A shower, stove, hood or steamer.")]
+    [InlineData("""{"taken":[{"resource":"shower","from":"09:00:00","to":"09:00:00"}]}""", "taken[0].to", "It is taken for some time.")]
+    public async Task What_cannot_be_is_refused_at_its_field(string change, string field, string message)
+    {
+        var body = await AskedAsync("Ilse");
+        foreach (var (name, value) in JsonNode.Parse(change)!.AsObject())
+        {
+            body[name] = value!.DeepClone();
+        }
+
+        var (status, problem) = await _server.SendAsync(HttpMethod.Post, Path, body);
+        Assert.Equal(400, status);
+        Assert.Equal(message, problem!["errors"]![field]![0]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_head_that_is_gone_or_asked_for_twice_is_refused()
+    {
+        var body = await AskedAsync("Ilse");
+        body["heads"]!.AsArray().Add(body["heads"]![0]!.DeepClone());
+        Assert.Equal("Each head once.", (await _server.SendAsync(HttpMethod.Post, Path, body)).Body!["errors"]!["heads"]![0]!.GetValue<string>());
+
+        body["heads"]![1]!["plan"]!["headId"] = Guid.NewGuid().ToString();
+        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Post, Path, body)).Status);
+
+        body["heads"]![1]!["plan"] = null;
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, Path, body)).Status);
+    }
+}
