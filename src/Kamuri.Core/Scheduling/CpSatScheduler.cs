@@ -19,7 +19,7 @@ public sealed class CpSatScheduler : IScheduler
     private const double Tidying = 0.002;
 
     /// <summary>The same for several heads, where a second or two is all there is.</summary>
-    private const double SearchSeveral = 0.15;
+    private const double SearchSeveral = 0.07;
 
     private const double TidyingSeveral = 0.01;
 
