@@ -92,6 +92,12 @@ public sealed class CpSatScheduler : IScheduler
     {
         model.MinimizeHours();
         var (solver, status) = Solve(model, how, longest);
+        if (status == CpSolverStatus.Unknown)
+        {
+            // Not found yet is not the same as impossible: look on for any schedule at all.
+            (solver, status) = Solve(model, $"{how},stop_after_first_solution:true", Search);
+        }
+
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
         {
             return null;

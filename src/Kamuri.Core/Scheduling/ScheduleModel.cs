@@ -95,10 +95,18 @@ internal sealed class ScheduleModel
             .ThenBy(placement => placement.End)
             .ToList();
         var span = placements.Max(placement => placement.End);
-        var least = _problem.MayBeginLater ? span - placements.Min(placement => placement.Start) : span;
-        // A bound on the hours is one on the time from first to last as long as nothing is late or shortened in it.
-        var lower = proven ? span : Math.Max(0, span - least + Math.Min(least, (int)Math.Max(0, bound / Total)));
+        // A bound on the hours is one on the end only where nothing else counts in them; else the longest chain is all that is sure.
+        var isPure = !_problem.MayShorten && !_problem.MayBeginLater;
+        var begin = placements.Min(placement => placement.Start);
+        var lower = proven ? span : isPure ? Math.Clamp((int)(bound / Total), 0, span) : Math.Min(span, begin + LongestChain(placements));
         return new Schedule(placements, span, lower, proven);
+    }
+
+    /// <summary>Minutes that follow one another whatever hands and things there are.</summary>
+    private int LongestChain(List<Placement> placements)
+    {
+        var chains = SettledOrder.Of([.. placements.Select(placed => new OrderedJob(placed.Job.Id, placed.Start, placed.End, []))], _problem.Links, _problem.Capacity);
+        return (int)chains.Time([.. placements.Select(placed => (double)(_problem.MayShorten ? placed.Job.Shortest : placed.Job.Usual))], new double[placements.Count]);
     }
 
     private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();

@@ -21,7 +21,7 @@ public sealed record HeadPlan(string Key, Plan Plan, DateTimeOffset LikelyBy, Da
 /// <param name="Links">What comes behind what.</param>
 /// <param name="Start">When the first thing begins.</param>
 /// <param name="End">When the last thing ends.</param>
-/// <param name="NotBefore">No plan of these steps can end before.</param>
+/// <param name="NotBefore">No plan of these steps that begins then can end before.</param>
 /// <param name="Proven">Whether this one is proven best.</param>
 /// <param name="LikelyBy">Half of such days are over by then.</param>
 /// <param name="NineInTenBy">Nine of ten.</param>
@@ -35,6 +35,9 @@ public sealed record HouseholdPlan(
 {
     /// <summary>Minutes that all heads together are later than wanted.</summary>
     public double MinutesLate => Heads.Sum(head => head.Wanted is { } wanted ? Math.Max(0, (head.Plan.End - wanted).TotalMinutes) : 0);
+
+    /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
+    public bool BeginsAtWill => Heads.Any(head => head.Wanted is not null) || Tasks.Any(task => task.IsOvernight);
 
     public bool HasStop => Heads.Any(head => head.Plan.HasStop);
 }

@@ -14,10 +14,17 @@ public static class HouseholdWords
         var done = ends.Count == 1 ? ends[0] : $"{string.Join(", ", ends.SkipLast(1))} and {ends[^1]}";
         return string.Join(' ',
             $"Start at {PlanWords.Clock(plan.Start)}; done: {done}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy)}.",
-            plan.Proven
-                ? $"No plan can finish sooner with {hands}."
-                : $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}; this one finishes at {PlanWords.Clock(plan.End)}.");
+            Best(plan, hands));
     }
+
+    /// <summary>How far from the best there is. A day that is placed towards an hour, or around a night, could be earlier but not shorter.</summary>
+    private static string Best(HouseholdPlan plan, string hands) => (plan.Proven, plan.BeginsAtWill) switch
+    {
+        (true, false) => $"No plan can finish sooner with {hands}.",
+        (true, true) => $"No plan is shorter with {hands}.",
+        (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}; this one finishes at {PlanWords.Clock(plan.End)}.",
+        (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell((plan.End - plan.Start).TotalMinutes)}.",
+    };
 
     /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
     public static string Of(HeadPlan head)
