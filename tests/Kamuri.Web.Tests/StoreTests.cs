@@ -4,6 +4,8 @@ using Kamuri.Store;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Kitchen;
 using Kamuri.Store.Sessions;
+using Kamuri.Store.Shelf;
+using Kamuri.Core.Shelf;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
@@ -95,6 +97,29 @@ public sealed class StoreTests : IDisposable
         Assert.True(DatabaseFile.IsDiskFull(error));
         Assert.False(DatabaseFile.IsDiskFull(new InvalidOperationException()));
         Assert.Equal("0", Ask(db, "SELECT count(*) FROM sessions"));
+    }
+
+    [Fact]
+    public async Task Many_rows_at_once_are_written_as_one_by_one_and_all_of_them_or_none()
+    {
+        await using var db = Open();
+        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
+        ProductRow Row() => new()
+        {
+            Id = Guid.CreateVersion7(), Name = "Thin ‘lotion’", Role = ProductRole.LeaveIn, Label = "Aqua", SizeMillilitres = 250.5, Price = 4.50m,
+            Opened = new DateOnly(2026, 1, 31), MonthsAfterOpening = 12, Version = 3,
+        };
+        ProductRow[] many = [Row(), Row()];
+        db.Add(Row());
+        await db.SaveChangesAsync(TestContext.Current.CancellationToken);
+        await db.AddManyAsync(many, TestContext.Current.CancellationToken);
+
+        const string written = "name || role || label || sizeMillilitres || coalesce(leftMillilitres, '-') || price || opened || monthsAfterOpening || archived || version || length(id) || typeof(price) || typeof(id) || typeof(sizeMillilitres)";
+        Assert.Equal(("3", "1"), (Ask(db, "SELECT count(*) FROM products"), Ask(db, $"SELECT count(DISTINCT {written}) FROM products")));
+        Assert.Equal(many[1].Name, (await db.Products.AsNoTracking().SingleAsync(row => row.Id == many[1].Id, TestContext.Current.CancellationToken)).Name);
+
+        await Assert.ThrowsAsync<SqliteException>(() => db.AddManyAsync([Row(), many[0]], TestContext.Current.CancellationToken));
+        Assert.Equal("3", Ask(db, "SELECT count(*) FROM products"));
     }
 
     private static string Ask(KamuriDb db, string sql)

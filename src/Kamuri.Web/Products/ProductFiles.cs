@@ -86,9 +86,7 @@ internal static class ProductFiles
         if (taken)
         {
             await using var db = await databases.CreateDbContextAsync(cancellation);
-            db.ChangeTracker.AutoDetectChangesEnabled = false;
-            db.AddRange(good);
-            await db.SaveChangesAsync(cancellation);
+            await db.AddManyAsync(good, cancellation);
         }
 
         yield return Item(new ImportProgress(done, done, true, taken ? good.Count : 0, problems, wrong));
