@@ -106,6 +106,7 @@ builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFac
 builder.Services.AddSingleton<HouseMemory>();
 builder.Services.AddScoped<House>();
 builder.Services.AddScoped<PlanMaker>();
+builder.Services.AddScoped<HouseholdPlanMaker>();
 builder.Services.AddScoped<KitchenReader>();
 builder.Services.AddScoped<SkinRecord>();
 builder.Services.AddScoped<PlannedDayReader>();

@@ -7,7 +7,11 @@ namespace Kamuri.Core.Learning;
 /// <summary>One task of a past session: planned against real.</summary>
 public sealed record ReviewedTask(
     string Id, string Title, string Strand, bool IsHandsOn, double PlannedMinutes, double? ActualMinutes, DateTimeOffset? Start, DateTimeOffset? End,
-    bool Skipped, string? Remark);
+    bool Skipped, string? Remark)
+{
+    /// <summary>The head it was for; null when there was one.</summary>
+    public string? HeadName { get; init; }
+}
 
 /// <summary>A past session, looked back on.</summary>
 /// <param name="Sentence">The whole in one or two sentences.</param>
@@ -27,45 +31,61 @@ public sealed record SessionSummary(
     IReadOnlyList<Treatment> Treatments, bool Detangled);
 
 /// <summary>What a session did for the head's own record.</summary>
+/// <param name="HeadId">The head.</param>
 /// <param name="Washed">A cleanse was really done.</param>
 /// <param name="Detangled">The hair was really combed through.</param>
 /// <param name="Taken">What was taken from shelf and fridge, by the plan.</param>
 /// <param name="Touched">Ingredients that ask for a patch test and were on the head.</param>
-public sealed record SessionOutcome(bool Washed, bool Detangled, IReadOnlyList<SessionTaking> Taken, IReadOnlyList<string> Touched);
+public sealed record SessionOutcome(Guid HeadId, bool Washed, bool Detangled, IReadOnlyList<SessionTaking> Taken, IReadOnlyList<string> Touched);
 
 /// <summary>Looks back on a finished session.</summary>
 public static class LookBack
 {
     public static SessionReview On(SessionPlan plan, SessionState state)
     {
-        var tasks = plan.Tasks.Select(task => Review(task, state.Task(task.Id))).ToList();
+        var tasks = plan.Tasks.Select(task => Review(task, state.Task(task.Id)) with { HeadName = plan.Heads.Count > 1 ? plan.HeadOf(task).Name : null }).ToList();
         var planned = (plan.PlannedEnd - plan.PlannedStart).TotalMinutes;
         var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes : 0;
         var hands = tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0);
         return new SessionReview(tasks, planned, actual, hands, Say(tasks, planned, actual));
     }
 
-    public static SessionSummary Sum(SessionPlan plan, SessionState state)
+    /// <summary>One summary for each head of the session; a head among several has its own hours.</summary>
+    public static IReadOnlyList<SessionSummary> Sum(SessionPlan plan, SessionState state) => [.. plan.Heads.Select(head => Sum(plan, state, head))];
+
+    private static SessionSummary Sum(SessionPlan plan, SessionState state, SessionHead head)
     {
-        var review = On(plan, state);
-        return new SessionSummary(plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status, state.StartedAt ?? plan.PlannedStart, state.FinishedAt,
-            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.Ratings, state.ClosingNote, review.Sentence,
-            [.. Done(plan, state).Select(step => step.Treatment).OfType<Treatment>().Distinct()], Done(plan, state).Any(step => step.Detangles));
+        var review = plan.Heads.Count == 1 ? On(plan, state) : Of(plan, state, head);
+        var done = Done(plan, state, head).ToList();
+        return new SessionSummary(head.HeadId, head.Name, head.Aim, head.Style, state.Status, state.StartedAt ?? plan.PlannedStart, state.FinishedAt,
+            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.RatingsOf(head.Key), state.ClosingNote, review.Sentence,
+            [.. done.Select(step => step.Treatment).OfType<Treatment>().Distinct()], done.Exists(step => step.Detangles));
     }
 
-    /// <summary>Counts only what was done: a skipped cleanse is no wash.</summary>
-    public static SessionOutcome Outcome(SessionPlan plan, SessionState state)
+    /// <summary>One head among several, from the first thing done for it to the last.</summary>
+    private static SessionReview Of(SessionPlan plan, SessionState state, SessionHead head)
     {
-        var done = Done(plan, state).ToList();
-        return new SessionOutcome(done.Any(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Any(step => step.Detangles),
+        var own = plan.Tasks.Where(task => plan.HeadOf(task) == head).ToList();
+        var tasks = own.Select(task => Review(task, state.Task(task.Id))).ToList();
+        var planned = own.Max(task => task.PlannedStart + task.PlannedMinutes) - own.Min(task => task.PlannedStart);
+        var (start, end) = (tasks.Min(task => task.Start), tasks.Max(task => task.End));
+        var actual = state.FinishedAt is not null && end - start is { } took ? took.TotalMinutes : 0;
+        return new SessionReview(tasks, planned, actual, tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0), Say(tasks, planned, actual));
+    }
+
+    /// <summary>What it did for each head. Counts only what was done: a skipped cleanse is no wash.</summary>
+    public static IReadOnlyList<SessionOutcome> Outcome(SessionPlan plan, SessionState state) => [.. plan.Heads.Select(head =>
+    {
+        var done = Done(plan, state, head).ToList();
+        return new SessionOutcome(head.HeadId, done.Exists(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Exists(step => step.Detangles),
             [.. plan.Takings.Where(taking => done.Exists(step => step.Id == taking.StepId))],
             [.. plan.Touches.Where(pair => done.Exists(step => step.Id == pair.Key)).SelectMany(pair => pair.Value).Distinct()]);
-    }
+    })];
 
-    /// <summary>Steps of which something was really done.</summary>
-    private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state) => plan.Tasks
+    /// <summary>Steps on a head of which something was really done.</summary>
+    private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state, SessionHead head) => plan.Tasks
         .Where(task => state.Task(task.Id).Status == Running.TaskStatus.Done)
-        .SelectMany(task => task.StepIds).Select(plan.FindStep).OfType<SessionStep>().Distinct();
+        .SelectMany(task => task.StepIds).Select(plan.FindStep).OfType<SessionStep>().Where(step => step.Head == head.Key).Distinct();
 
     private static ReviewedTask Review(SessionTask task, TaskState state)
     {

@@ -146,6 +146,9 @@ public static class PlanWords
         return rests;
     }
 
+    /// <summary>Names in a row: "Ada", "Ada and Bo", "Ada, Bo and Cy".</summary>
+    public static string All(IReadOnlyList<string> names) => names.Count <= 1 ? string.Concat(names) : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
+
     /// <summary>One wait's window in words: "20 to 60 min, usually 38".</summary>
     public static string Of(Window window) => window.Earliest == window.Latest
         ? $"{window.Usual:0} min"

@@ -59,6 +59,7 @@ public static class SessionCommands
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text) ? new Refusal(RefusalKind.Invalid, "A note needs words.") : CheckNote(e.Text),
             EventUndone e => state.Undoable.Any(done => done.Id == e.Target) ? null
                 : new Refusal(RefusalKind.Unknown, "There is nothing like that to take back in this session."),
+            HeadRated e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : CheckRatings(e.Ratings),
             SessionFinished e => CheckRatings(e.Ratings) ?? CheckNote(e.Note),
             _ => new Refusal(RefusalKind.Invalid, "This kind of event is not known here."),
         };
@@ -77,16 +78,19 @@ public static class SessionCommands
             return new Refusal(RefusalKind.Conflict, $"{plan.FindTask(task)!.Title} has begun already.");
         }
 
-        var open = plan.Links.Where(link => link.To == task).Select(link => plan.FindTask(link.From)!)
+        // A break is advice; it holds nobody up.
+        var open = plan.Links.Where(link => link.To == task && link.LeastGap == 0).Select(link => plan.FindTask(link.From)!)
             .FirstOrDefault(before => before.IsHandsOn ? !state.Task(before.Id).IsOver : state.Task(before.Id).Status == TaskStatus.Waiting);
         if (open is not null)
         {
             return new Refusal(RefusalKind.Conflict, $"{open.Title} comes first; finish or skip it.");
         }
 
-        var busy = plan.Tasks.FirstOrDefault(other => other.IsHandsOn && state.Task(other.Id).Status == TaskStatus.Running);
-        return plan.FindTask(task)!.IsHandsOn && busy is not null
-            ? new Refusal(RefusalKind.Conflict, $"Hands are still on {busy.Title.ToLowerInvariant()}; finish or skip it first.")
+        var asked = plan.FindTask(task)!;
+        var busy = plan.Tasks.FirstOrDefault(other => other.IsHandsOn && state.Task(other.Id).Status == TaskStatus.Running
+            && (other.By == asked.By || (other.Strand == asked.Strand && plan.FindHead(other.Strand) is not null)));
+        return asked.IsHandsOn && busy is not null
+            ? new Refusal(RefusalKind.Conflict, $"{(busy.By is { } who ? $"{who}’s hands" : "Hands")} are still on {busy.Title.ToLowerInvariant()}; finish or skip it first.")
             : null;
     }
 

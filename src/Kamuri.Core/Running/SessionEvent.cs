@@ -45,5 +45,8 @@ public sealed record NoteTaken(Guid Id, DateTimeOffset At, string Text, string? 
 /// <summary>An earlier event is taken back.</summary>
 public sealed record EventUndone(Guid Id, DateTimeOffset At, Guid Target) : SessionEvent(Id, At);
 
+/// <summary>What the person thought of how one of several heads came out.</summary>
+public sealed record HeadRated(Guid Id, DateTimeOffset At, string Head, Ratings Ratings) : SessionEvent(Id, At);
+
 /// <summary>The session is over, with what the person thought of it.</summary>
 public sealed record SessionFinished(Guid Id, DateTimeOffset At, Ratings Ratings, string? Note) : SessionEvent(Id, At);

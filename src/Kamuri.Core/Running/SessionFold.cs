@@ -61,6 +61,7 @@ public static class SessionFold
             SessionPaused => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = happened.At } : state,
             SessionResumed => Resume(plan, state, happened.At),
             NoteTaken note => state with { Notes = state.Notes.Add(new Note(note.At, note.Text, note.Task)) },
+            HeadRated rated => plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) },
             SessionFinished finished => End(plan, state, finished),
             _ => state,
         };

@@ -1,6 +1,7 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
@@ -11,7 +12,22 @@ namespace Kamuri.Core.Running;
 /// <param name="Amount">How much of what is taken, without a verb: "100 ml of the mask"; null when nothing is measured out.</param>
 public sealed record SessionStep(
     string Id, string Name, Phase Phase, string Instruction, string Reason, Places Places, Direction Direction,
-    MeasuredWords? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null);
+    MeasuredWords? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null)
+{
+    /// <summary>The key of the head it is done on.</summary>
+    public string Head { get; init; } = PlannedTask.HeadStrand;
+}
+
+/// <summary>A head of a running session.</summary>
+/// <param name="Key">The strand its tasks lie on: "head" when it is alone, else "1", "2" and so on.</param>
+public sealed record SessionHead(string Key, Guid HeadId, string Name, string Aim, string Style)
+{
+    /// <summary>Wanted ready and dry by then; null when nobody said.</summary>
+    public DateTimeOffset? ReadyBy { get; init; }
+
+    public required IReadOnlyList<Section> Sections { get; init; }
+    public IReadOnlyList<Zone> FragileZones { get; init; } = [];
+}
 
 /// <summary>What a step takes from shelf and fridge.</summary>
 /// <param name="StepId">The step.</param>
@@ -39,6 +55,12 @@ public sealed record SessionTask(
     IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null, IReadOnlyList<string>? Also = null, bool IsOvernight = false,
     MeasuredWords? Words = null)
 {
+    /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
+    public string? By { get; init; }
+
+    /// <summary>Somebody or something it needs is not there before; null when nothing holds it back.</summary>
+    public DateTimeOffset? NotBefore { get; init; }
+
     /// <summary>Every step worked in it; empty for the kitchen.</summary>
     public IEnumerable<string> StepIds => StepId is null ? [] : [StepId, .. Also ?? []];
 }
@@ -49,15 +71,17 @@ public sealed record SessionTask(
 /// </summary>
 public sealed record SessionPlan
 {
-    public required Guid HeadId { get; init; }
-    public required string HeadName { get; init; }
-    public required string Aim { get; init; }
-    public required string Style { get; init; }
-    public DateTimeOffset? ReadyBy { get; init; }
+    /// <summary>One or several, in the order they were asked for.</summary>
+    public required IReadOnlyList<SessionHead> Heads { get; init; }
+
+    /// <summary>The pairs of hands by name; empty when there is nothing to tell apart.</summary>
+    public IReadOnlyList<string> Hands { get; init; } = [];
+
+    /// <summary>How many of each thing there are; one of what is not named.</summary>
+    public IReadOnlyDictionary<Resource, int> Capacity { get; init; } = new Dictionary<Resource, int>();
+
     public required DateTimeOffset PlannedStart { get; init; }
     public required DateTimeOffset PlannedEnd { get; init; }
-    public required IReadOnlyList<Section> Sections { get; init; }
-    public IReadOnlyList<Zone> FragileZones { get; init; } = [];
     public IReadOnlyList<OverriddenStop> Overridden { get; init; } = [];
     public required IReadOnlyList<SessionStep> Steps { get; init; }
 
@@ -72,46 +96,87 @@ public sealed record SessionPlan
     /// <summary>Ingredients that ask for a patch test, by the step that brings them onto the head.</summary>
     public IReadOnlyDictionary<string, IReadOnlyList<string>> Touches { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 
+    /// <summary>Everyone by name: "Ada", "Ada and Bo", "Ada, Bo and Cy".</summary>
+    public string Names => PlanWords.All([.. Heads.Select(head => head.Name)]);
+
     public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);
 
     public SessionTask? FindTask(string id) => Tasks.FirstOrDefault(task => task.Id == id);
 
+    /// <summary>The head with this key; null for the kitchen's strand and for a key nobody has.</summary>
+    public SessionHead? FindHead(string? key) => Heads.FirstOrDefault(head => head.Key == key);
+
+    /// <summary>The head a task is for, in the kitchen as well.</summary>
+    public SessionHead HeadOf(SessionTask task) => FindHead(task.Strand)
+        ?? Heads.FirstOrDefault(head => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)) ?? Heads[0];
+
     /// <summary>Takes from a plan what a session needs.</summary>
     public static SessionPlan From(Plan plan) => new()
     {
-        HeadId = plan.Request.Head.Id,
-        HeadName = plan.Request.Head.Name,
-        Aim = PlanWords.Of(plan.Request.Aim),
-        Style = PlanWords.Of(plan.Request.Style),
-        ReadyBy = plan.Fit.ReadyBy,
+        Heads = [HeadOf(plan, PlannedTask.HeadStrand, plan.Fit.ReadyBy)],
         PlannedStart = plan.Start,
         PlannedEnd = plan.End,
-        Sections = plan.Sections,
-        FragileZones = [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
-        Steps = [.. plan.Steps.Select(planned => new SessionStep(
-            planned.Step.Id, planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
-            planned.Step.Places, planned.Step.Direction, Amount(plan, planned), planned.Cautions,
-            planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles, planned.Step.Kind.Treatment))],
-        Overridden = [.. plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!))],
-        Tasks = [.. plan.Tasks.Select(task => new SessionTask(
-            task.Id, task.StepId, task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
-            (task.Start - plan.Start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, task.Also, task.IsOvernight, task.Words))],
+        Steps = [.. plan.Steps.Select(planned => Step(plan, planned, null))],
+        Overridden = [.. Overrides(plan)],
+        Tasks = [.. plan.Tasks.Select(task => Task(task, plan.Start, null))],
         Links = plan.Links,
-        Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step))],
-        Touches = plan.Steps.Select(step => (step.Step.Id, plan.Request.UseOf(step.Step)?.AskForPatchTest))
-            .Where(pair => pair.AskForPatchTest is { Count: > 0 }).ToDictionary(pair => pair.Id, pair => pair.AskForPatchTest!),
+        Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step, null))],
+        Touches = TouchedBy(plan, null).ToDictionary(),
     };
+
+    /// <summary>Takes from the plan of a household what a session needs. Steps are told apart by the key of their head, as tasks are.</summary>
+    public static SessionPlan From(HouseholdPlan plan) => new()
+    {
+        Heads = [.. plan.Heads.Select(head => HeadOf(head.Plan, head.Key, head.Wanted))],
+        Hands = plan.Request.Hands.Count > 1 ? [.. plan.Request.Hands.Select(hands => hands.Name)] : [],
+        Capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, plan.Request.Equipment.Count),
+        PlannedStart = plan.Start,
+        PlannedEnd = plan.End,
+        Steps = [.. plan.Heads.SelectMany(head => head.Plan.Steps.Select(planned => Step(head.Plan, planned, head.Key)))],
+        Overridden = [.. plan.Heads.SelectMany(head => Overrides(head.Plan))],
+        Tasks = [.. plan.Tasks.Select(task => Task(task, plan.Start, task.Id[..task.Id.IndexOf('/', StringComparison.Ordinal)]))],
+        Links = plan.Links,
+        Takings = [.. plan.Heads.SelectMany(head => head.Plan.Steps.SelectMany(step => Taken(head.Plan, step, head.Key)))],
+        Touches = plan.Heads.SelectMany(head => TouchedBy(head.Plan, head.Key)).ToDictionary(),
+    };
+
+    private static SessionHead HeadOf(Plan plan, string key, DateTimeOffset? wanted) =>
+        new(key, plan.Request.Head.Id, plan.Request.Head.Name, PlanWords.Of(plan.Request.Aim), PlanWords.Of(plan.Request.Style))
+        {
+            ReadyBy = wanted,
+            Sections = plan.Sections,
+            FragileZones = [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
+        };
+
+    private static SessionStep Step(Plan plan, PlannedStep planned, string? key) => new(
+        Keyed(key, planned.Step.Id), planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
+        planned.Step.Places, planned.Step.Direction, Amount(plan, planned), planned.Cautions,
+        planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles, planned.Step.Kind.Treatment)
+    { Head = key ?? PlannedTask.HeadStrand };
+
+    private static SessionTask Task(PlannedTask task, DateTimeOffset start, string? key) => new(
+        task.Id, task.StepId is null ? null : Keyed(key, task.StepId), task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
+        (task.Start - start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, [.. task.Also.Select(step => Keyed(key, step))], task.IsOvernight, task.Words)
+    { By = task.By, NotBefore = task.NotBefore };
+
+    private static IEnumerable<OverriddenStop> Overrides(Plan plan) =>
+        plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!));
+
+    private static IEnumerable<KeyValuePair<string, IReadOnlyList<string>>> TouchedBy(Plan plan, string? key) =>
+        plan.Steps.Select(step => KeyValuePair.Create(Keyed(key, step.Step.Id), plan.Request.UseOf(step.Step)?.AskForPatchTest ?? [])).Where(pair => pair.Value.Count > 0);
+
+    private static string Keyed(string? key, string id) => key is null ? id : $"{key}/{id}";
 
     private static MeasuredWords? Amount(Plan plan, PlannedStep planned) => planned.Amount is { } amount
         ? MeasuredWords.Of(way => plan.Request.UseOf(planned.Step) is { } use ? $"{way(amount.Ways)} of {use.Name}" : way(amount.Ways))
         : null;
 
-    private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned)
+    private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned, string? key)
     {
         var (step, use) = (planned.Step, plan.Request.UseOf(planned.Step));
         if (use is { ProductId: not null } or { BatchId: not null } && planned.Amount is { } amount)
         {
-            yield return new SessionTaking(step.Id, use.Name, use.ProductId, use.BatchId, amount.Exact.Value, IsWhole: true);
+            yield return new SessionTaking(Keyed(key, step.Id), use.Name, use.ProductId, use.BatchId, amount.Exact.Value, IsWhole: true);
         }
 
         if (plan.Mixtures.FirstOrDefault(mixture => mixture.Step.Id == step.Id) is not { } made)
@@ -121,12 +186,12 @@ public sealed record SessionPlan
 
         foreach (var line in made.Cooking.Mixture.Lines.Where(line => line.Ingredient.ProductId is not null))
         {
-            yield return new SessionTaking(step.Id, line.Ingredient.Name, line.Ingredient.ProductId, null, line.Volume.Value, IsWhole: false);
+            yield return new SessionTaking(Keyed(key, step.Id), line.Ingredient.Name, line.Ingredient.ProductId, null, line.Volume.Value, IsWhole: false);
         }
 
         foreach (var taken in made.Cooking.Taken)
         {
-            yield return new SessionTaking(step.Id, taken.Name, null, taken.BatchId, taken.Amount.Value, IsWhole: false);
+            yield return new SessionTaking(Keyed(key, step.Id), taken.Name, null, taken.BatchId, taken.Amount.Value, IsWhole: false);
         }
     }
 }

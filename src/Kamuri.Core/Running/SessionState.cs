@@ -36,10 +36,17 @@ public sealed record SessionState
     public ImmutableDictionary<string, TaskState> Tasks { get; init; } = ImmutableDictionary<string, TaskState>.Empty;
     public ImmutableList<Note> Notes { get; init; } = [];
     public Ratings Ratings { get; init; } = new();
+
+    /// <summary>Ratings given for one of several heads, by key.</summary>
+    public ImmutableDictionary<string, Ratings> HeadRatings { get; init; } = ImmutableDictionary<string, Ratings>.Empty;
+
     public string? ClosingNote { get; init; }
 
     /// <summary>Events that can still be taken back, oldest first.</summary>
     public ImmutableList<SessionEvent> Undoable { get; init; } = [];
+
+    /// <summary>What was thought of a head: its own ratings, else those of the day.</summary>
+    public Ratings RatingsOf(string head) => HeadRatings.GetValueOrDefault(head, Ratings);
 
     public TaskState Task(string id) => Tasks.GetValueOrDefault(id, TaskState.Untouched);
 }

@@ -9,20 +9,28 @@ public sealed record TaskTimes(DateTimeOffset Start, DateTimeOffset End);
 public sealed record Counting(
     SessionTask Task, DateTimeOffset Since, DateTimeOffset EarliestAt, DateTimeOffset UsualAt, DateTimeOffset LatestAt);
 
+/// <summary>What one pair of hands does at one moment, and what it comes to next.</summary>
+/// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
+/// <param name="Doing">The task in hand; null when hands are free.</param>
+/// <param name="Next">The next one; null when none is left.</param>
+/// <param name="NextFrom">Not before this, because of a wait or of somebody who is not there yet; null when it can begin at once.</param>
+/// <param name="RestUntil">A break that is due lasts until then; null when none is.</param>
+/// <param name="Then">The tasks after that.</param>
+public sealed record HandsMoment(
+    string Name, SessionTask? Doing, SessionTask? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<SessionTask> Then);
+
 /// <summary>A session as it stands at one moment: what hands do, what is counting, what comes next, when it ends.</summary>
 /// <param name="Now">The moment.</param>
-/// <param name="Doing">The hands-on task in hand; null when hands are free.</param>
+/// <param name="Hands">Each pair of hands; never empty.</param>
 /// <param name="Counting">Waits that are running, soonest mark first.</param>
-/// <param name="Next">The next hands-on task; null when none is left.</param>
-/// <param name="NextFrom">Not before this, because of a wait; null when it can begin at once.</param>
-/// <param name="Then">The hands-on tasks after that.</param>
 /// <param name="EndsAt">When it will all be over.</param>
+/// <param name="Ends">When each head will be done, by key.</param>
 /// <param name="DriftMinutes">Against the length of the plan, wherever on the clock it began; positive is longer.</param>
 /// <param name="AllDone">Nothing is left but to finish.</param>
 /// <param name="Times">Real or projected times by task.</param>
 public sealed record SessionMoment(
-    DateTimeOffset Now, SessionTask? Doing, IReadOnlyList<Counting> Counting, SessionTask? Next, DateTimeOffset? NextFrom,
-    IReadOnlyList<SessionTask> Then, DateTimeOffset EndsAt, double DriftMinutes, bool AllDone, IReadOnlyDictionary<string, TaskTimes> Times);
+    DateTimeOffset Now, IReadOnlyList<HandsMoment> Hands, IReadOnlyList<Counting> Counting, DateTimeOffset EndsAt,
+    IReadOnlyDictionary<string, DateTimeOffset> Ends, double DriftMinutes, bool AllDone, IReadOnlyDictionary<string, TaskTimes> Times);
 
 /// <summary>Times the rest of a running session again: order kept, one longest-path pass.</summary>
 public static class SessionTiming
@@ -31,24 +39,32 @@ public static class SessionTiming
     {
         var zero = state.StartedAt ?? now;
         var times = Project(plan, state, zero, now);
-        var doing = plan.Tasks.FirstOrDefault(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Running);
-        var waiting = plan.Tasks.Where(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Waiting).ToList();
         var counting = plan.Tasks
             .Where(task => task.Window is not null && state.Task(task.Id).Status == TaskStatus.Running)
             .Select(task => Count(task, state.Task(task.Id)))
             .OrderBy(count => count.UsualAt)
             .ToList();
-        var next = waiting.FirstOrDefault();
-        var from = next is null ? null : counting
-            .Where(count => plan.Links.Any(link => link.From == count.Task.Id && link.To == next.Id))
-            .Select(count => (DateTimeOffset?)count.EarliestAt)
-            .Max();
         // A finish is when the last thing ends; skipped work has no length and no say.
-        var ends = state.FinishedAt ?? times.Where(pair => state.Task(pair.Key).Status != TaskStatus.Skipped)
-            .Select(pair => pair.Value.End).DefaultIfEmpty(now).Max();
-        var allDone = plan.Tasks.All(task => state.Task(task.Id).IsOver);
-        return new SessionMoment(now, doing, counting, next, from > now ? from : null, [.. waiting.Skip(1).Take(3)], ends,
-            (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, allDone, times);
+        DateTimeOffset End(IEnumerable<SessionTask> tasks) => state.FinishedAt ?? tasks.Where(task => state.Task(task.Id).Status != TaskStatus.Skipped)
+            .Select(task => times[task.Id].End).DefaultIfEmpty(now).Max();
+        var ends = End(plan.Tasks);
+        var names = plan.Hands.Count == 0 ? [""] : plan.Hands;
+        return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting))], counting, ends,
+            plan.Heads.ToDictionary(head => head.Key, head => End(plan.Tasks.Where(task => task.Strand == head.Key))),
+            (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times);
+    }
+
+    /// <summary>One pair of hands: what it holds, and what it comes to next in the settled order.</summary>
+    private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting)
+    {
+        var own = plan.Tasks.Where(task => task.IsHandsOn && (name.Length == 0 || task.By is null || task.By == name)).ToList();
+        var waiting = own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting).ToList();
+        var next = waiting.FirstOrDefault();
+        var before = next is null ? [] : plan.Links.Where(link => link.To == next.Id).ToList();
+        var from = counting.Where(count => before.Exists(link => link.From == count.Task.Id)).Select(count => (DateTimeOffset?)count.EarliestAt).Append(next?.NotBefore).Max();
+        var rest = before.Where(link => link.LeastGap > 0).Select(link => state.Task(link.From).End?.AddMinutes(link.LeastGap)).Max();
+        return new HandsMoment(name, own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Running), next,
+            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)]);
     }
 
     private static Counting Count(SessionTask task, TaskState state)
@@ -64,7 +80,7 @@ public static class SessionTiming
     {
         var tasks = plan.Tasks;
         var sinceZero = (now - zero).TotalMinutes;
-        var order = SettledOrder.Of([.. tasks.Select(task => (task.Id, task.PlannedStart, task.Uses))], plan.Links);
+        var order = SettledOrder.Of([.. Ordered(plan, state, zero)], plan.Links, plan.Capacity);
         var durations = new double[tasks.Count];
         var notBefore = new double[tasks.Count];
         var starts = new double[tasks.Count];
@@ -72,7 +88,8 @@ public static class SessionTiming
         for (var at = 0; at < tasks.Count; at++)
         {
             var task = state.Task(tasks[at].Id);
-            var start = task.Start is { } began ? (began - zero).TotalMinutes : sinceZero;
+            var start = task.Start is { } began ? (began - zero).TotalMinutes
+                : Math.Max(sinceZero, tasks[at].NotBefore is { } there ? (there - zero).TotalMinutes : 0);
             notBefore[at] = start;
             pinned[at] = task.Start is not null;
             durations[at] = task.Status switch
@@ -92,6 +109,22 @@ public static class SessionTiming
             return new TaskTimes(start, real.End ?? start.AddMinutes(durations[pair.at]));
         });
     }
+
+    /// <summary>
+    /// The tasks as the rest is timed by: what has begun in the order it really began, in front of what waits, in the order of the
+    /// plan. So work that was taken out of turn holds up what it holds up.
+    /// </summary>
+    private static IEnumerable<OrderedJob> Ordered(SessionPlan plan, SessionState state, DateTimeOffset zero)
+    {
+        foreach (var task in plan.Tasks)
+        {
+            var start = state.Task(task.Id).Start is { } began ? (began - zero).TotalMinutes - Longest : task.PlannedStart;
+            yield return new OrderedJob(task.Id, start, start + task.PlannedMinutes, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null);
+        }
+    }
+
+    /// <summary>Minutes that no session lasts.</summary>
+    private const double Longest = 1e6;
 
     private static double Stood(TaskState task, SessionTask planned, SessionState state, DateTimeOffset now) =>
         planned.IsHandsOn ? task.Paused + (state.PausedAt is { } since ? (now - since).TotalMinutes : 0) : 0;

@@ -126,9 +126,7 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
             order.Time(usual, earliest, notBefore);
             for (var at = 0; at < jobs.Count; at++)
             {
-                var behind = problem.Absences.Any(each => each.To == jobs[at].Start && (each.Who == jobs[at].By || each.Who == jobs[at].Job.With))
-                    || problem.Closures.Any(each => each.To == jobs[at].Start && jobs[at].Job.Uses.Contains(each.Resource));
-                notBefore[at] = behind && earliest[at] < jobs[at].Start ? jobs[at].Start : notBefore[at];
+                notBefore[at] = problem.HeldBack(jobs[at]) && earliest[at] < jobs[at].Start ? jobs[at].Start : notBefore[at];
             }
         }
 

@@ -82,6 +82,11 @@ public sealed record SchedulingProblem(
 
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
+
+    /// <summary>Whether a placed job begins the very minute somebody, or something, it needs is there again.</summary>
+    internal bool HeldBack(Placement placed) =>
+        Absences.Any(each => each.To == placed.Start && (each.Who == placed.By || (placed.Job.IsHandsOn && each.Who == placed.Job.With)))
+        || Closures.Any(each => each.To == placed.Start && placed.Job.Uses.Contains(each.Resource));
 }
 
 /// <summary>Where a job came to lie, in minutes from the start.</summary>

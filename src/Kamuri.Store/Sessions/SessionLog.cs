@@ -17,9 +17,9 @@ public interface ISessionLog
 
     /// <param name="session">The session it happened in.</param>
     /// <param name="happened">What happened.</param>
-    /// <param name="outcome">What the head's record learns from it, when it ends the session.</param>
+    /// <param name="outcomes">What the records of heads learn from it, when it ends the session; else empty.</param>
     /// <param name="cancellation">Gives up before anything is written.</param>
-    Task AppendAsync(Guid session, SessionEvent happened, SessionOutcome? outcome, CancellationToken cancellation);
+    Task AppendAsync(Guid session, SessionEvent happened, IReadOnlyList<SessionOutcome> outcomes, CancellationToken cancellation);
 
     Task<RecordedSession?> FindAsync(Guid id, CancellationToken cancellation);
 
@@ -36,7 +36,7 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         db.Add(new SessionRow
         {
             Id = id,
-            HeadId = plan.HeadId,
+            HeadId = plan.Heads[0].HeadId,
             CreatedUtcTicks = now.UtcTicks,
             PlanJson = JsonSerializer.Serialize(plan, StoreJson.Options),
         });
@@ -44,11 +44,11 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         await db.SaveChangesAsync(cancellation);
     }
 
-    public async Task AppendAsync(Guid session, SessionEvent happened, SessionOutcome? outcome, CancellationToken cancellation)
+    public async Task AppendAsync(Guid session, SessionEvent happened, IReadOnlyList<SessionOutcome> outcomes, CancellationToken cancellation)
     {
         await using var db = await databases.CreateDbContextAsync(cancellation);
         db.Add(SessionEventRow.From(session, happened));
-        if (outcome is not null)
+        foreach (var outcome in outcomes)
         {
             await NoteOutcomeAsync(db, session, happened.At, outcome, cancellation);
         }
@@ -80,7 +80,7 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
     private static async Task NoteOutcomeAsync(
         KamuriDb db, Guid session, DateTimeOffset at, SessionOutcome outcome, CancellationToken cancellation)
     {
-        var headId = await db.Sessions.Where(row => row.Id == session).Select(row => row.HeadId).FirstAsync(cancellation);
+        var headId = outcome.HeadId;
         var head = await db.Heads.FirstOrDefaultAsync(row => row.Id == headId, cancellation);
         var zone = (await db.Households.SingleOrDefaultAsync(cancellation))?.Zone ?? TimeZoneInfo.Local;
         await Pantry.TakeAsync(db, session, headId, outcome.Taken, cancellation);

@@ -1,4 +1,6 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
+using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 
 namespace Kamuri.Store.Sessions;
@@ -11,9 +13,24 @@ public sealed class SessionRow
     public long CreatedUtcTicks { get; set; }
     public string PlanJson { get; set; } = "";
 
-    public SessionPlan ToPlan() =>
-        JsonSerializer.Deserialize<SessionPlan>(PlanJson, StoreJson.Options)
-        ?? throw new InvalidOperationException($"Session {Id} holds no plan.");
+    /// <exception cref="InvalidOperationException">The row holds no plan.</exception>
+    public SessionPlan ToPlan()
+    {
+        var kept = JsonNode.Parse(PlanJson) as JsonObject ?? throw new InvalidOperationException($"Session {Id} holds no plan.");
+        if (kept["Heads"] is null)
+        {
+            // Written when a session had one head, whose words stood beside those of the day.
+            var head = new JsonObject { ["Key"] = PlannedTask.HeadStrand, ["Name"] = kept["HeadName"]?.DeepClone() };
+            foreach (var name in (string[])["HeadId", "Aim", "Style", "ReadyBy", "Sections", "FragileZones"])
+            {
+                head[name] = kept[name]?.DeepClone();
+            }
+
+            kept["Heads"] = new JsonArray(head);
+        }
+
+        return kept.Deserialize<SessionPlan>(StoreJson.Options)!;
+    }
 }
 
 /// <summary>One event as it is kept: flat, so that a person can read the table.</summary>
@@ -52,11 +69,14 @@ public sealed class SessionEventRow
             case TaskSkipped e: row.Task = e.Task; break;
             case TaskExtended e: (row.Task, row.Minutes) = (e.Task, e.Minutes); break;
             case NoteTaken e: (row.Task, row.Text) = (e.Task, e.Text); break;
+            case HeadRated e:
+                row.Task = e.Head;
+                row.Rate(e.Ratings);
+                break;
             case EventUndone e: row.Target = e.Target; break;
             case SessionFinished e:
                 row.Text = e.Note;
-                (row.Softness, row.Definition, row.Slip, row.ScalpComfort, row.Stiffness) =
-                    (e.Ratings.Softness, e.Ratings.Definition, e.Ratings.Slip, e.Ratings.ScalpComfort, e.Ratings.Stiffness);
+                row.Rate(e.Ratings);
                 break;
         }
 
@@ -79,8 +99,14 @@ public sealed class SessionEventRow
             nameof(SessionResumed) => new SessionResumed(EventId, at),
             nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
             nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
-            nameof(SessionFinished) => new SessionFinished(EventId, at, new Ratings(Softness, Definition, Slip, ScalpComfort, Stiffness), Text),
+            nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
+            nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
             _ => throw new InvalidOperationException($"This file holds an event of a kind this version does not know: {Kind}."),
         };
     }
+
+    private void Rate(Ratings ratings) =>
+        (Softness, Definition, Slip, ScalpComfort, Stiffness) = (ratings.Softness, ratings.Definition, ratings.Slip, ratings.ScalpComfort, ratings.Stiffness);
+
+    private Ratings Rated() => new(Softness, Definition, Slip, ScalpComfort, Stiffness);
 }

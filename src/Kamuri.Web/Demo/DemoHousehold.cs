@@ -160,7 +160,7 @@ internal static class DemoRun
         db.Add(new SessionRow
         {
             Id = id,
-            HeadId = session.HeadId,
+            HeadId = session.Heads[0].HeadId,
             CreatedUtcTicks = plan.Start.UtcTicks,
             PlanJson = JsonSerializer.Serialize(session, StoreJson.Options),
         });
@@ -174,7 +174,7 @@ internal static class DemoRun
             db.Add(new TakingRow
             {
                 SessionId = id,
-                HeadId = session.HeadId,
+                HeadId = session.Heads[0].HeadId,
                 StepId = taking.StepId,
                 Name = taking.Name,
                 ProductId = taking.ProductId,

@@ -15,11 +15,22 @@ internal static class HouseholdPlanEndpoints
         routes.MapPost("/api/household-plans/preview", PreviewAsync).WithName("previewHouseholdPlan").WithTags("Plans");
 
     private static async Task<Results<Ok<HouseholdPlanView>, ValidationProblem, ProblemHttpResult>> PreviewAsync(
-        HouseholdPlanBody body, PlanMaker maker, HouseholdPlanner planner, House house, CraftFigures figures, CancellationToken cancellation)
+        HouseholdPlanBody body, HouseholdPlanMaker maker, CraftFigures figures, CancellationToken cancellation)
+    {
+        var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
+        return plan is not null ? TypedResults.Ok(HouseholdPlanView.Of(plan, figures)) : problem is not null ? problem : refusal!;
+    }
+}
+
+/// <summary>Makes household plans from what is asked for.</summary>
+internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner planner, House house, CraftFigures figures)
+{
+    /// <summary>The plan, or what is wrong with the question.</summary>
+    public async Task<(HouseholdPlan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(HouseholdPlanBody body, CancellationToken cancellation)
     {
         if (new HouseholdPlanValidator().Validate(body) is { IsValid: false } errors)
         {
-            return Problems.At(errors);
+            return (null, Problems.At(errors), null);
         }
 
         var time = await house.TimeAsync(cancellation);
@@ -30,8 +41,8 @@ internal static class HouseholdPlanEndpoints
             var (request, problem, refusal) = await maker.RequestAsync(head.Plan with { When = body.When }, cancellation);
             if (request is null)
             {
-                return refusal is not null ? refusal
-                    : TypedResults.ValidationProblem(problem!.ProblemDetails.Errors.ToDictionary(each => $"heads[{at}].plan.{each.Key}", each => each.Value));
+                return (null, problem is null ? null
+                    : TypedResults.ValidationProblem(problem.ProblemDetails.Errors.ToDictionary(each => $"heads[{at}].plan.{each.Key}", each => each.Value)), refusal);
             }
 
             heads.Add(new HeadOfDay(request)
@@ -56,7 +67,7 @@ internal static class HouseholdPlanEndpoints
                 Taken = [.. body.Taken.Select(each => new Taken(each.Resource, Stretch(each.From, each.To)))],
             },
             figures);
-        return TypedResults.Ok(HouseholdPlanView.Of(plan, figures));
+        return (plan, null, null);
 
         Between Stretch(TimeOnly from, TimeOnly to) => new(time.Local(time.At(day, from)), time.Local(time.At(to > from ? day : day.AddDays(1), to)));
     }

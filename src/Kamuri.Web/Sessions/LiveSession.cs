@@ -45,7 +45,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             var next = SessionFold.Fold(plan, _events.Append(happened));
             if (log is not null)
             {
-                await log.AppendAsync(id, happened, happened is SessionFinished ? LookBack.Outcome(plan, next) : null, cancellation);
+                await log.AppendAsync(id, happened, happened is SessionFinished ? LookBack.Outcome(plan, next) : [], cancellation);
             }
 
             _events.Add(happened);

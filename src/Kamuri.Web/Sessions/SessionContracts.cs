@@ -3,22 +3,33 @@ using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Running;
 using Kamuri.Core.Steps;
+using Kamuri.Web.HouseholdPlans;
 using Kamuri.Web.Plans;
 using TaskStatus = Kamuri.Core.Running.TaskStatus;
 
 namespace Kamuri.Web.Sessions;
 
-/// <summary>Starts a session from a plan.</summary>
-/// <param name="Plan">The plan as last asked for.</param>
-/// <param name="Rehearsal">Runs on its own fast clock and leaves no record.</param>
-/// <param name="Speed">Pace of a rehearsal: 1, 10, 60 or 600.</param>
-public sealed record StartBody(PlanBody Plan, bool Rehearsal = false, double Speed = 1);
+/// <summary>Starts a session from a plan: of one head, or of a household.</summary>
+public sealed record StartBody
+{
+    /// <summary>The plan of one head as last asked for.</summary>
+    public PlanBody? Plan { get; init; }
+
+    /// <summary>The plan of several heads as last asked for, in place of <see cref="Plan"/>.</summary>
+    public HouseholdPlanBody? Household { get; init; }
+
+    /// <summary>Runs on its own fast clock and leaves no record.</summary>
+    public bool Rehearsal { get; init; }
+
+    /// <summary>Pace of a rehearsal: 1, 10, 60 or 600.</summary>
+    public double Speed { get; init; } = 1;
+}
 
 /// <summary>The pace of a rehearsal.</summary>
 public sealed record ClockBody(double Speed);
 
 /// <summary>What a press can mean.</summary>
-public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, Finished }
+public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Finished }
 
 /// <summary>Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once.</summary>
 public sealed record EventBody
@@ -37,6 +48,9 @@ public sealed record EventBody
     /// <summary>For undone: the event to take back.</summary>
     public Guid? Target { get; init; }
 
+    /// <summary>For a rating: the key of the head.</summary>
+    public string? Head { get; init; }
+
     public Ratings? Ratings { get; init; }
 
     /// <summary>Null, with the field at fault, when something the kind needs is missing.</summary>
@@ -54,6 +68,7 @@ public sealed record EventBody
             EventKind.Resumed => (new SessionResumed(Id, at), null),
             EventKind.Note => Text is null ? (null, "text") : (new NoteTaken(Id, at, Text, Task), null),
             EventKind.Undone => Target is null ? (null, "target") : (new EventUndone(Id, at, Target.Value), null),
+            EventKind.HeadRated => Head is null ? (null, "head") : Ratings is null ? (null, "ratings") : (new HeadRated(Id, at, Head, Ratings), null),
             EventKind.Finished => (new SessionFinished(Id, at, Ratings ?? new Ratings(), Text), null),
             _ => (null, "kind"),
         };
@@ -68,12 +83,31 @@ public sealed record RunTaskView(
 {
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
+
+    /// <summary>Whose hands do it; null when there is nothing to tell apart.</summary>
+    public string? By { get; init; }
+
+    /// <summary>The key of the head it is for.</summary>
+    public required string Head { get; init; }
 }
 
 /// <summary>What a screen says about the step in hand.</summary>
 public sealed record RunStepView(
     string Id, string Name, Phase Phase, string Instruction, string Reason, IReadOnlyList<Places> Places, Direction Direction,
     MeasuredWords? Amount, IReadOnlyList<string> Cautions);
+
+/// <summary>A head of a running session.</summary>
+/// <param name="Key">Its strand.</param>
+/// <param name="EndsAt">When it will be done.</param>
+public sealed record RunHeadView(
+    string Key, Guid HeadId, string Name, string Aim, string Style, DateTimeOffset? ReadyBy, DateTimeOffset EndsAt,
+    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, Ratings Ratings);
+
+/// <summary>What one pair of hands does and comes to next, by task.</summary>
+/// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
+/// <param name="NextFrom">The next is not to begin before; null when it can.</param>
+/// <param name="RestUntil">A break is due until then.</param>
+public sealed record HandsView(string Name, string? Doing, string? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<string> Then);
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
@@ -83,37 +117,43 @@ public sealed record CountingView(
 public sealed record UndoView(Guid Event, string Label);
 
 /// <summary>A running session as a screen shows it. Everything that ticks is given as a moment.</summary>
+/// <param name="Names">Everyone by name.</param>
+/// <param name="Heads">One or several.</param>
+/// <param name="Hands">Each pair of hands; never empty.</param>
 public sealed record SessionView(
-    Guid Id, bool Rehearsal, Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status,
+    Guid Id, bool Rehearsal, string Names, SessionStatus Status,
     DateTimeOffset Now, double Speed, double Factor, DateTimeOffset? StartedAt, DateTimeOffset? PausedAt, DateTimeOffset? FinishedAt,
-    DateTimeOffset PlannedEnd, DateTimeOffset? ReadyBy, DateTimeOffset EndsAt, double DriftMinutes,
-    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, IReadOnlyList<RunStepView> Steps, IReadOnlyList<RunTaskView> Tasks,
-    string? Doing, IReadOnlyList<CountingView> Counting, string? Next, DateTimeOffset? NextFrom, IReadOnlyList<string> Then, bool AllDone,
-    UndoView? Undo, IReadOnlyList<Note> Notes, Ratings Ratings, string? ClosingNote)
+    DateTimeOffset PlannedEnd, DateTimeOffset EndsAt, double DriftMinutes,
+    IReadOnlyList<RunHeadView> Heads, IReadOnlyList<RunStepView> Steps, IReadOnlyList<RunTaskView> Tasks,
+    IReadOnlyList<HandsView> Hands, IReadOnlyList<CountingView> Counting, bool AllDone,
+    UndoView? Undo, IReadOnlyList<Note> Notes, string? ClosingNote)
 {
     internal static SessionView Of(LiveSession session, HouseTime house)
     {
         var (plan, state) = (session.Plan, session.State);
         var moment = SessionTiming.At(plan, state, session.Clock.Now);
         return new SessionView(
-            session.Id, session.IsRehearsal, plan.HeadId, plan.HeadName, plan.Aim, plan.Style, state.Status,
+            session.Id, session.IsRehearsal, plan.Names, state.Status,
             house.Local(moment.Now), session.Clock.Speed, session.Clock.Factor,
-            house.Local(state.StartedAt), house.Local(state.PausedAt), house.Local(state.FinishedAt), house.Local(plan.PlannedEnd), house.Local(plan.ReadyBy),
-            house.Local(moment.EndsAt), moment.DriftMinutes, plan.Sections, plan.FragileZones,
+            house.Local(state.StartedAt), house.Local(state.PausedAt), house.Local(state.FinishedAt), house.Local(plan.PlannedEnd),
+            house.Local(moment.EndsAt), moment.DriftMinutes,
+            [.. plan.Heads.Select(head => new RunHeadView(head.Key, head.HeadId, head.Name, head.Aim, head.Style, house.Local(head.ReadyBy), house.Local(moment.Ends[head.Key]),
+                head.Sections, head.FragileZones, state.RatingsOf(head.Key)))],
             [.. plan.Steps.Select(step => new RunStepView(step.Id, step.Name, step.Phase, step.Instruction, step.Reason,
                 EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions))],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
-            moment.Doing?.Id,
+            [.. moment.Hands.Select(hands => new HandsView(hands.Name, hands.Doing?.Id, hands.Next?.Id, house.Local(hands.NextFrom), house.Local(hands.RestUntil),
+                [.. hands.Then.Select(task => task.Id)]))],
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
                 house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt)))],
-            moment.Next?.Id, house.Local(moment.NextFrom), [.. moment.Then.Select(task => task.Id)], moment.AllDone,
+            moment.AllDone,
             state.Undoable.LastOrDefault() is { } last ? new UndoView(last.Id, Label(plan, last)) : null,
-            state.Notes, state.Ratings, state.ClosingNote);
+            state.Notes, state.ClosingNote);
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
             task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End))
-        { Words = task.Words };
+        { Words = task.Words, By = task.By, Head = plan.HeadOf(task).Key };
     }
 
     private static string Label(SessionPlan plan, SessionEvent last)
@@ -129,6 +169,7 @@ public sealed record SessionView(
             SessionPaused => "the pause",
             SessionResumed => "going on",
             NoteTaken => "the note",
+            HeadRated e => $"the rating of {plan.FindHead(e.Head)?.Name}",
             _ => "the last press",
         };
     }
@@ -145,4 +186,8 @@ public sealed record SessionLine(
 }
 
 /// <summary>A past session, whole.</summary>
-public sealed record SessionReviewView(SessionLine Session, IReadOnlyList<ReviewedTask> Tasks, IReadOnlyList<Note> Notes);
+/// <param name="Names">Everyone by name.</param>
+/// <param name="Heads">How it went for each.</param>
+public sealed record SessionReviewView(
+    string Names, IReadOnlyList<SessionLine> Heads, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt, double PlannedMinutes, double ActualMinutes, double HandsOnMinutes,
+    string Sentence, string? Note, IReadOnlyList<ReviewedTask> Tasks, IReadOnlyList<Note> Notes);

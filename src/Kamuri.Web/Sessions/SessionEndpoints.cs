@@ -2,9 +2,12 @@ using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Learning;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Running;
 using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
+using Kamuri.Web.HouseholdPlans;
 using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -27,11 +30,11 @@ internal static class SessionEndpoints
     }
 
     private static async Task<Results<Created<SessionView>, ValidationProblem, ProblemHttpResult>> StartAsync(
-        StartBody body, PlanMaker maker, LiveSessions sessions, House house, CancellationToken cancellation)
+        StartBody body, PlanMaker maker, HouseholdPlanMaker households, LiveSessions sessions, House house, CancellationToken cancellation)
     {
-        if (body.Plan is null)
+        if (body.Plan is null == body.Household is null)
         {
-            return Problems.At("plan", "A plan is needed.");
+            return Problems.At("plan", "A plan is needed: of one head, or of a household.");
         }
 
         if (!SessionClock.Speeds.Contains(body.Speed))
@@ -39,20 +42,26 @@ internal static class SessionEndpoints
             return Problems.At("speed", $"A rehearsal runs at {string.Join(", ", SessionClock.Speeds)} times.");
         }
 
-        var (plan, problem, refusal) = await maker.MakeAsync(body.Plan, cancellation);
+        var (plan, stop, problem, refusal) = body.Plan is { } alone
+            ? Ready(await maker.MakeAsync(alone, cancellation)) : Ready(await households.MakeAsync(body.Household!, cancellation));
         if (plan is null)
         {
             return problem is not null ? problem : refusal!;
         }
 
-        if (plan.Findings.FirstOrDefault(finding => finding.Holds) is { } stop)
+        if (stop is not null)
         {
-            return Problems.Conflict($"This plan cannot start yet. {stop.Reason}");
+            return Problems.Conflict($"This plan cannot start yet. {stop}");
         }
 
-        if (body.Plan.HeadId is null)
+        if (body.Plan is { HeadId: null })
         {
             return Problems.At("plan.headId", "A day is run for a head that is kept.");
+        }
+
+        if (body.Household?.Heads.ToList().FindIndex(head => head.Plan.HeadId is null) is >= 0 and var at)
+        {
+            return Problems.At($"household.heads[{at}].plan.headId", "A day is run for heads that are kept.");
         }
 
         if (plan.Tasks.Count == 0)
@@ -60,9 +69,17 @@ internal static class SessionEndpoints
             return Problems.Conflict("There is nothing to do in this plan.");
         }
 
-        var session = await sessions.BeginAsync(SessionPlan.From(plan), body.Rehearsal, body.Speed, cancellation);
+        var session = await sessions.BeginAsync(plan, body.Rehearsal, body.Speed, cancellation);
         return TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
+
+    private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready((Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made) =>
+        (made.Plan is { } plan ? SessionPlan.From(plan) : null, made.Plan?.Findings.FirstOrDefault(finding => finding.Holds)?.Reason, made.Problem, made.Refusal);
+
+    private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready((HouseholdPlan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made) =>
+        (made.Plan is { } plan ? SessionPlan.From(plan) : null,
+            made.Plan?.Heads.Select(head => head.Plan.Findings.FirstOrDefault(finding => finding.Holds) is { } finding ? $"{head.Plan.Request.Head.Name}: {finding.Reason}" : null).FirstOrDefault(stop => stop is not null),
+            made.Problem, made.Refusal);
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> GetAsync(
         Guid id, LiveSessions sessions, House house, CancellationToken cancellation) =>
@@ -129,9 +146,12 @@ internal static class SessionEndpoints
 
         var time = await house.TimeAsync(cancellation);
         var state = SessionFold.Fold(session.Plan, session.Events);
+        var review = LookBack.On(session.Plan, state);
         return TypedResults.Ok(new SessionReviewView(
-            SessionLine.Of(id, LookBack.Sum(session.Plan, state), time),
-            [.. LookBack.On(session.Plan, state).Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
+            session.Plan.Names, [.. LookBack.Sum(session.Plan, state).Select(summary => SessionLine.Of(id, summary, time))],
+            time.Local(state.StartedAt ?? session.Plan.PlannedStart), time.Local(state.FinishedAt),
+            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, review.Sentence, state.ClosingNote,
+            [.. review.Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
             [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]));
     }
 

@@ -113,8 +113,8 @@ public class SessionTests
 
         Assert.Equal(10, moment.DriftMinutes, 1e-6);
         Assert.Equal(Plan.PlannedEnd.AddMinutes(10), moment.EndsAt);
-        Assert.Equal("dampen", moment.Next!.Id);
-        Assert.Null(moment.Doing);
+        Assert.Equal("dampen", moment.Hands[0].Next!.Id);
+        Assert.Null(moment.Hands[0].Doing);
     }
 
     [Fact]
@@ -134,7 +134,7 @@ public class SessionTests
         Assert.Equal(count.Since.AddMinutes(20), count.EarliestAt);
         Assert.Equal(count.Since.AddMinutes(45), count.UsualAt);
         Assert.Equal(count.Since.AddMinutes(120), count.LatestAt);
-        Assert.Equal("tea-rinse.boil", moment.Next!.Id);
+        Assert.Equal("tea-rinse.boil", moment.Hands[0].Next!.Id);
     }
 
     [Theory]
@@ -190,7 +190,7 @@ public class SessionTests
         var look = review.Tasks.Single(task => task.Id == "look");
         Assert.Equal(12, look.ActualMinutes!.Value - look.PlannedMinutes, 1e-6);
         Assert.EndsWith("12 min longer than planned. Look and section ran over the most, by 12 min.", review.Sentence, StringComparison.Ordinal);
-        var outcome = LookBack.Outcome(Plan, state);
+        var outcome = LookBack.Outcome(Plan, state).Single();
         Assert.Equal((true, true), (outcome.Washed, outcome.Detangled));
     }
 
@@ -202,11 +202,11 @@ public class SessionTests
             Takings = [new SessionTaking("cleanse", "Foam", Guid.NewGuid(), null, 10, true), new SessionTaking("leave-in", "Milk", Guid.NewGuid(), null, 26, true)],
             Touches = new Dictionary<string, IReadOnlyList<string>> { ["cleanse"] = ["rosemary extract"], ["leave-in"] = ["honey", "egg"] },
         };
-        var done = LookBack.Outcome(plan, SessionFold.Fold(plan, Whole()));
+        var done = LookBack.Outcome(plan, SessionFold.Fold(plan, Whole())).Single();
         Assert.Equal(["Foam", "Milk"], done.Taken.Select(taking => taking.Name));
         Assert.Equal(["rosemary extract", "honey", "egg"], done.Touched);
 
-        var skipped = LookBack.Outcome(plan, Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null)));
+        var skipped = LookBack.Outcome(plan, Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null))).Single();
         Assert.Empty(skipped.Taken);
         Assert.Empty(skipped.Touched);
     }
@@ -216,7 +216,7 @@ public class SessionTests
     {
         var state = Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null));
 
-        var outcome = LookBack.Outcome(Plan, state);
+        var outcome = LookBack.Outcome(Plan, state).Single();
         Assert.Equal((false, false), (outcome.Washed, outcome.Detangled));
     }
 

@@ -56,7 +56,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         }
 
         forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
-        return Placed(day, schedule, forecast, beyond, figures);
+        return Placed(day, problem, schedule, forecast, beyond, figures);
 
         void Take(SchedulingProblem better)
         {
@@ -67,12 +67,12 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         }
     }
 
-    private static HouseholdPlan Placed(HouseholdDay day, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
+    private static HouseholdPlan Placed(HouseholdDay day, SchedulingProblem problem, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
     {
         var request = day.Request;
         DateTimeOffset At(double minutes) => day.Zero.AddMinutes(minutes);
         var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
-        var tasks = day.Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], day)).OrderBy(task => task.Start).ThenBy(task => task.End).ToList();
+        var tasks = day.Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], day, problem)).OrderBy(task => task.Start).ThenBy(task => task.End).ToList();
         var heads = day.Heads.Select(head =>
         {
             var own = tasks.Where(task => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).ToList();
@@ -103,13 +103,14 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         };
     }
 
-    private static PlannedTask Task(Drafted drafted, Placement placement, HouseholdDay day) => new(
+    private static PlannedTask Task(Drafted drafted, Placement placement, HouseholdDay day, SchedulingProblem problem) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
         drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, day.Zero.AddMinutes(placement.Start), day.Zero.AddMinutes(placement.End))
     {
         Also = drafted.Also,
         Words = drafted.Words,
         By = placement.By,
+        NotBefore = problem.HeldBack(placement) ? day.Zero.AddMinutes(placement.Start) : null,
         HeadId = day.Heads.First(head => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).Request.Head.Id,
         IsOvernight = day.IsNight(drafted.Job.Id),
     };

@@ -11,9 +11,8 @@ public static class HouseholdWords
     {
         var hands = plan.Request.Hands.Count == 1 ? "one pair of hands" : "two pairs of hands";
         var ends = plan.Heads.OrderBy(head => head.Plan.End).Select(head => $"{head.Plan.Request.Head.Name} at {PlanWords.Clock(head.Plan.End)}").ToList();
-        var done = ends.Count == 1 ? ends[0] : $"{string.Join(", ", ends.SkipLast(1))} and {ends[^1]}";
         return string.Join(' ',
-            $"Start at {PlanWords.Clock(plan.Start)}; done: {done}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy)}.",
+            $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy)}.",
             Best(plan, hands));
     }
 
