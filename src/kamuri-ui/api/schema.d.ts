@@ -1201,13 +1201,15 @@ export interface components {
              * @description For undone: the event to take back.
              */
             target?: null | string;
+            /** @description For a rating: the key of the head. */
+            head?: null | string;
             ratings?: null | components["schemas"]["Ratings"];
         };
         /**
          * @description What a press can mean.
          * @enum {unknown}
          */
-        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "finished";
+        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "finished";
         /** @description A value a figure has by another custom. */
         FigureAlternative: {
             /** @description The custom: figures with the same word go together. */
@@ -1408,6 +1410,24 @@ export interface components {
             from: string;
             /** Format: date-time */
             to: string;
+        };
+        /** @description What one pair of hands does and comes to next, by task. */
+        HandsView: {
+            /** @description Whose they are; empty when there is nothing to tell apart. */
+            name: string;
+            doing: null | string;
+            next: null | string;
+            /**
+             * Format: date-time
+             * @description The next is not to begin before; null when it can.
+             */
+            nextFrom: null | string;
+            /**
+             * Format: date-time
+             * @description A break is due until then.
+             */
+            restUntil: null | string;
+            then: string[];
         };
         /** @description What there is of one ingredient. */
         HaveBody: {
@@ -2283,6 +2303,28 @@ export interface components {
             end: null | string;
             skipped: boolean;
             remark: null | string;
+            /** @description The head it was for; null when there was one. */
+            headName?: null | string;
+        };
+        /** @description A head of a running session. */
+        RunHeadView: {
+            /** @description Its strand. */
+            key: string;
+            /** Format: uuid */
+            headId: string;
+            name: string;
+            aim: string;
+            style: string;
+            /** Format: date-time */
+            readyBy: null | string;
+            /**
+             * Format: date-time
+             * @description When it will be done.
+             */
+            endsAt: string;
+            sections: components["schemas"]["Section"][];
+            fragileZones: components["schemas"]["Zone"][];
+            ratings: components["schemas"]["Ratings"];
         };
         /** @description What a screen says about the step in hand. */
         RunStepView: {
@@ -2321,6 +2363,10 @@ export interface components {
             /** Format: date-time */
             end: string;
             words?: null | components["schemas"]["MeasuredWords"];
+            /** @description Whose hands do it; null when there is nothing to tell apart. */
+            by?: null | string;
+            /** @description The key of the head it is for. */
+            head: string;
         };
         /** @description How much of a formula to make. One of the three ways. */
         ScaleBody: {
@@ -2503,7 +2549,22 @@ export interface components {
         };
         /** @description A past session, whole. */
         SessionReviewView: {
-            session: components["schemas"]["SessionLine"];
+            /** @description Everyone by name. */
+            names: string;
+            /** @description How it went for each. */
+            heads: components["schemas"]["SessionLine"][];
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: date-time */
+            finishedAt: null | string;
+            /** Format: double */
+            plannedMinutes: number;
+            /** Format: double */
+            actualMinutes: number;
+            /** Format: double */
+            handsOnMinutes: number;
+            sentence: string;
+            note: null | string;
             tasks: components["schemas"]["ReviewedTask"][];
             notes: components["schemas"]["Note"][];
         };
@@ -2517,11 +2578,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             rehearsal: boolean;
-            /** Format: uuid */
-            headId: string;
-            headName: string;
-            aim: string;
-            style: string;
+            /** @description Everyone by name. */
+            names: string;
             status: components["schemas"]["SessionStatus"];
             /** Format: date-time */
             now: string;
@@ -2538,25 +2596,19 @@ export interface components {
             /** Format: date-time */
             plannedEnd: string;
             /** Format: date-time */
-            readyBy: null | string;
-            /** Format: date-time */
             endsAt: string;
             /** Format: double */
             driftMinutes: number;
-            sections: components["schemas"]["Section"][];
-            fragileZones: components["schemas"]["Zone"][];
+            /** @description One or several. */
+            heads: components["schemas"]["RunHeadView"][];
             steps: components["schemas"]["RunStepView"][];
             tasks: components["schemas"]["RunTaskView"][];
-            doing: null | string;
+            /** @description Each pair of hands; never empty. */
+            hands: components["schemas"]["HandsView"][];
             counting: components["schemas"]["CountingView"][];
-            next: null | string;
-            /** Format: date-time */
-            nextFrom: null | string;
-            then: string[];
             allDone: boolean;
             undo: null | components["schemas"]["UndoView"];
             notes: components["schemas"]["Note"][];
-            ratings: components["schemas"]["Ratings"];
             closingNote: null | string;
         };
         /**
@@ -2626,21 +2678,17 @@ export interface components {
             minutesSaved: number;
             edits: components["schemas"]["EditBody"][];
         };
-        /** @description Starts a session from a plan. */
+        /** @description Starts a session from a plan: of one head, or of a household. */
         StartBody: {
-            /** @description The plan as last asked for. */
-            plan: components["schemas"]["PlanBody"];
-            /**
-             * @description Runs on its own fast clock and leaves no record.
-             * @default false
-             */
-            rehearsal: boolean;
+            plan?: null | components["schemas"]["PlanBody"];
+            household?: null | components["schemas"]["HouseholdPlanBody"];
+            /** @description Runs on its own fast clock and leaves no record. */
+            rehearsal?: boolean;
             /**
              * Format: double
              * @description Pace of a rehearsal: 1, 10, 60 or 600.
-             * @default 1
              */
-            speed: number;
+            speed?: number;
         };
         /** @description One step to take as it is, from a template or a script. What is left out is as the catalogue has it. */
         StepBody: {

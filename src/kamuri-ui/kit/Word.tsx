@@ -18,6 +18,7 @@ export function ChoiceWord<T extends string>({
   onChoose,
   small = false,
   tall = false,
+  word: shown,
 }: {
   label: string
   value: T
@@ -27,8 +28,10 @@ export function ChoiceWord<T extends string>({
   small?: boolean
   /** Pressed with wet hands: more room still. */
   tall?: boolean
+  /** Stands there when none of the choices is taken yet. */
+  word?: string
 }) {
-  const word = choices.find((choice) => choice.value === value)?.word ?? value
+  const word = shown ?? choices.find((choice) => choice.value === value)?.word ?? value
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
@@ -37,7 +40,7 @@ export function ChoiceWord<T extends string>({
             ? `group inline-block cursor-pointer hover:text-accent ${tall ? '-my-5 px-2 -mx-2 py-5' : '-my-3 py-3'}`
             : trigger
         }
-        aria-label={`${label}: ${word}`}
+        aria-label={shown ? label : `${label}: ${word}`}
       >
         {small ? <span className="thread-line text-ink group-hover:text-accent">{word}</span> : word}
       </DropdownMenu.Trigger>

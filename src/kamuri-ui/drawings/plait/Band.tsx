@@ -4,6 +4,7 @@ import type { PlaitTask } from './layout'
 /** Whole, with every name; or small, as a strip that stays in sight. */
 export const measures = {
   whole: { bandHeight: 44, strandGap: 136, firstStrand: 84, below: 84, restShift: 18, slack: 9 },
+  many: { bandHeight: 44, strandGap: 112, firstStrand: 84, below: 84, restShift: 18, slack: 9 },
   small: { bandHeight: 24, strandGap: 52, firstStrand: 44, below: 24, restShift: 2, slack: 5 },
 }
 

@@ -1,19 +1,18 @@
 import { Fragment, useId } from 'react'
 import { spell } from '@/app/time'
 import { Band, measures } from './Band'
+import { HandsThread } from './HandsThread'
 import {
   bandLabels,
   clockOf,
   gutter,
-  joints,
   right,
   runEnd,
   runStart,
-  stays,
-  stitches,
   textWidth,
-  threadPath,
+  threadsOf,
   ticks,
+  type Finish,
   type Frame,
   type PlaitTask,
 } from './layout'
@@ -27,6 +26,7 @@ export function HorizontalPlait({
   now,
   focus,
   onFocus,
+  finishes,
   summary,
   small = false,
   scale,
@@ -34,7 +34,8 @@ export function HorizontalPlait({
   width,
 }: DrawnPlait) {
   const id = useId()
-  const { bandHeight, strandGap, firstStrand, below, restShift } = measures[small ? 'small' : 'whole']
+  const { bandHeight, firstStrand, below, restShift } = measures[small ? 'small' : 'whole']
+  const strandGap = measures[small ? 'small' : strands.length > 3 ? 'many' : 'whole'].strandGap
   const minutes = scale.to(clockMinutes)
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, firstStrand + n * strandGap]))
   const kitchen = strands.at(-1)
@@ -42,8 +43,7 @@ export function HorizontalPlait({
   const frame: Frame = { perMinute: (width - gutter - right) / minutes, origin: gutter, lanes, rest }
   const x = (minute: number) => frame.origin + minute * frame.perMinute
   const height = firstStrand + (strands.length - 1) * strandGap + below
-  const hands = stays(tasks, frame)
-  const path = threadPath(hands, frame, (point) => `${point.along.toFixed(1)} ${point.across}`)
+  const threads = threadsOf(tasks, frame, small ? 8 : 14)
   const waits = tasks.filter((task) => !task.isHandsOn)
   const nextOn = (strand: string, after: number) =>
     Math.min(
@@ -130,11 +130,12 @@ export function HorizontalPlait({
           )}
         </g>
       ))}
-      {!small && (
-        <text x={0} y={rest + 4} fontSize={13} fill="var(--quiet)">
-          sit down
-        </text>
-      )}
+      {!small &&
+        threads.map((thread, n) => (
+          <text key={thread.name} x={0} y={thread.frame.rest + 4} fontSize={13} fill="var(--quiet)">
+            {threads.length > 1 ? `${thread.name.slice(0, 12)} ${n > 0 ? '═' : '━'}` : 'sit down'}
+          </text>
+        ))}
 
       {waits.map((task) => (
         <Band
@@ -151,23 +152,26 @@ export function HorizontalPlait({
 
       {strands.map((strand) =>
         bandLabels(
-          hands
-            .filter((stay) => stay.task?.strand === strand.id && strand.id !== 'kitchen' && isNamed(stay.task, waits))
-            // A run shorter than the name has bends on both sides that would cross it.
-            .filter(
-              (stay) =>
-                x(stay.to) - x(stay.from) >= 8 &&
-                x(runEnd(hands, stay)) - x(runStart(hands, stay)) > textWidth(stay.task!.title, 13) + 20,
-            )
-            .filter(() => !small)
-            .map((stay) => ({
-              id: stay.task!.id,
-              text: stay.task!.title,
-              // Clear of the bend that leads in.
-              from: x(stay.from) + (hands[hands.indexOf(stay) - 1]?.lane === stay.lane ? 0 : 13),
-              to: x(stay.to),
-              until: x(runEnd(hands, stay)) - bendRoom,
-            })),
+          threads
+            .filter(() => !small && strand.id !== 'kitchen')
+            .flatMap(({ stays: hands, frame: own }) =>
+              hands
+                .filter((stay) => stay.task?.strand === strand.id && isNamed(stay.task, waits))
+                // A run shorter than the name has bends on both sides that would cross it.
+                .filter(
+                  (stay) =>
+                    x(stay.to) - x(stay.from) >= 8 &&
+                    x(runEnd(hands, stay)) - x(runStart(hands, stay)) > textWidth(stay.task!.title, 13) + 20,
+                )
+                .map((stay) => ({
+                  id: stay.task!.id,
+                  text: stay.task!.title,
+                  // Clear of the bend that leads in.
+                  from: x(stay.from) + (hands[hands.indexOf(stay) - 1]?.lane === own.lanes[strand.id] ? 0 : 13),
+                  to: x(stay.to),
+                  until: x(runEnd(hands, stay)) - bendRoom,
+                })),
+            ),
           13,
           3,
           width,
@@ -192,76 +196,19 @@ export function HorizontalPlait({
         }),
       )}
 
-      <path
-        d={path}
-        fill="none"
-        stroke="var(--paper)"
-        strokeWidth={small ? 9 : 13}
-        strokeLinejoin="round"
-        opacity={0.85}
-      />
-      <path
-        d={path}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={small ? 4 : 6}
-        strokeLinejoin="round"
-        strokeLinecap="round"
-      />
-      {stitches(hands, frame).map((point, n) => (
-        <line
-          key={n}
-          x1={point.along - 1.5}
-          x2={point.along + 1.5}
-          y1={point.across + 4}
-          y2={point.across - 4}
-          stroke="var(--paper)"
-          strokeWidth={Math.min(1.6, point.apart * 0.36)}
+      {threads.map((thread, n) => (
+        <HandsThread
+          key={thread.name}
+          thread={thread}
+          second={n > 0}
+          small={small}
+          focus={focus ?? null}
+          onFocus={onFocus}
         />
       ))}
-      {joints(hands, frame).map((point, n) => (
-        <line
-          key={n}
-          x1={point.along}
-          x2={point.along}
-          y1={point.across - 5}
-          y2={point.across + 5}
-          stroke="var(--paper)"
-          strokeWidth={4}
-        />
+      {finishes?.map((finish) => (
+        <FinishBand key={finish.strand} finish={finish} lane={lanes[finish.strand]!} x={x} small={small} />
       ))}
-      {hands.map(
-        (stay) =>
-          stay.task && (
-            <rect
-              key={stay.task.id}
-              x={x(stay.from)}
-              y={stay.lane - 14}
-              width={Math.max(6, x(stay.to) - x(stay.from))}
-              height={28}
-              fill="transparent"
-              onPointerEnter={() => stay.task?.step && onFocus?.(stay.task.step)}
-              onPointerLeave={() => onFocus?.(null)}
-            />
-          ),
-      )}
-      {hands.map(
-        (stay) =>
-          stay.task &&
-          focus &&
-          stay.task.step === focus && (
-            <line
-              key={stay.task.id}
-              x1={x(stay.from)}
-              x2={x(stay.to)}
-              y1={stay.lane}
-              y2={stay.lane}
-              stroke="var(--accent)"
-              strokeWidth={9}
-              strokeLinecap="round"
-            />
-          ),
-      )}
 
       {strands.map((strand, n) => {
         const last = n === strands.length - 1
@@ -314,6 +261,41 @@ export function HorizontalPlait({
         </g>
       )}
     </svg>
+  )
+}
+
+/** From the likely end to the one that nine days in ten make: how sure an hour is, seen on its strand. */
+const FinishBand = ({
+  finish,
+  lane,
+  x,
+  small,
+}: {
+  finish: Finish
+  lane: number
+  x: (minute: number) => number
+  small: boolean
+}) => {
+  const [from, to] = [x(finish.likely), x(finish.nineInTen)]
+  const half = small ? 5 : 9
+  return (
+    <g data-finish={finish.strand}>
+      <path
+        d={`M${from} ${lane - half}L${to} ${lane - 1}V${lane + 1}L${from} ${lane + half}Z`}
+        fill="var(--accent)"
+        opacity={0.35}
+      />
+      <line x1={from} x2={from} y1={lane - half - 3} y2={lane + half + 3} stroke="var(--accent)" strokeWidth={2.5} />
+      <line
+        x1={to}
+        x2={to}
+        y1={lane - half}
+        y2={lane + half}
+        stroke="var(--accent)"
+        strokeWidth={1.5}
+        strokeDasharray="2 2"
+      />
+    </g>
   )
 }
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { HairStrip, type HairMoment } from './HairStrip'
 import { HorizontalPlait } from './HorizontalPlait'
-import { drawn, scaleOf, spanOf, type PlaitTask, type Scale } from './layout'
+import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Scale } from './layout'
 import { VerticalPlait } from './VerticalPlait'
 
 export interface PlaitProps {
@@ -16,6 +16,8 @@ export interface PlaitProps {
   /** The step in focus. */
   focus?: string | null
   onFocus?: (step: string | null) => void
+  /** How sure the end of each head is. */
+  finishes?: readonly Finish[]
   /** The state of the hair along the way, drawn under the plait where there is room. */
   hair?: readonly HairMoment[]
   /** A low strip with few names, where another part of the page is what matters. */
@@ -47,6 +49,13 @@ export function Plait(props: PlaitProps) {
     tasks: drawn(props.tasks, scale),
     readyBy: props.readyBy == null ? null : scale.to(props.readyBy),
     now: props.now == null ? null : scale.to(props.now),
+    ...(props.finishes && {
+      finishes: props.finishes.map((finish) => ({
+        ...finish,
+        likely: scale.to(finish.likely),
+        nineInTen: scale.to(finish.nineInTen),
+      })),
+    }),
     scale,
     clockMinutes: end,
     width,

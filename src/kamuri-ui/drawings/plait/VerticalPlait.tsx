@@ -1,11 +1,12 @@
 import { useId } from 'react'
 import { spell } from '@/app/time'
 import { bandColour } from './colours'
-import { clockOf, stays, stitches, threadPath, type Frame } from './layout'
+import { HandsThread } from './HandsThread'
+import { clockOf, threadsOf, type Frame } from './layout'
 import type { DrawnPlait } from './Plait'
 
 const top = 46
-const bandWidth = 34
+const widestBand = 34
 const rowHeight = 21
 const shortestNamed = 6
 
@@ -18,6 +19,7 @@ export function VerticalPlait({
   now,
   focus,
   onFocus,
+  finishes,
   summary,
   scale,
   clockMinutes,
@@ -30,12 +32,18 @@ export function VerticalPlait({
     .filter((task) => task.end - task.start >= shortestNamed && (task.strand !== 'kitchen' || !task.isHandsOn))
     .sort((a, b) => a.start - b.start || a.end - b.end)
   const perMinute = Math.max(2.3, (named.length * rowHeight * 1.1) / minutes)
-  const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, 24 + n * 64]))
-  const lastLane = 24 + (strands.length - 1) * 64
-  const frame: Frame = { perMinute, origin: top, lanes, rest: strands.length > 1 ? lastLane - 32 : lastLane + 32 }
+  // Names need the right half of a phone, so that many strands lie closer together.
+  const heads = strands.filter((strand) => strand.id !== 'kitchen')
+  const whose = (strand: string) => {
+    const head = heads.length > 1 ? heads.find((each) => each.id === strand) : undefined
+    return head ? `${head.name}: ` : ''
+  }
+  const gap = strands.length > 3 ? 40 : strands.length > 2 ? 50 : 64
+  const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, 24 + n * gap]))
+  const bandWidth = Math.min(widestBand, gap - 16)
+  const lastLane = 24 + (strands.length - 1) * gap
+  const frame: Frame = { perMinute, origin: top, lanes, rest: strands.length > 1 ? lastLane - gap / 2 : lastLane + 32 }
   const y = (minute: number) => frame.origin + minute * frame.perMinute
-  const hands = stays(tasks, frame)
-  const path = threadPath(hands, frame, (point) => `${point.across} ${point.along.toFixed(1)}`)
   const textAt = lastLane + 36
   const placed: { task: (typeof named)[number]; at: number }[] = []
   for (const task of named) placed.push({ task, at: Math.max(y(task.start) + 6, (placed.at(-1)?.at ?? 0) + rowHeight) })
@@ -54,7 +62,7 @@ export function VerticalPlait({
       {strands.map((strand) => (
         <g key={strand.id}>
           <text x={lanes[strand.id]} y={14} textAnchor="middle" fontSize={13} fontWeight={650} fill="var(--ink)">
-            {strand.name}
+            {strands.length > 3 ? strand.name.slice(0, 5) : strand.name}
           </text>
           <line
             x1={lanes[strand.id]}
@@ -95,17 +103,28 @@ export function VerticalPlait({
             </g>
           )
         })}
-      <path d={path} fill="none" stroke="var(--paper)" strokeWidth={12} strokeLinejoin="round" opacity={0.85} />
-      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={6} strokeLinejoin="round" strokeLinecap="round" />
-      {stitches(hands, frame).map((point, n) => (
+      {threadsOf(tasks, frame, 8).map((thread, n) => (
+        <HandsThread
+          key={thread.name}
+          thread={thread}
+          second={n > 0}
+          small={gap < 64}
+          down
+          focus={null}
+          onFocus={undefined}
+        />
+      ))}
+      {finishes?.map((finish) => (
         <line
-          key={n}
-          x1={point.across - 4}
-          x2={point.across + 4}
-          y1={point.along + 1.5}
-          y2={point.along - 1.5}
-          stroke="var(--paper)"
-          strokeWidth={Math.min(2, point.apart * 0.36)}
+          key={finish.strand}
+          x1={lanes[finish.strand]! + bandWidth / 2 - 6}
+          x2={lanes[finish.strand]! + bandWidth / 2 - 6}
+          y1={y(finish.likely)}
+          y2={y(finish.nineInTen)}
+          stroke="var(--accent)"
+          strokeWidth={5}
+          opacity={0.5}
+          data-finish={finish.strand}
         />
       ))}
       {placed.map(({ task, at }) => (
@@ -130,7 +149,7 @@ export function VerticalPlait({
             fontStyle={task.isHandsOn ? 'normal' : 'italic'}
             fill="var(--ink)"
           >
-            {fit(task.title, width - textAt - 44)}
+            {fit(whose(task.strand) + task.title, width - textAt - 44)}
           </text>
         </g>
       ))}

@@ -10,6 +10,8 @@ export interface PlaitTask {
   substance: string | null
   start: number
   end: number
+  /** Whose hands do it, where there are several pairs. */
+  by?: string | null
   /** Minutes from the start on the clock, where the drawing shortens what nobody works in. */
   clockStart?: number
 }
@@ -104,6 +106,42 @@ export interface Stay {
 export interface Point {
   along: number
   across: number
+}
+
+/** One pair of hands on its way: where it is, with the frame that keeps it beside the other pair. */
+export interface Thread {
+  name: string
+  stays: Stay[]
+  frame: Frame
+}
+
+/** A thread for each pair of hands. Two lie side by side where both rest, and where both are on one strand. */
+export function threadsOf(tasks: readonly PlaitTask[], frame: Frame, apart: number): Thread[] {
+  const names = [...new Set(tasks.filter((task) => task.isHandsOn).map((task) => task.by ?? ''))].sort()
+  if (names.length < 2) return [{ name: names[0] ?? '', stays: stays(tasks, frame), frame }]
+  return names.map((name, n) => {
+    const side = (n - (names.length - 1) / 2) * apart
+    const own = {
+      ...frame,
+      rest: frame.rest + side,
+      lanes: Object.fromEntries(Object.entries(frame.lanes).map(([strand, lane]) => [strand, lane + side / 2])),
+    }
+    return {
+      name,
+      frame: own,
+      stays: stays(
+        tasks.filter((task) => !task.isHandsOn || (task.by ?? '') === name),
+        own,
+      ),
+    }
+  })
+}
+
+/** When a head is likely done, nine times in ten, in minutes from the start. */
+export interface Finish {
+  strand: string
+  likely: number
+  nineInTen: number
 }
 
 /** Below this a pause is drawn as going straight on; nobody sits down for it. */
@@ -266,8 +304,17 @@ export const spanOf = ({
   tasks,
   readyBy,
   now,
+  finishes,
 }: {
   tasks: readonly PlaitTask[]
+  finishes?: readonly Finish[] | undefined
   readyBy?: number | null | undefined
   now?: number | null | undefined
-}) => Math.max(30, readyBy ?? 0, now ?? 0, ...tasks.map((task) => task.end))
+}) =>
+  Math.max(
+    30,
+    readyBy ?? 0,
+    now ?? 0,
+    ...tasks.map((task) => task.end),
+    ...(finishes ?? []).map((finish) => finish.nineInTen),
+  )

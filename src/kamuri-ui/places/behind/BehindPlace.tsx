@@ -16,7 +16,7 @@ export function BehindPlace() {
     <section className="mt-5">
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Wash days behind you</h1>
       {open.map((session) => (
-        <p key={session.id} className="mt-3 border-l-4 border-accent pl-3">
+        <p key={session.id + session.headId} className="mt-3 border-l-4 border-accent pl-3">
           {session.headName}, {session.aim}, is still running.{' '}
           <Link className="thread-line font-semibold" to={`/run/${session.id}`}>
             Go back to it
@@ -32,7 +32,7 @@ export function BehindPlace() {
       )}
       <ol className="mt-6 border-t border-rule">
         {done.map((session) => (
-          <li key={session.id} className="border-b border-rule">
+          <li key={session.id + session.headId} className="border-b border-rule">
             <Link
               to={`/behind/${session.id}`}
               className="grid items-center gap-x-8 gap-y-1 py-3 hover:bg-raised md:grid-cols-[13rem_16rem_1fr_auto]"

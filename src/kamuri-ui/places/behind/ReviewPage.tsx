@@ -15,7 +15,8 @@ export function ReviewPage() {
   })
   if (review.error) return <Trouble error={review.error} />
   if (!review.data) return null
-  const { session, tasks, notes } = review.data
+  const { heads, tasks, notes, ...session } = review.data
+  const several = heads.length > 1
   const longest = Math.max(...tasks.map((task) => Math.max(task.plannedMinutes, task.actualMinutes ?? 0)), 1)
   return (
     <section className="mt-5">
@@ -25,7 +26,7 @@ export function ReviewPage() {
         </Link>
       </p>
       <h1 className="mt-2 text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        {session.headName}, {session.aim} into {session.style}
+        {heads.map((head) => `${head.headName}, ${head.aim} into ${head.style}`).join('; ')}
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {day(session.startedAt)}, {clock(session.startedAt)} to{' '}
@@ -55,7 +56,16 @@ export function ReviewPage() {
         </div>
         <aside>
           <h2 className="border-b border-rule pb-2 text-xl font-semibold">How it came out</h2>
-          <Knots ratings={session.ratings} />
+          {heads.map((head) => (
+            <div key={head.headId}>
+              {several && (
+                <p className="pt-3">
+                  <strong>{head.headName}</strong> <span className="text-quiet">{head.sentence}</span>
+                </p>
+              )}
+              <Knots ratings={head.ratings} />
+            </div>
+          ))}
           {session.note && <p className="border-b border-rule py-3">“{session.note}”</p>}
           {notes.map((note) => (
             <p key={note.at} className="border-b border-rule py-3">
@@ -76,6 +86,7 @@ function Row({ task, longest }: { task: SessionReviewView['tasks'][number]; long
       <td className="py-1.5 pr-3">{task.start ? clock(task.start) : ''}</td>
       <td className={`pr-3 ${task.isHandsOn ? 'font-semibold' : 'italic'}`}>
         {task.title}
+        {task.headName && <span className="ml-2 font-normal text-quiet not-italic">{task.headName}</span>}
         {task.remark && <span className="ml-2 text-sm font-normal text-warn not-italic">{task.remark}</span>}
       </td>
       <td className="pr-3 text-right whitespace-nowrap text-quiet">{spell(task.plannedMinutes)}</td>

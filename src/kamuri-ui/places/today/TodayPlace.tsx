@@ -1,22 +1,25 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
-import { api, Refused, told, type PlanView, type UseBody } from '@/api/client'
+import { api, Refused, told, type ChoicesView, type HeadView, type PlanView, type UseBody } from '@/api/client'
 import { useChoices } from '@/app/choices'
 import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
-import type { HairMoment } from '@/drawings/plait/HairStrip'
 import type { PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { ChoiceWord } from '@/kit/Word'
 import { AllFields } from './plan/AllFields'
+import { HeadTabs, HouseholdPlait, HouseholdWords, PlacingLine } from './plan/Household'
+import { hairOf } from './plan/hair'
 import { InTheKitchen } from './plan/InTheKitchen'
 import { KeptDays, useTemplates } from './plan/KeptDays'
 import { StepList } from './plan/StepList'
 import { WaterSheet } from './plan/WaterSheet'
-import { useWish, type Wish } from './plan/wish'
+import { WhoIsThere } from './plan/WhoIsThere'
+import { bodyOf, isHousehold, useWish, type Day } from './plan/wish'
 import { WishSentence } from './plan/WishSentence'
 import { WorthKnowing } from './plan/WorthKnowing'
 
@@ -25,7 +28,8 @@ export function TodayPlace() {
   const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
   const choices = useChoices()
   const [search, setSearch] = useSearchParams()
-  const { wish, change, edit, undo, wash, washOneOf } = useWish()
+  const asking = useWish()
+  const { wash, washOneOf } = asking
   const living = useMemo(() => heads.data?.filter((head) => !head.archived) ?? [], [heads.data])
   const asked = search.get('head')
   const taken = useRef<string | null>(null)
@@ -61,48 +65,49 @@ export function TodayPlace() {
         </Link>
       </section>
     )
-  if (!wish || !choices || !living.some((head) => head.id === wish.headId)) return null
-  return (
-    <Planning
-      wish={wish}
-      choices={choices}
-      change={change}
-      edit={edit}
-      undo={undo}
-      onHead={(head) => wash(choices, head)}
-      heads={living}
-    />
-  )
+  if (!asking.day || !choices || !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId)))
+    return null
+  return <Planning asking={{ ...asking, day: asking.day }} choices={choices} heads={living} />
 }
 
-function Planning({
-  wish,
-  choices,
-  change,
-  edit,
-  undo,
-  onHead,
-  heads,
-}: {
-  wish: Wish
-} & Pick<Parameters<typeof WishSentence>[0], 'heads' | 'choices' | 'onHead'> &
-  Pick<ReturnType<typeof useWish>, 'change' | 'edit' | 'undo'>) {
+type Asking = ReturnType<typeof useWish> & { day: Day }
+
+function Planning({ asking, choices, heads }: { asking: Asking; choices: ChoicesView; heads: readonly HeadView[] }) {
+  const { day, edit, undo, change } = asking
+  const wish = day.heads[day.at]!.wish
   const navigate = useNavigate()
   const queries = useQueryClient()
   const templates = useTemplates().data ?? []
   const head = heads.find((each) => each.id === wish.headId)!
   const [focus, setFocus] = useState<string | null>(null)
-  const [sheet, setSheet] = useState<'fields' | 'kept' | 'water' | null>(null)
-  const plan = useQuery({
+  const [sheet, setSheet] = useState<'fields' | 'kept' | 'water' | 'who' | null>(null)
+  const together = isHousehold(day)
+  const body = useMemo(() => (together ? bodyOf(day) : null), [day, together])
+  const alone = useQuery({
     queryKey: ['plan', wish],
     queryFn: () => told(api.POST('/api/plans/preview', { body: wish })),
     placeholderData: keepPreviousData,
     refetchInterval: 60_000,
     retry: false,
+    enabled: !together,
   })
+  const household = useQuery({
+    queryKey: ['plan', 'household', body],
+    queryFn: () => told(api.POST('/api/household-plans/preview', { body: body! })),
+    // What stood before is only of use while it is of the same heads.
+    placeholderData: (before) => (before?.heads.length === day.heads.length ? before : undefined),
+    refetchInterval: 120_000,
+    retry: false,
+    enabled: together,
+  })
+  const asked = together ? household : alone
   const start = useMutation({
     mutationFn: (rehearsal: boolean) =>
-      told(api.POST('/api/sessions', { body: { plan: wish, rehearsal, speed: rehearsal ? 60 : 1 } })),
+      told(
+        api.POST('/api/sessions', {
+          body: { ...(body ? { household: body } : { plan: wish }), rehearsal, speed: rehearsal ? 60 : 1 },
+        }),
+      ),
     onSuccess: (session) => navigate(`/run/${session.id}`),
   })
   const keep = useMutation({
@@ -110,25 +115,56 @@ function Planning({
     onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
   })
   useKeys({ z: () => undo?.() })
-  const shown = plan.data
-  const wrong = plan.error instanceof Refused ? plan.error : null
+  const whole = together ? household.data : undefined
+  const shown = together ? whole?.heads[day.at]?.plan : alone.data
+  const canStart = together ? whole?.canStart : shown?.canStart
+  const wrong = asked.error instanceof Refused ? asked.error : null
+  const others = heads.filter((each) => !day.heads.some((there) => there.wish.headId === each.id))
+  const key = whole?.heads[day.at]?.key
 
   return (
     <>
       <div className="mt-5">
         <WishSentence
-          wish={wish}
+          day={day}
           heads={heads}
           choices={choices}
           templates={templates}
-          plan={shown}
-          onChange={change}
-          onHead={onHead}
+          usesTea={(at) => (together ? whole?.heads[at]?.plan : shown)?.usesTea ?? true}
+          onChange={asking.changeAt}
+          onHead={(at, next) => asking.swap(choices, next, at)}
+          onLeaveOut={asking.leaveOut}
         />
+        <p className="mt-1 flex flex-wrap gap-x-6 text-lg">
+          {others.length > 0 && day.heads.length < mostHeads && (
+            <ChoiceWord
+              small
+              label="Wash another head too"
+              value=""
+              word="Another head too"
+              choices={others.map((each) => ({ value: each.id, word: each.head.name, hint: each.due.sentence }))}
+              onChoose={(id) =>
+                asking.add(
+                  choices,
+                  heads.find((each) => each.id === id)!,
+                )
+              }
+            />
+          )}
+          <button
+            type="button"
+            className="group -my-3 cursor-pointer py-3 hover:text-accent"
+            onClick={() => setSheet('who')}
+          >
+            <span className="thread-line">{whoWords(day)}</span>
+          </button>
+        </p>
         {wrong ? (
           <p role="alert" className="mt-3 max-w-4xl border-l-4 border-stop pl-3 text-stop">
             {wrong.message}
           </p>
+        ) : whole ? (
+          <HouseholdWords plan={whole} />
         ) : (
           shown && (
             <p className="mt-3 max-w-5xl text-lg text-quiet" aria-live="polite">
@@ -136,21 +172,18 @@ function Planning({
             </p>
           )
         )}
-        {shown?.timeTrouble && !wrong && (
+        {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
+        {!together && shown?.timeTrouble && !wrong && (
           <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
         )}
         <div className="mt-4 flex flex-wrap items-center gap-3">
-          <Button
-            tone="main"
-            disabled={!shown?.canStart || !!wrong || start.isPending}
-            onClick={() => start.mutate(false)}
-          >
+          <Button tone="main" disabled={!canStart || !!wrong || start.isPending} onClick={() => start.mutate(false)}>
             Begin now
           </Button>
-          <Button disabled={!shown?.canStart || !!wrong || start.isPending} onClick={() => start.mutate(true)}>
+          <Button disabled={!canStart || !!wrong || start.isPending} onClick={() => start.mutate(true)}>
             Rehearse it
           </Button>
-          {wish.when.mode !== 'startNow' && (
+          {wish.when.mode !== 'startNow' && !together && (
             <Button disabled={!shown || !!wrong || keep.isPending} onClick={() => keep.mutate()}>
               Keep it for then
             </Button>
@@ -187,8 +220,29 @@ function Planning({
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>
           <div className="mt-6">
-            <PlanPlait plan={shown} focus={focus} onFocus={setFocus} />
+            {whole ? (
+              <HouseholdPlait
+                plan={whole}
+                at={day.at}
+                focus={focus && key ? `${key}/${focus}` : null}
+                onFocus={(step) =>
+                  setFocus(step && key && step.startsWith(`${key}/`) ? step.slice(key.length + 1) : null)
+                }
+              />
+            ) : (
+              <PlanPlait plan={shown} focus={focus} onFocus={setFocus} />
+            )}
           </div>
+          {day.heads.length > 1 && (
+            <HeadTabs
+              names={day.heads.map((each) => heads.find((head) => head.id === each.wish.headId)?.head.name ?? '')}
+              at={day.at}
+              onLook={(at) => {
+                setFocus(null)
+                asking.look(at)
+              }}
+            />
+          )}
           <div className="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_23rem]">
             <StepList
               plan={shown}
@@ -206,6 +260,16 @@ function Planning({
         </div>
       )}
       <AllFields wish={wish} head={head} open={sheet === 'fields'} onClose={() => setSheet(null)} onChange={change} />
+      <WhoIsThere
+        day={day}
+        heads={heads}
+        open={sheet === 'who'}
+        onClose={() => setSheet(null)}
+        onArrange={(next) => {
+          setSheet(null)
+          asking.arrange(next)
+        }}
+      />
       <KeptDays
         wish={wish}
         templates={templates}
@@ -229,20 +293,22 @@ function Planning({
   )
 }
 
+const mostHeads = 4
+
+/** Who does it, in the words that open its fields. */
+const whoWords = (day: Day) => {
+  const names = day.hands.map((each) => each.name)
+  const hands = names.length > 1 ? `Hands: ${names.join(' and ')}` : 'One pair of hands'
+  const around = [
+    ...(day.heads.some((each) => each.present.length > 0) ? ['who is there when'] : []),
+    ...(day.taken.length > 0 ? ['what is taken'] : []),
+  ]
+  return around.length > 0 ? `${hands}, around ${around.join(' and ')}` : `${hands}, everyone there`
+}
+
 /** What is used with one step changed; null takes it away. */
 const withUse = (uses: Record<string, UseBody>, step: string, use: UseBody | null): Record<string, UseBody> =>
   Object.fromEntries([...Object.entries(uses).filter(([id]) => id !== step), ...(use ? [[step, use] as const] : [])])
-
-/** The hair from each step to the next. */
-const hairOf = (plan: PlanView): HairMoment[] =>
-  plan.steps.map((step, n) => ({
-    from: minutesBetween(plan.start, step.start),
-    to: minutesBetween(plan.start, plan.steps[n + 1]?.start ?? plan.end),
-    wetness: step.after.wetness,
-    onHair: step.after.onHair,
-    onScalp: step.after.onScalp,
-    isWarm: step.after.warmth !== 'none',
-  }))
 
 function PlanPlait({
   plan,
@@ -268,6 +334,13 @@ function PlanPlait({
       tasks={tasks}
       startsAt={Number(plan.start.slice(11, 13)) * 60 + Number(plan.start.slice(14, 16))}
       strands={strands}
+      finishes={[
+        {
+          strand: 'head',
+          likely: minutesBetween(plan.start, plan.end),
+          nineInTen: minutesBetween(plan.start, plan.nineInTenBy),
+        },
+      ]}
       readyBy={plan.readyBy ? minutesBetween(plan.start, plan.readyBy) : null}
       focus={focus}
       onFocus={onFocus}

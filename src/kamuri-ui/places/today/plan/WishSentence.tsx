@@ -1,90 +1,157 @@
-import type { ReactNode } from 'react'
-import type { ChoicesView, HeadView, PlanView, TemplateView } from '@/api/client'
+import { Fragment, type ReactNode } from 'react'
+import type { ChoicesView, HeadView, TemplateView } from '@/api/client'
 import { useWallClock } from '@/app/household'
 import { day } from '@/app/time'
 import { ChoiceField, TextField } from '@/kit/Field'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
-import type { Wish } from './wish'
+import type { Day, Wish } from './wish'
 import { teas } from './words'
 
-/** The sentence a plan is asked for in. Its underlined words are the controls. */
+const leaveOut = 'leave-out'
+
+/** The sentence a plan is asked for in. Its underlined words are the controls; it grows a clause with each head. */
 export function WishSentence({
-  wish,
+  day,
   heads,
   choices,
   templates,
-  plan,
+  usesTea,
   onChange,
   onHead,
+  onLeaveOut,
 }: {
-  wish: Wish
+  day: Day
   heads: readonly HeadView[]
   choices: ChoicesView
   templates: readonly TemplateView[]
-  plan: PlanView | undefined
-  onChange: (next: Partial<Wish>) => void
-  onHead: (head: HeadView) => void
+  /** Whether the plan of a head has a tea rinse where nobody said. */
+  usesTea: (at: number) => boolean
+  onChange: (at: number, next: Partial<Wish>) => void
+  onHead: (at: number, head: HeadView) => void
+  onLeaveOut: (at: number) => void
 }) {
-  const head = (
-    <ChoiceWord
-      label="Head"
-      value={wish.headId}
-      choices={heads.map((head) => ({ value: head.id, word: head.head.name, hint: head.due.sentence }))}
-      onChoose={(headId) => onHead(heads.find((head) => head.id === headId)!)}
-    />
-  )
-  const when = (
-    <WithMark mark=".">
-      <WhenWord wish={wish} onChange={onChange} />
-    </WithMark>
-  )
+  const several = day.heads.length > 1
+  const asked = day.heads.map((each) => each.wish.headId)
   return (
-    <h1 className="max-w-5xl text-[1.65rem] leading-[1.35] font-semibold sm:text-[2.1rem] sm:leading-[1.3]">
-      {wish.templateId ? (
-        <>
-          Wash {head} as in <KeptWord wish={wish} templates={templates} onChange={onChange} /> {when}
-        </>
-      ) : wish.aim === 'refresh' || wish.aim === 'patchTest' ? (
-        <>
-          Give {head}{' '}
-          <WithMark mark=",">
-            <AimWord wish={wish} choices={choices} onChange={onChange} />
-          </WithMark>{' '}
-          {when}
-        </>
-      ) : (
-        <>
-          Wash {head} for <AimWord wish={wish} choices={choices} onChange={onChange} />{' '}
-          <HowWords
-            wish={wish}
-            choices={choices}
-            kind={heads.find((each) => each.id === wish.headId)?.kind ?? 'loose'}
-            usesTea={wish.teaRinse ?? plan?.usesTea ?? true}
-            onChange={onChange}
-          />{' '}
-          {when}
-        </>
-      )}
+    <h1
+      className={`max-w-5xl font-semibold ${several ? 'text-[1.4rem] leading-[1.4] sm:text-[1.75rem] sm:leading-[1.35]' : 'text-[1.65rem] leading-[1.35] sm:text-[2.1rem] sm:leading-[1.3]'}`}
+    >
+      {day.heads.map(({ wish }, at) => {
+        const head = (
+          <ChoiceWord
+            label={several ? `Head ${at + 1}` : 'Head'}
+            value={wish.headId}
+            choices={[
+              ...heads
+                .filter((head) => head.id === wish.headId || !asked.includes(head.id))
+                .map((head) => ({ value: head.id, word: head.head.name, hint: head.due.sentence })),
+              ...(several ? [{ value: leaveOut, word: 'Not on this day' }] : []),
+            ]}
+            onChoose={(id) =>
+              id === leaveOut
+                ? onLeaveOut(at)
+                : onHead(
+                    at,
+                    heads.find((head) => head.id === id)!,
+                  )
+            }
+          />
+        )
+        return (
+          <Fragment key={wish.headId}>
+            <Clause
+              wish={wish}
+              head={head}
+              name={heads.find((each) => each.id === wish.headId)?.head.name ?? ''}
+              first={at === 0}
+              several={several}
+              kind={heads.find((each) => each.id === wish.headId)?.kind ?? 'loose'}
+              usesTea={wish.teaRinse ?? usesTea(at)}
+              choices={choices}
+              templates={templates}
+              onChange={(next) => onChange(at, next)}
+            />{' '}
+          </Fragment>
+        )
+      })}
+      <WithMark mark=".">
+        <WhenWord wish={day.heads[0]!.wish} onChange={(next) => onChange(0, next)} />
+      </WithMark>
     </h1>
+  )
+}
+
+/** What is wanted for one head. Among several the tea is left to the list of steps, so that the sentence stays short. */
+function Clause({
+  wish,
+  head,
+  name,
+  first,
+  several,
+  kind,
+  usesTea,
+  choices,
+  templates,
+  onChange,
+}: Changing & {
+  head: ReactNode
+  name: string
+  first: boolean
+  several: boolean
+  kind: HeadView['kind']
+  usesTea: boolean
+  choices: ChoicesView
+  templates: readonly TemplateView[]
+}) {
+  const of = several ? ` of ${name}` : ''
+  if (wish.templateId)
+    return (
+      <>
+        {first ? 'Wash' : 'and'} {head} as in <KeptWord wish={wish} templates={templates} onChange={onChange} of={of} />
+      </>
+    )
+  if (wish.aim === 'refresh' || wish.aim === 'patchTest')
+    return (
+      <>
+        {first ? 'Give' : 'and give'} {head}{' '}
+        <WithMark mark=",">
+          <AimWord wish={wish} choices={choices} onChange={onChange} of={of} />
+        </WithMark>
+      </>
+    )
+  return (
+    <>
+      {first ? 'Wash' : 'and'} {head} for <AimWord wish={wish} choices={choices} onChange={onChange} of={of} />{' '}
+      <HowWords
+        wish={wish}
+        choices={choices}
+        kind={kind}
+        usesTea={several ? null : usesTea}
+        onChange={onChange}
+        of={of}
+      />
+    </>
   )
 }
 
 interface Changing {
   wish: Wish
   onChange: (next: Partial<Wish>) => void
+  /** Whose, where there are several: " of Ada". */
+  of?: string
 }
 
-const AimWord = ({ wish, choices, onChange }: Changing & { choices: ChoicesView }) => (
-  <ChoiceWord label="Aim" value={wish.aim} choices={choices.aims} onChoose={(aim) => onChange({ aim })} />
+const AimWord = ({ wish, choices, onChange, of = '' }: Changing & { choices: ChoicesView }) => (
+  <ChoiceWord label={`Aim${of}`} value={wish.aim} choices={choices.aims} onChoose={(aim) => onChange({ aim })} />
 )
 
 const anew = 'anew'
 
-function KeptWord({ wish, templates, onChange }: Changing & { templates: readonly TemplateView[] }) {
+function KeptWord({ wish, templates, onChange, of = '' }: Changing & { templates: readonly TemplateView[] }) {
   return (
     <WithMark mark=",">
       <ChoiceWord
-        label="Kept day"
+        label={`Kept day${of}`}
         value={wish.templateId ?? anew}
         choices={[
           ...templates.map((each) => ({
@@ -111,22 +178,33 @@ function HowWords({
   kind,
   usesTea,
   onChange,
-}: Changing & { choices: ChoicesView; kind: HeadView['kind']; usesTea: boolean }) {
+  of = '',
+}: Changing & { choices: ChoicesView; kind: HeadView['kind']; usesTea: boolean | null }) {
   const fitting = choices.styles.filter((style) => style.kinds.includes(kind) || style.value === wish.style)
   return (
     <>
       {wish.style === 'asItIs' || wish.style === 'retwist' ? 'and leave it' : 'into'}{' '}
       <WithMark mark=",">
-        <ChoiceWord label="Style" value={wish.style} choices={fitting} onChoose={(style) => onChange({ style })} />
-      </WithMark>{' '}
-      <WithMark mark=",">
         <ChoiceWord
-          label="Tea rinse"
-          value={usesTea ? 'yes' : 'no'}
-          choices={teas}
-          onChoose={(tea) => onChange({ teaRinse: tea === 'yes' })}
+          label={`Style${of}`}
+          value={wish.style}
+          choices={fitting}
+          onChoose={(style) => onChange({ style })}
         />
       </WithMark>
+      {usesTea !== null && (
+        <>
+          {' '}
+          <WithMark mark=",">
+            <ChoiceWord
+              label="Tea rinse"
+              value={usesTea ? 'yes' : 'no'}
+              choices={teas}
+              onChoose={(tea) => onChange({ teaRinse: tea === 'yes' })}
+            />
+          </WithMark>
+        </>
+      )}
     </>
   )
 }

@@ -1,8 +1,49 @@
 import { useCallback, useState } from 'react'
-import type { ChoicesView, EditBody, HeadView, PlanBody } from '@/api/client'
+import type {
+  ChoicesView,
+  EditBody,
+  HandsBody,
+  HeadView,
+  HouseholdPlanBody,
+  PlanBody,
+  StretchBody,
+  TakenBody,
+} from '@/api/client'
 
-/** What is asked for: the words of the sentence and the changes made to the plan. Kept on this device until changed. */
+/** What is asked for one head: the words of the sentence and the changes made to the plan. */
 export type Wish = Omit<PlanBody, 'edits' | 'headId' | 'head' | 'steps'> & { headId: string; edits: EditBody[] }
+
+/** One head of a day, with what only matters beside others. */
+export interface Asked {
+  wish: Wish
+  /** When it is there to be worked on; none for always. */
+  present: StretchBody[]
+  readyBy: string | null
+  pauseAfter: number | null
+}
+
+/** A day as it is asked for. Kept on this device until changed. */
+export interface Day {
+  heads: Asked[]
+  /** The head whose steps are shown. */
+  at: number
+  hands: HandsBody[]
+  taken: TakenBody[]
+}
+
+/** Several heads, or somebody or something to plan around: then all of it is placed together. */
+export const isHousehold = (day: Day) =>
+  day.heads.length > 1 ||
+  day.hands.length > 0 ||
+  day.taken.length > 0 ||
+  day.heads.some((head) => head.present.length > 0 || head.readyBy !== null || head.pauseAfter !== null)
+
+export const bodyOf = (day: Day): HouseholdPlanBody => ({
+  heads: day.heads.map(({ wish, present, readyBy, pauseAfter }) => ({ plan: wish, present, readyBy, pauseAfter })),
+  hands: day.hands,
+  when: day.heads[0]!.wish.when,
+  taken: day.taken,
+})
 
 const kept = 'kamuri.wish'
 
@@ -29,64 +70,69 @@ const firstWish = (choices: ChoicesView, head: HeadView): Wish => {
   }
 }
 
+const alone = (wish: Wish): Day => ({
+  heads: [{ wish, present: [], readyBy: null, pauseAfter: null }],
+  at: 0,
+  hands: [],
+  taken: [],
+})
+
 /** Makes a plan that was kept the one that is asked for when Today opens next. */
 export const askFor = (plan: PlanBody) =>
   localStorage.setItem(kept, JSON.stringify({ ...plan, edits: plan.edits ?? [], headId: plan.headId }))
 
 /** The head that was last asked for on this device. */
-export const lastHead = () => restore()?.headId ?? null
+export const lastHead = () => {
+  const day = restore()
+  return day?.heads[day.at]?.wish.headId ?? null
+}
 
-function restore(): Wish | null {
+function restore(): Day | null {
   try {
-    return JSON.parse(localStorage.getItem(kept) ?? 'null') as Wish | null
+    const read = JSON.parse(localStorage.getItem(kept) ?? 'null') as Day | Wish | null
+    return !read ? null : 'heads' in read ? read : alone(read)
   } catch {
     return null
   }
 }
 
+const has = (heads: readonly HeadView[], id: string) => heads.some((head) => head.id === id)
+
 /** The wish with its history: every change can be taken back, the sentence's words as well as edits to the plan. */
-export function useWish(): {
-  wish: Wish | null
-  change: (next: Partial<Wish>) => void
-  edit: (...edits: EditBody[]) => void
-  undo: (() => void) | null
-  /** Ask for this head, with the other words as they are. */
-  wash: (choices: ChoicesView, head: HeadView) => void
-  /** Keep what is asked for if it is for one of these heads; else begin anew with the first. */
-  washOneOf: (choices: ChoicesView, heads: readonly HeadView[]) => void
-} {
-  const [{ wish, past }, set] = useState<{ wish: Wish | null; past: Wish[] }>(() => ({ wish: restore(), past: [] }))
+export function useWish() {
+  const [{ day, past }, set] = useState<{ day: Day | null; past: Day[] }>(() => ({ day: restore(), past: [] }))
 
-  const put = useCallback((make: (wish: Wish) => Wish) => {
+  const put = useCallback((make: (day: Day) => Day, remember = true) => {
     set((now) => {
-      if (!now.wish) return now
-      const next = make(now.wish)
+      if (!now.day) return now
+      const next = make(now.day)
       localStorage.setItem(kept, JSON.stringify(next))
-      return { wish: next, past: [...now.past.slice(-49), now.wish] }
+      return { day: next, past: remember ? [...now.past.slice(-49), now.day] : now.past }
     })
   }, [])
 
-  const begin = useCallback((make: (wish: Wish | null) => Wish | null) => {
+  const begin = useCallback((make: (day: Day | null) => Day | null) => {
     set((now) => {
-      const next = make(now.wish)
-      if (!next || next === now.wish) return now
+      const next = make(now.day)
+      if (!next || next === now.day) return now
       localStorage.setItem(kept, JSON.stringify(next))
-      return { wish: next, past: [] }
+      return { day: next, past: [] }
     })
   }, [])
+
+  /** Ask for this head alone, with the other words as they are. */
   const wash = useCallback(
-    (choices: ChoicesView, head: HeadView) =>
-      begin((wish) =>
-        wish
-          ? // A kept day goes along to the next head; changes made for this one do not.
-            { ...wish, headId: head.id, style: suiting(choices, head, wish.style), schools: null, uses: {}, edits: [] }
-          : firstWish(choices, head),
-      ),
+    (choices: ChoicesView, head: HeadView) => begin((day) => alone(wishFor(choices, head, day?.heads[day.at]?.wish))),
     [begin],
   )
+  /** Keep what is asked for as far as it is for these heads; with none of them left, begin anew with the first. */
   const washOneOf = useCallback(
     (choices: ChoicesView, heads: readonly HeadView[]) =>
-      begin((wish) => (heads.some((head) => head.id === wish?.headId) ? wish : firstWish(choices, heads[0]!))),
+      begin((day) => {
+        const there = day?.heads.filter((each) => has(heads, each.wish.headId)) ?? []
+        if (!day || there.length === 0) return alone(firstWish(choices, heads[0]!))
+        return there.length === day.heads.length ? day : { ...day, heads: there, at: 0 }
+      }),
     [begin],
   )
 
@@ -95,16 +141,70 @@ export function useWish(): {
       const last = now.past.at(-1)
       if (!last) return now
       localStorage.setItem(kept, JSON.stringify(last))
-      return { wish: last, past: now.past.slice(0, -1) }
+      return { day: last, past: now.past.slice(0, -1) }
     })
   }, [])
 
+  /** Changes one head's wish; the hour is everybody's. */
+  const changeAt = (at: number, next: Partial<Wish>) =>
+    put((day) => ({
+      ...day,
+      heads: day.heads.map((head, n) =>
+        n === at
+          ? { ...head, wish: { ...head.wish, ...next } }
+          : next.when
+            ? { ...head, wish: { ...head.wish, when: next.when } }
+            : head,
+      ),
+    }))
+
   return {
-    wish,
-    change: (next) => put((wish) => ({ ...wish, ...next })),
-    edit: (...edits) => put((wish) => ({ ...wish, edits: [...wish.edits, ...edits] })),
+    day,
+    wish: day?.heads[day.at]?.wish ?? null,
+    changeAt,
+    change: (next: Partial<Wish>) => changeAt(day?.at ?? 0, next),
+    /** Changes who is there, whose hands do it and what is taken. */
+    arrange: (next: Pick<Day, 'heads' | 'hands' | 'taken'>) => put((day) => ({ ...day, ...next })),
+    edit: (...edits: EditBody[]) =>
+      put((day) => ({
+        ...day,
+        heads: day.heads.map((head, n) =>
+          n === day.at ? { ...head, wish: { ...head.wish, edits: [...head.wish.edits, ...edits] } } : head,
+        ),
+      })),
     undo: past.length > 0 ? undo : null,
     wash,
     washOneOf,
+    /** Another head in the place of one. */
+    swap: (choices: ChoicesView, head: HeadView, at: number) =>
+      put((day) => ({
+        ...day,
+        heads: day.heads.map((each, n) =>
+          n === at ? { wish: wishFor(choices, head, each.wish), present: [], readyBy: null, pauseAfter: null } : each,
+        ),
+      })),
+    /** One head more. */
+    add: (choices: ChoicesView, head: HeadView) =>
+      put((day) => ({
+        ...day,
+        at: day.heads.length,
+        heads: [
+          ...day.heads,
+          {
+            wish: { ...firstWish(choices, head), when: day.heads[0]!.wish.when },
+            present: [],
+            readyBy: null,
+            pauseAfter: null,
+          },
+        ],
+      })),
+    leaveOut: (at: number) => put((day) => ({ ...day, at: 0, heads: day.heads.filter((_, n) => n !== at) })),
+    look: (at: number) => put((day) => ({ ...day, at }), false),
   }
 }
+
+/** A head asked for with the words of another wish. A kept day goes along to it; changes made for the other one do not. */
+const wishFor = (choices: ChoicesView, head: HeadView, like: Wish | undefined): Wish =>
+  like
+    ? { ...like, headId: head.id, style: suiting(choices, head, like.style), schools: null, uses: {}, edits: [] }
+    : firstWish(choices, head)

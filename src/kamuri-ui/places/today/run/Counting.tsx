@@ -1,7 +1,7 @@
 import { useEffect, useId, useRef } from 'react'
 import type { CountingView } from '@/api/client'
 import { clock, counter } from '@/app/time'
-import { chime } from './chime'
+import { signal } from './signals'
 
 export type Stage = 'early' | 'ready' | 'past'
 
@@ -22,12 +22,16 @@ export function CountingBar({ wait, now, colour }: { wait: CountingView; now: nu
   const end = Math.max(Date.parse(wait.latestAt), Date.parse(wait.usualAt), since + 60_000)
   const share = (at: number) => Math.min(1, Math.max(0, (at - since) / (end - since)))
   const seen = useRef<Stage | null>(null)
+  const { title, afterLatest } = wait
   useEffect(() => {
     if (now === 0) return
     if (seen.current !== null && seen.current !== stage && stage !== 'early')
-      chime(stage === 'past' ? 'latest' : 'earliest')
+      signal(
+        stage === 'past' ? 'latest' : 'earliest',
+        stage === 'past' ? `${title}: ${afterLatest || 'past its latest'}` : `${title} is ready.`,
+      )
     seen.current = stage
-  }, [now, stage])
+  }, [now, stage, title, afterLatest])
 
   const words =
     stage === 'early'

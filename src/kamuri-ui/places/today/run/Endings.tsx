@@ -8,7 +8,7 @@ export function Over({ view }: { view: SessionView }) {
     <main className="mx-auto max-w-2xl p-8 pt-24">
       <h1 className="text-5xl font-bold">That was the day.</h1>
       <p className="mt-4 text-xl">
-        {view.headName}, {view.aim} into {view.style},{' '}
+        {view.heads.map((head) => `${head.name}, ${head.aim} into ${head.style}`).join('; ')},{' '}
         {view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : ''} in all.
       </p>
       <p className="mt-8">

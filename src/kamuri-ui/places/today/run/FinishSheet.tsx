@@ -14,9 +14,12 @@ export function FinishSheet({
   session: SessionView
   open: boolean
   onClose: () => void
-  onFinish: (ratings: Ratings, note: string | null) => void
+  onFinish: (ratings: Record<string, Ratings>, note: string | null) => void
 }) {
-  const [ratings, setRatings] = useState<Ratings>({})
+  const [given, setGiven] = useState<Record<string, Ratings>>({})
+  const [of, setOf] = useState(session.heads[0]!.key)
+  const ratings = given[of] ?? {}
+  const setRatings = (next: Ratings) => setGiven({ ...given, [of]: next })
   const [note, setNote] = useState('')
   return (
     <Sheet
@@ -28,9 +31,24 @@ export function FinishSheet({
       <form
         onSubmit={(event) => {
           event.preventDefault()
-          onFinish(ratings, note.trim() || null)
+          onFinish(given, note.trim() || null)
         }}
       >
+        {session.heads.length > 1 && (
+          <div role="group" aria-label="Whose hair" className="mt-4 flex flex-wrap gap-5 border-b border-rule">
+            {session.heads.map((head) => (
+              <button
+                key={head.key}
+                type="button"
+                aria-pressed={of === head.key}
+                onClick={() => setOf(head.key)}
+                className={`-mb-px min-h-16 border-b-4 px-1 text-lg font-semibold ${of === head.key ? 'border-accent' : 'border-transparent text-quiet'}`}
+              >
+                {head.name}
+              </button>
+            ))}
+          </div>
+        )}
         {ratingNames.map(({ field, name, low, high }) => (
           <fieldset key={field} className="mt-4">
             <legend className="font-semibold">{name}</legend>

@@ -9,6 +9,9 @@ export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void 
     ['k', 'skip'],
     ['u', 'take back'],
     ['n', 'note'],
+    ['x', 'something’s off'],
+    ['s', 'sound, voice and light'],
+    ['h', 'the other pair of hands'],
   ]
   return (
     <Sheet title="Keys" open={open} onClose={onClose}>

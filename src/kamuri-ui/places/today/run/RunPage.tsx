@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import type { RunTaskView, SessionView } from '@/api/client'
+import type { HandsView, RunHeadView, RunTaskView, SessionView } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { useMeasure, useTitled, written } from '@/app/measures'
 import { clock, spell } from '@/app/time'
@@ -14,9 +14,12 @@ import { openSound } from './chime'
 import { CountingBar } from './Counting'
 import { Gone, Over } from './Endings'
 import { FinishSheet } from './FinishSheet'
-import { mainPress } from './mainPress'
+import { Lanes } from './Lanes'
+import { handsOf, mainPress, nameOf } from './mainPress'
 import { NoteSheet } from './NoteSheet'
 import { RunKeys } from './RunKeys'
+import { say, useAwake } from './signals'
+import { SignalsSheet } from './SignalsSheet'
 import { useSession, useSessionNow } from './useSession'
 import { WholeDay } from './WholeDay'
 
@@ -36,6 +39,12 @@ export function RunPage() {
   const [finishing, setFinishing] = useState(false)
   const [noting, setNoting] = useState(false)
   const [help, setHelp] = useState(false)
+  const [signalling, setSignalling] = useState(false)
+  const [whose, setWhose] = useState<string | null>(() => sessionStorage.getItem(`kamuri.hands.${id}`))
+  useEffect(() => {
+    if (whose !== null) sessionStorage.setItem(`kamuri.hands.${id}`, whose)
+  }, [id, whose])
+  const awake = useAwake()
 
   const finished = view?.status === 'finished'
   useEffect(() => {
@@ -43,15 +52,26 @@ export function RunPage() {
     void queries.invalidateQueries()
   }, [finished, queries])
 
-  const main = view ? mainPress(view) : null
-  const subject = view ? (task(view, view.doing) ?? task(view, view.counting[0]?.task)) : undefined
+  const hands = view ? handsOf(view, whose) : null
+  const spoken = view && hands ? task(view, hands.doing) : undefined
+  const spokenFor = view && view.heads.length > 1 ? nameOf(view, spoken?.head) : ''
+  const spokenTitle = spoken ? `${spokenFor ? `${spokenFor}: ` : ''}${spoken.title}` : null
+  useEffect(() => {
+    if (spokenTitle) say(spokenTitle)
+  }, [spokenTitle])
+  const main = view && hands ? mainPress(view, hands) : null
+  const subject = view && hands ? (task(view, hands.doing) ?? task(view, view.counting[0]?.task)) : undefined
   const act = () => {
     openSound()
     if (!main) return
     if (main.event) press(main.event)
     else setFinishing(true)
   }
-  const skip = view ? (task(view, view.doing) ?? task(view, view.next)) : undefined
+  const skip = view && hands ? (task(view, hands.doing) ?? task(view, hands.next)) : undefined
+  const otherHands = () => {
+    if (!view || !hands || view.hands.length < 2) return
+    setWhose(view.hands.find((each) => each.name !== hands.name)!.name)
+  }
   const presses = {
     more: () => subject && press({ kind: 'taskExtended', task: subject.id, minutes: 5 }),
     pause: () => press({ kind: view?.status === 'paused' ? 'resumed' : 'paused' }),
@@ -67,17 +87,23 @@ export function RunPage() {
           k: presses.skip,
           u: presses.undo,
           n: () => setNoting(true),
+          s: () => setSignalling(true),
+          h: otherHands,
           '?': () => setHelp(true),
         }
       : {},
   )
 
   if (trouble && !view) return <Gone message={trouble.message} />
-  if (!view) return <p className="p-8 text-quiet">One moment.</p>
+  if (!view || !hands) return <p className="p-8 text-quiet">One moment.</p>
   if (view.status === 'finished') return <Over view={view} />
 
-  const doing = task(view, view.doing)
-  const shown = doing ?? task(view, view.next)
+  const doing = task(view, hands.doing)
+  const shown = doing ?? task(view, hands.next)
+  // The head in hand, else the one that comes next.
+  const head = view.heads.find((each) => each.key === shown?.head) ?? view.heads[0]!
+  const several = view.heads.length > 1
+  const onWhom = several && shown ? ` on ${shown.strand === 'kitchen' ? `the stove, for ${head.name}` : head.name}` : ''
   const step = view.steps.find((each) => each.id === shown?.step)
   const also = view.steps.filter((each) => shown?.also.includes(each.id))
   const section = doing && doing.sections > 0 ? nextSection(doing) : null
@@ -88,6 +114,7 @@ export function RunPage() {
   const lesser = (
     <>
       <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
+      <RunButton label="Sound" hint="s" onClick={() => setSignalling(true)} />
       <RunButton label="Finish" hint="rate it" onClick={() => setFinishing(true)} />
     </>
   )
@@ -102,6 +129,21 @@ export function RunPage() {
           Ends <strong data-ends>{clock(view.endsAt)}</strong>
           <span className="text-quiet">{drift(view)}</span>
         </p>
+        {view.hands.length > 1 && (
+          <div role="group" aria-label="Whose hands this screen is for" className="flex items-center gap-1">
+            {view.hands.map((each) => (
+              <button
+                key={each.name}
+                type="button"
+                aria-pressed={each.name === hands.name}
+                onClick={() => setWhose(each.name)}
+                className={`min-h-16 rounded-lg px-4 font-semibold ${each.name === hands.name ? 'bg-ink text-paper' : 'text-quiet hover:text-ink'}`}
+              >
+                {each.name}
+              </button>
+            ))}
+          </div>
+        )}
         {view.rehearsal && (
           <div role="group" aria-label="Pace of the rehearsal" className="flex items-center gap-1">
             <span className="mr-1 font-semibold text-warn">Rehearsal</span>
@@ -129,17 +171,17 @@ export function RunPage() {
       <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
         <div className={`order-3 md:order-none md:row-span-3 ${doing && doing.sections > 0 ? '' : 'max-md:hidden'}`}>
           <HeadMap
-            sections={sectionsOf(view, doing)}
-            fragile={view.fragileZones}
+            sections={sectionsOf(head, doing)}
+            fragile={head.fragileZones}
             done={doing?.sectionsDone ?? []}
             current={section}
-            label={doing ? `${view.headName}: sections of ${doing.title}` : `${view.headName}, sections`}
+            label={doing ? `${head.name}: sections of ${doing.title}` : `${head.name}, sections`}
             onTick={
               doing && doing.sections > 0
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
                 : undefined
             }
-            className="mx-auto max-h-[29vh] w-full md:max-h-[44vh]"
+            className={`mx-auto max-h-[29vh] w-full ${several ? 'md:max-h-[36vh]' : 'md:max-h-[44vh]'}`}
           />
         </div>
         <div className="order-1 md:order-none">
@@ -147,11 +189,13 @@ export function RunPage() {
             {view.status === 'paused'
               ? 'Paused. What is on the hair goes on working.'
               : doing
-                ? `${view.headName}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
-                : view.next
-                  ? view.nextFrom
-                    ? `Hands are free until ${clock(view.nextFrom)}. Next:`
-                    : 'Next:'
+                ? `${head.name}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
+                : hands.next
+                  ? hands.restUntil
+                    ? `A break until ${clock(hands.restUntil)} is due. Next${onWhom}:`
+                    : hands.nextFrom
+                      ? `Hands are free until ${clock(hands.nextFrom)}. Next${onWhom}:`
+                      : `Next${onWhom}:`
                   : view.allDone
                     ? 'All of it is done.'
                     : 'Hands are free.'}
@@ -198,22 +242,25 @@ export function RunPage() {
               {caution}
             </p>
           ))}
-          <div className="mt-3">
-            {view.counting.map((wait) => (
-              <CountingBar key={wait.task} wait={wait} now={now} colour={colourOf(view, wait.task)} />
-            ))}
-          </div>
-          <Then view={view} />
+          {!several && (
+            <div className="mt-3">
+              {view.counting.map((wait) => (
+                <CountingBar key={wait.task} wait={wait} now={now} colour={colourOf(view, wait.task)} />
+              ))}
+            </div>
+          )}
+          <Then view={view} hands={hands} />
           <Trouble error={trouble} />
         </div>
       </main>
 
+      {several && <Lanes view={view} now={now} />}
       <section aria-label="The whole day" className="mt-2 border-t border-rule pt-2">
         <WholeDay view={view} now={now} />
       </section>
 
-      <div className="mt-4 grid grid-cols-2 gap-2 lg:hidden">{lesser}</div>
-      <footer className="sticky bottom-0 grid grid-cols-4 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_repeat(6,minmax(0,1fr))] lg:gap-3">
+      <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">{lesser}</div>
+      <footer className="sticky bottom-0 grid grid-cols-4 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_repeat(7,minmax(0,1fr))] lg:gap-3">
         <Button
           tone="main"
           className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
@@ -239,18 +286,21 @@ export function RunPage() {
       <NoteSheet
         open={noting}
         onClose={() => setNoting(false)}
-        onKeep={(text) => press({ kind: 'note', text, task: view.doing })}
+        onKeep={(text) => press({ kind: 'note', text, task: hands.doing })}
       />
       <FinishSheet
         session={view}
         open={finishing}
         onClose={() => setFinishing(false)}
         onFinish={(ratings, note) => {
-          press({ kind: 'finished', ratings, text: note })
+          if (several)
+            for (const [key, given] of Object.entries(ratings)) press({ kind: 'headRated', head: key, ratings: given })
+          press({ kind: 'finished', ratings: several ? {} : (ratings[head.key] ?? {}), text: note })
           setFinishing(false)
           if (view.rehearsal) void navigate('/today')
         }}
       />
+      <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} />
       <RunKeys open={help} onClose={() => setHelp(false)} />
     </div>
   )
@@ -264,8 +314,8 @@ const colourOf = (view: SessionView, id: string) => bandColour(task(view, id)!)
 const nextSection = (doing: RunTaskView) =>
   Array.from({ length: doing.sections }, (_, n) => n + 1).find((n) => !doing.sectionsDone.includes(n)) ?? null
 
-const sectionsOf = (view: SessionView, doing: RunTaskView | undefined) =>
-  doing && doing.sections > 0 ? view.sections.slice(0, doing.sections) : view.sections
+const sectionsOf = (head: RunHeadView, doing: RunTaskView | undefined) =>
+  doing && doing.sections > 0 ? head.sections.slice(0, doing.sections) : head.sections
 
 const drift = (view: SessionView) => {
   const minutes = Math.round(view.driftMinutes)
@@ -296,8 +346,8 @@ const where = (places: readonly string[], direction: string) => {
   return named.length === 0 ? '' : `On ${named.join(', ')}${way ? `, ${way}` : ''}.`
 }
 
-function Then({ view }: { view: SessionView }) {
-  const ahead = [view.doing ? view.next : null, ...view.then]
+function Then({ view, hands }: { view: SessionView; hands: HandsView }) {
+  const ahead = [hands.doing ? hands.next : null, ...hands.then]
     .map((id) => task(view, id))
     .filter((each) => each !== undefined)
   if (ahead.length === 0) return null
@@ -308,6 +358,7 @@ function Then({ view }: { view: SessionView }) {
         <span key={each.id}>
           {n > 0 && ', '}
           <strong className={n === 0 ? 'text-accent' : ''}>{each.title.toLowerCase()}</strong>
+          {view.heads.length > 1 && each.strand !== 'kitchen' && ` on ${nameOf(view, each.head)}`}
           <span className="text-quiet"> {clock(each.start)}</span>
         </span>
       ))}

@@ -5,12 +5,16 @@ import { Plait } from '@/drawings/plait/Plait'
 /** The whole day as a plait, with what has really happened and what is now expected. A strip, so that it stays in sight. */
 export function WholeDay({ view, now }: { view: SessionView; now: number }) {
   const begin = view.startedAt ?? view.now
-  const strands = [{ id: 'head', name: view.headName, note: view.aim }]
+  const strands = view.heads.map((head) => ({ id: head.key, name: head.name, note: head.aim }))
   if (view.tasks.some((each) => each.strand === 'kitchen'))
     strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
   // A wanted end that lies hours off would only squeeze the day together.
-  const wanted =
-    view.readyBy && minutesBetween(view.endsAt, view.readyBy) < 90 ? minutesBetween(begin, view.readyBy) : null
+  const readyBy = view.heads
+    .map((head) => head.readyBy)
+    .filter((each) => each !== null)
+    .sort()
+    .at(-1)
+  const wanted = readyBy && minutesBetween(view.endsAt, readyBy) < 90 ? minutesBetween(begin, readyBy) : null
   return (
     <Plait
       tasks={view.tasks
@@ -25,7 +29,7 @@ export function WholeDay({ view, now }: { view: SessionView; now: number }) {
       now={(now - Date.parse(begin)) / 60_000}
       readyBy={wanted}
       small
-      summary={`The day of ${view.headName}, ending ${clock(view.endsAt)}`}
+      summary={`The day of ${view.names}, ending ${clock(view.endsAt)}`}
     />
   )
 }

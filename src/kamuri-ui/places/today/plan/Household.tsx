@@ -1,0 +1,123 @@
+import { useEffect, useState } from 'react'
+import type { HouseholdPlanView } from '@/api/client'
+import { useTitled } from '@/app/measures'
+import { minutesBetween } from '@/app/time'
+import { Plait } from '@/drawings/plait/Plait'
+import { hairOf } from './hair'
+
+/** What was computed for several heads, in sentences. */
+export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
+  return (
+    <div className="mt-3 max-w-5xl" aria-live="polite" data-household>
+      <p className="text-lg text-quiet">{plan.sentence}</p>
+      <p className="mt-1 text-quiet">
+        {plan.heads.map((head) => head.sentence).join(' ')} {plan.bottleneck}
+      </p>
+      {plan.beyond.map((sentence) => (
+        <p key={sentence} className="mt-1 border-l-4 border-warn pl-3 text-warn">
+          {sentence}
+        </p>
+      ))}
+      {plan.heads
+        .filter((head) => !head.plan.canStart)
+        .map((head) => (
+          <p key={head.key} className="mt-1 border-l-4 border-stop pl-3 text-stop">
+            {head.plan.headName} cannot begin like this; see what stops it below.
+          </p>
+        ))}
+    </div>
+  )
+}
+
+/** Shown when placing takes longer than a moment. */
+export function PlacingLine({ heads }: { heads: number }) {
+  const [seconds, setSeconds] = useState(0)
+  useEffect(() => {
+    const timer = setInterval(() => setSeconds((now) => now + 0.5), 500)
+    return () => clearInterval(timer)
+  }, [])
+  if (seconds < 0.5) return null
+  return (
+    <p role="status" className="mt-2 text-quiet">
+      Placing {heads === 1 ? 'the day' : `${heads} heads`} around one another, {Math.floor(seconds)} s.
+    </p>
+  )
+}
+
+/** Whose steps are shown. */
+export const HeadTabs = ({
+  names,
+  at,
+  onLook,
+}: {
+  names: readonly string[]
+  at: number
+  onLook: (at: number) => void
+}) => (
+  <div role="group" aria-label="Whose steps are shown" className="mt-6 flex flex-wrap gap-6 border-b border-rule">
+    {names.map((name, n) => (
+      <button
+        key={name}
+        type="button"
+        aria-pressed={n === at}
+        onClick={() => onLook(n)}
+        className={`-mb-px min-h-12 border-b-4 px-1 font-display text-xl font-semibold ${n === at ? 'border-accent' : 'border-transparent text-quiet hover:text-ink'}`}
+      >
+        {name}
+      </button>
+    ))}
+  </div>
+)
+
+/** All heads and the kitchen on one time axis, with a thread for each pair of hands. */
+export function HouseholdPlait({
+  plan,
+  at,
+  focus,
+  onFocus,
+}: {
+  plan: HouseholdPlanView
+  at: number
+  focus: string | null
+  onFocus: (step: string | null) => void
+}) {
+  const tasks = useTitled(plan.tasks).map((task) => ({
+    ...task,
+    step: task.step === null ? null : `${task.strand}/${task.step}`,
+    start: minutesBetween(plan.start, task.start),
+    end: minutesBetween(plan.start, task.end),
+  }))
+  const strands = plan.heads.map((head) => ({
+    id: head.key,
+    name: head.plan.headName,
+    note: `${head.plan.kindWords.split(',')[0]}, ${Math.round(head.plan.size.massGrams)} g`,
+  }))
+  if (tasks.some((task) => task.strand === 'kitchen'))
+    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+  const wanted = plan.heads.map((head) => head.wanted).filter((each) => each !== null)
+  const shown = plan.heads[at]
+  return (
+    <Plait
+      tasks={tasks}
+      startsAt={Number(plan.start.slice(11, 13)) * 60 + Number(plan.start.slice(14, 16))}
+      strands={strands}
+      readyBy={
+        wanted.length > 0
+          ? minutesBetween(
+              plan.start,
+              wanted.reduce((a, b) => (a > b ? a : b)),
+            )
+          : null
+      }
+      finishes={plan.heads.map((head) => ({
+        strand: head.key,
+        likely: minutesBetween(plan.start, head.likelyBy),
+        nineInTen: minutesBetween(plan.start, head.nineInTenBy),
+      }))}
+      focus={focus}
+      onFocus={onFocus}
+      {...(shown && { hair: hairOf(shown.plan, plan.start) })}
+      summary={`Plan for ${plan.heads.map((head) => head.plan.headName).join(', ')}. ${plan.sentence}`}
+    />
+  )
+}

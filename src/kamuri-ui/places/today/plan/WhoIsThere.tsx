@@ -1,0 +1,298 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import {
+  api,
+  Refused,
+  told,
+  type HandsBody,
+  type HeadView,
+  type StretchBody,
+  type TakenBody,
+  type Work,
+} from '@/api/client'
+import { Button } from '@/kit/Button'
+import { ChoiceField, ManyField, TextField } from '@/kit/Field'
+import { Sheet } from '@/kit/Sheet'
+import { bodyOf, type Day } from './wish'
+
+const works: { value: Work; word: string }[] = [
+  { value: 'kitchen', word: 'Kitchen' },
+  { value: 'water', word: 'Washing' },
+  { value: 'treating', word: 'Putting on' },
+  { value: 'detangling', word: 'Detangling' },
+  { value: 'styling', word: 'Styling' },
+]
+
+const things: { value: TakenBody['resource']; word: string }[] = [
+  { value: 'shower', word: 'Shower' },
+  { value: 'stove', word: 'Stove' },
+  { value: 'hood', word: 'Hood' },
+  { value: 'steamer', word: 'Steamer' },
+]
+
+type Arranged = Pick<Day, 'heads' | 'hands' | 'taken'>
+
+/** Who is there and when, whose hands may do what, and what others have taken. */
+export function WhoIsThere({
+  day,
+  heads,
+  open,
+  onClose,
+  onArrange,
+}: {
+  day: Day
+  heads: readonly HeadView[]
+  open: boolean
+  onClose: () => void
+  onArrange: (next: Arranged) => void
+}) {
+  return (
+    <Sheet title="Who is there, and whose hands" open={open} onClose={onClose}>
+      <Fields key={String(open)} day={day} heads={heads} onArrange={onArrange} />
+    </Sheet>
+  )
+}
+
+function Fields({
+  day,
+  heads,
+  onArrange,
+}: {
+  day: Day
+  heads: readonly HeadView[]
+  onArrange: (next: Arranged) => void
+}) {
+  const [draft, setDraft] = useState<Arranged>(day)
+  // The server says what does not fit, at its field, before the sheet closes.
+  const check = useMutation({
+    mutationFn: (next: Arranged) =>
+      told(api.POST('/api/household-plans/preview', { body: bodyOf({ ...day, ...next }) })),
+    onSuccess: (_, next) => onArrange(next),
+  })
+  const refused = check.error instanceof Refused ? check.error : null
+  const errors = refused?.fields ?? {}
+  const setHead = (at: number, next: Partial<Day['heads'][number]>) =>
+    setDraft({ ...draft, heads: draft.heads.map((each, n) => (n === at ? { ...each, ...next } : each)) })
+  const setHands = (at: number, next: Partial<HandsBody>) =>
+    setDraft({ ...draft, hands: draft.hands.map((each, n) => (n === at ? { ...each, ...next } : each)) })
+  const setTaken = (at: number, next: Partial<TakenBody>) =>
+    setDraft({ ...draft, taken: draft.taken.map((each, n) => (n === at ? { ...each, ...next } : each)) })
+  const hands = draft.hands.length > 0 ? draft.hands : [{ name: 'You' }]
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        check.mutate({
+          ...draft,
+          // Half a stretch is none.
+          heads: draft.heads.map((each) => ({ ...each, present: each.present.filter(isWhole) })),
+          hands: draft.hands.map((each) => ({ ...each, away: (each.away ?? []).filter(isWhole) })),
+          taken: draft.taken.filter(isWhole),
+        })
+      }}
+    >
+      {draft.heads.map((each, at) => {
+        const name = heads.find((head) => head.id === each.wish.headId)?.head.name ?? ''
+        return (
+          <fieldset key={each.wish.headId} className="mt-5 border-t border-rule pt-3">
+            <legend className="pr-3 text-lg font-semibold">{name}</legend>
+            <Stretches
+              label="There"
+              hint={`Empty when ${name} is there all day. Ends before it begins: goes on past midnight.`}
+              list={each.present}
+              error={errors[`heads[${at}].present`]?.[0]}
+              onChange={(present) => setHead(at, { present })}
+            />
+            <div className="mt-3 grid grid-cols-2 gap-4">
+              <TextField
+                label="Done and dry by"
+                type="time"
+                value={each.readyBy?.slice(0, 5) ?? ''}
+                error={errors[`heads[${at}].readyBy`]?.[0]}
+                onChange={(event) => setHead(at, { readyBy: event.target.value ? `${event.target.value}:00` : null })}
+              />
+              <TextField
+                label="A pause after"
+                type="number"
+                unit="min"
+                min={10}
+                max={240}
+                placeholder="none"
+                value={each.pauseAfter ?? ''}
+                error={errors[`heads[${at}].pauseAfter`]?.[0]}
+                onChange={(event) =>
+                  setHead(at, { pauseAfter: event.target.value ? Math.round(event.target.valueAsNumber) : null })
+                }
+              />
+            </div>
+          </fieldset>
+        )
+      })}
+      {hands.map((each, at) => (
+        <fieldset key={at} className="mt-5 border-t border-rule pt-3">
+          <legend className="pr-3 text-lg font-semibold">{at === 0 ? 'Hands' : 'A second pair of hands'}</legend>
+          {draft.hands.length > 0 && (
+            <>
+              <TextField
+                label="Name"
+                value={each.name}
+                maxLength={40}
+                error={errors[`hands[${at}].name`]?.[0] ?? (at === 0 ? errors.hands?.[0] : undefined)}
+                onChange={(event) => setHands(at, { name: event.target.value })}
+              />
+              <div className="mt-3">
+                <ManyField
+                  label="May do"
+                  values={each.mayDo ?? works.map((work) => work.value)}
+                  choices={works}
+                  onChange={(mayDo) => setHands(at, { mayDo: mayDo.length === works.length ? null : mayDo })}
+                />
+              </div>
+              <div className="mt-3">
+                <Stretches
+                  label="Away"
+                  list={each.away ?? []}
+                  error={errors[`hands[${at}].away`]?.[0]}
+                  onChange={(away) => setHands(at, { away })}
+                />
+              </div>
+            </>
+          )}
+          <div className="mt-2 flex flex-wrap gap-2">
+            {draft.hands.length === 0 && (
+              <Button onClick={() => setDraft({ ...draft, hands: [{ name: 'You' }] })}>Say more about them</Button>
+            )}
+            {draft.hands.length < 2 && (
+              <Button
+                onClick={() => setDraft({ ...draft, hands: [draft.hands[0] ?? { name: 'You' }, { name: 'Helper' }] })}
+              >
+                A second pair of hands
+              </Button>
+            )}
+            {draft.hands.length > 0 && (
+              <Button
+                tone="quiet"
+                onClick={() => setDraft({ ...draft, hands: draft.hands.filter((_, n) => n !== at) })}
+              >
+                {draft.hands.length === 1 ? 'One pair that does it all' : `Without ${each.name || 'these'}`}
+              </Button>
+            )}
+          </div>
+        </fieldset>
+      ))}
+      <fieldset className="mt-5 border-t border-rule pt-3">
+        <legend className="pr-3 text-lg font-semibold">Taken by others</legend>
+        {draft.taken.map((each, at) => (
+          <div key={at} className="mt-2 grid grid-cols-[1.2fr_1fr_1fr_auto] items-end gap-2">
+            <ChoiceField
+              label="What"
+              value={each.resource}
+              choices={things}
+              onChoose={(resource) => setTaken(at, { resource })}
+            />
+            <TimeField label="From" value={each.from} onChange={(from) => setTaken(at, { from })} />
+            <TimeField
+              label="To"
+              value={each.to}
+              error={errors[`taken[${at}].to`]?.[0]}
+              onChange={(to) => setTaken(at, { to })}
+            />
+            <Button
+              tone="quiet"
+              aria-label="Not taken after all"
+              onClick={() => setDraft({ ...draft, taken: draft.taken.filter((_, n) => n !== at) })}
+            >
+              ×
+            </Button>
+          </div>
+        ))}
+        <Button
+          className="mt-2"
+          onClick={() =>
+            setDraft({ ...draft, taken: [...draft.taken, { resource: 'shower', from: '17:00:00', to: '17:30:00' }] })
+          }
+        >
+          Something is taken for a while
+        </Button>
+      </fieldset>
+      {refused && Object.keys(errors).length === 0 && (
+        <p role="alert" className="mt-4 border-l-4 border-stop pl-3 text-stop">
+          {refused.message}
+        </p>
+      )}
+      {Object.keys(errors).length > 0 && (
+        <p role="alert" className="mt-4 border-l-4 border-stop pl-3 text-stop">
+          {Object.values(errors)[0]?.[0]}
+        </p>
+      )}
+      <Button type="submit" tone="main" className="mt-5" disabled={check.isPending}>
+        {check.isPending ? 'Placing it all' : 'Plan with this'}
+      </Button>
+    </form>
+  )
+}
+
+const isWhole = (stretch: { from: string; to: string }) => stretch.from !== '' && stretch.to !== ''
+
+const TimeField = ({
+  label,
+  value,
+  error,
+  onChange,
+}: {
+  label: string
+  value: string
+  error?: string | undefined
+  onChange: (value: string) => void
+}) => (
+  <TextField
+    label={label}
+    type="time"
+    value={value.slice(0, 5)}
+    error={error}
+    onChange={(event) => onChange(event.target.value ? `${event.target.value}:00` : '')}
+  />
+)
+
+/** Times of a day, each from and to. */
+function Stretches({
+  label,
+  hint,
+  list,
+  error,
+  onChange,
+}: {
+  label: string
+  hint?: string
+  list: readonly StretchBody[]
+  error?: string | undefined
+  onChange: (list: StretchBody[]) => void
+}) {
+  const rows = list.length > 0 ? list : [{ from: '', to: '' }]
+  const set = (at: number, next: Partial<StretchBody>) => {
+    const changed = rows.map((each, n) => (n === at ? { ...each, ...next } : each))
+    onChange(changed.filter((each) => each.from !== '' || each.to !== ''))
+  }
+  return (
+    <div>
+      {rows.map((each, at) => (
+        <div key={at} className="mt-1 grid grid-cols-2 gap-4">
+          <TimeField label={`${label} from`} value={each.from} onChange={(from) => set(at, { from })} />
+          <TimeField label="to" value={each.to} onChange={(to) => set(at, { to })} />
+        </div>
+      ))}
+      {error ? (
+        <p role="alert" className="mt-1 text-stop">
+          {error}
+        </p>
+      ) : (
+        hint && <p className="mt-1 text-sm text-quiet">{hint}</p>
+      )}
+      {list.length > 0 && list.every(isWhole) && list.length < 4 && (
+        <Button tone="quiet" onClick={() => onChange([...list, { from: '', to: '' }])}>
+          Another time
+        </Button>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,61 @@
+import type { RunTaskView, SessionView } from '@/api/client'
+import { clock } from '@/app/time'
+import { bandColour } from '@/drawings/plait/colours'
+import { CountingBar } from './Counting'
+
+/** What stands where, head by head and in the kitchen: what counts on it, whose hands are on it, or when they come. */
+export function Lanes({ view, now }: { view: SessionView; now: number }) {
+  const lanes = [
+    ...view.heads.map((head) => ({ key: head.key, name: head.name, ends: head.endsAt })),
+    ...(view.tasks.some((each) => each.strand === 'kitchen' && isOpen(each))
+      ? [{ key: 'kitchen', name: 'Kitchen', ends: null }]
+      : []),
+  ]
+  return (
+    <div
+      className={`mt-3 grid gap-x-10 gap-y-1 md:grid-cols-2 ${lanes.length > 2 && lanes.length !== 4 ? 'lg:grid-cols-3' : ''}`}
+      data-lanes
+    >
+      {lanes.map((lane) => {
+        const counting = view.counting.filter((wait) => wait.strand === lane.key)
+        return (
+          <section key={lane.key} aria-label={lane.name} className="border-t-2 border-strand pt-1" data-lane={lane.key}>
+            <div className="flex flex-wrap items-baseline justify-between gap-x-3">
+              <h2 className="font-display text-2xl font-bold">{lane.name}</h2>
+              {lane.ends && (
+                <span className="text-quiet">
+                  done about <strong className="text-ink">{clock(lane.ends)}</strong>
+                </span>
+              )}
+            </div>
+            {counting.map((wait) => (
+              <CountingBar
+                key={wait.task}
+                wait={wait}
+                now={now}
+                colour={bandColour(view.tasks.find((each) => each.id === wait.task)!)}
+              />
+            ))}
+            <p className="pb-2 text-lg">{standing(view, lane.key, counting.length > 0)}</p>
+          </section>
+        )
+      })}
+    </div>
+  )
+}
+
+const isOpen = (task: RunTaskView) => task.status === 'waiting' || task.status === 'running'
+
+/** In words: whose hands are on it, or what comes next and when. */
+function standing(view: SessionView, key: string, counts: boolean): string {
+  const own = view.tasks.filter((each) => each.strand === key && isOpen(each))
+  const inHand = own.find((each) => each.isHandsOn && each.status === 'running')
+  if (inHand) {
+    const sections = inHand.sections > 0 ? `, ${inHand.sectionsDone.length} of ${inHand.sections} sections` : ''
+    return `${inHand.by ? `${inHand.by}’s hands` : 'Hands'} on it: ${inHand.title.toLowerCase()}${sections}.`
+  }
+  const next = own.filter((each) => each.isHandsOn).sort((a, b) => a.start.localeCompare(b.start))[0]
+  if (!next) return counts ? 'Nothing more to do by hand.' : own.length > 0 ? 'Works by itself from here.' : 'Done.'
+  const when = Date.parse(next.start) <= Date.parse(view.now) + 60_000 ? 'now' : `about ${clock(next.start)}`
+  return `${counts ? 'Then' : key === 'kitchen' ? 'Needs' : 'Waits for hands;'} ${next.title.toLowerCase()} ${when}.`
+}

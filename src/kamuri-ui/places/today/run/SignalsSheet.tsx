@@ -1,0 +1,48 @@
+import { useTheme, type Theme } from '@/app/theme'
+import { ChoiceField, SwitchField } from '@/kit/Field'
+import { Sheet } from '@/kit/Sheet'
+import { canShake, canSpeak, useSignals, type Awake } from './signals'
+
+const themes: { value: Theme; word: string }[] = [
+  { value: 'clock', word: 'By the clock' },
+  { value: 'day', word: 'Day' },
+  { value: 'night', word: 'Night' },
+]
+
+const awakeWords: Record<Awake, string> = {
+  awake: 'The screen is kept awake while this page is in sight.',
+  cannot: 'This browser does not keep the screen awake. Set the device so that it stays on.',
+  asleep: 'The screen is not kept awake just now.',
+}
+
+/** Sound, voice, shaking, light. */
+export function SignalsSheet({ open, onClose, awake }: { open: boolean; onClose: () => void; awake: Awake }) {
+  const { signals, change } = useSignals()
+  const { theme, choose } = useTheme()
+  return (
+    <Sheet title="Sound, voice and light" open={open} onClose={onClose}>
+      <div className="mt-4 grid gap-3">
+        <SwitchField
+          label="Sound"
+          hint="A chime at the earliest and at the latest of every wait."
+          checked={signals.sound}
+          onChange={(sound) => change({ sound })}
+        />
+        <SwitchField
+          label="Voice"
+          hint={canSpeak() ? 'Says the next step and every mark aloud.' : 'This browser cannot speak.'}
+          checked={signals.voice && canSpeak()}
+          onChange={(voice) => change({ voice })}
+        />
+        <SwitchField
+          label="Shaking"
+          hint={canShake() ? 'Shakes the phone at every mark.' : 'This device cannot shake.'}
+          checked={signals.shake && canShake()}
+          onChange={(shake) => change({ shake })}
+        />
+        <ChoiceField label="Light" value={theme} choices={themes} onChoose={choose} />
+        <p className="text-quiet">{awakeWords[awake]}</p>
+      </div>
+    </Sheet>
+  )
+}

@@ -1,0 +1,86 @@
+import { useCallback, useEffect, useState } from 'react'
+import { chime } from './chime'
+
+/** How a run makes itself known; kept on this device. */
+export interface Signals {
+  sound: boolean
+  voice: boolean
+  shake: boolean
+}
+
+const kept = 'kamuri.signals'
+const usual: Signals = { sound: true, voice: false, shake: true }
+
+function restore(): Signals {
+  try {
+    return { ...usual, ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as Partial<Signals>) }
+  } catch {
+    return usual
+  }
+}
+
+let current = restore()
+
+/** Whether this browser can speak, and shake. */
+export const canSpeak = () => 'speechSynthesis' in window
+export const canShake = () => 'vibrate' in navigator
+
+export function useSignals() {
+  const [signals, set] = useState(current)
+  const change = useCallback((next: Partial<Signals>) => {
+    current = { ...current, ...next }
+    localStorage.setItem(kept, JSON.stringify(current))
+    set(current)
+  }, [])
+  return { signals, change }
+}
+
+/** Says a sentence aloud, where somebody asked for it. */
+export function say(words: string) {
+  if (!current.voice || !canSpeak()) return
+  const said = new SpeechSynthesisUtterance(words)
+  said.lang = 'en'
+  window.speechSynthesis.speak(said)
+}
+
+/** A mark of a wait is reached: heard, felt and said, as far as each is switched on. */
+export function signal(kind: 'earliest' | 'latest', words: string) {
+  if (current.sound) chime(kind)
+  if (current.shake && canShake()) navigator.vibrate(kind === 'latest' ? [300, 120, 300, 120, 300] : [200, 100, 200])
+  say(words)
+}
+
+export type Awake = 'awake' | 'cannot' | 'asleep'
+
+/** Keeps the screen awake while the page is in sight, where the browser allows. */
+export function useAwake(): Awake {
+  const [awake, setAwake] = useState<Awake>(() => ('wakeLock' in navigator ? 'asleep' : 'cannot'))
+  useEffect(() => {
+    if (!('wakeLock' in navigator)) return
+    let lock: WakeLockSentinel | null = null
+    let gone = false
+    const ask = async () => {
+      if (document.visibilityState !== 'visible') return
+      try {
+        lock = await navigator.wakeLock.request('screen')
+        if (gone) {
+          void lock.release()
+          return
+        }
+        lock.addEventListener('release', () => setAwake('asleep'))
+        setAwake('awake')
+      } catch {
+        setAwake('cannot')
+      }
+    }
+    const back = () => void ask()
+    void ask()
+    document.addEventListener('visibilitychange', back)
+    return () => {
+      gone = true
+      document.removeEventListener('visibilitychange', back)
+      void lock?.release()
+    }
+  }, [])
+  return awake
+}
