@@ -260,7 +260,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         JsonNode now = session;
         while (!now["allDone"]!.GetValue<bool>())
         {
-            now = await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("taskDone", (now["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>()));
+            now = await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>()));
         }
 
         await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("finished"));

@@ -18,7 +18,7 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
         JsonNode now = view;
         while (!now["allDone"]!.GetValue<bool>())
         {
-            var task = (now["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>();
+            var task = (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>();
             now = (await PressAsync(path, Bodies.Press("taskDone", task))).Body!;
         }
 
@@ -29,11 +29,11 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
         Assert.Equal((200, "finished"), (status, done!["status"]!.GetValue<string>()));
 
         var (_, review) = await server.Process.SendAsync(HttpMethod.Get, path + "/review");
-        Assert.Equal("Soft ends.", review!["session"]!["note"]!.GetValue<string>());
-        Assert.Equal(4, review["session"]!["ratings"]!["softness"]!.GetValue<int>());
+        Assert.Equal("Soft ends.", review!["note"]!.GetValue<string>());
+        Assert.Equal(4, review["heads"]![0]!["ratings"]!["softness"]!.GetValue<int>());
         Assert.Equal(view["tasks"]!.AsArray().Count, review["tasks"]!.AsArray().Count);
         Assert.All(review["tasks"]!.AsArray(), task => Assert.NotNull(task!["actualMinutes"]));
-        var (_, head) = await server.Process.SendAsync(HttpMethod.Get, $"/api/heads/{view["headId"]}");
+        var (_, head) = await server.Process.SendAsync(HttpMethod.Get, $"/api/heads/{view["heads"]![0]!["headId"]}");
         Assert.Equal(0, head!["due"]!["daysSince"]!.GetValue<int>());
 
         var (late, problem) = await PressAsync(path, Bodies.Press("paused"));
@@ -154,7 +154,7 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
             var (status, after) = await second.SendAsync(HttpMethod.Get, path);
 
             Assert.Equal(200, status);
-            Assert.Equal("tool-detangle", after!["doing"]!.GetValue<string>());
+            Assert.Equal("tool-detangle", after!["hands"]![0]!["doing"]!.GetValue<string>());
             Assert.Equal("done", Status(after, "conditioner"));
             Assert.Equal(began, TaskStart(after, "tool-detangle"));
             var (pressed, _) = await second.SendAsync(HttpMethod.Post, path + "/events", Bodies.Press("taskDone", "tool-detangle"));

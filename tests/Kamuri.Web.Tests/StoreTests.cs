@@ -1,11 +1,11 @@
 using System.Text.Json;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Shelf;
 using Kamuri.Store;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Kitchen;
 using Kamuri.Store.Sessions;
 using Kamuri.Store.Shelf;
-using Kamuri.Core.Shelf;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
@@ -106,8 +106,15 @@ public sealed class StoreTests : IDisposable
         DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
         ProductRow Row() => new()
         {
-            Id = Guid.CreateVersion7(), Name = "Thin ‘lotion’", Role = ProductRole.LeaveIn, Label = "Aqua", SizeMillilitres = 250.5, Price = 4.50m,
-            Opened = new DateOnly(2026, 1, 31), MonthsAfterOpening = 12, Version = 3,
+            Id = Guid.CreateVersion7(),
+            Name = "Thin ‘lotion’",
+            Role = ProductRole.LeaveIn,
+            Label = "Aqua",
+            SizeMillilitres = 250.5,
+            Price = 4.50m,
+            Opened = new DateOnly(2026, 1, 31),
+            MonthsAfterOpening = 12,
+            Version = 3,
         };
         ProductRow[] many = [Row(), Row()];
         db.Add(Row());

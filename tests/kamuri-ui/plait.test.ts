@@ -9,7 +9,9 @@ import {
   stays,
   stitches,
   textWidth,
+  spanOf,
   threadPath,
+  threadsOf,
   ticks,
   type Frame,
   type PlaitTask,
@@ -166,5 +168,38 @@ describe('hours in which nobody works', () => {
     const scale = scaleOf([task('set', 0, 40), task('dry', 40, 500, { isHandsOn: false })], 500)
     expect(scale.breaks.length).toBe(1)
     expect(scale.to(500)).toBeLessThan(140)
+  })
+})
+
+describe('two pairs of hands', () => {
+  const both = [
+    task('comb', 0, 20, { by: 'Ama' }),
+    task('boil', 0, 5, { by: 'Kofi', strand: 'kitchen' }),
+    task('works', 20, 50, { isHandsOn: false }),
+    task('strain', 30, 34, { by: 'Kofi', strand: 'kitchen' }),
+    task('rinse', 50, 60, { by: 'Kofi' }),
+  ]
+
+  it('are two threads, each with its own work and its own resting line', () => {
+    const [ama, kofi] = threadsOf(both, frame, 10)
+    expect([ama!.name, kofi!.name]).toEqual(['Ama', 'Kofi'])
+    expect(ama!.stays.flatMap((stay) => stay.task?.id ?? [])).toEqual(['comb'])
+    expect(kofi!.stays.flatMap((stay) => stay.task?.id ?? [])).toEqual(['boil', 'strain', 'rinse'])
+    expect(kofi!.frame.rest - ama!.frame.rest).toBe(10)
+    // Where both are on one strand they lie side by side.
+    expect(kofi!.frame.lanes.head! - ama!.frame.lanes.head!).toBe(5)
+    // Both run to the end of the day.
+    expect([ama!.stays.at(-1)!.to, kofi!.stays.at(-1)!.to]).toEqual([60, 60])
+  })
+
+  it('is one thread in the middle where nobody is told apart', () => {
+    const [only, ...more] = threadsOf(day, frame, 10)
+    expect(more).toEqual([])
+    expect(only!.frame).toBe(frame)
+  })
+
+  it('leaves room for the ends that slow days make', () => {
+    expect(spanOf({ tasks: both, finishes: [{ strand: 'head', likely: 61, nineInTen: 75 }] })).toBe(75)
+    expect(spanOf({ tasks: both })).toBe(60)
   })
 })

@@ -1,32 +1,63 @@
 import { describe, expect, it } from 'vitest'
-import type { RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
+import type { HandsView, RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
 import { clock, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
 import { halfWidth, sectionCentre, sectionPath } from '../../src/kamuri-ui/drawings/head-map/geometry'
-import { mainPress } from '../../src/kamuri-ui/places/today/run/mainPress'
+import { handsOf, mainPress, nameOf } from '../../src/kamuri-ui/places/today/run/mainPress'
 
 const task = (id: string, more: Partial<RunTaskView> = {}) =>
   ({ id, title: id, sections: 0, sectionsDone: [], ...more }) as unknown as RunTaskView
 
 const view = (more: Partial<SessionView>) =>
-  ({ status: 'running', tasks: [], doing: null, next: null, counting: [], allDone: false, ...more }) as unknown as SessionView
+  ({ status: 'running', tasks: [], heads: [], counting: [], allDone: false, ...more }) as unknown as SessionView
+
+const hands = (more: Partial<HandsView> = {}) =>
+  ({ name: '', doing: null, next: null, nextFrom: null, restUntil: null, then: [], waitsFor: null, ...more }) as HandsView
 
 describe('the big button', () => {
   it('does the next section, then is done, then starts what comes next', () => {
     const look = task('look', { sections: 3, sectionsDone: [1, 3] })
-    expect(mainPress(view({ tasks: [look], doing: 'look' }))).toEqual({
+    expect(mainPress(view({ tasks: [look] }), hands({ doing: 'look' }))).toEqual({
       label: 'Section 2 done',
       event: { kind: 'sectionDone', task: 'look', section: 2 },
     })
-    expect(mainPress(view({ tasks: [task('Cover')], doing: 'Cover' }))?.event).toEqual({ kind: 'taskDone', task: 'Cover' })
-    expect(mainPress(view({ tasks: [task('Rinse')], next: 'Rinse' }))?.label).toBe('Start: rinse')
+    expect(mainPress(view({ tasks: [task('Cover')] }), hands({ doing: 'Cover' }))?.event).toEqual({ kind: 'taskDone', task: 'Cover' })
+    expect(mainPress(view({ tasks: [task('Rinse')] }), hands({ next: 'Rinse' }))?.label).toBe('Start: rinse')
   })
 
   it('says that it is dry, finishes when all is done, and goes on after a pause', () => {
     const counting = [{ task: 'dry.wait', title: 'Drying in still air' }] as unknown as SessionView['counting']
-    expect(mainPress(view({ counting }))?.label).toBe('It is dry')
-    expect(mainPress(view({ allDone: true }))).toEqual({ label: 'Finish the day', event: null })
-    expect(mainPress(view({ status: 'paused', doing: 'look' }))?.event).toEqual({ kind: 'resumed' })
-    expect(mainPress(view({}))).toBeNull()
+    expect(mainPress(view({ counting }), hands())?.label).toBe('It is dry')
+    expect(mainPress(view({ allDone: true }), hands())).toEqual({ label: 'Finish the day', event: null })
+    expect(mainPress(view({ status: 'paused' }), hands({ doing: 'look' }))?.event).toEqual({ kind: 'resumed' })
+    expect(mainPress(view({}), hands())).toBeNull()
+  })
+})
+
+describe('several heads and hands', () => {
+  const heads = [
+    { key: '1', name: 'Ada' },
+    { key: '2', name: 'Bo' },
+  ] as unknown as SessionView['heads']
+
+  it('says whose hair it is, and not for the kitchen', () => {
+    const tasks = [task('Rinse', { strand: '2', head: '2' }), task('Boil', { strand: 'kitchen', head: '2' })]
+    expect(mainPress(view({ heads, tasks }), hands({ next: 'Rinse' }))?.label).toBe('Start: rinse (Bo)')
+    expect(mainPress(view({ heads, tasks }), hands({ next: 'Boil' }))?.label).toBe('Start: boil')
+    expect([nameOf(view({ heads }), '1'), nameOf(view({ heads }), '9')]).toEqual(['Ada', ''])
+  })
+
+  it('waits for other hands instead of offering what would be refused', () => {
+    const tasks = [task('Comb', { by: 'Ama' }), task('Rinse', { by: 'Kofi', strand: '1', head: '1' })]
+    expect(mainPress(view({ heads, tasks }), hands({ next: 'Rinse', waitsFor: 'Comb' }))).toEqual({
+      label: 'Waits for Ama: comb',
+      event: null,
+      isHeld: true,
+    })
+  })
+
+  it('is for the hands that were chosen, else for the first', () => {
+    const both = view({ hands: [hands({ name: 'Ama' }), hands({ name: 'Kofi' })] })
+    expect([handsOf(both, 'Kofi').name, handsOf(both, 'Zed').name, handsOf(both, null).name]).toEqual(['Kofi', 'Ama', 'Ama'])
   })
 })
 

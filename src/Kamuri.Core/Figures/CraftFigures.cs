@@ -2,6 +2,7 @@ using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Running.Mishaps;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 using Kamuri.Core.Units;
@@ -28,6 +29,7 @@ public sealed record CraftFigures
     public RhythmFigures Rhythm { get; init; } = new();
     public NightFigures Night { get; init; } = new();
     public BreakFigures Breaks { get; init; } = new();
+    public MishapFigures Mishaps { get; init; } = new();
 
     /// <summary>Steps whose times a household has changed, by catalogue id.</summary>
     public IReadOnlyDictionary<string, StepFigures> Steps { get; init; } = new Dictionary<string, StepFigures>();

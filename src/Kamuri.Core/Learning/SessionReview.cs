@@ -36,13 +36,18 @@ public sealed record SessionSummary(
 /// <param name="Detangled">The hair was really combed through.</param>
 /// <param name="Taken">What was taken from shelf and fridge, by the plan.</param>
 /// <param name="Touched">Ingredients that ask for a patch test and were on the head.</param>
-public sealed record SessionOutcome(Guid HeadId, bool Washed, bool Detangled, IReadOnlyList<SessionTaking> Taken, IReadOnlyList<string> Touched);
+public sealed record SessionOutcome(Guid HeadId, bool Washed, bool Detangled, IReadOnlyList<SessionTaking> Taken, IReadOnlyList<string> Touched)
+{
+    /// <summary>Ingredients a reaction was seen to.</summary>
+    public IReadOnlyList<string> Reacted { get; init; } = [];
+}
 
 /// <summary>Looks back on a finished session.</summary>
 public static class LookBack
 {
-    public static SessionReview On(SessionPlan plan, SessionState state)
+    public static SessionReview On(SessionPlan begun, SessionState state)
     {
+        var plan = begun.With(state);
         var tasks = plan.Tasks.Select(task => Review(task, state.Task(task.Id)) with { HeadName = plan.Heads.Count > 1 ? plan.HeadOf(task).Name : null }).ToList();
         var planned = (plan.PlannedEnd - plan.PlannedStart).TotalMinutes;
         var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes : 0;
@@ -63,8 +68,9 @@ public static class LookBack
     }
 
     /// <summary>One head among several, from the first thing done for it to the last.</summary>
-    private static SessionReview Of(SessionPlan plan, SessionState state, SessionHead head)
+    private static SessionReview Of(SessionPlan begun, SessionState state, SessionHead head)
     {
+        var plan = begun.With(state);
         var own = plan.Tasks.Where(task => plan.HeadOf(task) == head).ToList();
         var tasks = own.Select(task => Review(task, state.Task(task.Id))).ToList();
         var planned = own.Max(task => task.PlannedStart + task.PlannedMinutes) - own.Min(task => task.PlannedStart);
@@ -79,7 +85,8 @@ public static class LookBack
         var done = Done(plan, state, head).ToList();
         return new SessionOutcome(head.HeadId, done.Exists(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Exists(step => step.Detangles),
             [.. plan.Takings.Where(taking => done.Exists(step => step.Id == taking.StepId))],
-            [.. plan.Touches.Where(pair => done.Exists(step => step.Id == pair.Key)).SelectMany(pair => pair.Value).Distinct()]);
+            [.. plan.Touches.Where(pair => done.Exists(step => step.Id == pair.Key)).SelectMany(pair => pair.Value).Distinct()])
+        { Reacted = [.. state.Reactions.GetValueOrDefault(head.Key) ?? []] };
     })];
 
     /// <summary>Steps on a head of which something was really done.</summary>

@@ -19,8 +19,9 @@ public static class SessionCommands
     public static readonly TimeSpan Tolerance = TimeSpan.FromMinutes(1);
 
     /// <summary>Null when the event may be written down.</summary>
-    public static Refusal? Check(SessionPlan plan, SessionState state, SessionEvent happened, DateTimeOffset now)
+    public static Refusal? Check(SessionPlan begun, SessionState state, SessionEvent happened, DateTimeOffset now)
     {
+        var plan = begun.With(state);
         if (state.Status == SessionStatus.Finished)
         {
             return new Refusal(RefusalKind.Conflict, "This session is finished; what happened in it stays as it was.");
@@ -59,6 +60,7 @@ public static class SessionCommands
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text) ? new Refusal(RefusalKind.Invalid, "A note needs words.") : CheckNote(e.Text),
             EventUndone e => state.Undoable.Any(done => done.Id == e.Target) ? null
                 : new Refusal(RefusalKind.Unknown, "There is nothing like that to take back in this session."),
+            MishapHandled e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : null,
             HeadRated e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : CheckRatings(e.Ratings),
             SessionFinished e => CheckRatings(e.Ratings) ?? CheckNote(e.Note),
             _ => new Refusal(RefusalKind.Invalid, "This kind of event is not known here."),
@@ -90,7 +92,7 @@ public static class SessionCommands
         var busy = plan.Tasks.FirstOrDefault(other => other.IsHandsOn && state.Task(other.Id).Status == TaskStatus.Running
             && (other.By == asked.By || (other.Strand == asked.Strand && plan.FindHead(other.Strand) is not null)));
         return asked.IsHandsOn && busy is not null
-            ? new Refusal(RefusalKind.Conflict, $"{(busy.By is { } who ? $"{who}’s hands" : "Hands")} are still on {busy.Title.ToLowerInvariant()}; finish or skip it first.")
+            ? new Refusal(RefusalKind.Conflict, $"{(plan.Hands.Count > 1 && busy.By is { } who ? $"{who}’s hands" : "Hands")} are still on {busy.Title.ToLowerInvariant()}; finish or skip it first.")
             : null;
     }
 

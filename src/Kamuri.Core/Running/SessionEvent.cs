@@ -1,3 +1,5 @@
+using Kamuri.Core.Running.Mishaps;
+
 namespace Kamuri.Core.Running;
 
 /// <summary>Five quick ratings, 1 to 5 each; null when not answered.</summary>
@@ -44,6 +46,14 @@ public sealed record NoteTaken(Guid Id, DateTimeOffset At, string Text, string? 
 
 /// <summary>An earlier event is taken back.</summary>
 public sealed record EventUndone(Guid Id, DateTimeOffset At, Guid Target) : SessionEvent(Id, At);
+
+/// <summary>Something went wrong on a head, and somebody chose how to go on.</summary>
+/// <param name="Way">The way that was chosen, in words.</param>
+/// <param name="Changes">What it does to the session.</param>
+/// <param name="Remember">A note for next time; null for none.</param>
+/// <param name="Reactions">Ingredients a reaction is noted against.</param>
+public sealed record MishapHandled(
+    Guid Id, DateTimeOffset At, string Head, Mishap Mishap, string Way, IReadOnlyList<SessionChange> Changes, string? Remember, IReadOnlyList<string> Reactions) : SessionEvent(Id, At);
 
 /// <summary>What the person thought of how one of several heads came out.</summary>
 public sealed record HeadRated(Guid Id, DateTimeOffset At, string Head, Ratings Ratings) : SessionEvent(Id, At);

@@ -1,3 +1,6 @@
+using Kamuri.Core.Running.Mishaps;
+using Kamuri.Core.Steps;
+
 namespace Kamuri.Core.Running;
 
 /// <summary>
@@ -18,9 +21,16 @@ public static class SessionFold
             .ToList();
         var undone = known.OfType<EventUndone>().Select(undo => undo.Target).ToHashSet();
         var state = new SessionState();
+        var current = plan;
         foreach (var happened in known.Where(happened => happened is not EventUndone && !undone.Contains(happened.Id)))
         {
-            state = Apply(plan, state, happened);
+            var next = Apply(current, state, happened);
+            if (next.Inserted != state.Inserted || next.Changed != state.Changed || next.First != state.First)
+            {
+                current = plan.With(next);
+            }
+
+            state = next;
         }
 
         return state;
@@ -61,11 +71,53 @@ public static class SessionFold
             SessionPaused => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = happened.At } : state,
             SessionResumed => Resume(plan, state, happened.At),
             NoteTaken note => state with { Notes = state.Notes.Add(new Note(note.At, note.Text, note.Task)) },
+            MishapHandled mishap => Handle(plan, state, mishap),
             HeadRated rated => plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) },
             SessionFinished finished => End(plan, state, finished),
             _ => state,
         };
         return ReferenceEquals(next, state) ? state : next with { Undoable = next.Undoable.Add(happened) };
+    }
+
+    private static SessionState Handle(SessionPlan plan, SessionState state, MishapHandled mishap)
+    {
+        if (plan.FindHead(mishap.Head) is null)
+        {
+            return state;
+        }
+
+        var next = Change(plan, state, mishap.Changes, mishap.At);
+        next = mishap.Remember is { } words ? next with { Notes = next.Notes.Add(new Note(mishap.At, words, null)) } : next;
+        return mishap.Reactions.Count == 0 ? next
+            : next with { Reactions = next.Reactions.SetItem(mishap.Head, next.Reactions.GetValueOrDefault(mishap.Head, []).Union(mishap.Reactions)) };
+    }
+
+    /// <summary>Applies changes to a session; one that no longer makes sense changes nothing.</summary>
+    internal static SessionState Change(SessionPlan plan, SessionState state, IReadOnlyList<SessionChange> changes, DateTimeOffset at)
+    {
+        foreach (var change in changes)
+        {
+            state = change.Kind switch
+            {
+                ChangeKind.Skip => Skip(plan, state, new TaskSkipped(Guid.Empty, at, change.Task)),
+                ChangeKind.End => state.Task(change.Task).Status == TaskStatus.Running ? Finish(plan, state, change.Task, at) : state,
+                ChangeKind.Shorten => plan.FindTask(change.Task) is null ? state
+                    : state with { Changed = state.Changed.SetItem(change.Task, state.Changed.GetValueOrDefault(change.Task, new TaskChange()) with { Minutes = change.Minutes }) },
+                ChangeKind.WithoutHeat => plan.FindTask(change.Task) is null ? state
+                    : state with { Changed = state.Changed.SetItem(change.Task, state.Changed.GetValueOrDefault(change.Task, new TaskChange()) with { WithoutHeat = true }) },
+                ChangeKind.Insert when change.Work is { } work && plan.FindTask(work.Id) is null => state with
+                {
+                    Inserted = state.Inserted.Add(new Insertion(work, change.Behind)),
+                    MistAfter = work.Parks ? change.Minutes : state.MistAfter,
+                },
+                ChangeKind.First => plan.FindTask(change.Task) is null ? state : state with { First = state.First.Remove(change.Task).Add(change.Task) },
+                ChangeKind.ForgetSections => Change(plan, state, change.Task, task => task with { Sections = [] }),
+                ChangeKind.Park => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = at } : state,
+                _ => state,
+            };
+        }
+
+        return state;
     }
 
     private static SessionState Start(SessionPlan plan, SessionState state, string id, DateTimeOffset at)
@@ -123,7 +175,9 @@ public static class SessionFold
         }
 
         state = Set(state, id, state.Task(id) with { Status = TaskStatus.Done, End = at });
-        return BeginWaits(plan, state, id, at);
+        state = BeginWaits(plan, state, id, at);
+        return plan.FindTask(id)!.Parks && state.Status == SessionStatus.Running
+            ? state with { Status = SessionStatus.Paused, PausedAt = at, Parked = new Parked(at, state.MistAfter) } : state;
     }
 
     /// <summary>What works by itself begins the moment the work before it is over.</summary>
@@ -174,7 +228,36 @@ public static class SessionFold
             state = Set(state, task.Id, state.Task(task.Id) with { Paused = state.Task(task.Id).Paused + stood });
         }
 
-        return state with { Status = SessionStatus.Running, PausedAt = null };
+        return Moisten(plan, state, at) with { Status = SessionStatus.Running, PausedAt = null, Parked = null };
+    }
+
+    /// <summary>Hair that was left for hours has dried: it gets a mist before work on it goes on.</summary>
+    private static SessionState Moisten(SessionPlan plan, SessionState state, DateTimeOffset at)
+    {
+        if (state.Parked is not { } parked || (at - parked.At).TotalMinutes < parked.DriesWithin)
+        {
+            return state;
+        }
+
+        const double minutes = 4;
+        foreach (var head in plan.Heads)
+        {
+            var own = plan.Tasks.Where(task => task.Strand == head.Key && task.IsHandsOn).ToList();
+            var next = own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Waiting);
+            var last = own.LastOrDefault(task => state.Task(task.Id).Status == TaskStatus.Done && task.StepId is not null);
+            if (next is null || plan.FindStep(last?.StepId)?.After?.Wetness is not >= Wetness.Blotted)
+            {
+                continue;
+            }
+
+            state = state with
+            {
+                Inserted = state.Inserted.Add(new Insertion(
+                    new SessionTask($"{head.Key}/back-{state.Inserted.Count + 1}-mist", null, head.Key, "Mist it again", true, 0, null, "", [Resource.Hands], 0, minutes) { By = next.By }, null)),
+            };
+        }
+
+        return state;
     }
 
     private static SessionState End(SessionPlan plan, SessionState state, SessionFinished finished)

@@ -5,6 +5,7 @@ using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Running;
 
@@ -16,6 +17,28 @@ public sealed record SessionStep(
 {
     /// <summary>The key of the head it is done on.</summary>
     public string Head { get; init; } = PlannedTask.HeadStrand;
+
+    /// <summary>How it leaves the hair; null in sessions of earlier versions.</summary>
+    public HairAfter? After { get; init; }
+}
+
+/// <summary>The hair as a step leaves it.</summary>
+/// <param name="Wetness">How wet it is.</param>
+/// <param name="Lying">What lies on it, and the step that put it there.</param>
+public sealed record HairAfter(Wetness Wetness, IReadOnlyList<LyingOn> Lying);
+
+/// <summary>Something that lies on the hair.</summary>
+/// <param name="Step">The step that put it there, by id.</param>
+public sealed record LyingOn(Substance Substance, string Step);
+
+/// <summary>A mixture of the day, as far as a run may have to put it right.</summary>
+/// <param name="StepId">The step it is for.</param>
+/// <param name="KeepsInFridge">Days it keeps there; null when it does not.</param>
+/// <param name="TooThick">What to do about it, in a sentence.</param>
+public sealed record SessionMixture(string StepId, string Name, int? KeepsInFridge, string TooThick, string TooRunny, string TooLittle)
+{
+    /// <summary>Other heads of the day that take something of the same kind later.</summary>
+    public IReadOnlyList<string> Others { get; init; } = [];
 }
 
 /// <summary>A head of a running session.</summary>
@@ -61,6 +84,9 @@ public sealed record SessionTask(
     /// <summary>Somebody or something it needs is not there before; null when nothing holds it back.</summary>
     public DateTimeOffset? NotBefore { get; init; }
 
+    /// <summary>Done, the hair is parked and the session stops.</summary>
+    public bool Parks { get; init; }
+
     /// <summary>Every step worked in it; empty for the kitchen.</summary>
     public IEnumerable<string> StepIds => StepId is null ? [] : [StepId, .. Also ?? []];
 }
@@ -99,6 +125,57 @@ public sealed record SessionPlan
     /// <summary>Everyone by name: "Ada", "Ada and Bo", "Ada, Bo and Cy".</summary>
     public string Names => PlanWords.All([.. Heads.Select(head => head.Name)]);
 
+    /// <summary>What is made in the kitchen for it.</summary>
+    public IReadOnlyList<SessionMixture> Mixtures { get; init; } = [];
+
+    /// <summary>The plan as it stands after what went wrong: with what was put in, shortened, and taken from under the hood.</summary>
+    public SessionPlan With(SessionState state)
+    {
+        if (state.Inserted.IsEmpty && state.Changed.IsEmpty && state.First.IsEmpty)
+        {
+            return this;
+        }
+
+        var tasks = Tasks.Select(task => state.Changed.TryGetValue(task.Id, out var changed) ? changed.On(task) : task).ToList();
+        int Front() => tasks.FindIndex(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Waiting && !state.IsInserted(task.Id));
+        foreach (var id in state.First.Reverse())
+        {
+            if (tasks.FindIndex(task => task.Id == id) is >= 0 and var from && Front() is >= 0 and var to && to < from)
+            {
+                var moved = tasks[from] with { PlannedStart = tasks[to].PlannedStart };
+                tasks.RemoveAt(from);
+                tasks.Insert(to, moved);
+            }
+        }
+
+        var links = Links.ToList();
+        foreach (var (work, behind) in state.Inserted)
+        {
+            if (tasks.Exists(task => task.Id == work.Id))
+            {
+                continue;
+            }
+
+            // Behind what it has to wait for, else in front of everything that hands have not begun.
+            var at = behind is null ? Front()
+                : tasks.FindIndex(task => task.Id == behind) + 1;
+            at = at < 0 ? tasks.Count : at;
+            var next = tasks.Skip(at).FirstOrDefault(task => task.IsHandsOn && task.Strand == work.Strand);
+            tasks.Insert(at, work with { PlannedStart = at < tasks.Count ? tasks[at].PlannedStart : tasks.Select(task => task.PlannedStart + task.PlannedMinutes).Max() });
+            if (behind is not null)
+            {
+                links.Add(new Link(behind, work.Id));
+            }
+
+            if (next is not null)
+            {
+                links.Add(new Link(work.Id, next.Id));
+            }
+        }
+
+        return this with { Tasks = tasks, Links = links };
+    }
+
     public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);
 
     public SessionTask? FindTask(string id) => Tasks.FirstOrDefault(task => task.Id == id);
@@ -109,6 +186,9 @@ public sealed record SessionPlan
     /// <summary>The head a task is for, in the kitchen as well.</summary>
     public SessionHead HeadOf(SessionTask task) => FindHead(task.Strand)
         ?? Heads.FirstOrDefault(head => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)) ?? Heads[0];
+
+    /// <summary>The entry of the catalogue a step of a session came from.</summary>
+    public static StepKind? KindOf(string step) => StepCatalogue.OfStep(step[(step.IndexOf('/', StringComparison.Ordinal) + 1)..]);
 
     /// <summary>Takes from a plan what a session needs.</summary>
     public static SessionPlan From(Plan plan) => new()
@@ -122,6 +202,7 @@ public sealed record SessionPlan
         Links = plan.Links,
         Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step, null))],
         Touches = TouchedBy(plan, null).ToDictionary(),
+        Mixtures = [.. MixturesOf(plan, null)],
     };
 
     /// <summary>Takes from the plan of a household what a session needs. Steps are told apart by the key of their head, as tasks are.</summary>
@@ -138,6 +219,11 @@ public sealed record SessionPlan
         Links = plan.Links,
         Takings = [.. plan.Heads.SelectMany(head => head.Plan.Steps.SelectMany(step => Taken(head.Plan, step, head.Key)))],
         Touches = plan.Heads.SelectMany(head => TouchedBy(head.Plan, head.Key)).ToDictionary(),
+        Mixtures = [.. plan.Heads.SelectMany(head => MixturesOf(head.Plan, head.Key).Select(mixture => mixture with
+        {
+            Others = [.. plan.Heads.Where(other => other != head && other.Plan.Steps.Any(step => step.Step.Kind.Puts is { } puts
+                && puts == head.Plan.Steps.First(own => $"{head.Key}/{own.Step.Id}" == mixture.StepId).Step.Kind.Puts)).Select(other => other.Plan.Request.Head.Name)],
+        }))],
     };
 
     private static SessionHead HeadOf(Plan plan, string key, DateTimeOffset? wanted) =>
@@ -152,7 +238,22 @@ public sealed record SessionPlan
         Keyed(key, planned.Step.Id), planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
         planned.Step.Places, planned.Step.Direction, Amount(plan, planned), planned.Cautions,
         planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles, planned.Step.Kind.Treatment)
-    { Head = key ?? PlannedTask.HeadStrand };
+    {
+        Head = key ?? PlannedTask.HeadStrand,
+        After = new HairAfter(planned.After.Wetness,
+            [.. planned.After.Deposits.Concat(planned.After.AwaitsWash).Select(deposit => new LyingOn(deposit.Substance, Keyed(key, deposit.Step))).Distinct()]),
+    };
+
+    /// <summary>What may be said of mixtures while they are used: how they are put right, and whether the rest keeps.</summary>
+    private static IEnumerable<SessionMixture> MixturesOf(Plan plan, string? key) => plan.Mixtures.Select(made =>
+    {
+        var mixture = made.Cooking.Mixture;
+        string Right(Trouble trouble) => Correction.For(mixture.Formula, trouble, new Millilitres(mixture.Makes.Value / StretchedFrom), mixture.Makes, plan.Request.Kitchen).Sentence;
+        return new SessionMixture(Keyed(key, made.Step.Id), mixture.Formula.Name, mixture.Formula.Keep.Fridge?.Days, Right(Trouble.TooThick), Right(Trouble.TooRunny), Right(Trouble.TooLittle));
+    });
+
+    /// <summary>When somebody says there is not enough, about so much more is missing.</summary>
+    private const double StretchedFrom = 1.2;
 
     private static SessionTask Task(PlannedTask task, DateTimeOffset start, string? key) => new(
         task.Id, task.StepId is null ? null : Keyed(key, task.StepId), task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,

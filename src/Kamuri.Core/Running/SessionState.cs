@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Running;
 
@@ -23,6 +25,29 @@ public sealed record TaskState(
     public bool IsOver => Status is TaskStatus.Done or TaskStatus.Skipped;
 }
 
+/// <summary>What went wrong changed a task.</summary>
+/// <param name="Minutes">What a wait takes now; null for as planned.</param>
+/// <param name="WithoutHeat">It goes on without hood or steamer.</param>
+public sealed record TaskChange(double? Minutes = null, bool WithoutHeat = false)
+{
+    public SessionTask On(SessionTask task) => task with
+    {
+        PlannedMinutes = Minutes ?? task.PlannedMinutes,
+        Window = Minutes is { } minutes && task.Window is { } window
+            ? window with { Earliest = Math.Min(window.Earliest, minutes), Usual = minutes } : task.Window,
+        Uses = WithoutHeat ? [.. task.Uses.Where(each => each is not (Resource.Hood or Resource.Steamer))] : task.Uses,
+    };
+}
+
+/// <summary>Work that was put in.</summary>
+/// <param name="Behind">The task it comes behind; null when it comes next.</param>
+public sealed record Insertion(SessionTask Work, string? Behind);
+
+/// <summary>The hair is put up and left.</summary>
+/// <param name="At">Since when.</param>
+/// <param name="DriesWithin">Minutes after which wet hair wants a mist.</param>
+public sealed record Parked(DateTimeOffset At, double DriesWithin);
+
 /// <summary>A note with its moment.</summary>
 public sealed record Note(DateTimeOffset At, string Text, string? Task);
 
@@ -41,6 +66,26 @@ public sealed record SessionState
     public ImmutableDictionary<string, Ratings> HeadRatings { get; init; } = ImmutableDictionary<string, Ratings>.Empty;
 
     public string? ClosingNote { get; init; }
+
+    /// <summary>Work that was put in because something went wrong.</summary>
+    public ImmutableList<Insertion> Inserted { get; init; } = [];
+
+    /// <summary>Tasks that come before everything else that has not begun, in their order.</summary>
+    public ImmutableList<string> First { get; init; } = [];
+
+    /// <summary>Tasks that something that went wrong has changed, by id.</summary>
+    public ImmutableDictionary<string, TaskChange> Changed { get; init; } = ImmutableDictionary<string, TaskChange>.Empty;
+
+    /// <summary>Ingredients a reaction was seen to, by head.</summary>
+    public ImmutableDictionary<string, ImmutableSortedSet<string>> Reactions { get; init; } = ImmutableDictionary<string, ImmutableSortedSet<string>>.Empty;
+
+    /// <summary>Left for later; null while nobody has stopped for good.</summary>
+    public Parked? Parked { get; init; }
+
+    /// <summary>Minutes after which parked hair wants a mist.</summary>
+    public double MistAfter { get; init; }
+
+    public bool IsInserted(string task) => Inserted.Exists(each => each.Work.Id == task);
 
     /// <summary>Events that can still be taken back, oldest first.</summary>
     public ImmutableList<SessionEvent> Undoable { get; init; } = [];

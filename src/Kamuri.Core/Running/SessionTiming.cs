@@ -16,8 +16,9 @@ public sealed record Counting(
 /// <param name="NextFrom">Not before this, because of a wait or of somebody who is not there yet; null when it can begin at once.</param>
 /// <param name="RestUntil">A break that is due lasts until then; null when none is.</param>
 /// <param name="Then">The tasks after that.</param>
+/// <param name="WaitsFor">What other hands have to be done with before the next; null when nothing holds it up.</param>
 public sealed record HandsMoment(
-    string Name, SessionTask? Doing, SessionTask? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<SessionTask> Then);
+    string Name, SessionTask? Doing, SessionTask? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<SessionTask> Then, SessionTask? WaitsFor);
 
 /// <summary>A session as it stands at one moment: what hands do, what is counting, what comes next, when it ends.</summary>
 /// <param name="Now">The moment.</param>
@@ -35,8 +36,9 @@ public sealed record SessionMoment(
 /// <summary>Times the rest of a running session again: order kept, one longest-path pass.</summary>
 public static class SessionTiming
 {
-    public static SessionMoment At(SessionPlan plan, SessionState state, DateTimeOffset now)
+    public static SessionMoment At(SessionPlan begun, SessionState state, DateTimeOffset now)
     {
+        var plan = begun.With(state);
         var zero = state.StartedAt ?? now;
         var times = Project(plan, state, zero, now);
         var counting = plan.Tasks
@@ -49,13 +51,13 @@ public static class SessionTiming
             .Select(task => times[task.Id].End).DefaultIfEmpty(now).Max();
         var ends = End(plan.Tasks);
         var names = plan.Hands.Count == 0 ? [""] : plan.Hands;
-        return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting))], counting, ends,
+        return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting, times))], counting, ends,
             plan.Heads.ToDictionary(head => head.Key, head => End(plan.Tasks.Where(task => task.Strand == head.Key))),
             (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times);
     }
 
     /// <summary>One pair of hands: what it holds, and what it comes to next in the settled order.</summary>
-    private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting)
+    private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting, Dictionary<string, TaskTimes> times)
     {
         var own = plan.Tasks.Where(task => task.IsHandsOn && (name.Length == 0 || task.By is null || task.By == name)).ToList();
         var waiting = own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting).ToList();
@@ -63,8 +65,11 @@ public static class SessionTiming
         var before = next is null ? [] : plan.Links.Where(link => link.To == next.Id).ToList();
         var from = counting.Where(count => before.Exists(link => link.From == count.Task.Id)).Select(count => (DateTimeOffset?)count.EarliestAt).Append(next?.NotBefore).Max();
         var rest = before.Where(link => link.LeastGap > 0).Select(link => state.Task(link.From).End?.AddMinutes(link.LeastGap)).Max();
+        var held = before.Where(link => link.LeastGap == 0).Select(link => plan.FindTask(link.From)!)
+            .FirstOrDefault(task => task.IsHandsOn && !own.Contains(task) && !state.Task(task.Id).IsOver);
+        from = held is null ? from : times[next!.Id].Start;
         return new HandsMoment(name, own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Running), next,
-            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)]);
+            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)], held);
     }
 
     private static Counting Count(SessionTask task, TaskState state)

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Running;
+using Kamuri.Core.Shelf;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Shelf;
 using Microsoft.EntityFrameworkCore;
@@ -87,6 +88,18 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         if (head is null)
         {
             return;
+        }
+
+        foreach (var ingredient in outcome.Reacted)
+        {
+            var test = await db.PatchTests.FindAsync([headId, ingredient], cancellation);
+            if (test is null)
+            {
+                test = new PatchTestRow { HeadId = headId, Ingredient = ingredient };
+                db.Add(test);
+            }
+
+            (test.AppliedUtcTicks, test.Outcome) = (at.UtcTicks, PatchOutcome.Reacted);
         }
 
         var date = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, zone).DateTime);

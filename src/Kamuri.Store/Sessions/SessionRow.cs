@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
+using Kamuri.Core.Running.Mishaps;
 
 namespace Kamuri.Store.Sessions;
 
@@ -69,6 +70,9 @@ public sealed class SessionEventRow
             case TaskSkipped e: row.Task = e.Task; break;
             case TaskExtended e: (row.Task, row.Minutes) = (e.Task, e.Minutes); break;
             case NoteTaken e: (row.Task, row.Text) = (e.Task, e.Text); break;
+            case MishapHandled e:
+                (row.Task, row.Text) = (e.Head, JsonSerializer.Serialize(new HandledJson(e.Mishap, e.Way, e.Changes, e.Remember, e.Reactions), StoreJson.Options));
+                break;
             case HeadRated e:
                 row.Task = e.Head;
                 row.Rate(e.Ratings);
@@ -99,6 +103,7 @@ public sealed class SessionEventRow
             nameof(SessionResumed) => new SessionResumed(EventId, at),
             nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
             nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
+            nameof(MishapHandled) => Handled(at),
             nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
             nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
             _ => throw new InvalidOperationException($"This file holds an event of a kind this version does not know: {Kind}."),
@@ -107,6 +112,15 @@ public sealed class SessionEventRow
 
     private void Rate(Ratings ratings) =>
         (Softness, Definition, Slip, ScalpComfort, Stiffness) = (ratings.Softness, ratings.Definition, ratings.Slip, ratings.ScalpComfort, ratings.Stiffness);
+
+    private MishapHandled Handled(DateTimeOffset at)
+    {
+        var kept = JsonSerializer.Deserialize<HandledJson>(Text!, StoreJson.Options)!;
+        return new MishapHandled(EventId, at, Task!, kept.Mishap, kept.Way, kept.Changes, kept.Remember, kept.Reactions);
+    }
+
+    /// <summary>What a mishap came to, as it is kept in the row's text.</summary>
+    private sealed record HandledJson(Mishap Mishap, string Way, IReadOnlyList<SessionChange> Changes, string? Remember, IReadOnlyList<string> Reactions);
 
     private Ratings Rated() => new(Softness, Definition, Slip, ScalpComfort, Stiffness);
 }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Running;
 using Kamuri.Store.Sessions;
@@ -9,6 +10,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
 {
     private readonly SemaphoreSlim _gate = new(1, 1);
     private readonly List<SessionEvent> _events = [.. events];
+    private readonly ConcurrentDictionary<Guid, bool> _known = new(events.DistinctBy(happened => happened.Id).Select(happened => KeyValuePair.Create(happened.Id, true)));
     private TaskCompletionSource _changed = new(TaskCreationOptions.RunContinuationsAsynchronously);
 
     public Guid Id => id;
@@ -19,6 +21,9 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
     public bool IsRehearsal => log is null;
 
     public SessionState State { get; private set; } = SessionFold.Fold(plan, events);
+
+    /// <summary>Whether an event is known already, so that it was pressed twice.</summary>
+    public bool Knows(Guid happened) => _known.ContainsKey(happened);
 
     /// <summary>Completes at the next change.</summary>
     public Task Changed => _changed.Task;
@@ -32,7 +37,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
         await _gate.WaitAsync(cancellation);
         try
         {
-            if (_events.Any(known => known.Id == happened.Id))
+            if (Knows(happened.Id))
             {
                 return null;
             }
@@ -49,6 +54,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             }
 
             _events.Add(happened);
+            _known[happened.Id] = true;
             State = next;
         }
         finally

@@ -2,6 +2,7 @@ using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Running;
+using Kamuri.Core.Running.Mishaps;
 using Kamuri.Core.Steps;
 using Kamuri.Web.HouseholdPlans;
 using Kamuri.Web.Plans;
@@ -29,7 +30,7 @@ public sealed record StartBody
 public sealed record ClockBody(double Speed);
 
 /// <summary>What a press can mean.</summary>
-public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Finished }
+public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Mishap, Finished }
 
 /// <summary>Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once.</summary>
 public sealed record EventBody
@@ -48,7 +49,13 @@ public sealed record EventBody
     /// <summary>For undone: the event to take back.</summary>
     public Guid? Target { get; init; }
 
-    /// <summary>For a rating: the key of the head.</summary>
+    /// <summary>For something that went wrong: what it was.</summary>
+    public Mishap? Mishap { get; init; }
+
+    /// <summary>For something that went wrong: the way that was chosen.</summary>
+    public string? Way { get; init; }
+
+    /// <summary>For a rating, and for something that went wrong: the key of the head.</summary>
     public string? Head { get; init; }
 
     public Ratings? Ratings { get; init; }
@@ -69,6 +76,7 @@ public sealed record EventBody
             EventKind.Note => Text is null ? (null, "text") : (new NoteTaken(Id, at, Text, Task), null),
             EventKind.Undone => Target is null ? (null, "target") : (new EventUndone(Id, at, Target.Value), null),
             EventKind.HeadRated => Head is null ? (null, "head") : Ratings is null ? (null, "ratings") : (new HeadRated(Id, at, Head, Ratings), null),
+            EventKind.Mishap => (null, Mishap is null ? "mishap" : Way is null ? "way" : "head"),
             EventKind.Finished => (new SessionFinished(Id, at, Ratings ?? new Ratings(), Text), null),
             _ => (null, "kind"),
         };
@@ -107,7 +115,8 @@ public sealed record RunHeadView(
 /// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
 /// <param name="NextFrom">The next is not to begin before; null when it can.</param>
 /// <param name="RestUntil">A break is due until then.</param>
-public sealed record HandsView(string Name, string? Doing, string? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<string> Then);
+/// <param name="WaitsFor">The task other hands have to be done with first; null when nothing holds it up.</param>
+public sealed record HandsView(string Name, string? Doing, string? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<string> Then, string? WaitsFor);
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
@@ -128,9 +137,13 @@ public sealed record SessionView(
     IReadOnlyList<HandsView> Hands, IReadOnlyList<CountingView> Counting, bool AllDone,
     UndoView? Undo, IReadOnlyList<Note> Notes, string? ClosingNote)
 {
+    /// <summary>The hair was put up to be left; null while nobody has stopped.</summary>
+    public DateTimeOffset? ParkedAt { get; init; }
+
     internal static SessionView Of(LiveSession session, HouseTime house)
     {
-        var (plan, state) = (session.Plan, session.State);
+        var state = session.State;
+        var plan = session.Plan.With(state);
         var moment = SessionTiming.At(plan, state, session.Clock.Now);
         return new SessionView(
             session.Id, session.IsRehearsal, plan.Names, state.Status,
@@ -143,12 +156,13 @@ public sealed record SessionView(
                 EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions))],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
             [.. moment.Hands.Select(hands => new HandsView(hands.Name, hands.Doing?.Id, hands.Next?.Id, house.Local(hands.NextFrom), house.Local(hands.RestUntil),
-                [.. hands.Then.Select(task => task.Id)]))],
+                [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id))],
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
                 house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt)))],
             moment.AllDone,
             state.Undoable.LastOrDefault() is { } last ? new UndoView(last.Id, Label(plan, last)) : null,
-            state.Notes, state.ClosingNote);
+            state.Notes, state.ClosingNote)
+        { ParkedAt = house.Local(state.Parked?.At) };
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
@@ -169,6 +183,7 @@ public sealed record SessionView(
             SessionPaused => "the pause",
             SessionResumed => "going on",
             NoteTaken => "the note",
+            MishapHandled e => e.Way.ToLowerInvariant(),
             HeadRated e => $"the rating of {plan.FindHead(e.Head)?.Name}",
             _ => "the last press",
         };

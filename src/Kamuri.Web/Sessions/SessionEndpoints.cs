@@ -89,7 +89,7 @@ internal static class SessionEndpoints
 
     /// <summary>Answers only when the event is on the disk. The same id again is harmless.</summary>
     private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> PressAsync(
-        Guid id, EventBody body, LiveSessions sessions, House house, CancellationToken cancellation)
+        Guid id, EventBody body, LiveSessions sessions, MishapAdviser adviser, House house, CancellationToken cancellation)
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -97,6 +97,25 @@ internal static class SessionEndpoints
         }
 
         var (happened, missing) = body.ToEvent(session.Clock.Now);
+        if (body is { Kind: EventKind.Mishap, Mishap: { } mishap, Way: not null } && Enum.IsDefined(mishap) && !session.Knows(body.Id))
+        {
+            if (session.Plan.FindHead(body.Head ?? session.Plan.Heads[0].Key) is not { } head)
+            {
+                return Problems.At("head", $"This session has no head '{body.Head}'.");
+            }
+
+            happened = await adviser.HandledAsync(session, body, mishap, head, cancellation);
+            if (happened is null)
+            {
+                return Problems.Conflict("That way is not open any more; ask again.");
+            }
+        }
+
+        if (session.Knows(body.Id))
+        {
+            return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+        }
+
         if (happened is null)
         {
             return Problems.At(missing!, $"This kind of event needs '{missing}'.");

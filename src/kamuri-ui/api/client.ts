@@ -52,6 +52,8 @@ export type RunHeadView = Schemas['RunHeadView']
 export type StretchBody = Schemas['StretchBody']
 export type TakenBody = Schemas['TakenBody']
 export type Work = Schemas['Work']
+export type Mishap = Schemas['Mishap']
+export type AdviceView = Schemas['AdviceView']
 export type PlannedDayView = Schemas['PlannedDayView']
 
 export const api = createClient<paths>({ baseUrl: '/' })

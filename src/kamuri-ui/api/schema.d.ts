@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{id}/mishaps/{mishap}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["adviseOnMishap"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ahead": {
         parameters: {
             query?: never;
@@ -872,6 +888,18 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What to do about something that went wrong, as shown. */
+        AdviceView: {
+            mishap: components["schemas"]["Mishap"];
+            head: string;
+            headName: string;
+            /** @description What to do first. */
+            now: string[];
+            /** @description What has to be done before anybody stops. */
+            mustBeDone: string[];
+            ways: components["schemas"]["WayView"][];
+            reactions: string[];
+        };
         /**
          * @description Age bands that quantities and cautions depend on.
          * @enum {unknown}
@@ -1201,7 +1229,10 @@ export interface components {
              * @description For undone: the event to take back.
              */
             target?: null | string;
-            /** @description For a rating: the key of the head. */
+            mishap?: null | components["schemas"]["Mishap"];
+            /** @description For something that went wrong: the way that was chosen. */
+            way?: null | string;
+            /** @description For a rating, and for something that went wrong: the key of the head. */
             head?: null | string;
             ratings?: null | components["schemas"]["Ratings"];
         };
@@ -1209,7 +1240,7 @@ export interface components {
          * @description What a press can mean.
          * @enum {unknown}
          */
-        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "finished";
+        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "finished";
         /** @description A value a figure has by another custom. */
         FigureAlternative: {
             /** @description The custom: figures with the same word go together. */
@@ -1428,6 +1459,8 @@ export interface components {
              */
             restUntil: null | string;
             then: string[];
+            /** @description The task other hands have to be done with first; null when nothing holds it up. */
+            waitsFor: null | string;
         };
         /** @description What there is of one ingredient. */
         HaveBody: {
@@ -1855,6 +1888,11 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        /**
+         * @description What went wrong.
+         * @enum {unknown}
+         */
+        Mishap: "leftTooLong" | "calledAway" | "tooHot" | "stings" | "notEnough" | "tooMuch" | "tooThick" | "tooRunny" | "oilStays" | "bitsLeft" | "unsureOfSections" | "outOfTime" | "wetAtBedtime";
         /** @description A line of a mixture. */
         MixtureLine: {
             name: string;
@@ -2610,6 +2648,11 @@ export interface components {
             undo: null | components["schemas"]["UndoView"];
             notes: components["schemas"]["Note"][];
             closingNote: null | string;
+            /**
+             * Format: date-time
+             * @description The hair was put up to be left; null while nobody has stopped.
+             */
+            parkedAt?: null | string;
         };
         /**
          * @description How much a finding matters. A stop keeps the plan from starting until it is solved.
@@ -3215,6 +3258,17 @@ export interface components {
          * @enum {unknown}
          */
         WaterTemperature: "none" | "cool" | "lukewarm" | "warm" | "hot";
+        /** @description One way to go on, as shown. */
+        WayView: {
+            id: string;
+            label: string;
+            sentences: string[];
+            /**
+             * Format: date-time
+             * @description When all of it will be over that way.
+             */
+            endsAt: string;
+        };
         /** @description How the hair is kept: at most one of the three; none means loose. */
         WearBody: {
             locs?: null | components["schemas"]["LocsWorn"];
@@ -3349,6 +3403,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InquiryView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    adviseOnMishap: {
+        parameters: {
+            query?: {
+                head?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                mishap: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdviceView"];
                 };
             };
             /** @description Bad Request */

@@ -61,7 +61,7 @@ public class HouseholdSessionTests
             && task.Strand != PlannedTask.KitchenStrand && plan.Links.All(link => link.To != task.Id || link.LeastGap > 0));
         var alone = First(One, "Ama");
         var busy = Fold(One, new TaskStarted(Id(1), One.PlannedStart, alone.Id));
-        Assert.Contains("Ama’s hands are still on",
+        Assert.Contains("Hands are still on",
             SessionCommands.Check(One, busy, new TaskStarted(Id(2), One.PlannedStart, First(One, "Ama", not: alone.Strand).Id), One.PlannedStart)!.Reason, StringComparison.Ordinal);
 
         var first = First(Two, "Ama");
@@ -72,6 +72,18 @@ public class HouseholdSessionTests
         var moment = SessionTiming.At(Two, Fold(Two, new TaskStarted(Id(1), Two.PlannedStart, first.Id), new TaskStarted(Id(2), Two.PlannedStart, other.Id)), Two.PlannedStart);
         Assert.Equal([("Ama", first.Id), ("Kofi", other.Id)], moment.Hands.Select(hands => (hands.Name, hands.Doing!.Id)));
         Assert.All(moment.Hands, hands => Assert.All(hands.Then, task => Assert.Equal(hands.Name, task.By)));
+    }
+
+    [Fact]
+    public void Hands_wait_for_what_other_hands_have_to_be_done_with()
+    {
+        var link = Two.Links.First(each => each.LeastGap == 0 && Two.FindTask(each.From) is { IsHandsOn: true, By: "Ama" } && Two.FindTask(each.To) is { IsHandsOn: true, By: "Kofi" });
+        var done = Two.Tasks.Where(task => task is { IsHandsOn: true } && task.Id != link.From && task.PlannedStart < Two.FindTask(link.To)!.PlannedStart)
+            .Select((task, n) => (SessionEvent)new TaskDone(Id(100 + n), Two.PlannedStart.AddMinutes(1), task.Id));
+        var moment = SessionTiming.At(Two, Fold(Two, [.. done]), Two.PlannedStart.AddMinutes(2));
+        var kofi = moment.Hands.Single(hands => hands.Name == "Kofi");
+        Assert.Equal((link.To, link.From, moment.Times[link.To].Start), (kofi.Next!.Id, kofi.WaitsFor!.Id, kofi.NextFrom!.Value));
+        Assert.Null(moment.Hands.Single(hands => hands.Name == "Ama").WaitsFor);
     }
 
     [Fact]

@@ -10,7 +10,18 @@ export const stageOf = (wait: CountingView, now: number): Stage =>
   now >= Date.parse(wait.latestAt) ? 'past' : now >= Date.parse(wait.earliestAt) ? 'ready' : 'early'
 
 /** A wait counting up towards its earliest, usual and latest. It looks different, and sounds, when one is reached. */
-export function CountingBar({ wait, now, colour }: { wait: CountingView; now: number; colour: string }) {
+export function CountingBar({
+  wait,
+  now,
+  colour,
+  narrow = false,
+}: {
+  wait: CountingView
+  now: number
+  colour: string
+  /** Stands in a column, where fewer names of marks find room. */
+  narrow?: boolean
+}) {
   const id = useId()
   const since = Date.parse(wait.since)
   const marks = [
@@ -42,7 +53,8 @@ export function CountingBar({ wait, now, colour }: { wait: CountingView; now: nu
   const fill = stage === 'early' ? colour : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
   // Marks that would print over one another are named once.
   const shown = marks.filter(
-    (mark, n) => !marks.some((other, m) => m > n && Math.abs(share(other.at) - share(mark.at)) < 0.22),
+    (mark, n) =>
+      !marks.some((other, m) => m > n && Math.abs(share(other.at) - share(mark.at)) < (narrow ? 0.36 : 0.22)),
   )
   return (
     <div className="border-t border-rule py-2" data-counting={wait.task} data-stage={stage}>

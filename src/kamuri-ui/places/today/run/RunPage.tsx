@@ -16,6 +16,7 @@ import { Gone, Over } from './Endings'
 import { FinishSheet } from './FinishSheet'
 import { Lanes } from './Lanes'
 import { handsOf, mainPress, nameOf } from './mainPress'
+import { MishapSheet } from './MishapSheet'
 import { NoteSheet } from './NoteSheet'
 import { RunKeys } from './RunKeys'
 import { say, useAwake } from './signals'
@@ -39,6 +40,7 @@ export function RunPage() {
   const [finishing, setFinishing] = useState(false)
   const [noting, setNoting] = useState(false)
   const [help, setHelp] = useState(false)
+  const [off, setOff] = useState(false)
   const [signalling, setSignalling] = useState(false)
   const [whose, setWhose] = useState<string | null>(() => sessionStorage.getItem(`kamuri.hands.${id}`))
   useEffect(() => {
@@ -63,7 +65,7 @@ export function RunPage() {
   const subject = view && hands ? (task(view, hands.doing) ?? task(view, view.counting[0]?.task)) : undefined
   const act = () => {
     openSound()
-    if (!main) return
+    if (!main || main.isHeld) return
     if (main.event) press(main.event)
     else setFinishing(true)
   }
@@ -87,6 +89,7 @@ export function RunPage() {
           k: presses.skip,
           u: presses.undo,
           n: () => setNoting(true),
+          x: () => setOff(true),
           s: () => setSignalling(true),
           h: otherHands,
           '?': () => setHelp(true),
@@ -187,7 +190,9 @@ export function RunPage() {
         <div className="order-1 md:order-none">
           <p className="text-lg text-quiet">
             {view.status === 'paused'
-              ? 'Paused. What is on the hair goes on working.'
+              ? view.parkedAt
+                ? `Put up since ${clock(view.parkedAt)}. Sections stay ticked; go on when you are back.`
+                : 'Paused. What is on the hair goes on working.'
               : doing
                 ? `${head.name}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
                 : hands.next
@@ -260,17 +265,18 @@ export function RunPage() {
       </section>
 
       <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">{lesser}</div>
-      <footer className="sticky bottom-0 grid grid-cols-4 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_repeat(7,minmax(0,1fr))] lg:gap-3">
+      <footer className="sticky bottom-0 grid grid-cols-5 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.2fr_1.35fr_repeat(7,minmax(0,1fr))] lg:gap-3">
         <Button
           tone="main"
-          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
+          className="col-span-5 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
           onClick={act}
-          disabled={!main}
+          disabled={!main || main.isHeld}
           data-main
         >
           {main?.label ?? 'Nothing to press'}
           <span className="text-sm font-normal">space</span>
         </Button>
+        <RunButton label="Something’s off" hint="x" onClick={() => setOff(true)} />
         <RunButton label="5 min more" hint="m" onClick={presses.more} disabled={!subject} />
         <RunButton label={view.status === 'paused' ? 'Go on' : 'Pause'} hint="p" onClick={presses.pause} />
         <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
@@ -300,6 +306,7 @@ export function RunPage() {
           if (view.rehearsal) void navigate('/today')
         }}
       />
+      <MishapSheet session={view} head={head.key} open={off} onClose={() => setOff(false)} onTake={press} />
       <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} />
       <RunKeys open={help} onClose={() => setHelp(false)} />
     </div>

@@ -4,6 +4,8 @@ import type { EventBody, HandsView, SessionView } from '@/api/client'
 export interface MainPress {
   label: string
   event: Omit<EventBody, 'id'> | null
+  /** Nothing to press yet. */
+  isHeld?: boolean
 }
 
 /** The pair of hands a screen is for: the one chosen on it, else the first. */

@@ -1,0 +1,99 @@
+using Kamuri.Core.Planning;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Running.Mishaps;
+
+/// <summary>A session at the moment something went wrong on one head: what is on it, what is in hand, what is still to come.</summary>
+internal sealed class Happening
+{
+    private readonly SessionPlan _plan;
+    private readonly SessionState _state;
+
+    public Happening(SessionPlan plan, SessionState state, DateTimeOffset now, SessionHead head, MishapSurroundings around)
+    {
+        (_plan, _state, Now, Head, Around) = (plan.With(state), state, now, head, around);
+        Moment = SessionTiming.At(plan, state, now);
+        Own = [.. _plan.Tasks.Where(task => task.Strand == head.Key)];
+        Waiting = [.. Own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting)];
+        Counting = Moment.Counting.FirstOrDefault(count => count.Task.Strand == head.Key);
+        InHand = Own.FirstOrDefault(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Running);
+        var touched = Own.Where(task => state.Task(task.Id).Status is TaskStatus.Running or TaskStatus.Done).SelectMany(task => task.StepIds).ToHashSet();
+        Last = Own.Where(task => touched.Overlaps(task.StepIds)).SelectMany(task => task.StepIds).Select(_plan.FindStep).OfType<SessionStep>().LastOrDefault();
+        OnHair = [.. (Last?.After?.Lying ?? []).Where(lying => touched.Contains(lying.Step)).Select(lying => lying.Substance).Distinct()];
+    }
+
+    public DateTimeOffset Now { get; }
+    public SessionHead Head { get; }
+    public MishapSurroundings Around { get; }
+    public SessionMoment Moment { get; }
+
+    /// <summary>Everything on this head.</summary>
+    public IReadOnlyList<SessionTask> Own { get; }
+
+    /// <summary>What has not begun.</summary>
+    public IReadOnlyList<SessionTask> Waiting { get; }
+
+    /// <summary>What works by itself on this head; null when nothing does.</summary>
+    public Counting? Counting { get; }
+
+    /// <summary>What hands are on; null when none are.</summary>
+    public SessionTask? InHand { get; }
+
+    /// <summary>The last step that was begun; null before the first.</summary>
+    public SessionStep? Last { get; }
+
+    /// <summary>What lies on the hair now.</summary>
+    public IReadOnlyList<Substance> OnHair { get; }
+
+    /// <summary>What lies on the hair and may not stay there.</summary>
+    public IReadOnlyList<Substance> MustComeOff => [.. OnHair.Where(substance => Substances.Of(substance).MustBeRinsed)];
+
+    public bool IsWet => (Last?.After?.Wetness ?? Wetness.Dry) >= Wetness.Blotted;
+
+    /// <summary>
+    /// What has to come off before anybody stops: rinses and washes to do, as far as the one behind which nothing of it is left, and
+    /// what stands between them and can go.
+    /// </summary>
+    public (IReadOnlyList<SessionTask> Do, IReadOnlyList<SessionTask> Leave) UntilRinsed
+    {
+        get
+        {
+            var must = MustComeOff;
+            var ahead = Waiting.Where(task => task.IsHandsOn).ToList();
+            var clean = must.Count == 0 ? -1 : ahead.FindIndex(task => task.StepIds.Select(_plan.FindStep).OfType<SessionStep>()
+                .Any(step => step.After is { } after && !after.Lying.Any(lying => must.Contains(lying.Substance))));
+            var way = ahead.Take(clean + 1).ToLookup(task => task.StepIds.Any(step => SessionPlan.KindOf(step)?.Removes is Removal.RinseOff or Removal.Wash or Removal.Clarify));
+            return ([.. way[true]], [.. way[false]]);
+        }
+    }
+
+    /// <summary>What is still to come and can be left out safely, waits with it.</summary>
+    public IReadOnlyList<SessionTask> CanBeSpared => [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
+
+    public SessionStep? Step(SessionTask? task) => _plan.FindStep(task?.StepId);
+
+    public SessionMixture? Mixture(SessionStep? step) => step is null ? null : _plan.Mixtures.FirstOrDefault(mixture => mixture.StepId == step.Id);
+
+    /// <summary>Ingredients that ask for a patch test in what lies on the head.</summary>
+    public IReadOnlyList<string> Touching => [.. (Last?.After?.Lying ?? []).Select(lying => lying.Step).Append(Step(InHand)?.Id ?? "").Distinct()
+        .SelectMany(step => _plan.Touches.GetValueOrDefault(step) ?? []).Distinct()];
+
+    /// <summary>Work that is put in before everything else on this head.</summary>
+    public SessionChange Insert(string slug, string title, double minutes, IReadOnlyList<Resource> needs, string? behind = null)
+    {
+        var by = Own.FirstOrDefault(task => task.IsHandsOn && _state.Task(task.Id).Status != TaskStatus.Done)?.By ?? Own.LastOrDefault(task => task.By is not null)?.By;
+        var id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{slug}";
+        return new SessionChange(ChangeKind.Insert, id, 0,
+            new SessionTask(id, null, Head.Key, title, true, 0, null, "", [Resource.Hands, .. needs], 0, Math.Round(minutes)) { By = by }, behind);
+    }
+
+    /// <summary>A way to go on, with the end it leads to.</summary>
+    public Way Way(string id, string label, IEnumerable<string> sentences, params IReadOnlyList<SessionChange> changes)
+    {
+        var changed = SessionFold.Change(_plan, _state, changes, Now);
+        return new Way(id, label, [.. sentences], changes, SessionTiming.At(_plan, changed, Now).EndsAt);
+    }
+
+    /// <summary>Substances by name: "clay and egg mask".</summary>
+    public static string Names(IEnumerable<Substance> substances) => PlanWords.All([.. substances.Select(substance => Substances.Of(substance).Name).Distinct()]);
+}

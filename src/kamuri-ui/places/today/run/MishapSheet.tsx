@@ -1,0 +1,165 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told, type EventBody, type Mishap, type SessionView } from '@/api/client'
+import { clock, minutesBetween, spell } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { Sheet } from '@/kit/Sheet'
+import { Trouble } from '@/kit/Trouble'
+
+/** What can go wrong, in the words somebody with wet hands would say. */
+const happenings: { mishap: Mishap; words: string }[] = [
+  { mishap: 'leftTooLong', words: 'It stayed on too long' },
+  { mishap: 'calledAway', words: 'I have to go away' },
+  { mishap: 'stings', words: 'It itches or stings' },
+  { mishap: 'tooHot', words: 'Too hot' },
+  { mishap: 'notEnough', words: 'Not enough of it' },
+  { mishap: 'tooMuch', words: 'Too much of it' },
+  { mishap: 'tooThick', words: 'Too thick' },
+  { mishap: 'tooRunny', words: 'Too runny' },
+  { mishap: 'oilStays', words: 'Oil will not wash out' },
+  { mishap: 'bitsLeft', words: 'Bits left in the hair' },
+  { mishap: 'unsureOfSections', words: 'Not sure which sections are done' },
+  { mishap: 'outOfTime', words: 'Running out of time' },
+  { mishap: 'wetAtBedtime', words: 'Bedtime, and still wet' },
+]
+
+/** One press, what happened, and what to do about it on this head at this moment. */
+export function MishapSheet({
+  session,
+  head,
+  open,
+  onClose,
+  onTake,
+}: {
+  session: SessionView
+  /** The head in hand. */
+  head: string
+  open: boolean
+  onClose: () => void
+  onTake: (event: Omit<EventBody, 'id'>) => void
+}) {
+  return (
+    <Sheet title="Something’s off" open={open} onClose={onClose}>
+      <Asking key={String(open)} session={session} first={head} onClose={onClose} onTake={onTake} />
+    </Sheet>
+  )
+}
+
+function Asking({
+  session,
+  first,
+  onClose,
+  onTake,
+}: {
+  session: SessionView
+  first: string
+  onClose: () => void
+  onTake: (event: Omit<EventBody, 'id'>) => void
+}) {
+  const [head, setHead] = useState(first)
+  const [mishap, setMishap] = useState<Mishap | null>(null)
+  const advice = useQuery({
+    queryKey: ['advice', session.id, mishap, head],
+    queryFn: () =>
+      told(
+        api.GET('/api/sessions/{id}/mishaps/{mishap}', {
+          params: { path: { id: session.id, mishap: mishap! }, query: { head } },
+        }),
+      ),
+    enabled: mishap !== null,
+    gcTime: 0,
+    retry: false,
+  })
+  return (
+    <>
+      {session.heads.length > 1 && (
+        <div role="group" aria-label="On whose hair" className="mt-4 flex flex-wrap gap-6 border-b border-rule">
+          {session.heads.map((each) => (
+            <button
+              key={each.key}
+              type="button"
+              aria-pressed={head === each.key}
+              onClick={() => setHead(each.key)}
+              className={`-mb-px min-h-16 border-b-4 px-1 text-lg font-semibold ${head === each.key ? 'border-accent' : 'border-transparent text-quiet'}`}
+            >
+              {each.name}
+            </button>
+          ))}
+        </div>
+      )}
+      {mishap === null ? (
+        <ul className="mt-3 grid gap-x-6 sm:grid-cols-2">
+          {happenings.map((each) => (
+            <li key={each.mishap} className="border-b border-rule">
+              <button
+                type="button"
+                data-mishap={each.mishap}
+                onClick={() => {
+                  // Where only another head has something counting on it, it is that one.
+                  const counting = session.counting.filter((wait) => wait.strand !== 'kitchen')
+                  if (each.mishap === 'leftTooLong' && counting[0] && !counting.some((wait) => wait.strand === head))
+                    setHead(counting[0].strand)
+                  setMishap(each.mishap)
+                }}
+                className="min-h-16 w-full text-left text-lg font-semibold hover:text-accent"
+              >
+                {each.words}
+              </button>
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <div className="mt-4" data-advice={mishap} aria-live="polite">
+          <h3 className="text-quiet">{happenings.find((each) => each.mishap === mishap)?.words}</h3>
+          <Trouble error={advice.error} />
+          {advice.data && (
+            <>
+              {advice.data.mustBeDone.map((sentence) => (
+                <p key={sentence} className="mt-2 border-l-4 border-stop pl-3 text-lg font-semibold text-stop">
+                  {sentence}
+                </p>
+              ))}
+              {advice.data.now.map((sentence) => (
+                <p key={sentence} className="mt-2 text-xl leading-snug">
+                  {sentence}
+                </p>
+              ))}
+              <ul className="mt-5">
+                {advice.data.ways.map((way, n) => (
+                  <li key={way.id} className="border-t border-rule py-3">
+                    <Button
+                      tone={n === 0 ? 'main' : 'plain'}
+                      className="min-h-16 w-full justify-start text-left text-lg"
+                      data-way={way.id}
+                      onClick={() => {
+                        onTake({ kind: 'mishap', mishap, head, way: way.id })
+                        onClose()
+                      }}
+                    >
+                      {way.label}
+                    </Button>
+                    <p className="mt-1">
+                      {way.sentences.join(' ')}{' '}
+                      <span className="text-quiet">
+                        Over at {clock(way.endsAt)}
+                        {later(session.endsAt, way.endsAt)}.
+                      </span>
+                    </p>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          <Button tone="quiet" className="mt-2 min-h-16" onClick={() => setMishap(null)}>
+            It was something else
+          </Button>
+        </div>
+      )}
+    </>
+  )
+}
+
+const later = (before: string, after: string) => {
+  const minutes = Math.round(minutesBetween(before, after))
+  return minutes === 0 ? '' : `, ${spell(minutes)} ${minutes > 0 ? 'later' : 'earlier'} than now`
+}

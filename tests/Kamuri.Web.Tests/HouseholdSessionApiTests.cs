@@ -1,0 +1,168 @@
+using System.Globalization;
+using System.Text.Json.Nodes;
+using Kamuri.Testing;
+
+namespace Kamuri.Web.Tests;
+
+/// <summary>Sessions with several heads, and what goes wrong in them, over the API and through a restart of the server.</summary>
+public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
+{
+    private ServerProcess Process => server.Process;
+
+    private static JsonObject Wish(string head) => new() { ["headId"] = head, ["aim"] = "quick", ["style"] = "bun", ["when"] = new JsonObject { ["mode"] = "startNow" } };
+
+    private async Task<(string Path, JsonNode View, string[] Heads)> StartAsync(int hands = 1, bool rehearsal = false)
+    {
+        string[] heads = [await Process.MakeHeadAsync(Bodies.Head("Ilse")), await Process.MakeHeadAsync(Bodies.Head("Marek"))];
+        var (status, view) = await Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject
+        {
+            ["household"] = new JsonObject
+            {
+                ["heads"] = new JsonArray([.. heads.Select(head => (JsonNode)new JsonObject { ["plan"] = Wish(head) })]),
+                ["hands"] = new JsonArray([.. new[] { "Ama", "Kofi" }.Take(hands).Select(name => (JsonNode)new JsonObject { ["name"] = name })]),
+                ["when"] = new JsonObject { ["mode"] = "startNow" },
+            },
+            ["rehearsal"] = rehearsal,
+        });
+        Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
+        return ($"/api/sessions/{view!["id"]}", view, heads);
+    }
+
+    private async Task<JsonNode> PressAsync(string path, JsonObject press)
+    {
+        var (status, view) = await Process.SendAsync(HttpMethod.Post, path + "/events", press);
+        Assert.True(status == 200, $"{status} {view?.ToJsonString()}");
+        return view!;
+    }
+
+    /// <summary>Everything done, hands after hands.</summary>
+    private async Task<JsonNode> WholeAsync(string path, JsonNode view)
+    {
+        var now = view;
+        for (var n = 0; n < 200 && !now["allDone"]!.GetValue<bool>(); n++)
+        {
+            var next = now["hands"]!.AsArray().Select(hands => hands!["doing"] ?? hands["next"]).FirstOrDefault(task => task is not null) ?? now["counting"]!.AsArray()[0]!["task"];
+            now = await PressAsync(path, Bodies.Press("taskDone", next!.GetValue<string>()));
+        }
+
+        return now;
+    }
+
+    [Fact]
+    public async Task A_day_with_two_heads_is_run_rated_and_looked_back_on_head_by_head()
+    {
+        var (path, view, heads) = await StartAsync();
+        Assert.Equal("Ilse and Marek", view["names"]!.GetValue<string>());
+        Assert.True((await WholeAsync(path, view))["allDone"]!.GetValue<bool>());
+        foreach (var (key, softness) in new[] { ("1", 4), ("2", 2) })
+        {
+            var rated = Bodies.Press("headRated");
+            (rated["head"], rated["ratings"]) = (key, new JsonObject { ["softness"] = softness });
+            await PressAsync(path, rated);
+        }
+
+        var finished = await PressAsync(path, Bodies.Press("finished"));
+        Assert.Equal("finished", finished["status"]!.GetValue<string>());
+
+        var (_, review) = await Process.SendAsync(HttpMethod.Get, path + "/review");
+        Assert.Equal([("Ilse", 4), ("Marek", 2)], review!["heads"]!.AsArray().Select(head => (head!["headName"]!.GetValue<string>(), head["ratings"]!["softness"]!.GetValue<int>())));
+        Assert.All(review["tasks"]!.AsArray(), task => Assert.Contains(task!["headName"]!.GetValue<string>(), new[] { "Ilse", "Marek" }));
+        var (_, list) = await Process.SendAsync(HttpMethod.Get, "/api/sessions");
+        Assert.Equal(heads, list!.AsArray().Where(line => line!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>()).Select(line => line!["headId"]!.GetValue<string>()));
+        foreach (var head in heads)
+        {
+            Assert.Equal(0, (await Process.SendAsync(HttpMethod.Get, $"/api/heads/{head}")).Body!["due"]!["daysSince"]!.GetValue<int>());
+        }
+    }
+
+    [Fact]
+    public async Task Two_pairs_of_hands_work_at_once()
+    {
+        var (path, view, _) = await StartAsync(hands: 2);
+        var now = view;
+        for (var n = 0; n < 60 && now["hands"]!.AsArray().Any(hands => hands!["doing"] is null); n++)
+        {
+            var free = now["hands"]!.AsArray().FirstOrDefault(hands => hands!["doing"] is null && hands["next"] is not null && hands["waitsFor"] is null);
+            now = free is not null ? await PressAsync(path, Bodies.Press("taskStarted", free["next"]!.GetValue<string>()))
+                : await PressAsync(path, Bodies.Press("taskDone", now["hands"]!.AsArray().First(hands => hands!["doing"] is not null)!["doing"]!.GetValue<string>()));
+        }
+
+        Assert.Equal(2, now["tasks"]!.AsArray().Count(task => task!["status"]!.GetValue<string>() == "running" && task["isHandsOn"]!.GetValue<bool>()));
+        Assert.All(now["hands"]!.AsArray(), hands => Assert.NotNull(hands!["doing"]));
+    }
+
+    [Fact]
+    public async Task What_went_wrong_is_advised_on_handled_once_kept_and_can_be_taken_back()
+    {
+        var (path, view, _) = await StartAsync();
+        var (status, advice) = await Process.SendAsync(HttpMethod.Get, $"{path}/mishaps/tooHot?head=2");
+        Assert.Equal((200, "Marek"), (status, advice!["headName"]!.GetValue<string>()));
+        Assert.Contains("Take it off", advice["now"]!.ToJsonString(), StringComparison.Ordinal);
+
+        var press = Bodies.Press("mishap");
+        (press["mishap"], press["head"], press["way"]) = ("tooHot", "2", "cool");
+        var once = await PressAsync(path, press);
+        var twice = await PressAsync(path, press.DeepClone().AsObject());
+        Assert.Equal(view["tasks"]!.AsArray().Count + 1, twice["tasks"]!.AsArray().Count);
+        Assert.Equal(Ends(advice["ways"]![0]!), Ends(once), TimeSpan.FromMinutes(1));
+        Assert.Contains("Something was too hot.", once["notes"]!.ToJsonString(), StringComparison.Ordinal);
+
+        // It is read from the disk as it was written.
+        using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.Folder))
+        {
+            var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
+            Assert.Equal(twice["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()), kept!["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()));
+        }
+
+        var (_, read) = await Process.SendAsync(HttpMethod.Get, path);
+        Assert.Equal("Cool water over it", read!["tasks"]!.AsArray().Select(task => task!["title"]!.GetValue<string>()).Single(title => title.StartsWith("Cool water", StringComparison.Ordinal)));
+
+        var back = Bodies.Press("undone");
+        back["target"] = read["undo"]!["event"]!.GetValue<string>();
+        Assert.Equal(view["tasks"]!.AsArray().Count, (await PressAsync(path, back))["tasks"]!.AsArray().Count);
+
+        static DateTimeOffset Ends(JsonNode node) => DateTimeOffset.Parse(node["endsAt"]!.GetValue<string>(), CultureInfo.InvariantCulture);
+    }
+
+    [Theory]
+    [InlineData("/mishaps/boredom", 404)]
+    [InlineData("/mishaps/3", 404)]
+    [InlineData("/mishaps/stings?head=9", 400)]
+    public async Task Advice_on_what_is_not_known_is_refused(string question, int expected)
+    {
+        var (path, _, _) = await StartAsync(rehearsal: true);
+        Assert.Equal(expected, (await Process.SendAsync(HttpMethod.Get, path + question)).Status);
+    }
+
+    [Theory]
+    [InlineData("""{"mishap":"stings"}""", 400, "way")]
+    [InlineData("""{"way":"off"}""", 400, "mishap")]
+    [InlineData("""{"mishap":"stings","way":"off","head":"9"}""", 400, "head")]
+    [InlineData("""{"mishap":"stings","way":"fly"}""", 409, null)]
+    public async Task A_way_that_is_not_open_is_refused_and_changes_nothing(string body, int expected, string? field)
+    {
+        var (path, _, _) = await StartAsync(rehearsal: true);
+        var press = JsonNode.Parse(body)!.AsObject();
+        (press["id"], press["kind"]) = (Guid.NewGuid().ToString(), "mishap");
+        var (status, problem) = await Process.SendAsync(HttpMethod.Post, path + "/events", press);
+        Assert.Equal(expected, status);
+        Assert.True(field is null || problem!["errors"]![field] is not null, problem!.ToJsonString());
+        Assert.Null((await Process.SendAsync(HttpMethod.Get, path)).Body!["undo"]);
+    }
+
+    [Fact]
+    public async Task A_plan_of_one_head_or_of_a_household_and_not_both()
+    {
+        var head = await Process.MakeHeadAsync(Bodies.Head("Ilse"));
+        foreach (var body in new[]
+        {
+            new JsonObject(),
+            new JsonObject { ["plan"] = Wish(head), ["household"] = new JsonObject { ["heads"] = new JsonArray(new JsonObject { ["plan"] = Wish(head) }), ["when"] = new JsonObject { ["mode"] = "startNow" } } },
+        })
+        {
+            var (status, problem) = await Process.SendAsync(HttpMethod.Post, "/api/sessions", body);
+            Assert.Equal(400, status);
+            Assert.Contains("one head, or of a household", problem!["errors"]!["plan"]!.ToJsonString(), StringComparison.Ordinal);
+        }
+    }
+}
