@@ -119,6 +119,7 @@ export interface Thread {
 export function threadsOf(tasks: readonly PlaitTask[], frame: Frame, apart: number): Thread[] {
   const names = [...new Set(tasks.filter((task) => task.isHandsOn).map((task) => task.by ?? ''))].sort()
   if (names.length < 2) return [{ name: names[0] ?? '', stays: stays(tasks, frame), frame }]
+  const end = Math.max(0, ...tasks.map((task) => task.end))
   return names.map((name, n) => {
     const side = (n - (names.length - 1) / 2) * apart
     const own = {
@@ -132,6 +133,7 @@ export function threadsOf(tasks: readonly PlaitTask[], frame: Frame, apart: numb
       stays: stays(
         tasks.filter((task) => !task.isHandsOn || (task.by ?? '') === name),
         own,
+        end,
       ),
     }
   })
@@ -148,7 +150,7 @@ export interface Finish {
 const shortestRest = 2
 
 /** Where one pair of hands is from the first minute to the last piece of work. */
-export function stays(tasks: readonly PlaitTask[], frame: Frame): Stay[] {
+export function stays(tasks: readonly PlaitTask[], frame: Frame, until = 0): Stay[] {
   const work = tasks.filter((task) => task.isHandsOn).sort((a, b) => a.start - b.start || a.end - b.end)
   const list: Stay[] = []
   let free = Math.min(0, work[0]?.start ?? 0)
@@ -160,7 +162,7 @@ export function stays(tasks: readonly PlaitTask[], frame: Frame): Stay[] {
     list.push({ lane, from: task.start, to: task.end, task })
     free = task.end
   }
-  const end = Math.max(0, ...tasks.map((task) => task.end))
+  const end = Math.max(until, ...tasks.map((task) => task.end))
   if (end - free >= shortestRest) list.push({ lane: frame.rest, from: free, to: end, task: null })
   return list
 }

@@ -24,6 +24,9 @@ export function mainPress(view: SessionView, hands: HandsView): MainPress | null
   }
   const next = find(hands.next)
   const whose = view.heads.length > 1 && next?.strand !== 'kitchen' ? ` (${nameOf(view, next?.head)})` : ''
+  const held = find(hands.waitsFor)
+  if (next && held)
+    return { label: `Waits for ${held.by ?? 'other hands'}: ${held.title.toLowerCase()}`, event: null, isHeld: true }
   if (next)
     return { label: `Start: ${next.title.toLowerCase()}${whose}`, event: { kind: 'taskStarted', task: next.id } }
   const waiting = view.counting[0]
