@@ -9,10 +9,14 @@ namespace Kamuri.Web;
 /// <summary>Small pieces of hosting.</summary>
 internal static class Hosting
 {
-    /// <summary>Loopback only. Port 0 takes a free one, which dual-stack localhost cannot do.</summary>
-    public static void ListenLocalhostOrFree(this KestrelServerOptions kestrel, int port)
+    /// <summary>Loopback only, unless the home network was asked for. Port 0 takes a free one, which dual-stack localhost cannot do.</summary>
+    public static void ListenLocalhostOrFree(this KestrelServerOptions kestrel, int port, bool lan)
     {
-        if (port == 0)
+        if (lan)
+        {
+            kestrel.Listen(IPAddress.Any, port);
+        }
+        else if (port == 0)
         {
             kestrel.Listen(IPAddress.Loopback, 0);
         }

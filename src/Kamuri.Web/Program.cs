@@ -8,6 +8,7 @@ using Kamuri.Core.Scheduling;
 using Kamuri.Store;
 using Kamuri.Store.Sessions;
 using Kamuri.Web;
+using Kamuri.Web.Access;
 using Kamuri.Web.Ahead;
 using Kamuri.Web.Demo;
 using Kamuri.Web.Figures;
@@ -34,7 +35,7 @@ using Microsoft.OpenApi;
 using Serilog;
 using Serilog.Events;
 
-var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
+var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = [.. args.Select(arg => arg == "--lan" ? "--lan=true" : arg)], ContentRootPath = AppContext.BaseDirectory });
 StartOptions options;
 try
 {
@@ -58,10 +59,11 @@ builder.WebHost.ConfigureKestrel(kestrel =>
 {
     kestrel.AddServerHeader = false;
     kestrel.Limits.MaxRequestBodySize = Guards.LargestBody;
-    kestrel.ListenLocalhostOrFree(options.Port);
+    kestrel.ListenLocalhostOrFree(options.Port, options.Lan);
 });
 builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(3));
-builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = ["localhost", "127.0.0.1", "[::1]"]);
+builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = HomeNetwork.Hosts(options.Lan));
+builder.Services.AddAccess(options);
 builder.Services.ConfigureHttpJsonOptions(json =>
 {
     var serializer = json.SerializerOptions;
@@ -156,6 +158,7 @@ app.UseHostFiltering();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseGuards();
+app.UseAccess();
 app.UseStaticFiles(new StaticFileOptions
 {
     // File names of scripts and styles carry a hash of their content, so they never change.
@@ -165,6 +168,7 @@ app.UseStaticFiles(new StaticFileOptions
 
 app.MapOpenApi();
 app.MapHealthChecks("/health");
+app.MapAccess();
 app.MapHeads();
 app.MapHousehold();
 app.MapPlans();
@@ -198,7 +202,12 @@ app.MapFallbackToFile("index.html", new StaticFileOptions
 
 app.Lifetime.ApplicationStarted.Register(() =>
 {
-    Console.WriteLine($"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal)}");
+    Console.WriteLine($"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal).Replace("0.0.0.0", "localhost", StringComparison.Ordinal)}");
+    if (options.Lan)
+    {
+        Console.WriteLine($"Open to the home network, behind the passcode, at {string.Join(", ", HomeNetwork.Addresses().Select(address => $"http://{address}:{new Uri(app.Urls.First().Replace("0.0.0.0", "localhost", StringComparison.Ordinal)).Port}"))}");
+    }
+
     // The first person to ask should not wait for the solver to load, nor for all past days to be read.
     _ = Task.Run(async () =>
     {

@@ -7,7 +7,8 @@ namespace Kamuri.Web;
 /// <param name="Port">Loopback port; 0 picks a free one.</param>
 /// <param name="ClockSpeed">1 for the real clock; more for demonstrations and tests.</param>
 /// <param name="Demo">Whether made-up data is put into an empty file.</param>
-internal sealed record StartOptions(string DataFolder, int Port, double ClockSpeed, bool Demo)
+/// <param name="Lan">Whether other devices of the home network are answered, behind the household's passcode.</param>
+internal sealed record StartOptions(string DataFolder, int Port, double ClockSpeed, bool Demo, bool Lan)
 {
     public const int UsualPort = 7390;
     public const double FastestClock = 3600;
@@ -21,7 +22,8 @@ internal sealed record StartOptions(string DataFolder, int Port, double ClockSpe
             Path.GetFullPath(folder),
             (int)Number(configuration, "port", UsualPort, 0, 65535),
             Number(configuration, "clock-speed", 1, 1, FastestClock),
-            string.Equals(configuration["demo"], "true", StringComparison.OrdinalIgnoreCase));
+            string.Equals(configuration["demo"], "true", StringComparison.OrdinalIgnoreCase),
+            string.Equals(configuration["lan"], "true", StringComparison.OrdinalIgnoreCase));
     }
 
     private static double Number(IConfiguration configuration, string name, double usual, double least, double most)

@@ -44,13 +44,14 @@ public sealed class ServerProcess : IDisposable
     /// <param name="folder">Data folder; null makes a throwaway one.</param>
     /// <param name="demo">Whether made-up data is put in.</param>
     /// <param name="clockSpeed">1 for the real clock.</param>
-    public static async Task<ServerProcess> StartAsync(string assembly, string? folder = null, bool demo = false, double clockSpeed = 1)
+    /// <param name="lan">Whether the home network is answered.</param>
+    public static async Task<ServerProcess> StartAsync(string assembly, string? folder = null, bool demo = false, double clockSpeed = 1, bool lan = false)
     {
         var owns = folder is null;
         folder ??= Directory.CreateTempSubdirectory("kamuri-test-").FullName;
         var watch = Stopwatch.StartNew();
         var process = Process.Start(new ProcessStartInfo("dotnet",
-            [assembly, "--data", folder, "--port", "0", "--demo", demo ? "true" : "false", "--clock-speed", clockSpeed.ToString(CultureInfo.InvariantCulture)])
+            [assembly, "--data", folder, "--port", "0", "--demo", demo ? "true" : "false", "--clock-speed", clockSpeed.ToString(CultureInfo.InvariantCulture), .. lan ? ["--lan"] : Array.Empty<string>()])
         {
             RedirectStandardOutput = true,
             RedirectStandardError = true,

@@ -58,6 +58,22 @@ export type PlannedDayView = Schemas['PlannedDayView']
 
 export const api = createClient<paths>({ baseUrl: '/' })
 
+let shutOut: () => void = () => undefined
+
+/** Tells when the server asks for the passcode, because it was changed meanwhile. */
+export function onShutOut(tell: () => void) {
+  shutOut = tell
+  return () => {
+    shutOut = () => undefined
+  }
+}
+
+api.use({
+  onResponse({ response }) {
+    if (response.status === 401) shutOut()
+  },
+})
+
 /** What the server said was wrong: a sentence, and sentences at fields by name. */
 export class Refused extends Error {
   constructor(

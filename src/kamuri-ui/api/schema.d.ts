@@ -244,6 +244,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seeAccess"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access/enter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access/passcode": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPasscode"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["codeForDevice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heads": {
         parameters: {
             query?: never;
@@ -888,6 +968,33 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description How Kamuri can be reached, as far as the one who asks may know. */
+        AccessView: {
+            /** @description It answers the home network, not this computer alone. */
+            lan: boolean;
+            /** @description The one who asks may use it. */
+            mayEnter: boolean;
+            /** @description Asked from the computer it runs on. */
+            isHere: boolean;
+            /** @description A passcode is set. */
+            hasPasscode: boolean;
+            /** @description Where other devices find it; empty for who may not use it. */
+            addresses: string[];
+            /** @description Who is connected; empty for who may not use it. */
+            devices: components["schemas"]["DeviceView"][];
+        };
+        /** @description A square code that opens a page on another device. */
+        AddressCode: {
+            /** @description What it holds. */
+            address: string;
+            /** @description Its dark squares as a path. */
+            code: string;
+            /**
+             * Format: int32
+             * @description Squares on a side.
+             */
+            size: number;
+        };
         /** @description What to do about something that went wrong, as shown. */
         AdviceView: {
             mishap: components["schemas"]["Mishap"];
@@ -1156,6 +1263,18 @@ export interface components {
          * @enum {unknown}
          */
         DetangleIn: "prePoo" | "conditioner" | "leaveIn" | "fingersOnly";
+        /** @description A device that was seen. */
+        DeviceView: {
+            /** @description As it was called when it entered; "This computer" for the one Kamuri runs on. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it last asked for anything.
+             */
+            lastSeen: string;
+            /** @description It was seen within the last half minute. */
+            isThere: boolean;
+        };
         /**
          * @description Which way the hands or the comb travel.
          * @enum {unknown}
@@ -1208,6 +1327,13 @@ export interface components {
          * @enum {unknown}
          */
         EndStyle: "twists" | "twistOut" | "washAndGo" | "bun" | "singleTwists" | "braids" | "asItIs" | "retwist";
+        /** @description A device that wants to enter. */
+        EnterBody: {
+            /** @description The household's. */
+            passcode: string;
+            /** @description What to call it; "A device" when left out. */
+            device?: null | string;
+        };
         /** @description Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once. */
         EventBody: {
             /** Format: uuid */
@@ -1944,6 +2070,10 @@ export interface components {
             values: {
                 [key: string]: number;
             };
+        };
+        /** @description A new passcode. */
+        PasscodeBody: {
+            passcode: string;
         };
         /** @description A patch test that waits to be looked at. */
         PatchDue: {
@@ -3728,6 +3858,137 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProbeView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    seeAccess: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccessView"];
+                };
+            };
+        };
+    };
+    enter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnterBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setPasscode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasscodeBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    codeForDevice: {
+        parameters: {
+            query?: {
+                page?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddressCode"];
                 };
             };
             /** @description Bad Request */

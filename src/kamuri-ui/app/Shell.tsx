@@ -74,6 +74,9 @@ export function Shell() {
         <Link to="/figures" aria-keyshortcuts="f" className="inline-flex min-h-12 items-center hover:text-ink">
           Craft figures
         </Link>
+        <Link to="/devices" className="inline-flex min-h-12 items-center hover:text-ink">
+          Devices
+        </Link>
         <span className="inline-flex min-h-12 items-center text-sm">
           Labels, local rules and your clinician come before anything said here.
         </span>

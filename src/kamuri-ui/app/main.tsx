@@ -5,6 +5,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { AheadPlace } from '@/places/ahead/AheadPlace'
 import { BehindPlace } from '@/places/behind/BehindPlace'
 import { ReviewPage } from '@/places/behind/ReviewPage'
+import { DevicesPage } from '@/places/devices/DevicesPage'
 import { FiguresPage } from '@/places/figures/FiguresPage'
 import { HeadPage } from '@/places/heads/HeadPage'
 import { HeadsPlace } from '@/places/heads/HeadsPlace'
@@ -21,6 +22,7 @@ import { WarmthPage } from '@/places/shelf/warmth/WarmthPage'
 import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 import { RunPage } from '@/places/today/run/RunPage'
 import { TodayPlace } from '@/places/today/TodayPlace'
+import { Door } from './Door'
 import { NotHere } from './NotHere'
 import { Shell } from './Shell'
 import './styles.css'
@@ -57,6 +59,7 @@ const router = createBrowserRouter([
       { path: '/heads', element: <HeadsPlace /> },
       { path: '/heads/:id', element: <HeadPage /> },
       { path: '/figures', element: <FiguresPage /> },
+      { path: '/devices', element: <DevicesPage /> },
       { path: '*', element: <NotHere /> },
     ],
   },
@@ -67,7 +70,9 @@ const router = createBrowserRouter([
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <RouterProvider router={router} />
+      <Door>
+        <RouterProvider router={router} />
+      </Door>
     </QueryClientProvider>
   </StrictMode>,
 )

@@ -135,7 +135,7 @@ function Planning({ asking, choices, heads }: { asking: Asking; choices: Choices
           onHead={(at, next) => asking.swap(choices, next, at)}
           onLeaveOut={asking.leaveOut}
         />
-        <p className="mt-1 flex flex-wrap gap-x-6 text-lg">
+        <p className="mt-2 flex flex-wrap gap-x-6 text-lg [&>*]:!my-0">
           {others.length > 0 && day.heads.length < mostHeads && (
             <ChoiceWord
               small

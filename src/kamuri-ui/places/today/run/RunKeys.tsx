@@ -10,7 +10,7 @@ export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void 
     ['u', 'take back'],
     ['n', 'note'],
     ['x', 'something’s off'],
-    ['s', 'sound, voice and light'],
+    ['s', 'sound, light and other screens'],
     ['h', 'the other pair of hands'],
   ]
   return (

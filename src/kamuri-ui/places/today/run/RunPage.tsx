@@ -32,7 +32,7 @@ export function RunPage() {
   const { id = '' } = useParams()
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const { view: sent, received, trouble, reaching, press, run } = useSession(id)
+  const { view: sent, received, trouble, reaching, notTaken, read, press, run } = useSession(id)
   const { measure } = useMeasure()
   const tasks = useTitled(sent?.tasks ?? none)
   const view = useMemo(() => sent && { ...sent, tasks }, [sent, tasks])
@@ -256,6 +256,17 @@ export function RunPage() {
           )}
           <Then view={view} hands={hands} />
           <Trouble error={trouble} />
+          {notTaken.length > 0 && (
+            <div role="status" className="mt-2 border-l-4 border-warn pl-3" data-not-taken>
+              <p className="font-semibold">Pressed here while Kamuri was out of reach, and not taken:</p>
+              {notTaken.map((sentence, n) => (
+                <p key={n}>{sentence}</p>
+              ))}
+              <Button tone="quiet" className="min-h-16" onClick={read}>
+                I have seen it
+              </Button>
+            </div>
+          )}
         </div>
       </main>
 
@@ -307,7 +318,7 @@ export function RunPage() {
         }}
       />
       <MishapSheet session={view} head={head.key} open={off} onClose={() => setOff(false)} onTake={press} />
-      <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} />
+      <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} session={id} />
       <RunKeys open={help} onClose={() => setHelp(false)} />
     </div>
   )

@@ -1,6 +1,7 @@
 import { useTheme, type Theme } from '@/app/theme'
 import { ChoiceField, SwitchField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
+import { QuickCode } from '@/places/devices/QuickCode'
 import { canShake, canSpeak, useSignals, type Awake } from './signals'
 
 const themes: { value: Theme; word: string }[] = [
@@ -15,12 +16,22 @@ const awakeWords: Record<Awake, string> = {
   asleep: 'The screen is not kept awake just now.',
 }
 
-/** Sound, voice, shaking, light. */
-export function SignalsSheet({ open, onClose, awake }: { open: boolean; onClose: () => void; awake: Awake }) {
+/** Sound, voice, shaking, light, and another screen. */
+export function SignalsSheet({
+  open,
+  onClose,
+  awake,
+  session,
+}: {
+  open: boolean
+  onClose: () => void
+  awake: Awake
+  session: string
+}) {
   const { signals, change } = useSignals()
   const { theme, choose } = useTheme()
   return (
-    <Sheet title="Sound, voice and light" open={open} onClose={onClose}>
+    <Sheet title="Sound, light and other screens" open={open} onClose={onClose}>
       <div className="mt-4 grid gap-3">
         <SwitchField
           label="Sound"
@@ -42,6 +53,10 @@ export function SignalsSheet({ open, onClose, awake }: { open: boolean; onClose:
         />
         <ChoiceField label="Light" value={theme} choices={themes} onChoose={choose} />
         <p className="text-quiet">{awakeWords[awake]}</p>
+        <div className="border-t border-rule pt-3">
+          <h3 className="text-lg font-semibold">On another device too</h3>
+          {open && <QuickCode page={`/run/${session}`} />}
+        </div>
       </div>
     </Sheet>
   )

@@ -1,0 +1,123 @@
+using Kamuri.Web.Household;
+using Kamuri.Web.Kitchen;
+using Kamuri.Web.Safety;
+using Microsoft.AspNetCore.Authentication;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Kamuri.Web.Access;
+
+/// <summary>How Kamuri can be reached, as far as the one who asks may know.</summary>
+/// <param name="Lan">It answers the home network, not this computer alone.</param>
+/// <param name="MayEnter">The one who asks may use it.</param>
+/// <param name="IsHere">Asked from the computer it runs on.</param>
+/// <param name="HasPasscode">A passcode is set.</param>
+/// <param name="Addresses">Where other devices find it; empty for who may not use it.</param>
+/// <param name="Devices">Who is connected; empty for who may not use it.</param>
+public sealed record AccessView(bool Lan, bool MayEnter, bool IsHere, bool HasPasscode, IReadOnlyList<string> Addresses, IReadOnlyList<DeviceView> Devices);
+
+/// <summary>A new passcode.</summary>
+public sealed record PasscodeBody(string Passcode);
+
+/// <summary>A device that wants to enter.</summary>
+/// <param name="Passcode">The household's.</param>
+/// <param name="Device">What to call it; "A device" when left out.</param>
+public sealed record EnterBody(string Passcode, string? Device = null);
+
+/// <summary>A square code that opens a page on another device.</summary>
+/// <param name="Address">What it holds.</param>
+/// <param name="Code">Its dark squares as a path.</param>
+/// <param name="Size">Squares on a side.</param>
+public sealed record AddressCode(string Address, string Code, int Size);
+
+/// <summary>Opening Kamuri to other devices of the household.</summary>
+internal static class AccessEndpoints
+{
+    public const string Path = "/api/access";
+    public const string EnterPath = "/api/access/enter";
+    private const int LongestDevice = 40;
+    private const int LongestPage = 200;
+
+    public static void MapAccess(this IEndpointRouteBuilder routes)
+    {
+        var access = routes.MapGroup(Path).WithTags("Access");
+        access.MapGet("", SeeAsync).WithName("seeAccess");
+        access.MapPost("/enter", EnterAsync).WithName("enter").RequireRateLimiting(AccessGate.Limit);
+        access.MapPost("/leave", (Delegate)LeaveAsync).WithName("leave");
+        access.MapPut("/passcode", SetPasscode).WithName("setPasscode");
+        access.MapGet("/code", Code).WithName("codeForDevice");
+    }
+
+    private static async Task<Ok<AccessView>> SeeAsync(HttpContext context, StartOptions options, Passcode passcode, Devices devices, House house, CancellationToken cancellation)
+    {
+        var isHere = HomeNetwork.IsHere(context);
+        var may = isHere || context.User.Identity?.IsAuthenticated == true;
+        return TypedResults.Ok(new AccessView(options.Lan, may, isHere, passcode.IsSet, may && options.Lan ? [.. Addresses(context)] : [],
+            may ? devices.List(await house.TimeAsync(cancellation)) : []));
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> EnterAsync(EnterBody body, HttpContext context, Passcode passcode)
+    {
+        if (!passcode.IsSet)
+        {
+            return TypedResults.Problem("No passcode is set yet. Set one on the computer Kamuri runs on, under Devices.", statusCode: StatusCodes.Status403Forbidden);
+        }
+
+        if (body.Device is { Length: > LongestDevice })
+        {
+            return Problems.At("device", $"At most {LongestDevice} characters.");
+        }
+
+        if (body.Passcode is not { Length: <= Passcode.Longest } || !passcode.IsRight(body.Passcode))
+        {
+            return Problems.At("passcode", "That is not the passcode.");
+        }
+
+        await AccessGate.LetInAsync(context, string.IsNullOrWhiteSpace(body.Device) ? "A device" : body.Device.Trim(), passcode.Stamp);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<NoContent> LeaveAsync(HttpContext context)
+    {
+        await context.SignOutAsync();
+        return TypedResults.NoContent();
+    }
+
+    private static Results<NoContent, ValidationProblem, ProblemHttpResult> SetPasscode(PasscodeBody body, HttpContext context, Passcode passcode)
+    {
+        if (!HomeNetwork.IsHere(context))
+        {
+            return TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
+        }
+
+        if (body.Passcode.Trim().Length is < Passcode.Shortest or > Passcode.Longest)
+        {
+            return Problems.At("passcode", $"A passcode of {Passcode.Shortest} to {Passcode.Longest} characters.");
+        }
+
+        passcode.Set(body.Passcode);
+        return TypedResults.NoContent();
+    }
+
+    private static Results<Ok<AddressCode>, ValidationProblem, ProblemHttpResult> Code(HttpContext context, StartOptions options, string page = "/today")
+    {
+        if (!options.Lan)
+        {
+            return Problems.Conflict("Kamuri answers this computer alone. Start it with --lan to open it to the home network.");
+        }
+
+        if (page.Length > LongestPage || !page.StartsWith('/') || page.StartsWith("//", StringComparison.Ordinal) || page.Contains('\\', StringComparison.Ordinal))
+        {
+            return Problems.At("page", "A page of Kamuri, beginning with a slash.");
+        }
+
+        if (Addresses(context).FirstOrDefault() is not { } address)
+        {
+            return Problems.Conflict("This computer is in no network just now.");
+        }
+
+        var (path, size) = QuickCode.Of(address + page);
+        return TypedResults.Ok(new AddressCode(address + page, path, size));
+    }
+
+    private static IEnumerable<string> Addresses(HttpContext context) => HomeNetwork.Addresses().Select(address => $"http://{address}:{context.Connection.LocalPort}");
+}

@@ -1,0 +1,100 @@
+using System.Security.Claims;
+using System.Threading.RateLimiting;
+using Microsoft.AspNetCore.Authentication;
+using Microsoft.AspNetCore.Authentication.Cookies;
+using Microsoft.AspNetCore.DataProtection;
+
+namespace Kamuri.Web.Access;
+
+/// <summary>
+/// Who may ask for what. Loopback only, everything is open: it is this person's computer. Opened to the home network, other devices
+/// get the pages, which hold nothing, and everything else only after the household's passcode.
+/// </summary>
+internal static class AccessGate
+{
+    public const string Limit = "passcode";
+    private const string StampClaim = "stamp";
+    private const int TriesAMinute = 5;
+    private const int TriesAMinuteOfAll = 20;
+
+    public static void AddAccess(this IServiceCollection services, StartOptions options)
+    {
+        services.AddSingleton<Passcode>();
+        services.AddSingleton<Devices>();
+        if (options.Lan)
+        {
+            services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(options.DataFolder, "keys"))).SetApplicationName("kamuri");
+        }
+
+        services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(cookie =>
+        {
+            cookie.Cookie.Name = "kamuri";
+            cookie.Cookie.HttpOnly = true;
+            cookie.Cookie.SameSite = SameSiteMode.Strict;
+            cookie.ExpireTimeSpan = TimeSpan.FromDays(90);
+            cookie.SlidingExpiration = true;
+            cookie.Events.OnRedirectToLogin = context => Said(context.HttpContext, "This needs the household's passcode.");
+            // A passcode that was changed shuts out who entered with the old one.
+            cookie.Events.OnValidatePrincipal = context =>
+            {
+                if (context.Principal?.FindFirstValue(StampClaim) != context.HttpContext.RequestServices.GetRequiredService<Passcode>().Stamp)
+                {
+                    context.RejectPrincipal();
+                }
+
+                return Task.CompletedTask;
+            };
+        });
+        services.AddRateLimiter(limiter =>
+        {
+            // Each device a few tries, and all of them together not many more.
+            limiter.AddPolicy(Limit, context => RateLimitPartition.GetFixedWindowLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "", _ => Window(TriesAMinute)));
+            limiter.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context => context.Request.Path == AccessEndpoints.EnterPath
+                ? RateLimitPartition.GetFixedWindowLimiter("all", _ => Window(TriesAMinuteOfAll)) : RateLimitPartition.GetNoLimiter(""));
+            limiter.OnRejected = async (context, _) =>
+            {
+                context.HttpContext.Response.Headers.RetryAfter = "60";
+                await TypedResults.Problem("Too many tries. Wait a minute, then try again.", statusCode: StatusCodes.Status429TooManyRequests).ExecuteAsync(context.HttpContext);
+            };
+        });
+    }
+
+    public static void UseAccess(this WebApplication app)
+    {
+        app.UseAuthentication();
+        app.UseRateLimiter();
+        app.Use(async (context, next) =>
+        {
+            if (HomeNetwork.IsHere(context))
+            {
+                context.RequestServices.GetRequiredService<Devices>().See("here", "This computer");
+            }
+            else if (context.User.Identity?.IsAuthenticated == true)
+            {
+                context.RequestServices.GetRequiredService<Devices>().See(context.User.FindFirstValue(ClaimTypes.NameIdentifier)!, context.User.Identity.Name ?? "A device");
+            }
+            else if (IsClosed(context.Request.Path))
+            {
+                await Said(context, "This needs the household's passcode.");
+                return;
+            }
+
+            await next(context);
+        });
+    }
+
+    /// <summary>The cookie of a device that gave the right passcode.</summary>
+    public static Task LetInAsync(HttpContext context, string device, string stamp) => context.SignInAsync(
+        new ClaimsPrincipal(new ClaimsIdentity(
+            [new Claim(ClaimTypes.NameIdentifier, Guid.NewGuid().ToString("N")), new Claim(ClaimTypes.Name, device), new Claim(StampClaim, stamp)],
+            CookieAuthenticationDefaults.AuthenticationScheme)),
+        new AuthenticationProperties { IsPersistent = true });
+
+    /// <summary>Pages, scripts, fonts and drawings hold nothing of the household; everything else does.</summary>
+    private static bool IsClosed(PathString path) =>
+        path.StartsWithSegments("/openapi") || path.StartsWithSegments("/health") || (path.StartsWithSegments("/api") && path != AccessEndpoints.Path && path != AccessEndpoints.EnterPath);
+
+    private static Task Said(HttpContext context, string sentence) => TypedResults.Problem(sentence, statusCode: StatusCodes.Status401Unauthorized).ExecuteAsync(context);
+
+    private static FixedWindowRateLimiterOptions Window(int tries) => new() { PermitLimit = tries, Window = TimeSpan.FromMinutes(1) };
+}

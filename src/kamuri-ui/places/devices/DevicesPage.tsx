@@ -1,0 +1,104 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, done, Refused } from '@/api/client'
+import { clock } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { TextField } from '@/kit/Field'
+import { Trouble } from '@/kit/Trouble'
+import { useAccess } from './access'
+import { QuickCode } from './QuickCode'
+
+/** Which devices may use this household's Kamuri, and who is there now. */
+export function DevicesPage() {
+  const access = useAccess(true)
+  if (access.error) return <Trouble error={access.error} />
+  if (!access.data) return null
+  const { lan, isHere, hasPasscode, addresses, devices } = access.data
+  return (
+    <section className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
+      <div className="max-w-2xl">
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Devices</h1>
+        {lan ? (
+          <>
+            <p className="mt-3 text-lg">
+              Kamuri answers the home network{hasPasscode ? ', to those who know the passcode' : ''}. What is sent there
+              is not encrypted: use it in a network you trust.
+            </p>
+            {addresses.length > 0 && hasPasscode && (
+              <>
+                <h2 className="mt-6 text-xl font-semibold">Open it on a phone</h2>
+                <QuickCode page="/today" />
+              </>
+            )}
+          </>
+        ) : (
+          <p className="mt-3 text-lg">
+            Kamuri answers this computer alone. To use it on a phone as well, stop it and start it with{' '}
+            <code className="rounded bg-raised px-1.5 py-0.5">./kamuri serve --lan</code>; then a passcode keeps it
+            yours.
+          </p>
+        )}
+        {isHere && <PasscodeForm hasPasscode={hasPasscode} />}
+      </div>
+      <aside>
+        <h2 className="border-b border-rule pb-2 text-xl font-semibold">Connected</h2>
+        <ul>
+          {devices.map((device, n) => (
+            <li key={n} className="flex justify-between gap-4 border-b border-rule py-3">
+              <span className="font-semibold">{device.name}</span>
+              <span className="text-quiet">{device.isThere ? 'here now' : `last at ${clock(device.lastSeen)}`}</span>
+            </li>
+          ))}
+        </ul>
+      </aside>
+    </section>
+  )
+}
+
+function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
+  const queries = useQueryClient()
+  const [passcode, setPasscode] = useState('')
+  const set = useMutation({
+    mutationFn: () => done(api.PUT('/api/access/passcode', { body: { passcode } })),
+    onSuccess: () => {
+      setPasscode('')
+      return queries.invalidateQueries({ queryKey: ['access'] })
+    },
+  })
+  const errors = set.error instanceof Refused ? set.error.fields : {}
+  return (
+    <form
+      className="mt-8 max-w-md border-t border-rule pt-5"
+      onSubmit={(event) => {
+        event.preventDefault()
+        set.mutate()
+      }}
+    >
+      <h2 className="text-xl font-semibold">{hasPasscode ? 'Change the passcode' : 'Set a passcode'}</h2>
+      <p className="mt-1 text-quiet">
+        {hasPasscode
+          ? 'Every other device has to enter again.'
+          : 'Other devices enter with it. Six characters or more; a few words are best.'}
+      </p>
+      <div className="mt-3">
+        <TextField
+          label="Passcode"
+          type="password"
+          autoComplete="new-password"
+          value={passcode}
+          error={errors.passcode?.[0]}
+          onChange={(event) => setPasscode(event.target.value)}
+        />
+      </div>
+      {set.error && Object.keys(errors).length === 0 && <Trouble error={set.error} />}
+      <Button type="submit" className="mt-3" disabled={!passcode || set.isPending}>
+        {hasPasscode ? 'Change it' : 'Set it'}
+      </Button>
+      {set.isSuccess && (
+        <p role="status" className="mt-2 border-l-4 border-done pl-3">
+          It is set.
+        </p>
+      )}
+    </form>
+  )
+}

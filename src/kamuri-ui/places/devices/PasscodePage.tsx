@@ -1,0 +1,56 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, done, Refused } from '@/api/client'
+import { Button } from '@/kit/Button'
+import { TextField } from '@/kit/Field'
+import { Trouble } from '@/kit/Trouble'
+
+/** What another device sees until it has given the household's passcode. */
+export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
+  const queries = useQueryClient()
+  const [passcode, setPasscode] = useState('')
+  const [device, setDevice] = useState('')
+  const enter = useMutation({
+    mutationFn: () => done(api.POST('/api/access/enter', { body: { passcode, device: device.trim() || null } })),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  const errors = enter.error instanceof Refused ? enter.error.fields : {}
+  return (
+    <main className="mx-auto max-w-md p-6 pt-20">
+      <p className="font-display text-2xl font-bold">Kamuri</p>
+      <h1 className="mt-6 text-4xl font-semibold">The household’s passcode</h1>
+      {hasPasscode ? (
+        <form
+          className="mt-5 grid gap-4"
+          onSubmit={(event) => {
+            event.preventDefault()
+            enter.mutate()
+          }}
+        >
+          <TextField
+            label="Passcode"
+            type="password"
+            autoComplete="current-password"
+            value={passcode}
+            error={errors.passcode?.[0]}
+            onChange={(event) => setPasscode(event.target.value)}
+          />
+          <TextField
+            label="This device is called"
+            placeholder="bathroom phone"
+            maxLength={40}
+            value={device}
+            error={errors.device?.[0]}
+            onChange={(event) => setDevice(event.target.value)}
+          />
+          {enter.error && Object.keys(errors).length === 0 && <Trouble error={enter.error} />}
+          <Button type="submit" tone="main" className="min-h-16 text-lg" disabled={!passcode || enter.isPending}>
+            Enter
+          </Button>
+        </form>
+      ) : (
+        <p className="mt-4 text-lg">No passcode is set yet. Set one on the computer Kamuri runs on, under Devices.</p>
+      )}
+    </main>
+  )
+}
