@@ -60,6 +60,7 @@ public static class SessionCommands
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text) ? new Refusal(RefusalKind.Invalid, "A note needs words.") : CheckNote(e.Text),
             EventUndone e => state.Undoable.Any(done => done.Id == e.Target) ? null
                 : new Refusal(RefusalKind.Unknown, "There is nothing like that to take back in this session."),
+            OrderChanged e => e.Order.Select(each => CheckTask(plan, each.Task)).FirstOrDefault(wrong => wrong is not null),
             MishapHandled e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : null,
             HeadRated e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : CheckRatings(e.Ratings),
             SessionFinished e => CheckRatings(e.Ratings) ?? CheckNote(e.Note),

@@ -1,4 +1,5 @@
 using Kamuri.Core.Running.Mishaps;
+using Kamuri.Core.Scheduling;
 
 namespace Kamuri.Core.Running;
 
@@ -54,6 +55,9 @@ public sealed record EventUndone(Guid Id, DateTimeOffset At, Guid Target) : Sess
 /// <param name="Reactions">Ingredients a reaction is noted against.</param>
 public sealed record MishapHandled(
     Guid Id, DateTimeOffset At, string Head, Mishap Mishap, string Way, IReadOnlyList<SessionChange> Changes, string? Remember, IReadOnlyList<string> Reactions) : SessionEvent(Id, At);
+
+/// <summary>Another order of what is left was taken.</summary>
+public sealed record OrderChanged(Guid Id, DateTimeOffset At, IReadOnlyList<Reordered> Order, IReadOnlyList<Link> Gaps) : SessionEvent(Id, At);
 
 /// <summary>What the person thought of how one of several heads came out.</summary>
 public sealed record HeadRated(Guid Id, DateTimeOffset At, string Head, Ratings Ratings) : SessionEvent(Id, At);

@@ -25,7 +25,7 @@ public static class SessionFold
         foreach (var happened in known.Where(happened => happened is not EventUndone && !undone.Contains(happened.Id)))
         {
             var next = Apply(current, state, happened);
-            if (next.Inserted != state.Inserted || next.Changed != state.Changed || next.First != state.First)
+            if (next.Inserted != state.Inserted || next.Changed != state.Changed || next.First != state.First || next.Order != state.Order)
             {
                 current = plan.With(next);
             }
@@ -72,6 +72,7 @@ public static class SessionFold
             SessionResumed => Resume(plan, state, happened.At),
             NoteTaken note => state with { Notes = state.Notes.Add(new Note(note.At, note.Text, note.Task)) },
             MishapHandled mishap => Handle(plan, state, mishap),
+            OrderChanged order => state with { Order = new NewOrder([.. order.Order], [.. order.Gaps]) },
             HeadRated rated => plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) },
             SessionFinished finished => End(plan, state, finished),
             _ => state,

@@ -131,12 +131,19 @@ public sealed record SessionPlan
     /// <summary>The plan as it stands after what went wrong: with what was put in, shortened, and taken from under the hood.</summary>
     public SessionPlan With(SessionState state)
     {
-        if (state.Inserted.IsEmpty && state.Changed.IsEmpty && state.First.IsEmpty)
+        if (state.Inserted.IsEmpty && state.Changed.IsEmpty && state.First.IsEmpty && state.Order is null)
         {
             return this;
         }
 
         var tasks = Tasks.Select(task => state.Changed.TryGetValue(task.Id, out var changed) ? changed.On(task) : task).ToList();
+        if (state.Order is { } order)
+        {
+            var places = order.Tasks.ToDictionary(each => each.Task);
+            // What had begun keeps its place in front; what had not takes its new one.
+            tasks = [.. tasks.Select(task => places.TryGetValue(task.Id, out var place) ? task with { PlannedStart = place.Start, By = place.By ?? task.By } : task).OrderBy(task => places.ContainsKey(task.Id)).ThenBy(task => task.PlannedStart)];
+        }
+
         int Front() => tasks.FindIndex(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Waiting && !state.IsInserted(task.Id));
         foreach (var id in state.First.Reverse())
         {
@@ -148,7 +155,7 @@ public sealed record SessionPlan
             }
         }
 
-        var links = Links.ToList();
+        var links = state.Order is { } other ? [.. Links.Where(link => link.LeastGap == 0), .. other.Gaps] : Links.ToList();
         foreach (var (work, behind) in state.Inserted)
         {
             if (tasks.Exists(task => task.Id == work.Id))

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 
@@ -43,6 +44,9 @@ public sealed record TaskChange(double? Minutes = null, bool WithoutHeat = false
 /// <param name="Behind">The task it comes behind; null when it comes next.</param>
 public sealed record Insertion(SessionTask Work, string? Behind);
 
+/// <summary>The order of what had not begun, as it was changed in the run.</summary>
+public sealed record NewOrder(ImmutableList<Reordered> Tasks, ImmutableList<Link> Gaps);
+
 /// <summary>The hair is put up and left.</summary>
 /// <param name="At">Since when.</param>
 /// <param name="DriesWithin">Minutes after which wet hair wants a mist.</param>
@@ -72,6 +76,9 @@ public sealed record SessionState
 
     /// <summary>Tasks that come before everything else that has not begun, in their order.</summary>
     public ImmutableList<string> First { get; init; } = [];
+
+    /// <summary>Another order that was taken; null for the plan's own.</summary>
+    public NewOrder? Order { get; init; }
 
     /// <summary>Tasks that something that went wrong has changed, by id.</summary>
     public ImmutableDictionary<string, TaskChange> Changed { get; init; } = ImmutableDictionary<string, TaskChange>.Empty;

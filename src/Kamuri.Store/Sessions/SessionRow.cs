@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 using Kamuri.Core.Running.Mishaps;
+using Kamuri.Core.Scheduling;
 
 namespace Kamuri.Store.Sessions;
 
@@ -73,6 +74,9 @@ public sealed class SessionEventRow
             case MishapHandled e:
                 (row.Task, row.Text) = (e.Head, JsonSerializer.Serialize(new HandledJson(e.Mishap, e.Way, e.Changes, e.Remember, e.Reactions), StoreJson.Options));
                 break;
+            case OrderChanged e:
+                row.Text = JsonSerializer.Serialize(new OrderJson(e.Order, e.Gaps), StoreJson.Options);
+                break;
             case HeadRated e:
                 row.Task = e.Head;
                 row.Rate(e.Ratings);
@@ -103,6 +107,7 @@ public sealed class SessionEventRow
             nameof(SessionResumed) => new SessionResumed(EventId, at),
             nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
             nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
+            nameof(OrderChanged) => JsonSerializer.Deserialize<OrderJson>(Text!, StoreJson.Options) is { } order ? new OrderChanged(EventId, at, order.Order, order.Gaps) : throw new InvalidOperationException($"Event {EventId} holds no order."),
             nameof(MishapHandled) => Handled(at),
             nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
             nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
@@ -118,6 +123,9 @@ public sealed class SessionEventRow
         var kept = JsonSerializer.Deserialize<HandledJson>(Text!, StoreJson.Options)!;
         return new MishapHandled(EventId, at, Task!, kept.Mishap, kept.Way, kept.Changes, kept.Remember, kept.Reactions);
     }
+
+    /// <summary>Another order, as it is kept in the row's text.</summary>
+    private sealed record OrderJson(IReadOnlyList<Reordered> Order, IReadOnlyList<Link> Gaps);
 
     /// <summary>What a mishap came to, as it is kept in the row's text.</summary>
     private sealed record HandledJson(Mishap Mishap, string Way, IReadOnlyList<SessionChange> Changes, string? Remember, IReadOnlyList<string> Reactions);

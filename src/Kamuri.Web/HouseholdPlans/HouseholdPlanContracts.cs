@@ -119,3 +119,14 @@ public sealed record HouseholdPlanView(
         [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
         [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan));
 }
+
+/// <summary>A smallest change with which everybody would be in time.</summary>
+/// <param name="Minutes">For an earlier beginning: by how much.</param>
+/// <param name="Head">For leaving out: the place of the head among those asked for, from 0; -1 else.</param>
+/// <param name="Edits">For leaving out: the edits that do it.</param>
+/// <param name="MayDo">For a second pair of hands: what it has to do.</param>
+public sealed record RemedyView(RemedyKind Kind, string Sentence, double Minutes, int Head, IReadOnlyList<EditBody> Edits, IReadOnlyList<Work> MayDo)
+{
+    internal static RemedyView Of(Remedy remedy) => new(remedy.Kind, remedy.Sentence, remedy.Minutes, remedy.Head, [.. (remedy.Edits ?? []).Select(EditBody.From)],
+        [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))]);
+}

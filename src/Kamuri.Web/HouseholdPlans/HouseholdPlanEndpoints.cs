@@ -1,6 +1,7 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Scheduling;
 using Kamuri.Web.Household;
 using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
@@ -11,8 +12,31 @@ namespace Kamuri.Web.HouseholdPlans;
 /// <summary>Asks for days with several heads. Nothing is kept: a plan is what the same question always answers.</summary>
 internal static class HouseholdPlanEndpoints
 {
-    public static void MapHouseholdPlans(this IEndpointRouteBuilder routes) =>
+    public static void MapHouseholdPlans(this IEndpointRouteBuilder routes)
+    {
         routes.MapPost("/api/household-plans/preview", PreviewAsync).WithName("previewHouseholdPlan").WithTags("Plans");
+        routes.MapPost("/api/household-plans/why-not", WhyNotAsync).WithName("whyNotInTime").WithTags("Plans");
+    }
+
+    /// <summary>The smallest changes with which everybody would be in time; each is planned whole, so this takes some seconds.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<RemedyView>>, ValidationProblem, ProblemHttpResult>> WhyNotAsync(
+        HouseholdPlanBody body, HouseholdPlanMaker maker, IScheduler scheduler, CraftFigures figures, CancellationToken cancellation)
+    {
+        var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
+        if (plan is null)
+        {
+            return problem is not null ? problem : refusal!;
+        }
+
+        var remedies = new List<RemedyView>();
+        foreach (var remedy in WhyNot.Of(plan.Request, plan, figures, scheduler))
+        {
+            cancellation.ThrowIfCancellationRequested();
+            remedies.Add(RemedyView.Of(remedy));
+        }
+
+        return TypedResults.Ok<IReadOnlyList<RemedyView>>(remedies);
+    }
 
     private static async Task<Results<Ok<HouseholdPlanView>, ValidationProblem, ProblemHttpResult>> PreviewAsync(
         HouseholdPlanBody body, HouseholdPlanMaker maker, CraftFigures figures, CancellationToken cancellation)

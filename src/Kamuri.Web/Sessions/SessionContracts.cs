@@ -30,7 +30,7 @@ public sealed record StartBody
 public sealed record ClockBody(double Speed);
 
 /// <summary>What a press can mean.</summary>
-public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Mishap, Finished }
+public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Mishap, OrderChanged, Finished }
 
 /// <summary>Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once.</summary>
 public sealed record EventBody
@@ -76,6 +76,7 @@ public sealed record EventBody
             EventKind.Note => Text is null ? (null, "text") : (new NoteTaken(Id, at, Text, Task), null),
             EventKind.Undone => Target is null ? (null, "target") : (new EventUndone(Id, at, Target.Value), null),
             EventKind.HeadRated => Head is null ? (null, "head") : Ratings is null ? (null, "ratings") : (new HeadRated(Id, at, Head, Ratings), null),
+            EventKind.OrderChanged => (null, "order"),
             EventKind.Mishap => (null, Mishap is null ? "mishap" : Way is null ? "way" : "head"),
             EventKind.Finished => (new SessionFinished(Id, at, Ratings ?? new Ratings(), Text), null),
             _ => (null, "kind"),
@@ -184,6 +185,7 @@ public sealed record SessionView(
             SessionResumed => "going on",
             NoteTaken => "the note",
             MishapHandled e => e.Way.ToLowerInvariant(),
+            OrderChanged => "the other order",
             HeadRated e => $"the rating of {plan.FindHead(e.Head)?.Name}",
             _ => "the last press",
         };
@@ -206,3 +208,8 @@ public sealed record SessionLine(
 public sealed record SessionReviewView(
     string Names, IReadOnlyList<SessionLine> Heads, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt, double PlannedMinutes, double ActualMinutes, double HandsOnMinutes,
     string Sentence, string? Note, IReadOnlyList<ReviewedTask> Tasks, IReadOnlyList<Note> Notes);
+
+/// <summary>Another order for what is left, that is over sooner.</summary>
+/// <param name="GainMinutes">By how much.</param>
+/// <param name="Sentence">What would come next, and what it gains.</param>
+public sealed record BetterOrderView(double GainMinutes, DateTimeOffset EndsAt, string Sentence);

@@ -1,10 +1,12 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Running;
+using Kamuri.Core.Scheduling;
 using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
 using Kamuri.Web.HouseholdPlans;
@@ -25,6 +27,7 @@ internal static class SessionEndpoints
         sessions.MapGet("/{id:guid}", GetAsync).WithName("getSession");
         sessions.MapPost("/{id:guid}/events", PressAsync).WithName("pressInSession");
         sessions.MapPut("/{id:guid}/clock", RunClockAsync).WithName("runSessionClock");
+        sessions.MapGet("/{id:guid}/better-order", BetterOrderAsync).WithName("findBetterOrder");
         sessions.MapGet("/{id:guid}/review", ReviewAsync).WithName("reviewSession");
         sessions.MapGet("/{id:guid}/stream", StreamAsync).WithName("watchSession").ExcludeFromDescription();
     }
@@ -89,7 +92,7 @@ internal static class SessionEndpoints
 
     /// <summary>Answers only when the event is on the disk. The same id again is harmless.</summary>
     private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> PressAsync(
-        Guid id, EventBody body, LiveSessions sessions, MishapAdviser adviser, House house, CancellationToken cancellation)
+        Guid id, EventBody body, LiveSessions sessions, MishapAdviser adviser, IScheduler scheduler, CraftFigures figures, House house, CancellationToken cancellation)
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -109,6 +112,17 @@ internal static class SessionEndpoints
             {
                 return Problems.Conflict("That way is not open any more; ask again.");
             }
+        }
+
+        if (body.Kind == EventKind.OrderChanged && !session.Knows(body.Id))
+        {
+            var now = session.Clock.Now;
+            if (BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks) is not { } better)
+            {
+                return Problems.Conflict("The order it has is as good as any now.");
+            }
+
+            happened = new OrderChanged(body.Id, now, better.Order, better.Gaps);
         }
 
         if (session.Knows(body.Id))
@@ -172,6 +186,21 @@ internal static class SessionEndpoints
             review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, review.Sentence, state.ClosingNote,
             [.. review.Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
             [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]));
+    }
+
+    /// <summary>Another order that is over at least five minutes sooner; nothing when there is none.</summary>
+    private static async Task<Results<Ok<BetterOrderView>, NoContent, ProblemHttpResult>> BetterOrderAsync(
+        Guid id, LiveSessions sessions, IScheduler scheduler, CraftFigures figures, House house, CancellationToken cancellation)
+    {
+        if (await sessions.FindAsync(id, cancellation) is not { } session)
+        {
+            return NotHere();
+        }
+
+        var time = await house.TimeAsync(cancellation);
+        return session.State.Status == SessionStatus.Running
+            && BetterOrder.Of(session.Plan, session.State, time.Local(session.Clock.Now), scheduler, figures.Breaks) is { } better
+            ? TypedResults.Ok(new BetterOrderView(better.GainMinutes, time.Local(better.EndsAt), better.Sentence(session.Plan))) : TypedResults.NoContent();
     }
 
     /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household-plans/why-not": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whyNotInTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/choices": {
         parameters: {
             query?: never;
@@ -557,6 +573,22 @@ export interface paths {
         };
         get?: never;
         put: operations["runSessionClock"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{id}/better-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["findBetterOrder"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1180,6 +1212,18 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        /** @description Another order for what is left, that is over sooner. */
+        BetterOrderView: {
+            /**
+             * Format: double
+             * @description By how much.
+             */
+            gainMinutes: number;
+            /** Format: date-time */
+            endsAt: string;
+            /** @description What would come next, and what it gains. */
+            sentence: string;
+        };
         /** @description A dated chemical or heat event. */
         ChemicalEvent: {
             kind: components["schemas"]["ChemicalEventKind"];
@@ -1366,7 +1410,7 @@ export interface components {
          * @description What a press can mean.
          * @enum {unknown}
          */
-        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "finished";
+        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "orderChanged" | "finished";
         /** @description A value a figure has by another custom. */
         FigureAlternative: {
             /** @description The custom: figures with the same word go together. */
@@ -2451,6 +2495,30 @@ export interface components {
             reason: string;
         };
         /**
+         * @description What kind of change would make an hour that cannot be met.
+         * @enum {unknown}
+         */
+        RemedyKind: "beginEarlier" | "leaveOut" | "secondHands";
+        /** @description A smallest change with which everybody would be in time. */
+        RemedyView: {
+            kind: components["schemas"]["RemedyKind"];
+            sentence: string;
+            /**
+             * Format: double
+             * @description For an earlier beginning: by how much.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description For leaving out: the place of the head among those asked for, from 0; -1 else.
+             */
+            head: number;
+            /** @description For leaving out: the edits that do it. */
+            edits: components["schemas"]["EditBody"][];
+            /** @description For a second pair of hands: what it has to do. */
+            mayDo: components["schemas"]["Work"][];
+        };
+        /**
          * @description Things only one task can have at a time. Each household says how many of each it has.
          * @enum {unknown}
          */
@@ -3480,6 +3548,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HouseholdPlanView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    whyNotInTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseholdPlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemedyView"][];
                 };
             };
             /** @description Bad Request */
@@ -4659,6 +4760,35 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
+            };
+        };
+    };
+    findBetterOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BetterOrderView"];
+                };
+            };
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -12,7 +12,7 @@ import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
 import { AllFields } from './plan/AllFields'
-import { HeadTabs, HouseholdPlait, HouseholdWords, PlacingLine } from './plan/Household'
+import { HeadTabs, HouseholdPlait, HouseholdWords, PlacingLine, WhyNot } from './plan/Household'
 import { hairOf } from './plan/hair'
 import { InTheKitchen } from './plan/InTheKitchen'
 import { KeptDays, useTemplates } from './plan/KeptDays'
@@ -171,6 +171,18 @@ function Planning({ asking, choices, heads }: { asking: Asking; choices: Choices
               {shown.finishSentence}
             </p>
           )
+        )}
+        {whole && !wrong && (whole.minutesLate > 0 || whole.beyond.length > 0) && body && (
+          <WhyNot
+            body={body}
+            onHands={(mayDo) =>
+              asking.arrange({
+                ...day,
+                hands: [day.hands[0] ?? { name: 'You' }, { name: 'Helper', mayDo }],
+              })
+            }
+            onLeaveOut={asking.editAt}
+          />
         )}
         {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
         {!together && shown?.timeTrouble && !wrong && (

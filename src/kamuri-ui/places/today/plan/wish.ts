@@ -158,6 +158,14 @@ export function useWish() {
       ),
     }))
 
+  const editAt = (at: number, edits: readonly EditBody[]) =>
+    put((day) => ({
+      ...day,
+      heads: day.heads.map((head, n) =>
+        n === at ? { ...head, wish: { ...head.wish, edits: [...head.wish.edits, ...edits] } } : head,
+      ),
+    }))
+
   return {
     day,
     wish: day?.heads[day.at]?.wish ?? null,
@@ -165,13 +173,8 @@ export function useWish() {
     change: (next: Partial<Wish>) => changeAt(day?.at ?? 0, next),
     /** Changes who is there, whose hands do it and what is taken. */
     arrange: (next: Pick<Day, 'heads' | 'hands' | 'taken'>) => put((day) => ({ ...day, ...next })),
-    edit: (...edits: EditBody[]) =>
-      put((day) => ({
-        ...day,
-        heads: day.heads.map((head, n) =>
-          n === day.at ? { ...head, wish: { ...head.wish, edits: [...head.wish.edits, ...edits] } } : head,
-        ),
-      })),
+    edit: (...edits: EditBody[]) => editAt(day?.at ?? 0, edits),
+    editAt,
     undo: past.length > 0 ? undo : null,
     wash,
     washOneOf,

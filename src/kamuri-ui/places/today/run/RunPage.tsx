@@ -18,6 +18,7 @@ import { Lanes } from './Lanes'
 import { handsOf, mainPress, nameOf } from './mainPress'
 import { MishapSheet } from './MishapSheet'
 import { NoteSheet } from './NoteSheet'
+import { OtherOrder } from './OtherOrder'
 import { RunKeys } from './RunKeys'
 import { say, useAwake } from './signals'
 import { SignalsSheet } from './SignalsSheet'
@@ -255,6 +256,7 @@ export function RunPage() {
             </div>
           )}
           <Then view={view} hands={hands} />
+          <OtherOrder session={view} onTake={press} />
           <Trouble error={trouble} />
           {notTaken.length > 0 && (
             <div role="status" className="mt-2 border-l-4 border-warn pl-3" data-not-taken>

@@ -1,0 +1,157 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
+using Kamuri.Core.Scheduling;
+
+namespace Kamuri.Core.Planning.Household;
+
+/// <summary>What kind of change would make an hour that cannot be met.</summary>
+public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands }
+
+/// <summary>A smallest change with which everybody is done in time. Each was planned whole before it is told.</summary>
+/// <param name="Kind">What kind it is.</param>
+/// <param name="Sentence">The change, and when it ends then.</param>
+/// <param name="Minutes">For an earlier beginning: by how much.</param>
+/// <param name="Head">For leaving out: the place of the head among those asked for.</param>
+/// <param name="Edits">For leaving out: the edits.</param>
+/// <param name="MayDo">For a second pair of hands: what it has to do.</param>
+public sealed record Remedy(RemedyKind Kind, string Sentence, double Minutes = 0, int Head = -1, IReadOnlyList<PlanEdit>? Edits = null, Work MayDo = Work.None);
+
+/// <summary>Why an hour cannot be met, told as the smallest changes that would make it: computed, not guessed.</summary>
+public static class WhyNot
+{
+    /// <summary>Steps of an earlier beginning that are tried, in minutes.</summary>
+    private const int Step = 5;
+
+    /// <summary>No beginning further back than this is of use to anybody, in minutes.</summary>
+    private const int Furthest = 12 * 60;
+
+    /// <summary>Most steps that are left out of one head together.</summary>
+    private const int MostLeftOut = 3;
+
+    /// <summary>Most steps that are tried one by one.</summary>
+    private const int MostTried = 6;
+
+    /// <summary>From the least help to the most.</summary>
+    private static readonly Work[] Helps = [Work.Kitchen, Work.Treating, Work.Detangling, Work.Styling, Work.Kitchen | Work.Treating, Work.All];
+
+    /// <summary>Every remedy there is, one of each kind and head; empty when everybody is in time, and when nothing helps.</summary>
+    public static IEnumerable<Remedy> Of(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, IScheduler scheduler)
+    {
+        var planner = new HouseholdPlanner(scheduler);
+        if (!Misses(plan))
+        {
+            yield break;
+        }
+
+        if (Earlier(request, plan, figures, planner) is { } earlier)
+        {
+            yield return earlier;
+        }
+
+        if (request.Hands.Count < HouseholdRequest.MostHands && Second(request, plan, figures, planner) is { } second)
+        {
+            yield return second;
+        }
+
+        foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)))
+        {
+            if (LeaveOut(request, plan, head, at, figures, planner) is { } without)
+            {
+                yield return without;
+            }
+        }
+    }
+
+    private static bool Misses(HouseholdPlan plan) => plan.MinutesLate > 0 || plan.Beyond.Count > 0;
+
+    /// <summary>
+    /// The least earlier beginning. By as much as it is late is enough where nobody is ever away; else it is searched for.
+    /// </summary>
+    private static Remedy? Earlier(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
+    {
+        var late = plan.Heads.Select(head => head.Wanted is { } wanted ? (head.Plan.End - wanted).TotalMinutes : 0).Max();
+        for (var minutes = Math.Max(Step, (int)Math.Ceiling(late / Step) * Step); minutes <= Furthest; minutes *= 2)
+        {
+            var when = request.When with { Now = request.When.Now.AddMinutes(-minutes), StartAt = request.When.StartAt?.AddMinutes(-minutes) };
+            if (Made(planner, request with { When = when }, figures) is { } made && !Misses(made))
+            {
+                return new Remedy(RemedyKind.BeginEarlier, $"Beginning at {PlanWords.Clock(made.Start)} or before, all would be in time.",
+                    Math.Max(0, (plan.Start - made.Start).TotalMinutes));
+            }
+        }
+
+        return null;
+    }
+
+    private static Remedy? Second(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
+    {
+        const string name = "a second pair of hands";
+        HouseholdPlan? With(Work work) => Made(planner, request with { Hands = [.. request.Hands, new HelpingHands(name, work)] }, figures) is { } made && !Misses(made) ? made : null;
+        // Where even all the help there could be is not enough, less is not tried.
+        if (With(Work.All) is not { } all)
+        {
+            return null;
+        }
+
+        foreach (var work in Helps.SkipLast(1))
+        {
+            if (With(work) is { } made)
+            {
+                return Told(made, work);
+            }
+        }
+
+        return Told(all, Work.All);
+
+        static Remedy Told(HouseholdPlan made, Work work)
+        {
+            var does = made.Tasks.Where(task => task.By == name).ToList();
+            return new Remedy(RemedyKind.SecondHands,
+                $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End)}.", MayDo: work);
+        }
+    }
+
+    private static Remedy? LeaveOut(HouseholdRequest request, HouseholdPlan plan, HeadPlan head, int at, CraftFigures figures, HouseholdPlanner planner)
+    {
+        var walk = head.Plan.Steps.Select(step => new WalkedStep(step.Step, step.Before, step.After)).ToList();
+        var spare = head.Plan.Steps.Where(step => step.Step.Kind.CanBeSpared)
+            .Select(step => (step.Step.Kind.Name, Edits: Planner.SparingEdits(step.Step, walk), Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)))
+            .OrderBy(each => each.Takes).Take(MostTried).ToList();
+        // The least that is enough alone, else the longest of them together.
+        foreach (var without in spare.Select(each => new[] { each }).Concat(Enumerable.Range(2, MostLeftOut - 1).Select(count => spare.TakeLast(count).ToArray())).Where(each => each.Length <= spare.Count))
+        {
+            var edits = without.SelectMany(each => each.Edits).Distinct().ToList();
+            var asked = request.Heads[at];
+            var changed = asked with { Request = asked.Request with { Edits = [.. asked.Request.Edits, .. edits] } };
+            if (Made(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && !Misses(made) && (plan.HasStop || !made.HasStop))
+            {
+                return new Remedy(RemedyKind.LeaveOut,
+                    $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End)}.", Head: at, Edits: edits);
+            }
+        }
+
+        return null;
+    }
+
+    private static HouseholdPlan? Made(HouseholdPlanner planner, HouseholdRequest request, CraftFigures figures)
+    {
+        try
+        {
+            return planner.Make(request, figures);
+        }
+        catch (UnplaceableException)
+        {
+            return null;
+        }
+    }
+
+    private static string Words(Work work) => work switch
+    {
+        Work.Kitchen => "the kitchen",
+        Work.Treating => "putting on",
+        Work.Detangling => "detangling",
+        Work.Styling => "styling",
+        Work.Kitchen | Work.Treating => "the kitchen and putting on",
+        _ => "all kinds of work",
+    };
+}

@@ -1,0 +1,48 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told, type EventBody, type SessionView } from '@/api/client'
+import { Button } from '@/kit/Button'
+
+/** Less drift than this changes nothing worth changing, in minutes. */
+const worthAsking = 5
+
+/** When the day has drifted, another order of the rest may be over sooner. It is offered, never forced. */
+export function OtherOrder({
+  session,
+  onTake,
+}: {
+  session: SessionView
+  onTake: (event: Omit<EventBody, 'id'>) => void
+}) {
+  const [declined, setDeclined] = useState<string | null>(null)
+  const drift = Math.trunc(session.driftMinutes / worthAsking)
+  const done = session.tasks.filter((task) => task.status === 'done' || task.status === 'skipped').length
+  const asked = `${drift}/${done}`
+  const better = useQuery({
+    queryKey: ['better-order', session.id, asked],
+    // No answer in the body means that there is none.
+    queryFn: () =>
+      api
+        .GET('/api/sessions/{id}/better-order', { params: { path: { id: session.id } } })
+        .then((got) => (got.response.status === 200 ? told(Promise.resolve(got)) : null)),
+    enabled: session.status === 'running' && session.heads.length > 1 && drift !== 0,
+    gcTime: 0,
+    retry: false,
+  })
+  if (!better.data || declined === asked) return null
+  return (
+    <div
+      role="status"
+      className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-accent pl-3"
+      data-other-order
+    >
+      <span className="text-lg">{better.data.sentence}</span>
+      <Button className="min-h-16" onClick={() => onTake({ kind: 'orderChanged' })}>
+        Take that order
+      </Button>
+      <Button tone="quiet" className="min-h-16" onClick={() => setDeclined(asked)}>
+        Stay with this one
+      </Button>
+    </div>
+  )
+}

@@ -1,0 +1,76 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Scheduling;
+
+namespace Kamuri.Core.Tests.Planning.Household;
+
+/// <summary>When an hour cannot be met: the smallest changes that would make it, each planned whole.</summary>
+public class WhyNotTests
+{
+    private static readonly CpSatScheduler Scheduler = new();
+
+    private static HouseholdRequest Asked(double hours, params HeadOfDay[] heads) =>
+        new() { Heads = heads, Hands = [new("Ama")], When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(hours)) };
+
+    private static HeadOfDay Of(string name, Aim aim = Aim.Moisture) =>
+        new(Given.Request(aim, EndStyle.Bun, Given.Head(20) with { Id = new Guid(name.Length, 0, 0, new byte[8]), Name = name }) with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool });
+
+    private static (HouseholdPlan Plan, IReadOnlyList<Remedy> Remedies) Why(HouseholdRequest request)
+    {
+        var plan = new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
+        return (plan, [.. WhyNot.Of(request, plan, Given.Figures, Scheduler)]);
+    }
+
+    [Fact]
+    public void Who_is_in_time_needs_no_remedy() => Assert.Empty(Why(Asked(12, Of("Oriel", Aim.Quick))).Remedies);
+
+    [Fact]
+    public void Every_remedy_that_is_told_makes_the_hour()
+    {
+        var alone = Given.Plan(Of("Oriel").Request);
+        // Half an hour less than one head needs with every window at its shortest, and so never in time as asked.
+        var (plan, remedies) = Why(Asked((alone.End - alone.Start).TotalHours * 0.7, Of("Oriel")));
+        Assert.True(plan.MinutesLate > 0);
+        Assert.Contains(remedies, remedy => remedy.Kind == RemedyKind.BeginEarlier);
+        foreach (var remedy in remedies)
+        {
+            var changed = remedy.Kind switch
+            {
+                RemedyKind.BeginEarlier => plan.Request with { When = plan.Request.When with { Now = plan.Request.When.Now.AddMinutes(-remedy.Minutes) } },
+                RemedyKind.SecondHands => plan.Request with { Hands = [.. plan.Request.Hands, new HelpingHands("Bo", remedy.MayDo)] },
+                _ => plan.Request with { Heads = [plan.Request.Heads[0] with { Request = plan.Request.Heads[0].Request with { Edits = remedy.Edits! } }] },
+            };
+            var made = new HouseholdPlanner(Scheduler).Make(changed, Given.Figures);
+            Assert.True(made.MinutesLate == 0, $"{remedy.Sentence} {made.MinutesLate} min late");
+            Assert.Matches("^(Beginning at|Without|A second pair of hands) .*[.]$", remedy.Sentence);
+        }
+    }
+
+    [Fact]
+    public void A_second_pair_of_hands_is_asked_for_as_little_as_helps()
+    {
+        var both = new[] { Of("Oriel"), Of("Bo", Aim.Quick) };
+        var one = new HouseholdPlanner(Scheduler).Make(new HouseholdRequest { Heads = both, Hands = [new("Ama")], When = new When(Given.Noon) }, Given.Figures);
+        var two = new HouseholdPlanner(Scheduler).Make(new HouseholdRequest { Heads = both, Hands = [new("Ama"), new("Bo")], When = new When(Given.Noon) }, Given.Figures);
+        Assert.True(two.End < one.End);
+        var (plan, remedies) = Why(Asked(((two.End - two.Start).TotalMinutes + 2) / 60, both));
+        if (plan.MinutesLate == 0)
+        {
+            return;
+        }
+
+        var help = Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.SecondHands);
+        Assert.NotEqual(Work.None, help.MayDo);
+    }
+
+    [Fact]
+    public void What_nothing_can_make_has_no_remedy_made_up()
+    {
+        // There for ten minutes at noon, which no wash day fits into, whoever helps and however early.
+        var asked = Asked(12, Of("Oriel") with { Present = [new Between(Given.Noon, Given.Noon.AddMinutes(10))] });
+        var (plan, remedies) = Why(asked);
+        Assert.NotEmpty(plan.Beyond);
+        Assert.DoesNotContain(remedies, remedy => remedy.Kind == RemedyKind.SecondHands);
+    }
+}
