@@ -63,7 +63,7 @@ internal static class HouseholdFigures
         }
     }
 
-    private static IEnumerable<HouseholdRequest> Requests(int heads, int hands)
+    public static IEnumerable<HouseholdRequest> Requests(int heads, int hands)
     {
         var random = new Random(3);
         T Any<T>()

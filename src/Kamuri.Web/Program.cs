@@ -51,6 +51,8 @@ builder.Logging.ClearProviders();
 builder.Services.AddSerilog(log => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+    // The keys of cookies lie in the data folder, which is this person's alone.
+    .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
     // A start that fails is said in a sentence below.
     .MinimumLevel.Override("Microsoft.Extensions.Hosting", LogEventLevel.Fatal)
     .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));

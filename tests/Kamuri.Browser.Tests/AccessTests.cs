@@ -20,7 +20,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         {
             ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "main li button"), ("/shelf/amounts", "dl"), ("/shelf/labels", "textarea"), ("/shelf/jars", "[data-jar]"), ("/shelf/jars?batch=0199eeee-0000-7000-8000-000000000004", "[role=dialog]"), ("/shelf/formulas", "main li a"),
             ("/shelf/formulas/00000001-4b61-6d75-7269-000000000000", "main ol li"), ("/shelf/formulas/new?copy=00000001-4b61-6d75-7269-000000000000", "fieldset"), ("/shelf/warmth", "figure"), ("/shelf/to-buy", "main li"),
-            ("/jar-label/0199eeee-0000-7000-8000-000000000002", "[data-jar-label]"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/today", "li[data-step]"),
+            ("/jar-label/0199eeee-0000-7000-8000-000000000002", "[data-jar-label]"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/devices", "form"), ("/today", "li[data-step]"),
         })
         {
             window.Go(path);
@@ -64,6 +64,28 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Press("Finish, rate it");
         window.SeeText("End the rehearsal");
         Look("/run, finish");
+
+        window.Wish(DemoServer.Household(null, "Ama", "Kofi"));
+        window.Go("/today");
+        window.See("[data-household]");
+        Look("/today, two heads");
+        window.Press("Hands: Ama and Kofi, everyone there");
+        window.See("[role=dialog] form");
+        Look("/today, who is there");
+        window.Press("Close");
+        window.Press("Rehearse it");
+        window.See("[data-lanes]");
+        Look("/run, two heads");
+        window.Keys_("x");
+        window.See("[data-mishap]");
+        Look("/run, something is off");
+        window.Click("[data-mishap=stings]");
+        window.See("[data-way]");
+        Look("/run, what to do");
+        window.Press("Close");
+        window.Keys_("s");
+        window.SeeText("On another device too");
+        Look("/run, sound and light");
 
         Assert.Empty(found);
     }

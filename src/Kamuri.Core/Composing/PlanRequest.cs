@@ -45,7 +45,29 @@ public sealed record Equipment(int PairsOfHands = 1, int Showers = 1, int Stoves
 /// <param name="Now">The moment of asking; nothing is planned before it.</param>
 /// <param name="StartAt">Start here; null when <paramref name="ReadyBy"/> is given or to start now.</param>
 /// <param name="ReadyBy">Ready and dry by here.</param>
-public sealed record When(DateTimeOffset Now, DateTimeOffset? StartAt = null, DateTimeOffset? ReadyBy = null);
+public sealed record When(DateTimeOffset Now, DateTimeOffset? StartAt = null, DateTimeOffset? ReadyBy = null)
+{
+    /// <summary>The household's zone, for days on which its clocks change; null keeps every moment as it is written.</summary>
+    public TimeZoneInfo? Zone { get; init; }
+
+    /// <summary>A moment as the clock on the wall shows it then.</summary>
+    public DateTimeOffset Wall(DateTimeOffset moment) => Zone is null ? moment : TimeZoneInfo.ConvertTime(moment, Zone);
+
+    /// <summary>So many hours on the clock of a day; in an hour that a clock change skips, the moment just after.</summary>
+    /// <param name="days">Days from today.</param>
+    /// <param name="hours">Hours on the clock.</param>
+    public DateTimeOffset Clock(int days, double hours)
+    {
+        var wall = Wall(Now).Date.AddDays(days).AddHours(hours);
+        if (Zone is null)
+        {
+            return new DateTimeOffset(wall, Now.Offset);
+        }
+
+        wall = Zone.IsInvalidTime(wall) ? wall.AddHours(1) : wall;
+        return new DateTimeOffset(wall, Zone.GetUtcOffset(wall));
+    }
+}
 
 /// <summary>Everything a plan is composed from.</summary>
 public sealed record PlanRequest

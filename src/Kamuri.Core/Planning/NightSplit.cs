@@ -30,7 +30,7 @@ internal static class NightSplit
     {
         var evening = night.Start;
         var first = when.Now.AddMinutes(evening);
-        var nights = Enumerable.Range(-1, Nights).Select(day => Night.Of(when.Now, day, night.Job, figures)).Where(each => each.Closes >= first).ToList();
+        var nights = Enumerable.Range(-1, Nights).Select(day => Night.Of(when, day, night.Job, figures)).Where(each => each.Closes >= first).ToList();
         var starts = when.ReadyBy is { } readyBy ? ByReady(nights, first, readyBy.AddMinutes(-rest), night.Job) : ByStart(nights, natural.AddMinutes(evening));
         var (begins, chosen) = starts;
         var wanted = Math.Clamp(Math.Max(night.Job.Usual, (chosen.Rise - begins).TotalMinutes), night.Job.Shortest, night.Job.Longest);
@@ -40,10 +40,9 @@ internal static class NightSplit
 
     private sealed record Night(DateTimeOffset Opens, DateTimeOffset Bed, DateTimeOffset Closes, DateTimeOffset Rise)
     {
-        public static Night Of(DateTimeOffset now, int day, Job job, NightFigures figures)
+        public static Night Of(When when, int day, Job job, NightFigures figures)
         {
-            var midnight = new DateTimeOffset(now.Date.AddDays(day), now.Offset);
-            var (bed, rise) = (midnight.AddHours(figures.BedtimeHour), midnight.AddDays(1).AddHours(figures.RiseHour));
+            var (bed, rise) = (when.Clock(day, figures.BedtimeHour), when.Clock(day + 1, figures.RiseHour));
             // Earlier than this, someone would have to get up before the hour of rising to stay within the window.
             var opens = rise.AddMinutes(-job.Longest);
             return new Night(opens < bed ? opens : bed, bed, bed.AddHours(LateHours), rise);

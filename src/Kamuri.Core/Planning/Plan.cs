@@ -73,7 +73,7 @@ public sealed record Fit(DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyL
 public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate)
 {
     /// <param name="key">What the tasks of this head are prefixed with; null when there is one head.</param>
-    internal static PlannedMixture Of(PlanStep step, Cooking cooking, IReadOnlyList<PlannedTask> tasks, DateTimeOffset now, string? key = null)
+    internal static PlannedMixture Of(PlanStep step, Cooking cooking, IReadOnlyList<PlannedTask> tasks, When when, string? key = null)
     {
         if (cooking.Ahead is not { } ahead)
         {
@@ -83,8 +83,8 @@ public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffs
         // What is left to do on the day, or the step itself when nothing is.
         var wanted = tasks.Where(task => task.StepId is null && task.Id.StartsWith($"{(key is null ? "" : $"{key}/")}{step.Id}.", StringComparison.Ordinal))
             .Concat(tasks.Where(task => task.IsOf(step.Id))).Min(task => task.Start);
-        var by = wanted.AddMinutes(-ahead.LeadMinutes.Earliest);
-        return new PlannedMixture(step, cooking, by, wanted.AddMinutes(-ahead.LeadMinutes.Usual), by < now);
+        var by = when.Wall(wanted.AddMinutes(-ahead.LeadMinutes.Earliest));
+        return new PlannedMixture(step, cooking, by, when.Wall(wanted.AddMinutes(-ahead.LeadMinutes.Usual)), by < when.Now);
     }
 }
 

@@ -53,20 +53,20 @@ public sealed class Planner(IScheduler scheduler)
         var over = when.ReadyBy is { } wanted ? Math.Max(0, (end - wanted).TotalMinutes) : 0;
         var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
         var tasks = draft.Jobs.Drafts
-            .Select(drafted => Task(drafted, placed[drafted.Job.Id], start, draft.Jobs.Night))
+            .Select(drafted => Task(drafted, placed[drafted.Job.Id], start, draft.Jobs.Night, when))
             .OrderBy(task => task.Start).ThenBy(task => task.End)
             .ToList();
         return new Plan(
             request, draft.Size, draft.Tangle, draft.Sections,
             [.. draft.Timings.Select(timing => Step(request, timing, draft.Amounts, tasks))],
             tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll,
-            start, end, start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes))), start.AddMinutes(schedule.LowerBound),
+            when.Wall(start), when.Wall(end), when.Wall(start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes)))), when.Wall(start.AddMinutes(schedule.LowerBound)),
             schedule.Proven,
             new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []))
         {
-            StartsInTheNight = when.ReadyBy is not null && start > when.Now && figures.Night.IsNight(start),
+            StartsInTheNight = when.ReadyBy is not null && start > when.Now && figures.Night.IsNight(when.Wall(start)),
             Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
-                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, when.Now))],
+                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, when))],
         };
     }
 
@@ -159,9 +159,9 @@ public sealed class Planner(IScheduler scheduler)
             .Select(placement => draft.Jobs.Drafts.First(drafted => drafted.Job.Id == placement.Job.Id))
             .Select(drafted => drafted.Title)];
 
-    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night) => new(
+    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night, When when) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
-        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, start.AddMinutes(placement.Start), start.AddMinutes(placement.End))
+        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, when.Wall(start.AddMinutes(placement.Start)), when.Wall(start.AddMinutes(placement.End)))
     { Also = drafted.Also, Words = drafted.Words, IsOvernight = drafted.Job.Id == night };
 
     internal static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)

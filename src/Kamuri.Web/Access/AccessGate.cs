@@ -23,7 +23,13 @@ internal static class AccessGate
         services.AddSingleton<Devices>();
         if (options.Lan)
         {
-            services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(options.DataFolder, "keys"))).SetApplicationName("kamuri");
+            var keys = new DirectoryInfo(Path.Combine(options.DataFolder, "keys"));
+            if (!OperatingSystem.IsWindows())
+            {
+                Directory.CreateDirectory(keys.FullName, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
+            }
+
+            services.AddDataProtection().PersistKeysToFileSystem(keys).SetApplicationName("kamuri");
         }
 
         services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(cookie =>

@@ -1,5 +1,6 @@
 using FluentValidation;
 using Kamuri.Core.Figures;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Steps;
@@ -125,8 +126,9 @@ public sealed record HouseholdPlanView(
 /// <param name="Head">For leaving out: the place of the head among those asked for, from 0; -1 else.</param>
 /// <param name="Edits">For leaving out: the edits that do it.</param>
 /// <param name="MayDo">For a second pair of hands: what it has to do.</param>
-public sealed record RemedyView(RemedyKind Kind, string Sentence, double Minutes, int Head, IReadOnlyList<EditBody> Edits, IReadOnlyList<Work> MayDo)
+/// <param name="DryingAir">For faster drying: how.</param>
+public sealed record RemedyView(RemedyKind Kind, string Sentence, double Minutes, int Head, IReadOnlyList<EditBody> Edits, IReadOnlyList<Work> MayDo, Air? DryingAir)
 {
     internal static RemedyView Of(Remedy remedy) => new(remedy.Kind, remedy.Sentence, remedy.Minutes, remedy.Head, [.. (remedy.Edits ?? []).Select(EditBody.From)],
-        [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))]);
+        [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))], remedy.DryingAir);
 }

@@ -185,12 +185,7 @@ public sealed record PlanBody
         // A plan speaks in whole minutes, so the present is the minute that has begun.
         var local = time.Local(time.Now);
         var now = local.AddTicks(-(local.Ticks % TimeSpan.TicksPerMinute));
-        return When.Mode switch
-        {
-            WhenMode.StartAt => new When(now, StartAt: Wanted(time)),
-            WhenMode.ReadyBy => new When(now, ReadyBy: Wanted(time)),
-            _ => new When(now),
-        };
+        return new When(now, When.Mode == WhenMode.StartAt ? Wanted(time) : null, When.Mode == WhenMode.ReadyBy ? Wanted(time) : null) { Zone = time.Zone };
     }
 }
 

@@ -2498,7 +2498,7 @@ export interface components {
          * @description What kind of change would make an hour that cannot be met.
          * @enum {unknown}
          */
-        RemedyKind: "beginEarlier" | "leaveOut" | "secondHands";
+        RemedyKind: "beginEarlier" | "leaveOut" | "secondHands" | "dryFaster";
         /** @description A smallest change with which everybody would be in time. */
         RemedyView: {
             kind: components["schemas"]["RemedyKind"];
@@ -2517,6 +2517,7 @@ export interface components {
             edits: components["schemas"]["EditBody"][];
             /** @description For a second pair of hands: what it has to do. */
             mayDo: components["schemas"]["Work"][];
+            dryingAir: null | components["schemas"]["Air"];
         };
         /**
          * @description Things only one task can have at a time. Each household says how many of each it has.

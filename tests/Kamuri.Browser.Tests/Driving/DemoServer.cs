@@ -7,6 +7,8 @@ public sealed class DemoServer : IAsyncLifetime
 {
     public const string Oriel = "0199aaaa-0000-7000-8000-000000000001";
 
+    public const string Wren = "0199aaaa-0000-7000-8000-000000000003";
+
     public ServerProcess Process { get; private set; } = null!;
 
     public async ValueTask InitializeAsync() => Process = await ServerProcess.StartAsync(Repository.Server, demo: true);
@@ -26,5 +28,20 @@ public sealed class DemoServer : IAsyncLifetime
         when = when ?? new { mode = "startNow" },
         dryingAir = "hoodLow",
         edits = edits ?? [],
+    };
+
+    /// <summary>A day with Oriel and the child, for one pair of hands or two.</summary>
+    internal static object Household(object? when = null, params string[] hands) => new
+    {
+        heads = new[] { (Oriel, "moisture", "twists"), (Wren, "moisture", "braids") }.Select(head => new
+        {
+            wish = new { headId = head.Item1, aim = head.Item2, style = head.Item3, when = when ?? new { mode = "startNow" }, dryingAir = "blowDryCool", edits = Array.Empty<object>() },
+            present = Array.Empty<object>(),
+            readyBy = (string?)null,
+            pauseAfter = (int?)null,
+        }),
+        at = 0,
+        hands = hands.Select(name => new { name }),
+        taken = Array.Empty<object>(),
     };
 }

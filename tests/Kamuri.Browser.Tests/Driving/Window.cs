@@ -36,6 +36,19 @@ internal sealed class Window : IDisposable
         ["mobile"] = width < 600,
     });
 
+    /// <summary>Takes the network away, or gives it back.</summary>
+    public void Offline(bool offline)
+    {
+        _driver.ExecuteCdpCommand("Network.enable", []);
+        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?>
+        {
+            ["offline"] = offline,
+            ["latency"] = 0,
+            ["downloadThroughput"] = -1,
+            ["uploadThroughput"] = -1,
+        });
+    }
+
     public void Go(string path)
     {
         _driver.Navigate().GoToUrl(new Uri(_address, path));

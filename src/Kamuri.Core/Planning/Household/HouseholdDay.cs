@@ -147,10 +147,10 @@ internal sealed class HouseholdDay
             yield break;
         }
 
-        var midnight = new DateTimeOffset(Zero.Date, Zero.Offset);
-        for (var night = -1; night < 2; night++)
+        var today = (Request.When.Wall(Zero).Date - Request.When.Wall(Request.When.Now).Date).Days;
+        for (var night = today - 1; night < today + 2; night++)
         {
-            var (bed, rise) = (midnight.AddDays(night).AddHours(_figures.Night.BedtimeHour), midnight.AddDays(night + 1).AddHours(_figures.Night.RiseHour));
+            var (bed, rise) = (Request.When.Clock(night, _figures.Night.BedtimeHour), Request.When.Clock(night + 1, _figures.Night.RiseHour));
             foreach (var hands in rise > Zero ? Request.Hands : [])
             {
                 yield return new Absence(hands.Name, Math.Max(0, Minutes(bed)), Minutes(rise));

@@ -70,7 +70,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
     private static HouseholdPlan Placed(HouseholdDay day, SchedulingProblem problem, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
     {
         var request = day.Request;
-        DateTimeOffset At(double minutes) => day.Zero.AddMinutes(minutes);
+        DateTimeOffset At(double minutes) => request.When.Wall(day.Zero.AddMinutes(minutes));
         var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
         var tasks = day.Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], day, problem)).OrderBy(task => task.Start).ThenBy(task => task.End).ToList();
         var heads = day.Heads.Select(head =>
@@ -99,13 +99,13 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             new Fit(head.Wanted, over, shortened, []))
         {
             Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
-                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, request.When.Now, head.Key))],
+                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, request.When, head.Key))],
         };
     }
 
     private static PlannedTask Task(Drafted drafted, Placement placement, HouseholdDay day, SchedulingProblem problem) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
-        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, day.Zero.AddMinutes(placement.Start), day.Zero.AddMinutes(placement.End))
+        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, day.Request.When.Wall(day.Zero.AddMinutes(placement.Start)), day.Request.When.Wall(day.Zero.AddMinutes(placement.End)))
     {
         Also = drafted.Also,
         Words = drafted.Words,

@@ -62,5 +62,5 @@ public static class HouseholdWords
         _ => "",
     };
 
-    private static string Percent(double share) => share >= 0.995 ? "over 99 %" : share <= 0.005 ? "under 1 %" : $"{share * 100:0} %";
+    private static string Percent(double share) => share >= 0.995 ? "over 99 %" : share <= 0.005 ? "under 1 %" : $"{share * 100:0} %";
 }

@@ -1,20 +1,23 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Scheduling;
 
 namespace Kamuri.Core.Planning.Household;
 
 /// <summary>What kind of change would make an hour that cannot be met.</summary>
-public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands }
+public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands, DryFaster }
 
 /// <summary>A smallest change with which everybody is done in time. Each was planned whole before it is told.</summary>
 /// <param name="Kind">What kind it is.</param>
 /// <param name="Sentence">The change, and when it ends then.</param>
 /// <param name="Minutes">For an earlier beginning: by how much.</param>
-/// <param name="Head">For leaving out: the place of the head among those asked for.</param>
+/// <param name="Head">For leaving out and drying: the place of the head among those asked for.</param>
 /// <param name="Edits">For leaving out: the edits.</param>
 /// <param name="MayDo">For a second pair of hands: what it has to do.</param>
-public sealed record Remedy(RemedyKind Kind, string Sentence, double Minutes = 0, int Head = -1, IReadOnlyList<PlanEdit>? Edits = null, Work MayDo = Work.None);
+/// <param name="DryingAir">For faster drying: how.</param>
+public sealed record Remedy(
+    RemedyKind Kind, string Sentence, double Minutes = 0, int Head = -1, IReadOnlyList<PlanEdit>? Edits = null, Work MayDo = Work.None, Air? DryingAir = null);
 
 /// <summary>Why an hour cannot be met, told as the smallest changes that would make it: computed, not guessed.</summary>
 public static class WhyNot
@@ -55,6 +58,11 @@ public static class WhyNot
 
         foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)))
         {
+            if (DryFaster(request, head, at, figures, planner) is { } dried)
+            {
+                yield return dried;
+            }
+
             if (LeaveOut(request, plan, head, at, figures, planner) is { } without)
             {
                 yield return without;
@@ -127,6 +135,28 @@ public static class WhyNot
             {
                 return new Remedy(RemedyKind.LeaveOut,
                     $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End)}.", Head: at, Edits: edits);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>The gentlest air that is enough.</summary>
+    private static Remedy? DryFaster(HouseholdRequest request, HeadPlan head, int at, CraftFigures figures, HouseholdPlanner planner)
+    {
+        if (!head.Plan.Steps.Any(step => step.Step.Kind.IsDrying))
+        {
+            return null;
+        }
+
+        foreach (var air in new[] { Air.Fan, Air.HoodLow, Air.BlowDryCool }.Where(air => air > head.Plan.Request.DryingAir && (air != Air.HoodLow || request.Equipment.Hoods > 0)))
+        {
+            var asked = request.Heads[at];
+            var changed = asked with { Request = asked.Request with { DryingAir = air } };
+            if (Made(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && !Misses(made))
+            {
+                var how = air switch { Air.Fan => "in the air of a fan", Air.HoodLow => "under the hood, low", _ => "with a dryer, cool" };
+                return new Remedy(RemedyKind.DryFaster, $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End)}.", Head: at, DryingAir: air);
             }
         }
 

@@ -181,6 +181,7 @@ function Planning({ asking, choices, heads }: { asking: Asking; choices: Choices
                 hands: [day.hands[0] ?? { name: 'You' }, { name: 'Helper', mayDo }],
               })
             }
+            onDry={(at, dryingAir) => asking.changeAt(at, { dryingAir })}
             onLeaveOut={asking.editAt}
           />
         )}

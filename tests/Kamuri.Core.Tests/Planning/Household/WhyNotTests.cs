@@ -39,12 +39,22 @@ public class WhyNotTests
             {
                 RemedyKind.BeginEarlier => plan.Request with { When = plan.Request.When with { Now = plan.Request.When.Now.AddMinutes(-remedy.Minutes) } },
                 RemedyKind.SecondHands => plan.Request with { Hands = [.. plan.Request.Hands, new HelpingHands("Bo", remedy.MayDo)] },
+                RemedyKind.DryFaster => plan.Request with { Heads = [plan.Request.Heads[0] with { Request = plan.Request.Heads[0].Request with { DryingAir = remedy.DryingAir!.Value } }] },
                 _ => plan.Request with { Heads = [plan.Request.Heads[0] with { Request = plan.Request.Heads[0].Request with { Edits = remedy.Edits! } }] },
             };
             var made = new HouseholdPlanner(Scheduler).Make(changed, Given.Figures);
             Assert.True(made.MinutesLate == 0, $"{remedy.Sentence} {made.MinutesLate} min late");
-            Assert.Matches("^(Beginning at|Without|A second pair of hands) .*[.]$", remedy.Sentence);
+            Assert.Matches("^(Beginning at|Without|Dried|A second pair of hands) .*[.]$", remedy.Sentence);
         }
+    }
+
+    [Fact]
+    public void Hair_that_hangs_in_still_air_is_dried_as_gently_as_is_in_time()
+    {
+        var still = Of("Oriel", Aim.Quick) with { Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
+        var alone = Given.Plan(still.Request);
+        var (_, remedies) = Why(Asked((alone.End - alone.Start).TotalHours * 0.8, still));
+        Assert.Equal(Kamuri.Core.Physics.Air.Fan, Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.DryFaster).DryingAir);
     }
 
     [Fact]

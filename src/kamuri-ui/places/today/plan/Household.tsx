@@ -6,6 +6,7 @@ import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
 import { Button } from '@/kit/Button'
 import { hairOf } from './hair'
+import type { Wish } from './wish'
 
 /** What was computed for several heads, in sentences. */
 export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
@@ -35,10 +36,12 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
 export function WhyNot({
   body,
   onHands,
+  onDry,
   onLeaveOut,
 }: {
   body: HouseholdPlanBody
   onHands: (mayDo: Work[]) => void
+  onDry: (head: number, air: NonNullable<Wish['dryingAir']>) => void
   onLeaveOut: (head: number, edits: EditBody[]) => void
 }) {
   const remedies = useQuery({
@@ -59,6 +62,11 @@ export function WhyNot({
             {remedy.kind === 'secondHands' && (
               <Button tone="quiet" onClick={() => onHands(remedy.mayDo)}>
                 Plan with them
+              </Button>
+            )}
+            {remedy.kind === 'dryFaster' && remedy.dryingAir && (
+              <Button tone="quiet" onClick={() => onDry(remedy.head, remedy.dryingAir!)}>
+                Dry it so
               </Button>
             )}
             {remedy.kind === 'leaveOut' && (

@@ -1,0 +1,125 @@
+using Kamuri.Browser.Tests.Driving;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>Several heads in one day: asked for, placed, run from two screens, and what goes wrong in it.</summary>
+public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer>
+{
+    [Fact]
+    public void A_second_head_joins_the_sentence_the_plait_and_the_list()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Wish());
+        window.Go("/today");
+        window.See("li[data-step]");
+        window.Press("Wash another head too");
+        window.Press("Wren");
+        window.SeeText("and Wren for", "h1");
+        window.See("[data-household]");
+        window.SeeText("No plan", "[data-household]");
+        Assert.Equal(2, window.Count("[data-finish]"));
+        Assert.Equal(1, window.Count("[data-thread]"));
+        window.Click("[aria-label='Whose steps are shown'] button");
+        window.SeeText("Tool detangle", "main");
+
+        // A second pair of hands is a second thread; the shower is taken for a while.
+        window.Press("One pair of hands, everyone there");
+        window.Press("A second pair of hands");
+        window.Fill("Name", "Ama");
+        window.Press("Something is taken for a while");
+        window.Press("Plan with this");
+        window.SeeText("Hands: Ama and Helper, around what is taken");
+        window.Until(() => window.Count("[data-thread]") == 2, "two threads");
+
+        window.Press("Take back");
+        window.SeeText("One pair of hands, everyone there");
+        window.Press("Head 2: Wren");
+        window.Press("Not on this day");
+        window.Until(() => !window.Text("h1").Contains("Wren", StringComparison.Ordinal), "one head");
+        Assert.False(window.Has("[data-household]"));
+        Assert.Empty(window.Complaints());
+    }
+
+    [Fact]
+    public void What_does_not_fit_is_said_at_its_field_and_nothing_is_lost()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Household(null, "Ama", "ama"));
+        window.Go("/today");
+        window.SeeText("Two pairs of hands need two names.");
+        window.Press("Hands: Ama and ama, everyone there");
+        window.Press("Plan with this");
+        window.SeeText("Two pairs of hands need two names.", "[role=dialog]");
+        Assert.Equal(2, window.Count("[role=dialog] input[value='Ama'], [role=dialog] input[value='ama']"));
+    }
+
+    [Fact]
+    public void An_hour_that_cannot_be_met_comes_with_what_would_make_it()
+    {
+        using var window = new Window(server.Process.Address);
+        var soon = DateTime.Now.AddHours(2);
+        window.Wish(DemoServer.Household(new { mode = "readyBy", time = soon.ToString("HH:mm:00", null), date = soon.ToString("yyyy-MM-dd", null) }, "Ama"));
+        window.Go("/today");
+        window.See("[data-why-not]");
+        window.Until(() => !window.Text("[data-why-not]").Contains("Looking", StringComparison.Ordinal), "an answer", 60);
+        Assert.Matches("Beginning at|Without|second pair|Dried|No single change", window.Text("[data-why-not]"));
+    }
+
+    [Fact]
+    public void Two_heads_are_run_from_two_screens_and_something_goes_wrong()
+    {
+        using var bath = new Window(server.Process.Address);
+        using var kitchen = new Window(server.Process.Address, 390, 844, "night");
+        bath.Wish(DemoServer.Household(null, "Ama", "Kofi"));
+        bath.Go("/today");
+        bath.Press("Begin now");
+        bath.See("[data-lanes]");
+        kitchen.Go(bath.Path);
+        kitchen.See("[data-lanes]");
+        kitchen.Press("Kofi");
+
+        bath.SeeText("Look and section", "h1");
+        bath.Click("[data-main]");
+        bath.SeeText("Section 1 done", "[data-main]");
+        bath.Click("[data-main]");
+        kitchen.Until(() => kitchen.Text("[data-lanes]").Contains("1 of 6 sections", StringComparison.Ordinal) || kitchen.Text("[data-lanes]").Contains("1 of 4 sections", StringComparison.Ordinal), "the tick of the other screen", 2);
+
+        bath.Keys_("x");
+        bath.Click("[data-mishap=unsureOfSections]");
+        bath.SeeText("Doing one twice does less harm", "[data-advice]");
+        bath.Click("[data-way=again]");
+        bath.SeeText("Section 1 done", "[data-main]");
+        kitchen.Until(() => !kitchen.Text("[data-lanes]").Contains("1 of", StringComparison.Ordinal), "no ticks on the other screen", 2);
+
+        bath.Press("Something’s offx");
+        bath.Click("[data-mishap=tooHot]");
+        bath.SeeText("at 40 °C at most", "[data-advice]");
+        bath.Click("[data-way=cool]");
+        bath.SeeText("cool water over it");
+        bath.Keys_("u");
+        bath.Until(() => !bath.Text().Contains("cool water over it", StringComparison.Ordinal), "taken back");
+        Assert.Empty(bath.Complaints());
+    }
+
+    [Fact]
+    public void What_is_pressed_out_of_reach_is_kept_in_order_and_counts_once()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Wish("quick", "washAndGo"));
+        window.Go("/today");
+        window.Press("Begin now");
+        window.See("[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("Section 1 done", "[data-main]");
+        window.Offline(true);
+        window.Keys_("n");
+        window.Keys_("Written in the cellar", "textarea");
+        window.Press("Keep the note");
+        window.SeeText("Not reaching Kamuri; what you press is kept.");
+        window.Click("[data-main]");
+        Assert.NotNull(window.Script($"return localStorage.getItem('kamuri.waiting.{window.Path[5..]}')"));
+        window.Offline(false);
+        window.SeeText("1 of 6 sections");
+        window.Until(() => window.Script($"return localStorage.getItem('kamuri.waiting.{window.Path[5..]}')") is null, "nothing left to send");
+    }
+}
