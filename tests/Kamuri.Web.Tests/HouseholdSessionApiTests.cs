@@ -151,6 +151,22 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task Only_a_rehearsal_is_made_to_go_wrong_and_it_leaves_nothing_behind()
+    {
+        var (real, view, _) = await StartAsync();
+        Assert.Equal(409, (await Process.SendAsync(HttpMethod.Get, $"{real}/surprise")).Status);
+        var (path, rehearsed, _) = await StartAsync(rehearsal: true);
+        Assert.Equal(204, (await Process.SendAsync(HttpMethod.Get, $"{path}/surprise")).Status);
+        await PressAsync(path, Bodies.Press("taskStarted", rehearsed["hands"]![0]!["next"]!.GetValue<string>()));
+        var (status, surprise) = await Process.SendAsync(HttpMethod.Get, $"{path}/surprise");
+        Assert.Equal(200, status);
+        Assert.Equal(200, (await Process.SendAsync(HttpMethod.Get, $"{path}/mishaps/{surprise!["mishap"]}?head={surprise["head"]}")).Status);
+        var (_, list) = await Process.SendAsync(HttpMethod.Get, "/api/sessions");
+        Assert.DoesNotContain(list!.AsArray(), line => path.EndsWith(line!["id"]!.GetValue<string>(), StringComparison.Ordinal));
+        Assert.Contains(list.AsArray(), line => line!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>());
+    }
+
+    [Fact]
     public async Task A_plan_of_one_head_or_of_a_household_and_not_both()
     {
         var head = await Process.MakeHeadAsync(Bodies.Head("Ilse"));

@@ -23,8 +23,28 @@ public sealed record AdviceView(
 /// <summary>Advice for what goes wrong in a run.</summary>
 internal static class MishapEndpoints
 {
-    public static void MapMishaps(this IEndpointRouteBuilder routes) =>
+    public static void MapMishaps(this IEndpointRouteBuilder routes)
+    {
         routes.MapGet("/api/sessions/{id:guid}/mishaps/{mishap}", AdviseAsync).WithName("adviseOnMishap").WithTags("Sessions");
+        routes.MapGet("/api/sessions/{id:guid}/surprise", SurpriseAsync).WithName("surprise").WithTags("Sessions");
+    }
+
+    /// <summary>Something that goes wrong in a rehearsal, on request; nothing when nothing can.</summary>
+    private static async Task<Results<Ok<Surprise>, NoContent, ProblemHttpResult>> SurpriseAsync(
+        Guid id, LiveSessions sessions, MishapAdviser adviser, CancellationToken cancellation)
+    {
+        if (await sessions.FindAsync(id, cancellation) is not { } session)
+        {
+            return Problems.NotFound("There is no such session here.");
+        }
+
+        if (!session.IsRehearsal)
+        {
+            return Problems.Conflict("Only a rehearsal is made to go wrong.");
+        }
+
+        return await adviser.SurpriseAsync(session, cancellation) is { } surprise ? TypedResults.Ok(surprise) : TypedResults.NoContent();
+    }
 
     private static async Task<Results<Ok<AdviceView>, ValidationProblem, ProblemHttpResult>> AdviseAsync(
         Guid id, string mishap, LiveSessions sessions, MishapAdviser adviser, House house, CancellationToken cancellation, string? head = null)
@@ -56,11 +76,23 @@ internal sealed class MishapAdviser(KamuriDb db, House house, CraftFigures figur
 {
     public async Task<Advice> ForAsync(LiveSession session, Mishap mishap, SessionHead head, CancellationToken cancellation)
     {
+        var (local, around) = await AroundAsync(session, cancellation);
+        return MishapAdvice.For(session.Plan, session.State, local, mishap, head, around);
+    }
+
+    public async Task<Surprise?> SurpriseAsync(LiveSession session, CancellationToken cancellation)
+    {
+        var (local, around) = await AroundAsync(session, cancellation);
+        return Surprise.At(session.Plan, session.State, local, around);
+    }
+
+    private async Task<(DateTimeOffset Now, MishapSurroundings Around)> AroundAsync(LiveSession session, CancellationToken cancellation)
+    {
         var products = await db.Products.AsNoTracking().Where(row => !row.Archived && row.LeftMillilitres != 0).OrderBy(row => row.Name).Select(row => new { row.Id, row.Name, row.Role }).ToListAsync(cancellation);
         var time = await house.TimeAsync(cancellation);
         var local = time.Local(session.Clock.Now);
         var bedtime = new DateTimeOffset(local.Date, local.Offset).AddHours(figures.Night.BedtimeHour);
-        return MishapAdvice.For(session.Plan, session.State, local, mishap, head, new MishapSurroundings(
+        return (local, new MishapSurroundings(
             figures.Mishaps,
             step => SessionPlan.KindOf(step.Id)?.Puts is { } puts
                 ? [.. products.Where(product => ProductRoles.ServeAs(product.Role).Contains(puts) && !session.Plan.Takings.Any(taking => taking.StepId == step.Id && taking.ProductId == product.Id))

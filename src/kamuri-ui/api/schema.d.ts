@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{id}/surprise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["surprise"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ahead": {
         parameters: {
             query?: never;
@@ -3065,6 +3081,13 @@ export interface components {
          * @enum {unknown}
          */
         Substance: "prePoo" | "shampoo" | "clarifier" | "tea" | "conditioner" | "protein" | "deepConditioner" | "slipMist" | "leaveIn" | "oil" | "cream" | "gel" | "plantGel" | "herbJuice" | "onionJuice" | "grainWater" | "hotOil" | "heavyOil" | "endShield" | "dilutedCleanser" | "coWash" | "locSoak" | "clay" | "herbPaste" | "lightSpray" | "strongProtein" | "egg" | "proteinConditioner" | "oilRinse" | "acidicRinse" | "mist" | "edgeControl" | "scalpOil" | "butter";
+        /** @description Something that goes wrong in a rehearsal, because somebody asked for it. */
+        Surprise: {
+            /** @description What. */
+            mishap: components["schemas"]["Mishap"];
+            /** @description On which head. */
+            head: string;
+        };
         /** @description One question answered otherwise than the head usually does. */
         SwitchedSchool: {
             /** @description Its id. */
@@ -3679,6 +3702,35 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
+            };
+        };
+    };
+    surprise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Surprise"];
+                };
+            };
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -239,6 +239,22 @@ public class MishapTests
     }
 
     [Fact]
+    public void A_rehearsal_throws_in_what_could_happen_then_and_each_time_another()
+    {
+        Assert.Null(Surprise.At(Plan, SessionFold.Fold(Plan, [new SessionStarted(Id(0), Plan.PlannedStart)]), Plan.PlannedStart, Around));
+        var (events, now) = Forgotten(-20);
+        var thrown = new HashSet<Mishap>();
+        for (var n = 0; n < 12; n++)
+        {
+            thrown.Add(Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around)!.Mishap);
+            events.Add(new NoteTaken(Id(800 + n), now, "so far", null));
+        }
+
+        // Under the cap nothing is worked in sections and nothing is being put on.
+        Assert.Equal([Mishap.LeftTooLong, Mishap.CalledAway, Mishap.Stings, Mishap.OutOfTime], thrown.Order());
+    }
+
+    [Fact]
     public void Whatever_goes_wrong_whenever_there_is_advice_and_every_way_leads_where_it_says()
     {
         Gen.Select(Gen.Int[0, Plan.Tasks.Count - 1], Gen.Int[0, 90], Gen.Int[0, Enum.GetValues<Mishap>().Length - 1]).Sample((at, minutes, kind) =>

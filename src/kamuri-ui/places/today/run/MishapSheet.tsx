@@ -27,6 +27,7 @@ const happenings: { mishap: Mishap; words: string }[] = [
 export function MishapSheet({
   session,
   head,
+  happened = null,
   open,
   onClose,
   onTake,
@@ -34,13 +35,22 @@ export function MishapSheet({
   session: SessionView
   /** The head in hand. */
   head: string
+  /** What a rehearsal makes happen. */
+  happened?: { mishap: Mishap; head: string } | null
   open: boolean
   onClose: () => void
   onTake: (event: Omit<EventBody, 'id'>) => void
 }) {
   return (
     <Sheet title="Something’s off" open={open} onClose={onClose}>
-      <Asking key={String(open)} session={session} first={head} onClose={onClose} onTake={onTake} />
+      <Asking
+        key={`${String(open)}${happened?.mishap ?? ''}`}
+        session={session}
+        first={happened?.head ?? head}
+        happened={happened?.mishap ?? null}
+        onClose={onClose}
+        onTake={onTake}
+      />
     </Sheet>
   )
 }
@@ -48,16 +58,18 @@ export function MishapSheet({
 function Asking({
   session,
   first,
+  happened,
   onClose,
   onTake,
 }: {
   session: SessionView
   first: string
+  happened: Mishap | null
   onClose: () => void
   onTake: (event: Omit<EventBody, 'id'>) => void
 }) {
   const [head, setHead] = useState(first)
-  const [mishap, setMishap] = useState<Mishap | null>(null)
+  const [mishap, setMishap] = useState<Mishap | null>(happened)
   const advice = useQuery({
     queryKey: ['advice', session.id, mishap, head],
     queryFn: () =>

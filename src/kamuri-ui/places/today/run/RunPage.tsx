@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import type { HandsView, RunHeadView, RunTaskView, SessionView } from '@/api/client'
+import { api, type HandsView, type Mishap, type RunHeadView, type RunTaskView, type SessionView } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { useMeasure, useTitled, written } from '@/app/measures'
 import { clock, spell } from '@/app/time'
@@ -42,6 +42,7 @@ export function RunPage() {
   const [noting, setNoting] = useState(false)
   const [help, setHelp] = useState(false)
   const [off, setOff] = useState(false)
+  const [happened, setHappened] = useState<{ mishap: Mishap; head: string } | null>(null)
   const [signalling, setSignalling] = useState(false)
   const [whose, setWhose] = useState<string | null>(() => sessionStorage.getItem(`kamuri.hands.${id}`))
   useEffect(() => {
@@ -71,6 +72,14 @@ export function RunPage() {
     else setFinishing(true)
   }
   const skip = view && hands ? (task(view, hands.doing) ?? task(view, hands.next)) : undefined
+  /** Something goes wrong in the rehearsal; time stands nearly still while it is dealt with. */
+  const surprise = async () => {
+    const got = await api.GET('/api/sessions/{id}/surprise', { params: { path: { id } } })
+    if (got.response.status !== 200 || !got.data) return
+    run(1)
+    setHappened(got.data)
+    setOff(true)
+  }
   const otherHands = () => {
     if (!view || !hands || view.hands.length < 2) return
     setWhose(view.hands.find((each) => each.name !== hands.name)!.name)
@@ -162,6 +171,13 @@ export function RunPage() {
                 ×{speed}
               </button>
             ))}
+            <button
+              type="button"
+              className="min-h-16 rounded-lg px-2 text-quiet hover:text-ink"
+              onClick={() => void surprise()}
+            >
+              Surprise me
+            </button>
           </div>
         )}
         {!reaching && (
@@ -319,7 +335,17 @@ export function RunPage() {
           if (view.rehearsal) void navigate('/today')
         }}
       />
-      <MishapSheet session={view} head={head.key} open={off} onClose={() => setOff(false)} onTake={press} />
+      <MishapSheet
+        session={view}
+        head={head.key}
+        happened={happened}
+        open={off}
+        onClose={() => {
+          setOff(false)
+          setHappened(null)
+        }}
+        onTake={press}
+      />
       <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} session={id} />
       <RunKeys open={help} onClose={() => setHelp(false)} />
     </div>
