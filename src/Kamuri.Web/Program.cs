@@ -117,6 +117,7 @@ builder.Services.AddScoped<SkinRecord>();
 builder.Services.AddScoped<PlannedDayReader>();
 builder.Services.AddSingleton<IThermometerProbe>(services => new SimulatedProbe(
     services.GetRequiredService<TimeProvider>(), () => services.GetRequiredService<FigureMemory>().Current.Cooling));
+builder.Services.AddSingleton<IScale, SimulatedScale>();
 builder.Services.AddSingleton<ISessionLog, SessionLog>();
 builder.Services.AddSingleton<LiveSessions>();
 builder.Services.AddSingleton<SessionBook>();

@@ -151,6 +151,31 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task Readings_are_kept_with_what_they_mean()
+    {
+        var (path, _, _) = await StartAsync();
+        var (_, scale) = await Process.SendAsync(HttpMethod.Get, "/api/scale?about=100");
+        Assert.InRange(scale!["grams"]!.GetValue<double>(), 90, 110);
+        Assert.Equal(400, (await Process.SendAsync(HttpMethod.Get, "/api/scale?about=-1")).Status);
+        var press = Bodies.Press("reading");
+        (press["reading"], press["value"]) = ("celsius", 44);
+        var view = await PressAsync(path, press);
+        Assert.True(view["readings"]![0]!["warns"]!.GetValue<bool>());
+        using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.Folder))
+        {
+            var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
+            Assert.Equal("44 °C: too hot for skin. Let it cool, or add cool water.", kept!["readings"]![0]!["sentence"]!.GetValue<string>());
+        }
+
+        var wrong = Bodies.Press("reading");
+        (wrong["reading"], wrong["value"]) = ("celsius", 400);
+        Assert.Equal(400, (await Process.SendAsync(HttpMethod.Post, path + "/events", wrong)).Status);
+        var half = Bodies.Press("reading");
+        half["reading"] = "grams";
+        Assert.Equal(400, (await Process.SendAsync(HttpMethod.Post, path + "/events", half)).Status);
+    }
+
+    [Fact]
     public async Task Only_a_rehearsal_is_made_to_go_wrong_and_it_leaves_nothing_behind()
     {
         var (real, view, _) = await StartAsync();

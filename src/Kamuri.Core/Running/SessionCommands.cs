@@ -58,6 +58,7 @@ public static class SessionCommands
             SessionPaused => state.Status == SessionStatus.Paused ? new Refusal(RefusalKind.Conflict, "It is paused already.") : null,
             SessionResumed => state.Status == SessionStatus.Running ? new Refusal(RefusalKind.Conflict, "It is not paused.") : null,
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text) ? new Refusal(RefusalKind.Invalid, "A note needs words.") : CheckNote(e.Text),
+            ReadingTaken e => (e.Task is null ? null : CheckTask(plan, e.Task)) ?? (TakenReading.Wrong(e.Kind, e.Value) is { } wrong ? new Refusal(RefusalKind.Invalid, wrong) : null),
             EventUndone e => state.Undoable.Any(done => done.Id == e.Target) ? null
                 : new Refusal(RefusalKind.Unknown, "There is nothing like that to take back in this session."),
             OrderChanged e => e.Order.Select(each => CheckTask(plan, each.Task)).FirstOrDefault(wrong => wrong is not null),

@@ -45,6 +45,9 @@ public sealed record SessionResumed(Guid Id, DateTimeOffset At) : SessionEvent(I
 /// <summary>A note in the person's words.</summary>
 public sealed record NoteTaken(Guid Id, DateTimeOffset At, string Text, string? Task) : SessionEvent(Id, At);
 
+/// <summary>Something was measured.</summary>
+public sealed record ReadingTaken(Guid Id, DateTimeOffset At, ReadingKind Kind, double Value, string? Task) : SessionEvent(Id, At);
+
 /// <summary>An earlier event is taken back.</summary>
 public sealed record EventUndone(Guid Id, DateTimeOffset At, Guid Target) : SessionEvent(Id, At);
 

@@ -71,6 +71,8 @@ public static class SessionFold
             SessionPaused => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = happened.At } : state,
             SessionResumed => Resume(plan, state, happened.At),
             NoteTaken note => state with { Notes = state.Notes.Add(new Note(note.At, note.Text, note.Task)) },
+            ReadingTaken reading => TakenReading.Wrong(reading.Kind, reading.Value) is null
+                ? state with { Readings = state.Readings.Add(new TakenReading(reading.At, reading.Kind, reading.Value, reading.Task)) } : state,
             MishapHandled mishap => Handle(plan, state, mishap),
             OrderChanged order => state with { Order = new NewOrder([.. order.Order], [.. order.Gaps]) },
             HeadRated rated => plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) },

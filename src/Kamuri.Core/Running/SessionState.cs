@@ -86,6 +86,9 @@ public sealed record SessionState
     /// <summary>Ingredients a reaction was seen to, by head.</summary>
     public ImmutableDictionary<string, ImmutableSortedSet<string>> Reactions { get; init; } = ImmutableDictionary<string, ImmutableSortedSet<string>>.Empty;
 
+    /// <summary>What was measured, oldest first.</summary>
+    public ImmutableList<TakenReading> Readings { get; init; } = [];
+
     /// <summary>Left for later; null while nobody has stopped for good.</summary>
     public Parked? Parked { get; init; }
 

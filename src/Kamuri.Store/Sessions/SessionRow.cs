@@ -45,7 +45,9 @@ public sealed class SessionEventRow
     public long AtUtcTicks { get; set; }
     public string? Task { get; set; }
     public int? Section { get; set; }
+    /// <summary>Minutes of an extension; the value of a reading, whose kind stands in <see cref="Text"/>.</summary>
     public double? Minutes { get; set; }
+
     public string? Text { get; set; }
     public Guid? Target { get; set; }
     public int? Softness { get; set; }
@@ -81,6 +83,7 @@ public sealed class SessionEventRow
                 row.Task = e.Head;
                 row.Rate(e.Ratings);
                 break;
+            case ReadingTaken e: (row.Task, row.Minutes, row.Text) = (e.Task, e.Value, e.Kind.ToString()); break;
             case EventUndone e: row.Target = e.Target; break;
             case SessionFinished e:
                 row.Text = e.Note;
@@ -106,6 +109,7 @@ public sealed class SessionEventRow
             nameof(SessionPaused) => new SessionPaused(EventId, at),
             nameof(SessionResumed) => new SessionResumed(EventId, at),
             nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
+            nameof(ReadingTaken) => new ReadingTaken(EventId, at, Enum.Parse<ReadingKind>(Text!), Minutes!.Value, Task),
             nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
             nameof(OrderChanged) => JsonSerializer.Deserialize<OrderJson>(Text!, StoreJson.Options) is { } order ? new OrderChanged(EventId, at, order.Order, order.Gaps) : throw new InvalidOperationException($"Event {EventId} holds no order."),
             nameof(MishapHandled) => Handled(at),

@@ -30,7 +30,7 @@ public sealed record StartBody
 public sealed record ClockBody(double Speed);
 
 /// <summary>What a press can mean.</summary>
-public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Mishap, OrderChanged, Finished }
+public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Mishap, OrderChanged, Reading, Finished }
 
 /// <summary>Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once.</summary>
 public sealed record EventBody
@@ -48,6 +48,12 @@ public sealed record EventBody
 
     /// <summary>For undone: the event to take back.</summary>
     public Guid? Target { get; init; }
+
+    /// <summary>For a reading: what was measured.</summary>
+    public ReadingKind? Reading { get; init; }
+
+    /// <summary>For a reading: in the unit of its kind.</summary>
+    public double? Value { get; init; }
 
     /// <summary>For something that went wrong: what it was.</summary>
     public Mishap? Mishap { get; init; }
@@ -76,6 +82,7 @@ public sealed record EventBody
             EventKind.Note => Text is null ? (null, "text") : (new NoteTaken(Id, at, Text, Task), null),
             EventKind.Undone => Target is null ? (null, "target") : (new EventUndone(Id, at, Target.Value), null),
             EventKind.HeadRated => Head is null ? (null, "head") : Ratings is null ? (null, "ratings") : (new HeadRated(Id, at, Head, Ratings), null),
+            EventKind.Reading => Reading is null ? (null, "reading") : Value is null ? (null, "value") : (new ReadingTaken(Id, at, Reading.Value, Value.Value, Task), null),
             EventKind.OrderChanged => (null, "order"),
             EventKind.Mishap => (null, Mishap is null ? "mishap" : Way is null ? "way" : "head"),
             EventKind.Finished => (new SessionFinished(Id, at, Ratings ?? new Ratings(), Text), null),
@@ -112,6 +119,9 @@ public sealed record RunHeadView(
     string Key, Guid HeadId, string Name, string Aim, string Style, DateTimeOffset? ReadyBy, DateTimeOffset EndsAt,
     IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, Ratings Ratings);
 
+/// <summary>A reading with what it means.</summary>
+public sealed record ReadingView(DateTimeOffset At, ReadingKind Kind, double Value, string Sentence, bool Warns);
+
 /// <summary>What one pair of hands does and comes to next, by task.</summary>
 /// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
 /// <param name="NextFrom">The next is not to begin before; null when it can.</param>
@@ -138,6 +148,9 @@ public sealed record SessionView(
     IReadOnlyList<HandsView> Hands, IReadOnlyList<CountingView> Counting, bool AllDone,
     UndoView? Undo, IReadOnlyList<Note> Notes, string? ClosingNote)
 {
+    /// <summary>What was measured, oldest first.</summary>
+    public required IReadOnlyList<ReadingView> Readings { get; init; }
+
     /// <summary>The hair was put up to be left; null while nobody has stopped.</summary>
     public DateTimeOffset? ParkedAt { get; init; }
 
@@ -163,7 +176,10 @@ public sealed record SessionView(
             moment.AllDone,
             state.Undoable.LastOrDefault() is { } last ? new UndoView(last.Id, Label(plan, last)) : null,
             state.Notes, state.ClosingNote)
-        { ParkedAt = house.Local(state.Parked?.At) };
+        {
+            ParkedAt = house.Local(state.Parked?.At),
+            Readings = [.. state.Readings.Select(reading => new ReadingView(house.Local(reading.At), reading.Kind, reading.Value, reading.Sentence(plan), reading.Warns))],
+        };
 
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
@@ -185,6 +201,7 @@ public sealed record SessionView(
             SessionResumed => "going on",
             NoteTaken => "the note",
             MishapHandled e => e.Way.ToLowerInvariant(),
+            ReadingTaken => "the reading",
             OrderChanged => "the other order",
             HeadRated e => $"the rating of {plan.FindHead(e.Head)?.Name}",
             _ => "the last press",

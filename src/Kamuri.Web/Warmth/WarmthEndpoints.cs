@@ -23,6 +23,10 @@ public sealed record WarmthView(WarmthForecast Forecast, string FigureId, double
 /// <summary>The thermometer probe as a screen sees it.</summary>
 public sealed record ProbeView(bool On, double? Celsius, DateTimeOffset Now, bool Simulated, double Speed);
 
+/// <summary>What the scale shows.</summary>
+/// <param name="Simulated">It stands in for a real one.</param>
+public sealed record ScaleView(double Grams, bool Simulated);
+
 /// <summary>Puts the probe into something, or takes it out.</summary>
 /// <param name="Speed">Pace of the stand-in: 1, 10 or 60.</param>
 public sealed record ProbeBody(bool On, Vessel Vessel = Vessel.WideBowl, double VolumeMl = 250, double FromCelsius = 75, double Speed = 1);
@@ -36,6 +40,7 @@ internal static class WarmthEndpoints
     {
         routes.MapPost("/api/warmth", ForetellAsync).WithName("foretellWarmth").WithTags("Warmth");
         routes.MapGet("/api/probe", ReadAsync).WithName("readProbe").WithTags("Warmth");
+        routes.MapGet("/api/scale", Weigh).WithName("readScale").WithTags("Warmth");
         routes.MapPut("/api/probe", PlaceAsync).WithName("placeProbe").WithTags("Warmth");
     }
 
@@ -69,6 +74,10 @@ internal static class WarmthEndpoints
             [.. readings.OrderBy(reading => reading.At).Select(reading => new Reading(reading.At, new Celsius(reading.Celsius)))], figures.Cooling);
         return TypedResults.Ok(new WarmthView(forecast, FigureCatalogue.OfCooling(body.Vessel).Id, FigureCatalogue.OfCooling(body.Vessel).Get(figures), around, time.Local(time.Now)));
     }
+
+    /// <param name="about">What was to be weighed out, in grams; the stand-in shows about that.</param>
+    private static Results<Ok<ScaleView>, ValidationProblem> Weigh(IScale scale, double about = 50) =>
+        about is >= 0 and <= Kamuri.Core.Running.TakenReading.Heaviest ? TypedResults.Ok(new ScaleView(scale.Read(about), true)) : Problems.At("about", "0 to 20000 g.");
 
     private static async Task<Ok<ProbeView>> ReadAsync(IThermometerProbe probe, House house, CancellationToken cancellation)
     {

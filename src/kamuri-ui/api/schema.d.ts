@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readScale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/access": {
         parameters: {
             query?: never;
@@ -1415,6 +1431,12 @@ export interface components {
              * @description For undone: the event to take back.
              */
             target?: null | string;
+            reading?: null | components["schemas"]["ReadingKind"];
+            /**
+             * Format: double
+             * @description For a reading: in the unit of its kind.
+             */
+            value?: null | number;
             mishap?: null | components["schemas"]["Mishap"];
             /** @description For something that went wrong: the way that was chosen. */
             way?: null | string;
@@ -1426,7 +1448,7 @@ export interface components {
          * @description What a press can mean.
          * @enum {unknown}
          */
-        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "orderChanged" | "finished";
+        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "orderChanged" | "reading" | "finished";
         /** @description A value a figure has by another custom. */
         FigureAlternative: {
             /** @description The custom: figures with the same word go together. */
@@ -2500,6 +2522,21 @@ export interface components {
             celsius: number;
         };
         /**
+         * @description What was measured.
+         * @enum {unknown}
+         */
+        ReadingKind: "celsius" | "grams";
+        /** @description A reading with what it means. */
+        ReadingView: {
+            /** Format: date-time */
+            at: string;
+            kind: components["schemas"]["ReadingKind"];
+            /** Format: double */
+            value: number;
+            sentence: string;
+            warns: boolean;
+        };
+        /**
          * @description How a name on a label was recognised.
          * @enum {unknown}
          */
@@ -2635,6 +2672,13 @@ export interface components {
              */
             makeMl?: null | number;
             have?: null | components["schemas"]["HaveBody"];
+        };
+        /** @description What the scale shows. */
+        ScaleView: {
+            /** Format: double */
+            grams: number;
+            /** @description It stands in for a real one. */
+            simulated: boolean;
         };
         /** @description One line of a scaled formula. */
         ScaledLineView: {
@@ -2863,6 +2907,8 @@ export interface components {
             undo: null | components["schemas"]["UndoView"];
             notes: components["schemas"]["Note"][];
             closingNote: null | string;
+            /** @description What was measured, oldest first. */
+            readings: components["schemas"]["ReadingView"][];
             /**
              * Format: date-time
              * @description The hair was put up to be left; null while nobody has stopped.
@@ -4012,6 +4058,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProbeView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    readScale: {
+        parameters: {
+            query?: {
+                about?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"];
                 };
             };
             /** @description Bad Request */

@@ -9,10 +9,11 @@ import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
 import type { PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
+import { Tabs } from '@/kit/Tabs'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
 import { AllFields } from './plan/AllFields'
-import { HeadTabs, HouseholdPlait, HouseholdWords, PlacingLine, WhyNot } from './plan/Household'
+import { HouseholdPlait, HouseholdWords, PlacingLine, WhyNot } from './plan/Household'
 import { hairOf } from './plan/hair'
 import { InTheKitchen } from './plan/InTheKitchen'
 import { KeptDays, useTemplates } from './plan/KeptDays'
@@ -247,14 +248,20 @@ function Planning({ asking, choices, heads }: { asking: Asking; choices: Choices
             )}
           </div>
           {day.heads.length > 1 && (
-            <HeadTabs
-              names={day.heads.map((each) => heads.find((head) => head.id === each.wish.headId)?.head.name ?? '')}
-              at={day.at}
-              onLook={(at) => {
-                setFocus(null)
-                asking.look(at)
-              }}
-            />
+            <div className="mt-6">
+              <Tabs
+                label="Whose steps are shown"
+                tabs={day.heads.map((each, n) => ({
+                  key: String(n),
+                  name: heads.find((head) => head.id === each.wish.headId)?.head.name ?? '',
+                }))}
+                at={String(day.at)}
+                onLook={(at) => {
+                  setFocus(null)
+                  asking.look(Number(at))
+                }}
+              />
+            </div>
           )}
           <div className="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_23rem]">
             <StepList

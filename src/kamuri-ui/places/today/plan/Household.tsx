@@ -96,31 +96,6 @@ export function PlacingLine({ heads }: { heads: number }) {
   )
 }
 
-/** Whose steps are shown. */
-export const HeadTabs = ({
-  names,
-  at,
-  onLook,
-}: {
-  names: readonly string[]
-  at: number
-  onLook: (at: number) => void
-}) => (
-  <div role="group" aria-label="Whose steps are shown" className="mt-6 flex flex-wrap gap-6 border-b border-rule">
-    {names.map((name, n) => (
-      <button
-        key={name}
-        type="button"
-        aria-pressed={n === at}
-        onClick={() => onLook(n)}
-        className={`-mb-px min-h-12 border-b-4 px-1 font-display text-xl font-semibold ${n === at ? 'border-accent' : 'border-transparent text-quiet hover:text-ink'}`}
-      >
-        {name}
-      </button>
-    ))}
-  </div>
-)
-
 /** All heads and the kitchen on one time axis, with a thread for each pair of hands. */
 export function HouseholdPlait({
   plan,

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Ratings, SessionView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
+import { Tabs } from '@/kit/Tabs'
 import { ratingNames } from './ratings'
 
 /** Five quick ratings and a note; every one of them may stay empty. */
@@ -35,18 +36,8 @@ export function FinishSheet({
         }}
       >
         {session.heads.length > 1 && (
-          <div role="group" aria-label="Whose hair" className="mt-4 flex flex-wrap gap-5 border-b border-rule">
-            {session.heads.map((head) => (
-              <button
-                key={head.key}
-                type="button"
-                aria-pressed={of === head.key}
-                onClick={() => setOf(head.key)}
-                className={`-mb-px min-h-16 border-b-4 px-1 text-lg font-semibold ${of === head.key ? 'border-accent' : 'border-transparent text-quiet'}`}
-              >
-                {head.name}
-              </button>
-            ))}
+          <div className="mt-4">
+            <Tabs tall label="Whose hair" tabs={session.heads} at={of} onLook={setOf} />
           </div>
         )}
         {ratingNames.map(({ field, name, low, high }) => (

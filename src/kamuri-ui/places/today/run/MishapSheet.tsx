@@ -4,6 +4,7 @@ import { api, told, type EventBody, type Mishap, type SessionView } from '@/api/
 import { clock, minutesBetween, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
+import { Tabs } from '@/kit/Tabs'
 import { Trouble } from '@/kit/Trouble'
 
 /** What can go wrong, in the words somebody with wet hands would say. */
@@ -85,18 +86,8 @@ function Asking({
   return (
     <>
       {session.heads.length > 1 && (
-        <div role="group" aria-label="On whose hair" className="mt-4 flex flex-wrap gap-6 border-b border-rule">
-          {session.heads.map((each) => (
-            <button
-              key={each.key}
-              type="button"
-              aria-pressed={head === each.key}
-              onClick={() => setHead(each.key)}
-              className={`-mb-px min-h-16 border-b-4 px-1 text-lg font-semibold ${head === each.key ? 'border-accent' : 'border-transparent text-quiet'}`}
-            >
-              {each.name}
-            </button>
-          ))}
+        <div className="mt-4">
+          <Tabs tall label="On whose hair" tabs={session.heads} at={head} onLook={setHead} />
         </div>
       )}
       {mishap === null ? (

@@ -9,6 +9,7 @@ export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void 
     ['k', 'skip'],
     ['u', 'take back'],
     ['n', 'note'],
+    ['r', 'a reading: how warm, how much'],
     ['x', 'something’s off'],
     ['s', 'sound, light and other screens'],
     ['h', 'the other pair of hands'],

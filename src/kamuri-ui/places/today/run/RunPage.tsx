@@ -19,6 +19,7 @@ import { handsOf, mainPress, nameOf } from './mainPress'
 import { MishapSheet } from './MishapSheet'
 import { NoteSheet } from './NoteSheet'
 import { OtherOrder } from './OtherOrder'
+import { ReadingSheet } from './ReadingSheet'
 import { RunKeys } from './RunKeys'
 import { say, useAwake } from './signals'
 import { SignalsSheet } from './SignalsSheet'
@@ -42,6 +43,7 @@ export function RunPage() {
   const [noting, setNoting] = useState(false)
   const [help, setHelp] = useState(false)
   const [off, setOff] = useState(false)
+  const [reading, setReading] = useState(false)
   const [happened, setHappened] = useState<{ mishap: Mishap; head: string } | null>(null)
   const [signalling, setSignalling] = useState(false)
   const [whose, setWhose] = useState<string | null>(() => sessionStorage.getItem(`kamuri.hands.${id}`))
@@ -100,6 +102,7 @@ export function RunPage() {
           u: presses.undo,
           n: () => setNoting(true),
           x: () => setOff(true),
+          r: () => setReading(true),
           s: () => setSignalling(true),
           h: otherHands,
           '?': () => setHelp(true),
@@ -127,6 +130,7 @@ export function RunPage() {
   const lesser = (
     <>
       <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
+      <RunButton label="Reading" hint="r" onClick={() => setReading(true)} />
       <RunButton label="Sound" hint="s" onClick={() => setSignalling(true)} />
       <RunButton label="Finish" hint="rate it" onClick={() => setFinishing(true)} />
     </>
@@ -158,7 +162,7 @@ export function RunPage() {
           </div>
         )}
         {view.rehearsal && (
-          <div role="group" aria-label="Pace of the rehearsal" className="flex items-center gap-1">
+          <div role="group" aria-label="Pace of the rehearsal" className="flex flex-wrap items-center gap-1">
             <span className="mr-1 font-semibold text-warn">Rehearsal</span>
             {speeds.map((speed) => (
               <button
@@ -272,6 +276,13 @@ export function RunPage() {
             </div>
           )}
           <Then view={view} hands={hands} />
+          {view.readings.at(-1) && (
+            <p
+              className={`mt-2 text-lg ${view.readings.at(-1)!.warns ? 'border-l-4 border-stop pl-3 text-stop' : 'text-quiet'}`}
+            >
+              {view.readings.at(-1)!.sentence}
+            </p>
+          )}
           <OtherOrder session={view} onTake={press} />
           <Trouble error={trouble} />
           {notTaken.length > 0 && (
@@ -293,11 +304,14 @@ export function RunPage() {
         <WholeDay view={view} now={now} />
       </section>
 
-      <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">{lesser}</div>
-      <footer className="sticky bottom-0 grid grid-cols-5 gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.2fr_1.35fr_repeat(7,minmax(0,1fr))] lg:gap-3">
+      <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">
+        <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
+        {lesser}
+      </div>
+      <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.6fr_1.4fr_repeat(8,minmax(0,0.9fr))] lg:gap-3">
         <Button
           tone="main"
-          className="col-span-5 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
+          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
           onClick={act}
           disabled={!main || main.isHeld}
           data-main
@@ -308,7 +322,7 @@ export function RunPage() {
         <RunButton label="Something’s off" hint="x" onClick={() => setOff(true)} />
         <RunButton label="5 min more" hint="m" onClick={presses.more} disabled={!subject} />
         <RunButton label={view.status === 'paused' ? 'Go on' : 'Pause'} hint="p" onClick={presses.pause} />
-        <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
+        <RunButton className="max-lg:hidden" label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
         <RunButton
           label="Take back"
           hint={view.undo ? view.undo.label : 'u'}
@@ -346,6 +360,7 @@ export function RunPage() {
         }}
         onTake={press}
       />
+      <ReadingSheet session={view} task={hands.doing} open={reading} onClose={() => setReading(false)} onTake={press} />
       <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} session={id} />
       <RunKeys open={help} onClose={() => setHelp(false)} />
     </div>
@@ -413,13 +428,24 @@ function Then({ view, hands }: { view: SessionView; hands: HandsView }) {
   )
 }
 
-function RunButton({ label, hint, ...rest }: { label: string; hint: string; onClick: () => void; disabled?: boolean }) {
+function RunButton({
+  label,
+  hint,
+  className = '',
+  ...rest
+}: {
+  label: string
+  hint: string
+  className?: string
+  onClick: () => void
+  disabled?: boolean
+}) {
   // A hint of one letter is the key that does the same.
   const isKey = hint.length === 1
   return (
     <Button
       {...(isKey && { 'aria-keyshortcuts': hint })}
-      className="min-h-16 scroll-mb-56 flex-col !gap-0 !px-1 text-base leading-tight lg:min-h-20 lg:text-lg"
+      className={`min-h-16 scroll-mb-56 flex-col !gap-0 !px-1 text-base leading-tight lg:min-h-20 lg:text-lg ${className}`}
       {...rest}
     >
       {label}

@@ -1,0 +1,73 @@
+using System.Globalization;
+
+namespace Kamuri.Core.Running;
+
+/// <summary>What was measured.</summary>
+public enum ReadingKind
+{
+    /// <summary>How warm water or a mixture is, in °C.</summary>
+    Celsius,
+
+    /// <summary>How much of something there is, in grams.</summary>
+    Grams,
+}
+
+/// <summary>A reading in a run, from a thermometer, a scale, or by hand.</summary>
+/// <param name="At">When.</param>
+/// <param name="Kind">What was measured.</param>
+/// <param name="Value">In the unit of its kind.</param>
+/// <param name="Task">The task it was taken in; null for none.</param>
+public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Value, string? Task)
+{
+    /// <summary>Coldest that is taken for a reading, in °C.</summary>
+    public const double Coldest = -5;
+
+    /// <summary>Hottest that is taken for a reading, in °C.</summary>
+    public const double Hottest = 105;
+
+    /// <summary>Most that is weighed, in grams.</summary>
+    public const double Heaviest = 20_000;
+
+    /// <summary>Nothing above this goes on skin, in °C (craft §14).</summary>
+    public const double HottestMixture = 40;
+
+    /// <summary>Water is never warmer, in °C (craft §14).</summary>
+    public const double HottestWater = 43;
+
+    /// <summary>Coolest that still feels warm, in °C (craft §14).</summary>
+    public const double Lukewarm = 36;
+
+    /// <summary>Whether it warns of something.</summary>
+    public bool Warns => Kind == ReadingKind.Celsius && Value > HottestMixture;
+
+    /// <summary>What is wrong with a value; null when it can be one.</summary>
+    public static string? Wrong(ReadingKind kind, double value) => kind switch
+    {
+        ReadingKind.Celsius when value is >= Coldest and <= Hottest => null,
+        ReadingKind.Grams when value is >= 0 and <= Heaviest => null,
+        ReadingKind.Celsius => $"A temperature is between {Coldest:0} and {Hottest:0} °C.",
+        _ => $"A weight is between 0 and {Heaviest:0} g.",
+    };
+
+    /// <summary>What it means, in a sentence.</summary>
+    /// <param name="plan">The session's plan, for what was to be weighed out.</param>
+    public string Sentence(SessionPlan plan)
+    {
+        var said = Value.ToString(Kind == ReadingKind.Celsius ? "0.#" : "0", CultureInfo.InvariantCulture);
+        if (Kind == ReadingKind.Celsius)
+        {
+            return Value switch
+            {
+                > HottestWater => $"{said} °C: too hot for skin. Let it cool, or add cool water.",
+                > HottestMixture => $"{said} °C: too warm for a mixture, the most there is for water. Wait a little; test it on your wrist.",
+                >= Lukewarm => $"{said} °C: right for skin.",
+                _ => $"{said} °C: cool. Good to close with; too cool to open with.",
+            };
+        }
+
+        var step = Task is { } id ? plan.FindTask(id)?.StepId : null;
+        var planned = plan.Takings.Where(taking => taking.StepId == step).Sum(taking => taking.PlannedMillilitres);
+        // Most of what goes on hair weighs about what water does; the label says where it does not.
+        return planned > 0 ? $"{said} g; about {planned:0} ml were planned, {Value / planned * 100:0}\u00a0% of it." : $"{said} g.";
+    }
+}
