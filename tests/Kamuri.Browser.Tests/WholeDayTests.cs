@@ -62,7 +62,8 @@ public class WholeDayTests
         window.Go("/behind");
         window.SeeText("Juno");
         window.Go("/ahead");
-        window.SeeText("Washed today.");
+        // The house's clock runs ten hours a minute, so that an evening's run may end behind midnight.
+        window.Until(() => window.Text().Contains("Washed today.", StringComparison.Ordinal) || window.Text().Contains("Washed yesterday.", StringComparison.Ordinal), "the wash on record");
         Assert.Empty(window.Complaints());
     }
 }
