@@ -31,7 +31,7 @@ internal static class KillFigures
                 var kept = view!["notes"]!.AsArray().Select(note => note!["text"]!.GetValue<string>()).ToHashSet();
                 lost += acknowledged.Count(text => !kept.Contains(text));
                 // Several devices press while the axe falls.
-                using var end = new CancellationTokenSource(random.Next(5, 120));
+                using var end = new CancellationTokenSource(random.Next(200, 1_500));
                 await Task.WhenAll(Enumerable.Range(0, 3).Select(device => PressAsync(running, path, $"{n}-{device}", acknowledged, end.Token)).Append(KillAsync(running, end.Token)));
                 broken += IsWhole(folder) ? 0 : 1;
             }
@@ -40,6 +40,11 @@ internal static class KillFigures
         {
             SqliteConnection.ClearAllPools();
             Directory.Delete(folder, recursive: true);
+        }
+
+        if (acknowledged.Count < kills)
+        {
+            throw new InvalidOperationException($"Only {acknowledged.Count} presses were acknowledged in {kills} kills; that shows nothing.");
         }
 
         return
