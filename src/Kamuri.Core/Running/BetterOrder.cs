@@ -49,7 +49,7 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
             Pairs = [.. hands.Select(name => new PairOfHands(name))],
             Absences =
             [
-                .. running.Where(task => task.IsHandsOn).SelectMany(task => new[] { new Absence(task.By ?? hands[0], 0, Left(task)) }.Concat(plan.FindHead(task.Strand) is { } head ? [new Absence(head.Key, 0, Left(task))] : [])),
+                .. running.Where(task => task.IsHandsOn).SelectMany(task => new[] { new Absence(PairOf(plan, task) ?? hands[0], 0, Left(task)) }.Concat(plan.FindHead(task.Strand) is { } head ? [new Absence(head.Key, 0, Left(task))] : [])),
                 .. waiting.Where(task => task.NotBefore > now && plan.FindHead(task.Strand) is not null).Select(task => new Absence(task.Strand, 0, (int)Math.Ceiling((task.NotBefore!.Value - now).TotalMinutes))),
             ],
             Closures = [.. running.SelectMany(task => task.Uses.Where(each => each != Resource.Hands && plan.Capacity.GetValueOrDefault(each, 1) == 1).Select(each => new Closure(each, 0, Left(task))))],
@@ -78,13 +78,16 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
 
     private const string Only = "hands";
 
+    /// <summary>Whose hands it has to be; null where there is one pair, whatever it was called in the plan.</summary>
+    private static string? PairOf(SessionPlan plan, SessionTask task) => plan.Hands.Count > 0 ? task.By : null;
+
     private static Job Job(SessionPlan plan, SessionState state, SessionTask task)
     {
         var usual = Math.Max(1, (int)Math.Round(task.PlannedMinutes + state.Task(task.Id).Extra));
         var longest = task.Window is { } window && !task.IsHandsOn ? Math.Max(usual, (int)window.Latest) : usual;
         return new Job(task.Id, task.Strand, usual, usual, longest, task.Uses)
         {
-            By = task is { IsHandsOn: true, By: { } pair } ? [pair] : null,
+            By = task.IsHandsOn && PairOf(plan, task) is { } pair ? [pair] : null,
             With = plan.FindHead(task.Strand)?.Key,
         };
     }

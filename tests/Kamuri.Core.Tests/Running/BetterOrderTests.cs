@@ -40,6 +40,9 @@ public class BetterOrderTests
     {
         // By hand: b first, 20 and its hour and 5 make 85, ten less than planned; with a first nothing is under 95 any more.
         Assert.Equal(10, BetterOrder.Of(Plan(15), Fold(Plan(15)), Given.Noon, Scheduler, Breaks)!.GainMinutes);
+        // One pair of hands is told by name in a household's plan, and is one pair all the same.
+        var named = Plan(15) with { Tasks = [.. Plan(15).Tasks.Select(task => task.IsHandsOn ? task with { By = "Ama" } : task)] };
+        Assert.Equal(10, BetterOrder.Of(named, Fold(named), Given.Noon, Scheduler, Breaks)!.GainMinutes);
         var begun = Fold(Plan(15), new TaskStarted(Id(1), Given.Noon, "1/a"));
         Assert.Null(BetterOrder.Of(Plan(15), begun, Given.Noon, Scheduler, Breaks));
     }
