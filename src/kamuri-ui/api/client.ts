@@ -100,16 +100,20 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
     throw new Refused('Kamuri does not answer. Is it still running?', 0)
   }
   if (got.data !== undefined) return got.data
+  throw refusal(got)
+}
+
+/** The server's own sentence, and those at fields. */
+function refusal(got: { error?: unknown; response: Response }): Refused {
   const problem = got.error as { detail?: string; title?: string; errors?: Record<string, string[]> } | undefined
   const fields = problem?.errors ?? {}
   const first = Object.values(fields)[0]?.[0]
-  throw new Refused(first ?? problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status, fields)
+  return new Refused(first ?? problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status, fields)
 }
 
 /** Waits for an answer that holds nothing; throws {@link Refused} with the server's own sentence when it was refused. */
 export async function done(answer: Promise<{ error?: unknown; response: Response }>): Promise<void> {
   const got = await answer
   if (got.response.ok) return
-  const problem = got.error as { detail?: string; title?: string } | undefined
-  throw new Refused(problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status)
+  throw refusal(got)
 }
