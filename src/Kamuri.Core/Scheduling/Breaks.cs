@@ -49,28 +49,24 @@ internal static class Breaks
 
     private sealed record Stretch(int Minutes, IReadOnlyList<(string Before, string After)> Partings);
 
+    /// <summary>How many breaks somebody should have and has not, because nothing there may be parted.</summary>
+    public static int Missing(Schedule schedule, SchedulingProblem problem) =>
+        Stretches(schedule, problem).Count(each => each.Work.Count > 1 && each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn);
+
     /// <summary>The first stretch that is too long, and where it can be parted: as late as may be first.</summary>
     private static Stretch? TooLong(Schedule schedule, SchedulingProblem problem, HashSet<(string, string)> given)
     {
-        foreach (var (who, rest) in problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
+        foreach (var (rest, work) in Stretches(schedule, problem))
         {
-            var work = schedule.Placements.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who)).OrderBy(placed => placed.Start).ToList();
-            var stretch = new List<Placement>();
-            foreach (var placed in work)
+            // Of a long stretch only what is in front of the first job that goes too far is looked at.
+            var far = work.FindIndex(1, placed => placed.End - work[0].Start > rest.GoesOn);
+            for (var at = far; far > 0 && at < work.Count; at++)
             {
-                if (stretch.Count > 0 && placed.Start - stretch[^1].End >= rest.Minutes)
+                var partings = work.Take(at).Zip(work.Skip(1), (before, after) => (before.Job.Id, after.Job.Id)).Reverse()
+                    .Where(each => !given.Contains(each) && problem.MayPart(each.Item1, each.Item2, rest.Minutes)).ToList();
+                if (partings.Count > 0)
                 {
-                    stretch.Clear();
-                }
-
-                stretch.Add(placed);
-                if (stretch.Count > 1 && placed.End - stretch[0].Start > rest.GoesOn)
-                {
-                    var partings = stretch.Zip(stretch.Skip(1), (before, after) => (before.Job.Id, after.Job.Id)).Reverse().Where(each => !given.Contains(each)).ToList();
-                    if (partings.Count > 0)
-                    {
-                        return new Stretch(rest.Minutes, partings);
-                    }
+                    return new Stretch(rest.Minutes, partings);
                 }
             }
         }
@@ -78,14 +74,38 @@ internal static class Breaks
         return null;
     }
 
+    /// <summary>What everybody who needs breaks does in one go.</summary>
+    private static IEnumerable<(Rest Needs, List<Placement> Work)> Stretches(Schedule schedule, SchedulingProblem problem)
+    {
+        foreach (var (who, rest) in problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
+        {
+            var stretch = new List<Placement>();
+            foreach (var placed in schedule.Placements.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who)).OrderBy(placed => placed.Start))
+            {
+                if (stretch.Count > 0 && placed.Start - stretch[^1].End >= rest.Minutes)
+                {
+                    yield return (rest, stretch);
+                    stretch = [];
+                }
+
+                stretch.Add(placed);
+            }
+
+            if (stretch.Count > 0)
+            {
+                yield return (rest, stretch);
+            }
+        }
+    }
+
     /// <summary>The same problem with hands and order as they were settled.</summary>
-    private static SchedulingProblem Settled(Schedule schedule, SchedulingProblem problem)
+    public static SchedulingProblem Settled(Schedule schedule, SchedulingProblem problem)
     {
         var by = schedule.Placements.ToDictionary(placed => placed.Job.Id, placed => placed.By);
         var order = SettledOrder.Of([.. schedule.Placements.Select(OrderedJob.Of)], [], problem.Capacity);
         return problem with
         {
-            Jobs = [.. problem.Jobs.Select(job => by[job.Id] is { } pair ? job with { By = [pair] } : job)],
+            Jobs = [.. problem.Jobs.Select(job => by.GetValueOrDefault(job.Id) is { } pair ? job with { By = [pair] } : job)],
             Links = [.. problem.Links, .. order.Neighbours.Select(pair => new Link(schedule.Placements[pair.Before].Job.Id, schedule.Placements[pair.After].Job.Id))],
         };
     }

@@ -7,7 +7,8 @@ namespace Kamuri.Core.Scheduling;
 /// <summary>
 /// Schedules with the CP-SAT solver. One worker and a fixed seed, so one question has one answer.
 /// </summary>
-public sealed class CpSatScheduler : IScheduler
+/// <param name="known">Orders that a longer search has found; null for none.</param>
+public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
 {
     /// <summary>Longest search in units of the solver's own deterministic time, so that a busy machine changes nothing.</summary>
     private const double Search = 2;
@@ -18,18 +19,10 @@ public sealed class CpSatScheduler : IScheduler
     /// <summary>Longest tidying of a schedule whose hours are settled. What is not tidied by then is tidy enough.</summary>
     private const double Tidying = 0.002;
 
-    /// <summary>The same for several heads, where a second or two is all there is.</summary>
-    private const double SearchSeveral = 0.07;
-
-    private const double TidyingSeveral = 0.01;
-
     // Problems this small are solved before presolve or cuts have paid for themselves. A day is mostly one long chain, which
     // its linear relaxation already orders.
-    private const string ForOneHead =
+    internal const string ForOneHead =
         "linearization_level:1,symmetry_level:0,cp_model_presolve:false,cp_model_probing_level:0,cut_level:0,search_branching:LP_SEARCH";
-
-    // Several heads on shared hands are a true puzzle: presolve pays.
-    private const string ForSeveral = "linearization_level:1";
 
     /// <summary>Solves something tiny, so that the first person to ask does not wait for the native library to load.</summary>
     public static void WarmUp() =>
@@ -47,27 +40,7 @@ public sealed class CpSatScheduler : IScheduler
         }
 
         var model = new ScheduleModel(problem);
-        if (!model.IsPuzzle)
-        {
-            return SolveOneHead(model);
-        }
-
-        if (HoursThenTidiness(model, ForSeveral, SearchSeveral, TidyingSeveral) is not { } schedule)
-        {
-            return null;
-        }
-
-        var (rested, gaps) = Breaks.Into(schedule, problem, SolveSettled);
-        return rested with { Gaps = gaps };
-    }
-
-    /// <summary>Places what has hardly any choice left.</summary>
-    private static Schedule? SolveSettled(SchedulingProblem problem)
-    {
-        var model = new ScheduleModel(problem);
-        model.MinimizeAll();
-        var (solver, status) = Solve(model, ForOneHead, TidyingSeveral);
-        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? model.Read(solver, 0, proven: false) : null;
+        return model.IsPuzzle ? new SeveralHeads(problem).Quick(known) : SolveOneHead(model);
     }
 
     private static Schedule? SolveOneHead(ScheduleModel model)
@@ -85,37 +58,40 @@ public sealed class CpSatScheduler : IScheduler
         }
 
         // Some days have very many schedules of equal hours; proving both at once would take a hundred times as long.
-        return HoursThenTidiness(model, ForOneHead, Search, Tidying);
+        return HoursThenTidiness(model);
     }
 
-    private static Schedule? HoursThenTidiness(ScheduleModel model, string how, double longest, double tidying)
+    private static Schedule? HoursThenTidiness(ScheduleModel model)
     {
         model.MinimizeHours();
-        var (solver, status) = Solve(model, how, longest);
-        if (status == CpSolverStatus.Unknown)
-        {
-            // Not found yet is not the same as impossible: look on for any schedule at all.
-            (solver, status) = Solve(model, $"{how},stop_after_first_solution:true", Search);
-        }
-
-        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
+        var (solver, status) = Solve(model, ForOneHead, Search);
+        if (!HasSchedule(status))
         {
             return null;
         }
 
         var (proven, bound) = (status == CpSolverStatus.Optimal, solver.BestObjectiveBound);
-        model.KeepHours(solver);
+        var found = model.Read(solver, bound, proven);
+        model.KeepHours(bound, solver.ObjectiveValue);
+        model.BeginAt(found.Placements);
         model.MinimizeTidiness();
-        var (tidied, ended) = Solve(model, how, tidying);
-        return model.Read(ended is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? tidied : solver, bound, proven);
+        var (tidied, ended) = Solve(model, ForOneHead, Tidying);
+        return HasSchedule(ended) ? model.Read(tidied, bound, proven) : found;
     }
 
-    private static (CpSolver Solver, CpSolverStatus Status) Solve(ScheduleModel model, string how, double longest)
+    /// <summary>One search, on one thread.</summary>
+    /// <param name="model">What to look for.</param>
+    /// <param name="how">Parameters of the solver.</param>
+    /// <param name="longest">In its deterministic time.</param>
+    /// <param name="seed">Where it begins; the same one finds the same.</param>
+    internal static (CpSolver Solver, CpSolverStatus Status) Solve(ScheduleModel model, string how, double longest, int seed = 7)
     {
         var solver = new CpSolver
         {
-            StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1,random_seed:7,max_deterministic_time:{longest},{how}"),
+            StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1,random_seed:{seed},max_deterministic_time:{longest},{how}"),
         };
         return (solver, solver.Solve(model.Model));
     }
+
+    internal static bool HasSchedule(CpSolverStatus status) => status is CpSolverStatus.Optimal or CpSolverStatus.Feasible;
 }

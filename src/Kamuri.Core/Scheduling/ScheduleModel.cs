@@ -20,6 +20,12 @@ internal sealed class ScheduleModel
     private const long OwnEnd = 2;
     private const long Idle = 1;
 
+    /// <summary>No hours come to more than this, either way.</summary>
+    private const double HoursOfAll = 1e15;
+
+    /// <summary>Bounds are whole numbers that the solver gives as rounded ones.</summary>
+    public const double Close = 1e-6;
+
     private readonly SchedulingProblem _problem;
     private readonly Dictionary<string, Variables> _placed;
     private readonly Dictionary<string, List<(string Pair, BoolVar Does)>> _hands = [];
@@ -67,19 +73,30 @@ internal sealed class ScheduleModel
 
     public void MinimizeTidiness() => Model.Minimize(_tidiness);
 
-    /// <summary>Holds the hours that were found, and begins further search where it ended.</summary>
-    public void KeepHours(CpSolver solver)
+    /// <summary>Holds the hours between what is proven and what was found. A bound of an easier problem is one of this.</summary>
+    public void KeepHours(double atLeast, double? atMost)
     {
-        Model.Add(_hours <= (long)Math.Round(solver.ObjectiveValue));
-        Model.AddHint(_end, solver.Value(_end));
-        foreach (var variables in _placed.Values)
+        if (double.IsFinite(atLeast))
         {
-            variables.Hint(Model, solver);
+            Model.Add(_hours >= (long)Math.Ceiling(Math.Max(atLeast, -HoursOfAll) - Close));
         }
 
-        foreach (var (_, does) in _hands.Values.SelectMany(choices => choices))
+        if (atMost is { } most)
         {
-            Model.AddHint(does, solver.Value(does));
+            Model.Add(_hours <= (long)Math.Round(most));
+        }
+    }
+
+    /// <summary>Begins the search where another one ended.</summary>
+    public void BeginAt(IEnumerable<Placement> placements)
+    {
+        foreach (var placed in placements)
+        {
+            _placed[placed.Job.Id].Hint(Model, placed);
+            foreach (var (pair, does) in _hands.GetValueOrDefault(placed.Job.Id) ?? [])
+            {
+                Model.AddHint(does, pair == placed.By);
+            }
         }
     }
 
@@ -94,16 +111,23 @@ internal sealed class ScheduleModel
             .OrderBy(placement => placement.Start)
             .ThenBy(placement => placement.End)
             .ToList();
-        var span = placements.Max(placement => placement.End);
+        return Judged(new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
+    }
+
+    /// <summary>A schedule of this problem, and what is proven of it.</summary>
+    public Schedule Judged(Schedule schedule, double bound, bool proven)
+    {
         // A bound on the hours is one on the end only where nothing else counts in them; else the longest chain is all that is sure.
         var isPure = !_problem.MayShorten && !_problem.MayBeginLater;
-        var begin = placements.Min(placement => placement.Start);
-        var lower = proven ? span : isPure ? Math.Clamp((int)(bound / Total), 0, span) : Math.Min(span, begin + LongestChain(placements));
-        return new Schedule(placements, span, lower, proven);
+        var begin = schedule.Placements.Min(placement => placement.Start);
+        var lower = proven ? schedule.Span
+            : isPure ? Math.Clamp((int)Math.Ceiling((bound / Total) - Close), 0, schedule.Span)
+            : Math.Min(schedule.Span, begin + LongestChain(schedule.Placements));
+        return schedule with { LowerBound = lower, Proven = proven };
     }
 
     /// <summary>Minutes that follow one another whatever hands and things there are.</summary>
-    private int LongestChain(List<Placement> placements)
+    private int LongestChain(IReadOnlyList<Placement> placements)
     {
         var chains = SettledOrder.Of([.. placements.Select(placed => new OrderedJob(placed.Job.Id, placed.Start, placed.End, []))], _problem.Links, _problem.Capacity);
         return (int)chains.Time([.. placements.Select(placed => (double)(_problem.MayShorten ? placed.Job.Shortest : placed.Job.Usual))], new double[placements.Count]);
@@ -281,11 +305,13 @@ internal sealed class ScheduleModel
             ? model.NewOptionalFixedSizeIntervalVar(Start, _longest, does, name)
             : model.NewOptionalIntervalVar(Start, _length, _end!, does, name);
 
-        public void Hint(CpModel model, CpSolver solved)
+        public void Hint(CpModel model, Placement placed)
         {
-            foreach (var variable in new[] { Start, _length, _end }.OfType<IntVar>())
+            model.AddHint(Start, placed.Start);
+            if (_length is not null)
             {
-                model.AddHint(variable, solved.Value(variable));
+                model.AddHint(_length, placed.Minutes);
+                model.AddHint(_end!, placed.End);
             }
         }
 

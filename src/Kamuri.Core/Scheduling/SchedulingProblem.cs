@@ -83,6 +83,16 @@ public sealed record SchedulingProblem(
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
+    /// <summary>Only what is done on heads: an easier problem, of which no schedule is later than the best of this one.</summary>
+    internal SchedulingProblem OnHeads()
+    {
+        var on = Jobs.Where(job => job.With is not null).Select(job => job.Id).ToHashSet();
+        return this with { Jobs = [.. Jobs.Where(job => on.Contains(job.Id))], Links = [.. Links.Where(link => on.Contains(link.From) && on.Contains(link.To))] };
+    }
+
+    /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
+    internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
+
     /// <summary>Whether a placed job begins the very minute somebody, or something, it needs is there again.</summary>
     internal bool HeldBack(Placement placed) =>
         Absences.Any(each => each.To == placed.Start && (each.Who == placed.By || (placed.Job.IsHandsOn && each.Who == placed.Job.With)))
@@ -107,6 +117,12 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 {
     /// <summary>The gaps that are kept for breaks, beside the links of the problem.</summary>
     public IReadOnlyList<Link> Gaps { get; init; } = [];
+
+    /// <summary>Minutes to the last end in the same order, with breaks left out.</summary>
+    public int WithoutBreaks { get; init; } = Span;
+
+    /// <summary>Whether the order is proven best, with breaks left out.</summary>
+    public bool ProvenWithoutBreaks { get; init; } = Proven;
 }
 
 /// <summary>Places jobs on shared resources.</summary>

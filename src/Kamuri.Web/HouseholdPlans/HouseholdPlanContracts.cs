@@ -57,7 +57,17 @@ public sealed record HouseholdPlanBody
     public required WhenBody When { get; init; }
 
     public IReadOnlyList<TakenBody> Taken { get; init; } = [];
+
+    /// <summary>Where a longer search of the same day has found a better order, take that one.</summary>
+    public bool FromLongerSearch { get; init; }
 }
+
+/// <summary>How far a longer search is, and at its end what it came to.</summary>
+/// <param name="Share">0 to 1.</param>
+/// <param name="IsOver">Whether this is the last word.</param>
+/// <param name="IsBetter">At the end: whether there is a better plan to be had.</param>
+/// <param name="Sentence">At the end: what was found.</param>
+public sealed record LongerSearchView(double Share, bool IsOver, bool IsBetter, string Sentence);
 
 internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBody>
 {
@@ -110,15 +120,17 @@ public sealed record HandsRestView(string Name, DateTimeOffset From, DateTimeOff
 /// <param name="Bottleneck">What the end waits for most.</param>
 /// <param name="Beyond">Who is not there long enough, a sentence each.</param>
 /// <param name="Sentence">When it begins and ends, and whether it could be sooner.</param>
+/// <param name="MayBeBetter">Whether a longer search might find a better one.</param>
 public sealed record HouseholdPlanView(
     IReadOnlyList<HeadPlanView> Heads, IReadOnlyList<TaskView> Tasks, DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NotBefore, bool Proven,
     DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, IReadOnlyList<HandsRestView> Rests, string Bottleneck, IReadOnlyList<string> Beyond, double MinutesLate,
-    bool CanStart, string Sentence)
+    bool CanStart, string Sentence, bool MayBeBetter)
 {
     internal static HouseholdPlanView Of(HouseholdPlan plan, CraftFigures figures) => new(
         [.. plan.Heads.Select(head => new HeadPlanView(head.Key, PlanView.Of(head.Plan, figures), head.LikelyBy, head.NineInTenBy, head.Wanted, head.ChanceInTime, HouseholdWords.Of(head)))],
         [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
-        [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan));
+        [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan),
+        !plan.Proven);
 }
 
 /// <summary>A smallest change with which everybody would be in time.</summary>

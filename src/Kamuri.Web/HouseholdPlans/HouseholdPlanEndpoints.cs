@@ -16,6 +16,14 @@ internal static class HouseholdPlanEndpoints
     {
         routes.MapPost("/api/household-plans/preview", PreviewAsync).WithName("previewHouseholdPlan").WithTags("Plans");
         routes.MapPost("/api/household-plans/why-not", WhyNotAsync).WithName("whyNotInTime").WithTags("Plans");
+        routes.MapPost("/api/household-plans/longer", LongerAsync).WithName("searchLonger").WithTags("Plans").Produces<LongerSearchView>(contentType: "text/event-stream");
+    }
+
+    /// <summary>Searches on for a better plan of the same day, one at a time in this house, and tells how far it is until it is done or nobody listens any more.</summary>
+    private static async Task<IResult> LongerAsync(HouseholdPlanBody body, HouseholdPlanMaker maker, LongerSearches searches, HttpContext context)
+    {
+        var (plan, problem, refusal) = await maker.MakeAsync(body with { FromLongerSearch = false }, context.RequestAborted);
+        return plan is not null ? TypedResults.ServerSentEvents(searches.OfAsync(plan, context.RequestAborted)) : problem is not null ? problem : refusal!;
     }
 
     /// <summary>The smallest changes with which everybody would be in time; each is planned whole, so this takes some seconds.</summary>
@@ -47,10 +55,17 @@ internal static class HouseholdPlanEndpoints
 }
 
 /// <summary>Makes household plans from what is asked for.</summary>
-internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner planner, House house, CraftFigures figures)
+internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner planner, KnownOrders known, House house, CraftFigures figures)
 {
     /// <summary>The plan, or what is wrong with the question.</summary>
     public async Task<(HouseholdPlan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(HouseholdPlanBody body, CancellationToken cancellation)
+    {
+        var (request, problem, refusal) = await RequestAsync(body, cancellation);
+        return (request is null ? null : (body.FromLongerSearch ? new HouseholdPlanner(new CpSatScheduler(known)) : planner).Make(request, figures), problem, refusal);
+    }
+
+    /// <summary>The day that is asked for, or what is wrong with the question.</summary>
+    private async Task<(HouseholdRequest? Request, ValidationProblem? Problem, ProblemHttpResult? Refusal)> RequestAsync(HouseholdPlanBody body, CancellationToken cancellation)
     {
         if (new HouseholdPlanValidator().Validate(body) is { IsValid: false } errors)
         {
@@ -77,7 +92,7 @@ internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner plann
             });
         }
 
-        var plan = planner.Make(
+        return (
             new HouseholdRequest
             {
                 Heads = heads,
@@ -90,8 +105,7 @@ internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner plann
                 Equipment = heads[0].Request.Equipment,
                 Taken = [.. body.Taken.Select(each => new Taken(each.Resource, Stretch(each.From, each.To)))],
             },
-            figures);
-        return (plan, null, null);
+            null, null);
 
         Between Stretch(TimeOnly from, TimeOnly to) => new(time.Local(time.At(day, from)), time.Local(time.At(to > from ? day : day.AddDays(1), to)));
     }

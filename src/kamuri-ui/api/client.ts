@@ -46,6 +46,7 @@ export type MixtureView = Schemas['MixtureView']
 export type WarmthView = Schemas['WarmthView']
 export type HouseholdPlanBody = Schemas['HouseholdPlanBody']
 export type HouseholdPlanView = Schemas['HouseholdPlanView']
+export type LongerSearchView = Schemas['LongerSearchView']
 export type HandsBody = Schemas['HandsBody']
 export type HandsView = Schemas['HandsView']
 export type RunHeadView = Schemas['RunHeadView']
@@ -116,4 +117,29 @@ export async function done(answer: Promise<{ error?: unknown; response: Response
   const got = await answer
   if (got.response.ok) return
   throw refusal(got)
+}
+
+/** Each event of a stream that a request is answered with, as it comes; throws {@link Refused} when it is refused. */
+export async function* stream<T>(path: string, request: RequestInit): AsyncGenerator<T> {
+  let answer: Response
+  try {
+    answer = await fetch(path, { method: 'POST', ...request })
+  } catch (trouble) {
+    if (request.signal?.aborted) throw trouble
+    throw new Refused('Kamuri does not answer. Is it still running?', 0)
+  }
+  if (!answer.ok || !answer.body) throw refusal({ error: await answer.json(), response: answer })
+  const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader()
+  let rest = ''
+  for (;;) {
+    const { done: over, value } = await reader.read()
+    if (over) return
+    rest += value
+    const parts = rest.split('\n\n')
+    rest = parts.pop() ?? ''
+    for (const part of parts) {
+      const data = part.split('\n').find((line) => line.startsWith('data:'))
+      if (data) yield JSON.parse(data.slice(5)) as T
+    }
+  }
 }

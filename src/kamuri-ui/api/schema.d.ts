@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household-plans/longer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["searchLonger"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/choices": {
         parameters: {
             query?: never;
@@ -1800,6 +1816,8 @@ export interface components {
             hands?: components["schemas"]["HandsBody"][];
             when: components["schemas"]["WhenBody"];
             taken?: components["schemas"]["TakenBody"][];
+            /** @description Where a longer search of the same day has found a better order, take that one. */
+            fromLongerSearch?: boolean;
         };
         /** @description A household plan, as shown. */
         HouseholdPlanView: {
@@ -1830,6 +1848,8 @@ export interface components {
             canStart: boolean;
             /** @description When it begins and ends, and whether it could be sooner. */
             sentence: string;
+            /** @description Whether a longer search might find a better one. */
+            mayBeBetter: boolean;
         };
         /** @description The house with its present time. */
         HouseholdView: {
@@ -2043,6 +2063,20 @@ export interface components {
              * @description Measured thickness of one, 2 to 40 mm.
              */
             thicknessMillimetres: number;
+        };
+        /** @description How far a longer search is, and at its end what it came to. */
+        LongerSearchView: {
+            /**
+             * Format: double
+             * @description 0 to 1.
+             */
+            share: number;
+            /** @description Whether this is the last word. */
+            isOver: boolean;
+            /** @description At the end: whether there is a better plan to be had. */
+            isBetter: boolean;
+            /** @description At the end: what was found. */
+            sentence: string;
         };
         /** @description Something that lies on hair or scalp. */
         LyingView: {
@@ -3660,6 +3694,30 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    searchLonger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseholdPlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["LongerSearchView"];
                 };
             };
         };

@@ -102,7 +102,9 @@ public class HouseholdScheduleTests
         var jobs = Enumerable.Range(0, 6).Select(n => Work(n % 2 == 0 ? "a" : "b", $"{n}", 15)).ToList();
         var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } };
         Assert.Equal(90, Solved(problem with { Rests = new Dictionary<string, Rest>() }).Span);
-        Assert.Equal((100, 90), Scheduler.Solve(problem) is { } rested ? (rested.Span, rested.LowerBound) : (0, 0));
+        var rested = Scheduler.Solve(problem)!;
+        Assert.Equal((100, 90, 90), (rested.Span, rested.LowerBound, rested.WithoutBreaks));
+        Assert.Equal((false, true), (rested.Proven, rested.ProvenWithoutBreaks));
         // A child that gets a pause every 20 minutes: one between any two of its three pieces.
         var paused = Scheduler.Solve(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) } })!;
         var own = paused.Placements.Where(placement => placement.Job.With == "a").ToList();

@@ -81,7 +81,11 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
                 head.Wanted is { } wanted ? finish.ChanceBy((wanted - day.Zero).TotalMinutes) : null);
         }).ToList();
         return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
-            At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond);
+            At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
+        {
+            BreaksTake = Math.Max(0, schedule.Span - schedule.WithoutBreaks),
+            ProvenWithoutBreaks = schedule.ProvenWithoutBreaks,
+        };
     }
 
     /// <summary>The plan of one head as if it were alone, at the times it has among the others.</summary>

@@ -1,3 +1,4 @@
+import { Refused, stream } from '@/api/client'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/kit/Button'
@@ -31,34 +32,15 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
     setTrouble(null)
     setProgress({ done: 0, of: 1, finished: false, added: 0, problems: [], wrong: 0 })
     try {
-      const answer = await fetch(`/api/products/import?keepGood=${keepGood}`, {
-        method: 'POST',
+      for await (const step of stream<Progress>(`/api/products/import?keepGood=${keepGood}`, {
         headers: { 'Content-Type': 'text/csv' },
         body: file,
-      })
-      if (!answer.ok || !answer.body) {
-        const problem = (await answer.json()) as { detail?: string; errors?: Record<string, string[]> }
-        setProgress(null)
-        setTrouble(Object.values(problem.errors ?? {})[0]?.[0] ?? problem.detail ?? 'It could not be taken in.')
-        return
-      }
-      const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader()
-      let rest = ''
-      for (;;) {
-        const { done, value } = await reader.read()
-        if (done) break
-        rest += value
-        const parts = rest.split('\n\n')
-        rest = parts.pop() ?? ''
-        for (const part of parts) {
-          const data = part.split('\n').find((line) => line.startsWith('data:'))
-          if (data) setProgress(JSON.parse(data.slice(5)) as Progress)
-        }
-      }
+      }))
+        setProgress(step)
       await queries.invalidateQueries()
-    } catch {
+    } catch (refused) {
       setProgress(null)
-      setTrouble('Kamuri does not answer. Is it still running?')
+      setTrouble(refused instanceof Refused ? refused.message : 'It could not be taken in.')
     }
   }
 

@@ -16,6 +16,7 @@ import { AllFields } from './plan/AllFields'
 import { HouseholdPlait, HouseholdWords, PlacingLine, WhyNot } from './plan/Household'
 import { hairOf } from './plan/hair'
 import { InTheKitchen } from './plan/InTheKitchen'
+import { LookLonger } from './plan/LookLonger'
 import { KeptDays, useTemplates } from './plan/KeptDays'
 import { StepList } from './plan/StepList'
 import { WaterSheet } from './plan/WaterSheet'
@@ -83,7 +84,14 @@ function Planning({ asking, choices, heads }: { asking: Asking; choices: Choices
   const [focus, setFocus] = useState<string | null>(null)
   const [sheet, setSheet] = useState<'fields' | 'kept' | 'water' | 'who' | null>(null)
   const together = isHousehold(day)
-  const body = useMemo(() => (together ? bodyOf(day) : null), [day, together])
+  const asIs = useMemo(() => (together ? bodyOf(day) : null), [day, together])
+  // A better plan was found for this very day; any change to it asks a new question.
+  const question = JSON.stringify(asIs)
+  const [better, setBetter] = useState('')
+  const body = useMemo(
+    () => (asIs ? { ...asIs, fromLongerSearch: better === question } : null),
+    [asIs, better, question],
+  )
   const alone = useQuery({
     queryKey: ['plan', wish],
     queryFn: () => told(api.POST('/api/plans/preview', { body: wish })),
@@ -185,6 +193,9 @@ function Planning({ asking, choices, heads }: { asking: Asking; choices: Choices
             onDry={(at, dryingAir) => asking.changeAt(at, { dryingAir })}
             onLeaveOut={asking.editAt}
           />
+        )}
+        {whole?.mayBeBetter && !wrong && asIs && better !== question && !household.isPlaceholderData && (
+          <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
         )}
         {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
         {!together && shown?.timeTrouble && !wrong && (

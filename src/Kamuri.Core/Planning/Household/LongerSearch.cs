@@ -1,0 +1,51 @@
+using Kamuri.Core.Figures;
+using Kamuri.Core.Scheduling;
+
+namespace Kamuri.Core.Planning.Household;
+
+/// <summary>How far a longer search for the plan of a day is.</summary>
+/// <param name="Share">0 to 1; it may come to an end early.</param>
+public sealed record LongerSearchStep(double Share);
+
+/// <summary>What a longer search came to.</summary>
+/// <param name="IsBetter">Whether its plan is less late, or over sooner, than the one that is there.</param>
+/// <param name="Sentence">What was found, or that nothing was.</param>
+public sealed record LongerSearch(bool IsBetter, string Sentence)
+{
+    /// <summary>
+    /// Searches on where the quick answer stopped. What it finds is kept, so that planning the same day again has it at once.
+    /// </summary>
+    /// <param name="quick">The plan that is there.</param>
+    /// <param name="figures">The craft's figures.</param>
+    /// <param name="known">Where it is kept.</param>
+    /// <param name="report">Told how far it is.</param>
+    /// <param name="brokenOff">Ends it with what was found so far.</param>
+    public static LongerSearch Of(HouseholdPlan quick, CraftFigures figures, KnownOrders known, Action<LongerSearchStep> report, CancellationToken brokenOff)
+    {
+        // A day with an hour is placed twice: as it comes, then towards the hour. How often is known only afterwards.
+        var (share, solved) = (0.0, 0.0);
+        var patient = new PatientScheduler(known, step =>
+        {
+            solved = step.Share < share ? solved + ((1 - solved) / 2) : solved;
+            share = step.Share;
+            report(new LongerSearchStep(solved + (share * (1 - solved) / 2)));
+        }, brokenOff);
+        new HouseholdPlanner(patient).Make(quick.Request, figures);
+        // What counts is the plan that is made when it is taken.
+        var better = new HouseholdPlanner(new CpSatScheduler(known)).Make(quick.Request, figures);
+        return Compared(quick, better);
+    }
+
+    private static LongerSearch Compared(HouseholdPlan quick, HouseholdPlan better)
+    {
+        var late = quick.MinutesLate - better.MinutesLate;
+        var sooner = (quick.End - better.End).TotalMinutes;
+        var shorter = Length(quick) - Length(better);
+        return late > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End)}.")
+            : late == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End)}.")
+            : late == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start)} to {PlanWords.Clock(better.End)}.")
+            : new(false, "Nothing better was found.");
+    }
+
+    private static double Length(HouseholdPlan plan) => (plan.End - plan.Start).TotalMinutes;
+}

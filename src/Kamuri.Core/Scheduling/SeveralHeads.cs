@@ -1,0 +1,207 @@
+using Google.OrTools.Sat;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>How far a longer search is.</summary>
+/// <param name="Share">Of all its rounds, 0 to 1.</param>
+/// <param name="Best">Minutes to the last end of the best schedule so far, its breaks included.</param>
+/// <param name="LowerBound">No schedule ends before so many minutes, even without breaks.</param>
+public sealed record SearchProgress(double Share, int Best, int LowerBound);
+
+/// <summary>
+/// The search for a schedule of several heads. What is done on the heads is nearly all of a day, and much easier to place
+/// without the kitchen. So it is placed first: what is proven of it holds for the whole as well, and mostly the kitchen fits in
+/// between without costing a minute.
+/// </summary>
+internal sealed class SeveralHeads(SchedulingProblem problem)
+{
+    /// <summary>A second or two is all there is, in the solver's deterministic time: first for the heads, then with the kitchen.</summary>
+    private const double SearchHeads = 0.05;
+
+    private const double SearchWhole = 0.03;
+
+    private const double Tidying = 0.01;
+
+    /// <summary>Looking on for any schedule at all.</summary>
+    private const double SearchAny = 2;
+
+    /// <summary>One round of a longer search.</summary>
+    private const double Round = 0.1;
+
+    // Several heads on shared hands are a true puzzle: presolve pays, its linear relaxation does not.
+    private const string Thorough = "linearization_level:0";
+
+    // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
+    private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
+
+    // From below: says what is impossible, and finds nothing until it has found the best.
+    private const string FromBelow = "linearization_level:0,optimize_with_core:true";
+
+    private readonly string _how = problem.Pairs.Count > 1 ? Restless : Thorough;
+    private double _bound = double.NegativeInfinity;
+    private Found? _best;
+
+    /// <summary>A schedule and what its hours come to.</summary>
+    private sealed record Found(double Hours, Schedule Schedule);
+
+    private bool IsProven => _best is not null && _best.Hours <= _bound + ScheduleModel.Close;
+
+    /// <summary>The best that a second or two find; null when there is none.</summary>
+    /// <param name="known">Orders that a longer search has found.</param>
+    public Schedule? Quick(KnownOrders? known)
+    {
+        Take(ListSchedule.Of(problem) is { } list ? InOrder(list) : null);
+        if (!PlaceHeads(_how, SearchHeads))
+        {
+            return null;
+        }
+
+        if (!IsProven)
+        {
+            PlaceWhole(_how, SearchWhole);
+        }
+
+        return Better(_best is null ? null : Rested(_best), known?.Of(problem) is { } order && InOrder(order) is { } again ? Rested(again) : null);
+    }
+
+    /// <summary>
+    /// Goes on for several rounds, each with another way or another beginning; null when there is no schedule. The same for the
+    /// same problem, unless it is broken off.
+    /// </summary>
+    /// <param name="rounds">How many.</param>
+    /// <param name="report">Told after each.</param>
+    /// <param name="brokenOff">Ends it with the best so far.</param>
+    public Schedule? Patient(int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
+    {
+        var best = Quick(null);
+        for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
+        {
+            if (!IsProven && round % 3 == 1)
+            {
+                PlaceHeads(round % 2 == 1 ? FromBelow : Thorough, Round, round);
+            }
+
+            if (!IsProven)
+            {
+                PlaceWhole(round % 2 == 1 ? Restless : Thorough, Round, round);
+            }
+
+            // Of orders that are equally good without breaks, some have better places for them.
+            best = Better(best, Rested(_best!, round));
+            report(new SearchProgress((double)round / rounds, best!.Span, best.LowerBound));
+        }
+
+        return best is null || best.WithoutBreaks > best.LowerBound ? best : best with { ProvenWithoutBreaks = true };
+    }
+
+    /// <summary>Whether it can be placed as far as is known.</summary>
+    private bool PlaceHeads(string how, double longest, int seed = 7)
+    {
+        var heads = problem.OnHeads();
+        if (heads.Jobs.Count == 0)
+        {
+            return true;
+        }
+
+        var model = new ScheduleModel(heads);
+        model.MinimizeHours();
+        var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
+        if (status == CpSolverStatus.Infeasible)
+        {
+            return false;
+        }
+
+        _bound = Math.Max(_bound, solver.BestObjectiveBound);
+        if (CpSatScheduler.HasSchedule(status))
+        {
+            Take(InOrder(model.Read(solver, _bound, proven: false)));
+        }
+
+        return true;
+    }
+
+    private void PlaceWhole(string how, double longest, int seed = 7)
+    {
+        var model = new ScheduleModel(problem);
+        model.MinimizeHours();
+        model.KeepHours(_bound, _best?.Hours);
+        model.BeginAt(_best?.Schedule.Placements ?? []);
+        var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
+        if (status == CpSolverStatus.Unknown && _best is null)
+        {
+            // Not found yet is not the same as impossible.
+            (solver, status) = CpSatScheduler.Solve(model, $"{how},stop_after_first_solution:true", SearchAny);
+        }
+
+        if (CpSatScheduler.HasSchedule(status))
+        {
+            _bound = Math.Max(_bound, solver.BestObjectiveBound);
+            var found = new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
+            Take(InOrder(found.Schedule) ?? found);
+        }
+    }
+
+    private void Take(Found? found) => _best = found is not null && (_best is null || found.Hours < _best.Hours) ? found : _best;
+
+    /// <summary>The best of what keeps an order: quickly told, and tidy; null when the order does not do.</summary>
+    private Found? InOrder(Schedule order)
+    {
+        var model = new ScheduleModel(Breaks.Settled(order, problem));
+        model.MinimizeHours();
+        model.KeepHours(_bound, null);
+        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
+        if (!CpSatScheduler.HasSchedule(status))
+        {
+            return null;
+        }
+
+        var (hours, placed) = (solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
+        model.KeepHours(_bound, hours);
+        model.MinimizeTidiness();
+        model.BeginAt(placed.Placements);
+        (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
+        return new Found(hours, CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : placed);
+    }
+
+    /// <summary>Tidied while the hours stay, and with breaks.</summary>
+    private Schedule Rested(Found found, int seed = 7)
+    {
+        var model = new ScheduleModel(problem);
+        model.KeepHours(_bound, found.Hours);
+        model.MinimizeTidiness();
+        model.BeginAt(found.Schedule.Placements);
+        var (solver, status) = CpSatScheduler.Solve(model, _how, Tidying, seed);
+        var tidied = CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
+        var schedule = model.Judged(tidied, _bound, proven: found.Hours <= _bound + ScheduleModel.Close);
+        var (rested, gaps) = Breaks.Into(schedule, problem, PlaceInOrder);
+        return rested with { Gaps = gaps, WithoutBreaks = schedule.Span, ProvenWithoutBreaks = schedule.Proven };
+    }
+
+    /// <summary>Places what has hardly any choice left.</summary>
+    private static Schedule? PlaceInOrder(SchedulingProblem settled)
+    {
+        var model = new ScheduleModel(settled);
+        model.MinimizeAll();
+        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
+        return CpSatScheduler.HasSchedule(status) ? model.Read(solver, 0, proven: false) : null;
+    }
+
+    /// <summary>The one with fewer breaks missing, then with fewer minutes late, then the shorter; what is known of either holds for both.</summary>
+    private Schedule? Better(Schedule? one, Schedule? other)
+    {
+        if (one is null || other is null)
+        {
+            return one ?? other;
+        }
+
+        var better = (Breaks.Missing(other, problem), Late(other), Length(other)).CompareTo((Breaks.Missing(one, problem), Late(one), Length(one))) < 0 ? other : one;
+        var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
+        return better with { LowerBound = Math.Min(bound, better.Span) };
+    }
+
+    private int Length(Schedule schedule) => schedule.Span - (problem.MayBeginLater ? schedule.Placements[0].Start : 0);
+
+    private long Late(Schedule schedule) =>
+        problem.Deadlines.Sum(pair => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == pair.Key).Select(placed => placed.End).DefaultIfEmpty().Max() - pair.Value))
+        + (problem.Deadline is { } all ? Math.Max(0, schedule.Span - all) : 0);
+}

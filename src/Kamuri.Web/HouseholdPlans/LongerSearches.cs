@@ -1,0 +1,52 @@
+using System.Net.ServerSentEvents;
+using System.Runtime.CompilerServices;
+using System.Threading.Channels;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Scheduling;
+using Kamuri.Web.Figures;
+
+namespace Kamuri.Web.HouseholdPlans;
+
+/// <summary>Runs longer searches beside everything else, one at a time, so that a small machine stays quick for who has wet hands.</summary>
+internal sealed class LongerSearches(KnownOrders known, FigureMemory figures) : IDisposable
+{
+    private readonly SemaphoreSlim _turn = new(1);
+
+    public async IAsyncEnumerable<SseItem<LongerSearchView>> OfAsync(HouseholdPlan plan, [EnumeratorCancellation] CancellationToken cancellation)
+    {
+        yield return Item(new LongerSearchView(0, false, false, ""));
+        await _turn.WaitAsync(cancellation);
+        try
+        {
+            var steps = Channel.CreateUnbounded<LongerSearchView>();
+            var search = Task.Run(
+                () =>
+                {
+                    try
+                    {
+                        return LongerSearch.Of(plan, figures.Current, known, step => steps.Writer.TryWrite(new LongerSearchView(step.Share, false, false, "")), cancellation);
+                    }
+                    finally
+                    {
+                        steps.Writer.Complete();
+                    }
+                },
+                CancellationToken.None);
+            await foreach (var step in steps.Reader.ReadAllAsync(cancellation))
+            {
+                yield return Item(step);
+            }
+
+            var found = await search;
+            yield return Item(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
+        }
+        finally
+        {
+            _turn.Release();
+        }
+    }
+
+    public void Dispose() => _turn.Dispose();
+
+    private static SseItem<LongerSearchView> Item(LongerSearchView view) => new(view, "search");
+}

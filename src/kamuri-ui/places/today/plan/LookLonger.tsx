@@ -1,0 +1,68 @@
+import { useEffect, useRef, useState } from 'react'
+import { Refused, stream, type HouseholdPlanBody, type LongerSearchView } from '@/api/client'
+import { Button } from '@/kit/Button'
+
+/**
+ * Searches on for a better plan of the day that is shown. Another day is another question: the caller gives it a key of its own.
+ */
+export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: () => void }) {
+  const [step, setStep] = useState<LongerSearchView | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const running = useRef<AbortController | null>(null)
+  useEffect(() => () => running.current?.abort(), [])
+
+  const search = async () => {
+    const listening = new AbortController()
+    running.current = listening
+    setTrouble(null)
+    setStep({ share: 0, isOver: false, isBetter: false, sentence: '' })
+    try {
+      for await (const next of stream<LongerSearchView>('/api/household-plans/longer', {
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(body),
+        signal: listening.signal,
+      }))
+        setStep(next)
+    } catch (refused) {
+      if (listening.signal.aborted) return
+      setStep(null)
+      setTrouble(refused instanceof Refused ? refused.message : 'The search broke off.')
+    }
+  }
+
+  return (
+    <div className="-ml-4 mt-2 flex min-h-12 max-w-4xl flex-wrap items-center gap-x-4" data-longer aria-live="polite">
+      {!step && (
+        <Button tone="quiet" onClick={() => void search()}>
+          Look longer for a better one
+        </Button>
+      )}
+      {step && !step.isOver && (
+        <>
+          <span className="ml-4">Looking for a better one.</span>
+          <progress className="h-2 w-40 accent-accent" max={1} value={step.share} aria-label="How far the search is" />
+          <Button
+            tone="quiet"
+            onClick={() => {
+              running.current?.abort()
+              setStep(null)
+            }}
+          >
+            Enough
+          </Button>
+        </>
+      )}
+      {step?.isOver && <span className="ml-4">{step.sentence}</span>}
+      {step?.isBetter && (
+        <Button tone="quiet" onClick={onTake}>
+          Take it
+        </Button>
+      )}
+      {trouble && (
+        <p role="alert" className="ml-4 text-stop">
+          {trouble}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,68 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Scheduling;
+
+namespace Kamuri.Core.Tests.Planning.Household;
+
+public class LongerSearchTests
+{
+    private static readonly HouseholdRequest Asked = new() { Heads = [Named("Oriel", 20), Named("Bram", 14)], Hands = [new("Ama")], When = new When(Given.Noon) };
+
+    private static HeadOfDay Named(string name, double centimetres) =>
+        new(Given.Request(Aim.Quick, EndStyle.Bun, Given.Head(centimetres) with { Id = Guid.NewGuid(), Name = name }));
+
+    /// <summary>A scheduler that has one answer for everything.</summary>
+    private sealed class Slowly(Func<Schedule, Schedule> change) : IScheduler
+    {
+        private readonly CpSatScheduler _real = new();
+
+        public Schedule? Solve(SchedulingProblem problem) => _real.Solve(problem) is { } schedule ? change(schedule) : null;
+    }
+
+    private static Schedule Delayed(Schedule schedule, int minutes) => schedule with
+    {
+        Placements = [.. schedule.Placements.Select(placed => placed with { Start = placed.Start + minutes, End = placed.End + minutes })],
+        Span = schedule.Span + minutes,
+        WithoutBreaks = schedule.WithoutBreaks + minutes,
+        Proven = false,
+        ProvenWithoutBreaks = false,
+    };
+
+    [Fact]
+    public void What_it_gains_is_told_and_there_when_the_day_is_planned_again()
+    {
+        var known = new KnownOrders();
+        var slow = new HouseholdPlanner(new Slowly(schedule => Delayed(schedule, 12))).Make(Asked, Given.Figures);
+        var shares = new List<double>();
+        var found = LongerSearch.Of(slow, Given.Figures, known, step => shares.Add(step.Share), CancellationToken.None);
+        Assert.True(found.IsBetter);
+        Assert.Contains("min sooner, at ", found.Sentence, StringComparison.Ordinal);
+        Assert.Equal(shares.Order(), shares);
+        var again = new HouseholdPlanner(new CpSatScheduler(known)).Make(Asked, Given.Figures);
+        Assert.True(again.End <= slow.End.AddMinutes(-12));
+    }
+
+    [Fact]
+    public void Nothing_better_is_said_so()
+    {
+        var known = new KnownOrders();
+        LongerSearch.Of(new HouseholdPlanner(new CpSatScheduler()).Make(Asked, Given.Figures), Given.Figures, known, _ => { }, CancellationToken.None);
+        var best = new HouseholdPlanner(new CpSatScheduler(known)).Make(Asked, Given.Figures);
+        var found = LongerSearch.Of(best, Given.Figures, known, _ => { }, CancellationToken.None);
+        Assert.Equal(new LongerSearch(false, "Nothing better was found."), found);
+    }
+
+    [Fact]
+    public void What_is_proven_and_what_breaks_cost_are_told_apart()
+    {
+        HouseholdPlan Made(Func<Schedule, Schedule> change) => new HouseholdPlanner(new Slowly(change)).Make(Asked, Given.Figures);
+        var proven = Made(schedule => schedule with { Proven = true });
+        Assert.Contains("No plan can finish sooner with one pair of hands.", HouseholdWords.Finish(proven), StringComparison.Ordinal);
+        var rested = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 10, WithoutBreaks = schedule.Span - 10, ProvenWithoutBreaks = true });
+        Assert.Contains("and that only without a break; breaks make it ", HouseholdWords.Finish(rested), StringComparison.Ordinal);
+        Assert.Equal(10, rested.BreaksTake);
+        var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30, ProvenWithoutBreaks = false });
+        Assert.Contains("; this one finishes at ", HouseholdWords.Finish(open), StringComparison.Ordinal);
+    }
+}
