@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   bandLabels,
   clockOf,
+  driftLine,
   drawn,
   joints,
   runEnd,
@@ -201,5 +202,19 @@ describe('two pairs of hands', () => {
   it('leaves room for the ends that slow days make', () => {
     expect(spanOf({ tasks: both, finishes: [{ strand: 'head', likely: 61, nineInTen: 75 }] })).toBe(75)
     expect(spanOf({ tasks: both })).toBe(60)
+  })
+})
+
+describe('the drift line', () => {
+  it('is not there while the day goes as planned', () => {
+    expect(driftLine([{ strand: 'head', minute: 30.4 }], 30, frame)).toEqual([])
+  })
+
+  it('stands where each strand would be by the plan', () => {
+    const planned = [
+      { strand: 'head', minute: 42 },
+      { strand: 'nobody', minute: 10 },
+    ]
+    expect(driftLine(planned, 30, frame)).toEqual([{ along: 100 + 42 * 2, lane: 50 }])
   })
 })

@@ -21,6 +21,9 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
     /// <summary>Less than this is not worth changing for, in minutes (craft default).</summary>
     public const double Worth = 5;
 
+    /// <summary>How many times a day has drifted by what is worth changing for; with each it is worth asking again.</summary>
+    public static int Asks(double driftMinutes) => (int)Math.Truncate(driftMinutes / Worth);
+
     /// <summary>
     /// Places what is left of a session anew, from this moment on; null when that gains less than <see cref="Worth"/>. What has begun
     /// goes on as it is.

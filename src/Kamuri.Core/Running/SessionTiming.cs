@@ -31,7 +31,11 @@ public sealed record HandsMoment(
 /// <param name="Times">Real or projected times by task.</param>
 public sealed record SessionMoment(
     DateTimeOffset Now, IReadOnlyList<HandsMoment> Hands, IReadOnlyList<Counting> Counting, DateTimeOffset EndsAt,
-    IReadOnlyDictionary<string, DateTimeOffset> Ends, double DriftMinutes, bool AllDone, IReadOnlyDictionary<string, TaskTimes> Times);
+    IReadOnlyDictionary<string, DateTimeOffset> Ends, double DriftMinutes, bool AllDone, IReadOnlyDictionary<string, TaskTimes> Times)
+{
+    /// <summary>Minutes by which each head is behind the plan at this moment, by key; below 0 it is ahead.</summary>
+    public required IReadOnlyDictionary<string, double> Drifts { get; init; }
+}
 
 /// <summary>Times the rest of a running session again: order kept, one longest-path pass.</summary>
 public static class SessionTiming
@@ -53,7 +57,19 @@ public static class SessionTiming
         var names = plan.Hands.Count == 0 ? [""] : plan.Hands;
         return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting, times))], counting, ends,
             plan.Heads.ToDictionary(head => head.Key, head => End(plan.Tasks.Where(task => task.Strand == head.Key))),
-            (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times);
+            (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times)
+        {
+            Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. plan.Tasks.Where(task => task.Strand == head.Key)], state, zero, times)),
+        };
+    }
+
+    /// <summary>What is going on against when it should end; between two tasks, the next one against when it should begin.</summary>
+    private static double Drift(List<SessionTask> own, SessionState state, DateTimeOffset zero, Dictionary<string, TaskTimes> times)
+    {
+        double Ended(SessionTask task) => (times[task.Id].End - zero).TotalMinutes - task.PlannedStart - task.PlannedMinutes;
+        return own.Find(task => state.Task(task.Id).Status == TaskStatus.Running) is { } running ? Ended(running)
+            : own.Find(task => state.Task(task.Id).Status == TaskStatus.Waiting) is { } next ? (times[next.Id].Start - zero).TotalMinutes - next.PlannedStart
+            : own.FindLast(task => state.Task(task.Id).Status == TaskStatus.Done) is { } last ? Ended(last) : 0;
     }
 
     /// <summary>One pair of hands: what it holds, and what it comes to next in the settled order.</summary>

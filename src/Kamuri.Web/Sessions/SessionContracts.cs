@@ -115,9 +115,10 @@ public sealed record RunStepView(
 /// <summary>A head of a running session.</summary>
 /// <param name="Key">Its strand.</param>
 /// <param name="EndsAt">When it will be done.</param>
+/// <param name="DriftMinutes">Behind the plan by so much now; below 0 ahead of it.</param>
 public sealed record RunHeadView(
     string Key, Guid HeadId, string Name, string Aim, string Style, DateTimeOffset? ReadyBy, DateTimeOffset EndsAt,
-    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, Ratings Ratings);
+    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, Ratings Ratings, double DriftMinutes);
 
 /// <summary>A reading with what it means.</summary>
 public sealed record ReadingView(DateTimeOffset At, ReadingKind Kind, double Value, string Sentence, bool Warns);
@@ -151,6 +152,9 @@ public sealed record SessionView(
     /// <summary>What was measured, oldest first.</summary>
     public required IReadOnlyList<ReadingView> Readings { get; init; }
 
+    /// <summary>Changes whenever it is worth asking for another order; 0 for not at all.</summary>
+    public required int OrderAsks { get; init; }
+
     /// <summary>The hair was put up to be left; null while nobody has stopped.</summary>
     public DateTimeOffset? ParkedAt { get; init; }
 
@@ -165,7 +169,7 @@ public sealed record SessionView(
             house.Local(state.StartedAt), house.Local(state.PausedAt), house.Local(state.FinishedAt), house.Local(plan.PlannedEnd),
             house.Local(moment.EndsAt), moment.DriftMinutes,
             [.. plan.Heads.Select(head => new RunHeadView(head.Key, head.HeadId, head.Name, head.Aim, head.Style, house.Local(head.ReadyBy), house.Local(moment.Ends[head.Key]),
-                head.Sections, head.FragileZones, state.RatingsOf(head.Key)))],
+                head.Sections, head.FragileZones, state.RatingsOf(head.Key), moment.Drifts[head.Key]))],
             [.. plan.Steps.Select(step => new RunStepView(step.Id, step.Name, step.Phase, step.Instruction, step.Reason,
                 EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions))],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
@@ -178,6 +182,7 @@ public sealed record SessionView(
             state.Notes, state.ClosingNote)
         {
             ParkedAt = house.Local(state.Parked?.At),
+            OrderAsks = state.Status == SessionStatus.Running && plan.Heads.Count > 1 ? BetterOrder.Asks(moment.DriftMinutes) : 0,
             Readings = [.. state.Readings.Select(reading => new ReadingView(house.Local(reading.At), reading.Kind, reading.Value, reading.Sentence(plan), reading.Warns))],
         };
 

@@ -2649,6 +2649,11 @@ export interface components {
             sections: components["schemas"]["Section"][];
             fragileZones: components["schemas"]["Zone"][];
             ratings: components["schemas"]["Ratings"];
+            /**
+             * Format: double
+             * @description Behind the plan by so much now; below 0 ahead of it.
+             */
+            driftMinutes: number;
         };
         /** @description What a screen says about the step in hand. */
         RunStepView: {
@@ -2943,6 +2948,11 @@ export interface components {
             closingNote: null | string;
             /** @description What was measured, oldest first. */
             readings: components["schemas"]["ReadingView"][];
+            /**
+             * Format: int32
+             * @description Changes whenever it is worth asking for another order; 0 for not at all.
+             */
+            orderAsks: number;
             /**
              * Format: date-time
              * @description The hair was put up to be left; null while nobody has stopped.

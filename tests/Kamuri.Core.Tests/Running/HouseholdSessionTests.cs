@@ -94,6 +94,12 @@ public class HouseholdSessionTests
         var state = Fold(One, new TaskStarted(Id(1), One.PlannedStart, first.Id));
         var (soon, late) = (SessionTiming.At(One, state, One.PlannedStart), SessionTiming.At(One, state, One.PlannedStart.AddMinutes(first.PlannedMinutes + 40)));
         Assert.Equal(40, late.DriftMinutes, 1e-6);
+        // The head in hand is late by what was too long; the other by as much as it is kept waiting for.
+        Assert.Equal(0, soon.Drifts[first.Strand], 1e-6);
+        Assert.Equal(40, late.Drifts[first.Strand], 1e-6);
+        var next = One.Tasks.First(task => task.Strand == other.Strand);
+        Assert.Equal((late.Times[next.Id].Start - One.PlannedStart).TotalMinutes - next.PlannedStart, late.Drifts[other.Strand], 1e-6);
+        Assert.True(late.Drifts[other.Strand] > 0);
         Assert.True(late.Times[other.Id].Start >= soon.Times[other.Id].Start.AddMinutes(40));
     }
 

@@ -1,6 +1,7 @@
 import { Fragment, useId } from 'react'
 import { spell } from '@/app/time'
 import { Band, measures } from './Band'
+import { DriftLine } from './DriftLine'
 import { HandsThread } from './HandsThread'
 import {
   bandLabels,
@@ -27,6 +28,7 @@ export function HorizontalPlait({
   focus,
   onFocus,
   finishes,
+  planned,
   summary,
   small = false,
   scale,
@@ -250,6 +252,9 @@ export function HorizontalPlait({
       {scale.breaks.map((gap) => (
         <BreakMark key={gap.from} at={(x(gap.from) + x(gap.to)) / 2} from={26} to={height - 10} />
       ))}
+      {now != null && planned && (
+        <DriftLine planned={planned} now={now} frame={frame} across from={20} to={height - 4} />
+      )}
       {now != null && (
         <g>
           <line x1={x(now)} x2={x(now)} y1={20} y2={height - 4} stroke="var(--accent)" strokeWidth={3} />

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { HairStrip, type HairMoment } from './HairStrip'
 import { HorizontalPlait } from './HorizontalPlait'
-import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Scale } from './layout'
+import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Planned, type Scale } from './layout'
 import { VerticalPlait } from './VerticalPlait'
 
 export interface PlaitProps {
@@ -13,6 +13,8 @@ export interface PlaitProps {
   readyBy?: number | null
   /** The present, in minutes from the start, while a session runs. */
   now?: number | null
+  /** How far each head would be by the plan: the point of its strand that should be reached now. */
+  planned?: readonly Planned[]
   /** The step in focus. */
   focus?: string | null
   onFocus?: (step: string | null) => void
@@ -49,6 +51,9 @@ export function Plait(props: PlaitProps) {
     tasks: drawn(props.tasks, scale),
     readyBy: props.readyBy == null ? null : scale.to(props.readyBy),
     now: props.now == null ? null : scale.to(props.now),
+    ...(props.planned && {
+      planned: props.planned.map((each) => ({ ...each, minute: scale.to(Math.max(0, each.minute)) })),
+    }),
     ...(props.finishes && {
       finishes: props.finishes.map((finish) => ({
         ...finish,

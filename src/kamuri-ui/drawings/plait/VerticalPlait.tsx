@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import { spell } from '@/app/time'
 import { bandColour } from './colours'
+import { DriftLine } from './DriftLine'
 import { HandsThread } from './HandsThread'
 import { clockOf, threadsOf, type Frame } from './layout'
 import type { DrawnPlait } from './Plait'
@@ -20,6 +21,7 @@ export function VerticalPlait({
   focus,
   onFocus,
   finishes,
+  planned,
   summary,
   scale,
   clockMinutes,
@@ -179,6 +181,9 @@ export function VerticalPlait({
           strokeWidth={2}
           strokeDasharray="2 5"
         />
+      )}
+      {now != null && planned && (
+        <DriftLine planned={planned} now={now} frame={frame} across={false} from={0} to={textAt - 8} />
       )}
       {now != null && <line x1={0} x2={textAt - 8} y1={y(now)} y2={y(now)} stroke="var(--accent)" strokeWidth={3} />}
     </svg>

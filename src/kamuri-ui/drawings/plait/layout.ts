@@ -146,6 +146,26 @@ export interface Finish {
   nineInTen: number
 }
 
+/** The minute of a strand that the plan would have reached by now. */
+export interface Planned {
+  strand: string
+  minute: number
+}
+
+/** Less than this is not seen as a difference, in minutes. */
+const shortestDrift = 1
+
+/**
+ * The drift line: where the plan would be, from strand to strand, beside the line of now. None while the day goes as planned.
+ * @returns Points along and across the drawing.
+ */
+export function driftLine(planned: readonly Planned[], now: number, frame: Frame): { along: number; lane: number }[] {
+  if (planned.every((each) => Math.abs(each.minute - now) < shortestDrift)) return []
+  return planned
+    .filter((each) => each.strand in frame.lanes)
+    .map((each) => ({ along: frame.origin + each.minute * frame.perMinute, lane: frame.lanes[each.strand]! }))
+}
+
 /** Below this a pause is drawn as going straight on; nobody sits down for it. */
 const shortestRest = 2
 

@@ -3,9 +3,6 @@ import { useState } from 'react'
 import { api, told, type EventBody, type SessionView } from '@/api/client'
 import { Button } from '@/kit/Button'
 
-/** Less drift than this changes nothing worth changing, in minutes. */
-const worthAsking = 5
-
 /** When the day has drifted, another order of the rest may be over sooner. It is offered, never forced. */
 export function OtherOrder({
   session,
@@ -15,9 +12,8 @@ export function OtherOrder({
   onTake: (event: Omit<EventBody, 'id'>) => void
 }) {
   const [declined, setDeclined] = useState<string | null>(null)
-  const drift = Math.trunc(session.driftMinutes / worthAsking)
   const done = session.tasks.filter((task) => task.status === 'done' || task.status === 'skipped').length
-  const asked = `${drift}/${done}`
+  const asked = `${session.orderAsks}/${done}`
   const better = useQuery({
     queryKey: ['better-order', session.id, asked],
     // No answer in the body means that there is none.
@@ -25,7 +21,7 @@ export function OtherOrder({
       api
         .GET('/api/sessions/{id}/better-order', { params: { path: { id: session.id } } })
         .then((got) => (got.response.status === 200 ? told(Promise.resolve(got)) : null)),
-    enabled: session.status === 'running' && session.heads.length > 1 && drift !== 0,
+    enabled: session.orderAsks !== 0,
     gcTime: 0,
     retry: false,
   })

@@ -27,6 +27,10 @@ export function WholeDay({ view, now }: { view: SessionView; now: number }) {
       startsAt={Number(begin.slice(11, 13)) * 60 + Number(begin.slice(14, 16))}
       strands={strands}
       now={(now - Date.parse(begin)) / 60_000}
+      planned={view.heads.map((head) => ({
+        strand: head.key,
+        minute: (now - Date.parse(begin)) / 60_000 + head.driftMinutes,
+      }))}
       readyBy={wanted}
       small
       summary={`The day of ${view.names}, ending ${clock(view.endsAt)}`}
