@@ -86,6 +86,10 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Keys_("s");
         window.SeeText("On another device too");
         Look("/run, sound and light");
+        window.Press("Close");
+        window.Keys_("r");
+        window.See("[role=dialog] [data-readings]");
+        Look("/run, readings");
 
         Assert.Empty(found);
     }

@@ -41,6 +41,26 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
     }
 
     [Fact]
+    public void A_longer_search_tells_how_far_it_is_and_what_it_came_to()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Everyone());
+        window.Go("/today");
+        window.SeeText("No plan can finish before", "[data-household]");
+        window.Press("Look longer for a better one");
+        window.Until(() => window.Has("[data-longer] progress") || window.Text("[data-longer]").Contains("found", StringComparison.Ordinal), "progress");
+        window.Until(() => window.Text("[data-longer]").Contains("found", StringComparison.Ordinal), "what was found", 90);
+        if (window.Text("[data-longer]").Contains("Take it", StringComparison.Ordinal))
+        {
+            var before = window.Text("[data-household]");
+            window.Press("Take it");
+            window.Until(() => !window.Has("[data-longer]") && window.Text("[data-household]") != before, "the better plan");
+        }
+
+        Assert.Empty(window.Complaints());
+    }
+
+    [Fact]
     public void What_does_not_fit_is_said_at_its_field_and_nothing_is_lost()
     {
         using var window = new Window(server.Process.Address);

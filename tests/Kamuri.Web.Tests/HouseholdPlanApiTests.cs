@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Kamuri.Testing;
 
@@ -51,6 +52,36 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         Assert.StartsWith("Start at 09:00; done: ", plan["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.True(Moment(plan["notBefore"]) <= Moment(plan["end"]));
         Assert.True(plan["canStart"]!.GetValue<bool>());
+    }
+
+    [Fact]
+    public async Task A_longer_search_tells_how_far_it_is_and_is_taken_up_when_asked_for()
+    {
+        var body = await AskedAsync("Ilse", "Marek", "Oda");
+        body["heads"]![0]!["plan"]!["aim"] = "moisture";
+        body["heads"]![1]!["plan"]!["aim"] = "strength";
+        var quick = await PlanAsync(body);
+        using var answer = await _server.Http.PostAsJsonAsync("/api/household-plans/longer", body, TestContext.Current.CancellationToken);
+        Assert.Equal("text/event-stream", answer.Content.Headers.ContentType?.MediaType);
+        var told = (await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Split('\n')
+            .Where(line => line.StartsWith("data: ", StringComparison.Ordinal)).Select(line => JsonNode.Parse(line[6..])!).ToList();
+        Assert.Equal(told.Select(each => each["share"]!.GetValue<double>()).Order(), told.Select(each => each["share"]!.GetValue<double>()));
+        Assert.Equal(told.Select((_, at) => at == told.Count - 1), told.Select(each => each["isOver"]!.GetValue<bool>()));
+        Assert.NotEmpty(told[^1]["sentence"]!.GetValue<string>());
+
+        body["fromLongerSearch"] = true;
+        var longer = await PlanAsync(body);
+        Assert.True(Moment(longer["end"]) <= Moment(quick["end"]));
+        Assert.Equal(told[^1]["isBetter"]!.GetValue<bool>(), Moment(longer["end"]) < Moment(quick["end"]));
+    }
+
+    [Fact]
+    public async Task A_longer_search_for_nothing_that_can_be_is_refused()
+    {
+        var body = await AskedAsync("Ilse");
+        body["hands"] = JsonNode.Parse("""[{"name":"Bea","mayDo":["kitchen"]}]""");
+        Assert.Equal(422, (await _server.SendAsync(HttpMethod.Post, "/api/household-plans/longer", body)).Status);
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/household-plans/longer", new JsonObject { ["heads"] = new JsonArray(), ["when"] = body["when"]!.DeepClone() })).Status);
     }
 
     [Fact]

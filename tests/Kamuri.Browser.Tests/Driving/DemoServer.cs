@@ -7,6 +7,8 @@ public sealed class DemoServer : IAsyncLifetime
 {
     public const string Oriel = "0199aaaa-0000-7000-8000-000000000001";
 
+    public const string Bram = "0199aaaa-0000-7000-8000-000000000002";
+
     public const string Wren = "0199aaaa-0000-7000-8000-000000000003";
 
     public ServerProcess Process { get; private set; } = null!;
@@ -31,9 +33,14 @@ public sealed class DemoServer : IAsyncLifetime
     };
 
     /// <summary>A day with Oriel and the child, for one pair of hands or two.</summary>
-    internal static object Household(object? when = null, params string[] hands) => new
+    internal static object Household(object? when = null, params string[] hands) => Day([(Oriel, "moisture", "twists"), (Wren, "moisture", "braids")], when, hands);
+
+    /// <summary>A day with everyone, for one pair of hands.</summary>
+    internal static object Everyone() => Day([(Oriel, "moisture", "twists"), (Bram, "reset", "asItIs"), (Wren, "moisture", "asItIs")], null, []);
+
+    private static object Day((string, string, string)[] asked, object? when, string[] hands) => new
     {
-        heads = new[] { (Oriel, "moisture", "twists"), (Wren, "moisture", "braids") }.Select(head => new
+        heads = asked.Select(head => new
         {
             wish = new { headId = head.Item1, aim = head.Item2, style = head.Item3, when = when ?? new { mode = "startNow" }, dryingAir = "blowDryCool", edits = Array.Empty<object>() },
             present = Array.Empty<object>(),

@@ -22,13 +22,14 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
     /// <param name="brokenOff">Ends it with what was found so far.</param>
     public static LongerSearch Of(HouseholdPlan quick, CraftFigures figures, KnownOrders known, Action<LongerSearchStep> report, CancellationToken brokenOff)
     {
-        // A day with an hour is placed twice: as it comes, then towards the hour. How often is known only afterwards.
+        // A day with an hour is placed twice as a rule: as it comes, then towards the hour.
+        var times = quick.Heads.Any(head => head.Wanted is not null) ? 2 : 1;
         var (share, solved) = (0.0, 0.0);
         var patient = new PatientScheduler(known, step =>
         {
             solved = step.Share < share ? solved + ((1 - solved) / 2) : solved;
             share = step.Share;
-            report(new LongerSearchStep(solved + (share * (1 - solved) / 2)));
+            report(new LongerSearchStep(solved + (share * (1 - solved) / times)));
         }, brokenOff);
         new HouseholdPlanner(patient).Make(quick.Request, figures);
         // What counts is the plan that is made when it is taken.

@@ -50,9 +50,8 @@ export function DriftLine({
       ))}
       {across && (
         <text
-          x={first.along}
-          y={from - 6}
-          textAnchor="middle"
+          x={first.along + 7}
+          y={from + 12}
           fontSize={13}
           fill="var(--ink)"
           stroke="var(--paper)"

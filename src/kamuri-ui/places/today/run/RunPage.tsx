@@ -1,18 +1,19 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import { Link, useNavigate, useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { api, type HandsView, type Mishap, type RunHeadView, type RunTaskView, type SessionView } from '@/api/client'
 import { useKeys } from '@/app/keys'
-import { useMeasure, useTitled, written } from '@/app/measures'
+import { useTitled } from '@/app/measures'
 import { clock, spell } from '@/app/time'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { bandColour } from '@/drawings/plait/colours'
-import { MeasureWord, Words } from '@/kit/Amount'
+import { MeasureWord } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { openSound } from './chime'
 import { CountingBar } from './Counting'
 import { Gone, Over } from './Endings'
+import { DoingNow } from './DoingNow'
 import { FinishSheet } from './FinishSheet'
 import { Lanes } from './Lanes'
 import { handsOf, mainPress, nameOf } from './mainPress'
@@ -23,11 +24,12 @@ import { ReadingSheet } from './ReadingSheet'
 import { RunKeys } from './RunKeys'
 import { say, useAwake } from './signals'
 import { SignalsSheet } from './SignalsSheet'
+import { RunButton } from './RunButton'
+import { RunHeader } from './RunHeader'
 import { useSession, useSessionNow } from './useSession'
 import { WholeDay } from './WholeDay'
 
 const none: RunTaskView[] = []
-const speeds = [1, 10, 60, 600]
 
 /** Run: what to do now, on which section, how long still, and what next. Readable from two metres. */
 export function RunPage() {
@@ -35,7 +37,6 @@ export function RunPage() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const { view: sent, received, trouble, reaching, notTaken, read, press, run } = useSession(id)
-  const { measure } = useMeasure()
   const tasks = useTitled(sent?.tasks ?? none)
   const view = useMemo(() => sent && { ...sent, tasks }, [sent, tasks])
   const now = useSessionNow(view, received)
@@ -119,7 +120,6 @@ export function RunPage() {
   // The head in hand, else the one that comes next.
   const head = view.heads.find((each) => each.key === shown?.head) ?? view.heads[0]!
   const several = view.heads.length > 1
-  const onWhom = several && shown ? ` on ${shown.strand === 'kitchen' ? `the stove, for ${head.name}` : head.name}` : ''
   const step = view.steps.find((each) => each.id === shown?.step)
   const also = view.steps.filter((each) => shown?.also.includes(each.id))
   const section = doing && doing.sections > 0 ? nextSection(doing) : null
@@ -138,59 +138,15 @@ export function RunPage() {
 
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
-      <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 pt-3 pb-1 text-lg">
-        <Link to="/today" className="order-first font-display font-bold sm:order-none">
-          Kamuri
-        </Link>
-        <p className="w-full sm:w-auto">
-          Ends <strong data-ends>{clock(view.endsAt)}</strong>
-          <span className="text-quiet">{drift(view)}</span>
-        </p>
-        {view.hands.length > 1 && (
-          <div role="group" aria-label="Whose hands this screen is for" className="flex items-center gap-1">
-            {view.hands.map((each) => (
-              <button
-                key={each.name}
-                type="button"
-                aria-pressed={each.name === hands.name}
-                onClick={() => setWhose(each.name)}
-                className={`min-h-16 rounded-lg px-4 font-semibold ${each.name === hands.name ? 'bg-ink text-paper' : 'text-quiet hover:text-ink'}`}
-              >
-                {each.name}
-              </button>
-            ))}
-          </div>
-        )}
-        {view.rehearsal && (
-          <div role="group" aria-label="Pace of the rehearsal" className="flex flex-wrap items-center gap-1">
-            <span className="mr-1 font-semibold text-warn">Rehearsal</span>
-            {speeds.map((speed) => (
-              <button
-                key={speed}
-                type="button"
-                aria-pressed={view.factor === speed}
-                onClick={() => run(speed)}
-                className={`min-h-16 min-w-14 rounded-lg px-1 sm:min-w-16 ${view.factor === speed ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}
-              >
-                ×{speed}
-              </button>
-            ))}
-            <button
-              type="button"
-              className="min-h-16 rounded-lg px-2 text-quiet hover:text-ink"
-              onClick={() => void surprise()}
-            >
-              Surprise me
-            </button>
-          </div>
-        )}
-        {!reaching && (
-          <p role="status" className="font-semibold text-stop">
-            Not reaching Kamuri; what you press is kept.
-          </p>
-        )}
-        <time className="order-first ml-auto font-display sm:order-none text-2xl font-semibold">{wall(view, now)}</time>
-      </header>
+      <RunHeader
+        view={view}
+        now={now}
+        whose={hands.name}
+        onWhose={setWhose}
+        onRun={run}
+        onSurprise={() => void surprise()}
+        reaching={reaching}
+      />
 
       <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
         <div className={`order-3 md:order-none md:row-span-3 ${doing && doing.sections > 0 ? '' : 'max-md:hidden'}`}>
@@ -205,54 +161,18 @@ export function RunPage() {
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
                 : undefined
             }
-            className={`mx-auto max-h-[29vh] w-full ${several ? 'md:max-h-[36vh]' : 'md:max-h-[44vh]'}`}
+            className={`mx-auto max-h-[29vh] w-full ${several ? 'md:max-h-[27vh]' : 'md:max-h-[44vh]'}`}
           />
         </div>
-        <div className="order-1 md:order-none">
-          <p className="text-lg text-quiet">
-            {view.status === 'paused'
-              ? view.parkedAt
-                ? `Put up since ${clock(view.parkedAt)}. Sections stay ticked; go on when you are back.`
-                : 'Paused. What is on the hair goes on working.'
-              : doing
-                ? `${head.name}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
-                : hands.next
-                  ? hands.restUntil
-                    ? `A break until ${clock(hands.restUntil)} is due. Next${onWhom}:`
-                    : hands.nextFrom
-                      ? `Hands are free until ${clock(hands.nextFrom)}. Next${onWhom}:`
-                      : `Next${onWhom}:`
-                  : view.allDone
-                    ? 'All of it is done.'
-                    : 'Hands are free.'}
-          </p>
-          <h1 className="text-4xl font-bold sm:text-5xl" data-doing={doing?.id ?? ''}>
-            {shown
-              ? `${shown.title}${section ? `, section ${section}` : ''}`
-              : view.allDone
-                ? 'Well done'
-                : (subject?.title ?? 'Rest')}
-          </h1>
-        </div>
-        <div className="order-2 md:order-none md:col-start-2">
-          {step && <p className="max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
-          {also.map((each) => (
-            <p key={each.id} className="mt-1 max-w-3xl text-xl">
-              Then on the same section, {each.name.toLowerCase()}: {each.instruction}
-              {each.amount && ` Take ${written(each.amount, measure)}.`}
-            </p>
-          ))}
-          {step && (
-            <p className="mt-2 text-lg">
-              {step.amount && (
-                <>
-                  Take <Words of={step.amount} />.{' '}
-                </>
-              )}
-              {where(step.places, step.direction)}
-            </p>
-          )}
-        </div>
+        <DoingNow
+          view={view}
+          hands={hands}
+          doing={doing}
+          shown={shown}
+          head={head}
+          section={section}
+          resting={subject?.title ?? 'Rest'}
+        />
         <div className="order-4 md:order-none md:col-start-2">
           <p className="mt-1 text-lg text-quiet">
             {doing &&
@@ -378,35 +298,6 @@ const nextSection = (doing: RunTaskView) =>
 const sectionsOf = (head: RunHeadView, doing: RunTaskView | undefined) =>
   doing && doing.sections > 0 ? head.sections.slice(0, doing.sections) : head.sections
 
-const drift = (view: SessionView) => {
-  const minutes = Math.round(view.driftMinutes)
-  return minutes === 0 ? ', as planned' : `, ${spell(minutes)} ${minutes > 0 ? 'later' : 'earlier'} than planned`
-}
-
-/** The household's wall clock at a moment: the server's offset is kept, the minutes tick on. */
-const wall = (view: SessionView, now: number) => {
-  const shown = new Date(now + (Date.parse(`${view.now.slice(0, 19)}Z`) - Date.parse(view.now)))
-  return Number.isNaN(shown.getTime()) ? '' : shown.toISOString().slice(11, 16)
-}
-
-const placeWords: Record<string, string> = {
-  scalp: 'scalp',
-  roots: 'roots',
-  lengths: 'lengths',
-  ends: 'ends',
-  edges: 'edges',
-}
-
-const where = (places: readonly string[], direction: string) => {
-  const named = places.map((each) => placeWords[each]).filter(Boolean)
-  const way = {
-    endsToRoots: 'from the ends up',
-    rootsToEnds: 'from the roots down',
-    midToEnds: 'from the middle down',
-  }[direction]
-  return named.length === 0 ? '' : `On ${named.join(', ')}${way ? `, ${way}` : ''}.`
-}
-
 function Then({ view, hands }: { view: SessionView; hands: HandsView }) {
   const ahead = [hands.doing ? hands.next : null, ...hands.then]
     .map((id) => task(view, id))
@@ -425,34 +316,5 @@ function Then({ view, hands }: { view: SessionView; hands: HandsView }) {
       ))}
       .
     </p>
-  )
-}
-
-function RunButton({
-  label,
-  hint,
-  className = '',
-  ...rest
-}: {
-  label: string
-  hint: string
-  className?: string
-  onClick: () => void
-  disabled?: boolean
-}) {
-  // A hint of one letter is the key that does the same.
-  const isKey = hint.length === 1
-  return (
-    <Button
-      {...(isKey && { 'aria-keyshortcuts': hint })}
-      className={`min-h-16 scroll-mb-56 flex-col !gap-0 !px-1 text-base leading-tight lg:min-h-20 lg:text-lg ${className}`}
-      {...rest}
-    >
-      {label}
-      {!isKey && <span className="sr-only">, </span>}
-      <span aria-hidden={isKey} className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">
-        {hint}
-      </span>
-    </Button>
   )
 }

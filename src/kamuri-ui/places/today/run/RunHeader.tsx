@@ -1,0 +1,87 @@
+import { Link } from 'react-router'
+import type { SessionView } from '@/api/client'
+import { clock, spell } from '@/app/time'
+
+const speeds = [1, 10, 60, 600]
+
+/** When it ends, how far that is from the plan, whose hands this screen is for, and the pace of a rehearsal. */
+export function RunHeader({
+  view,
+  now,
+  whose,
+  onWhose,
+  onRun,
+  onSurprise,
+  reaching,
+}: {
+  view: SessionView
+  now: number
+  whose: string
+  onWhose: (name: string) => void
+  onRun: (speed: number) => void
+  onSurprise: () => void
+  reaching: boolean
+}) {
+  return (
+    <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 pt-3 pb-1 text-lg">
+      <Link to="/today" className="order-first font-display font-bold sm:order-none">
+        Kamuri
+      </Link>
+      <p className="w-full sm:w-auto">
+        Ends <strong data-ends>{clock(view.endsAt)}</strong>
+        <span className="text-quiet">{drift(view)}</span>
+      </p>
+      {view.hands.length > 1 && (
+        <div role="group" aria-label="Whose hands this screen is for" className="flex items-center gap-1">
+          {view.hands.map((each) => (
+            <button
+              key={each.name}
+              type="button"
+              aria-pressed={each.name === whose}
+              onClick={() => onWhose(each.name)}
+              className={`min-h-16 rounded-lg px-4 font-semibold ${each.name === whose ? 'bg-ink text-paper' : 'text-quiet hover:text-ink'}`}
+            >
+              {each.name}
+            </button>
+          ))}
+        </div>
+      )}
+      {view.rehearsal && (
+        <div role="group" aria-label="Pace of the rehearsal" className="flex flex-wrap items-center gap-1">
+          <span className="mr-1 font-semibold text-warn">Rehearsal</span>
+          {speeds.map((speed) => (
+            <button
+              key={speed}
+              type="button"
+              aria-pressed={view.factor === speed}
+              onClick={() => onRun(speed)}
+              className={`min-h-16 min-w-14 rounded-lg px-1 sm:min-w-16 ${view.factor === speed ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}
+            >
+              ×{speed}
+            </button>
+          ))}
+          <button type="button" className="min-h-16 rounded-lg px-2 text-quiet hover:text-ink" onClick={onSurprise}>
+            Surprise me
+          </button>
+        </div>
+      )}
+      {!reaching && (
+        <p role="status" className="font-semibold text-stop">
+          Not reaching Kamuri; what you press is kept.
+        </p>
+      )}
+      <time className="order-first ml-auto font-display sm:order-none text-2xl font-semibold">{wall(view, now)}</time>
+    </header>
+  )
+}
+
+const drift = (view: SessionView) => {
+  const minutes = Math.round(view.driftMinutes)
+  return minutes === 0 ? ', as planned' : `, ${spell(minutes)} ${minutes > 0 ? 'later' : 'earlier'} than planned`
+}
+
+/** The household's wall clock at a moment: the server's offset is kept, the minutes tick on. */
+const wall = (view: SessionView, now: number) => {
+  const shown = new Date(now + (Date.parse(`${view.now.slice(0, 19)}Z`) - Date.parse(view.now)))
+  return Number.isNaN(shown.getTime()) ? '' : shown.toISOString().slice(11, 16)
+}
