@@ -88,7 +88,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         Look("/run, sound and light");
         window.Press("Close");
         window.Keys_("r");
-        window.See("[role=dialog] [data-readings]");
+        window.SeeText("From the probe", "[role=dialog]");
         Look("/run, readings");
 
         Assert.Empty(found);

@@ -104,7 +104,13 @@ function Row({
         >
           {source}
         </Button>
-        <Button type="submit" tone="main" className="min-h-16" disabled={text === '' || Number.isNaN(value)}>
+        <Button
+          type="submit"
+          tone="main"
+          className="min-h-16"
+          aria-label={`Keep ${label.toLowerCase()} it is`}
+          disabled={text === '' || Number.isNaN(value)}
+        >
           Keep
         </Button>
       </div>
