@@ -2585,7 +2585,7 @@ export interface components {
          * @description What kind of change would make an hour that cannot be met.
          * @enum {unknown}
          */
-        RemedyKind: "beginEarlier" | "leaveOut" | "secondHands" | "dryFaster";
+        RemedyKind: "beginEarlier" | "leaveOut" | "secondHands" | "dryFaster" | "together";
         /** @description A smallest change with which everybody would be in time. */
         RemedyView: {
             kind: components["schemas"]["RemedyKind"];

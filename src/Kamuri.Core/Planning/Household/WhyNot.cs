@@ -6,10 +6,10 @@ using Kamuri.Core.Scheduling;
 namespace Kamuri.Core.Planning.Household;
 
 /// <summary>What kind of change would make an hour that cannot be met.</summary>
-public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands, DryFaster }
+public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands, DryFaster, Together }
 
 /// <summary>A smallest change with which everybody is done in time. Each was planned whole before it is told.</summary>
-/// <param name="Kind">What kind it is.</param>
+/// <param name="Kind">What kind it is; together it is two of the others at once.</param>
 /// <param name="Sentence">The change, and when it ends then.</param>
 /// <param name="Minutes">For an earlier beginning: by how much.</param>
 /// <param name="Head">For leaving out and drying: the place of the head among those asked for.</param>
@@ -34,10 +34,15 @@ public static class WhyNot
     /// <summary>Most steps that are tried one by one.</summary>
     private const int MostTried = 6;
 
+    private const string SecondName = "a second pair of hands";
+
     /// <summary>From the least help to the most.</summary>
     private static readonly Work[] Helps = [Work.Kitchen, Work.Treating, Work.Detangling, Work.Styling, Work.Kitchen | Work.Treating, Work.All];
 
-    /// <summary>Every remedy there is, one of each kind and head; empty when everybody is in time, and when nothing helps.</summary>
+    /// <summary>
+    /// Every remedy there is, one of each kind and head. Where none of them alone is enough, two of them together; an earlier
+    /// beginning does not count there, because it may be over already. Empty when everybody is in time, and when nothing helps.
+    /// </summary>
     public static IEnumerable<Remedy> Of(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, IScheduler scheduler)
     {
         var planner = new HouseholdPlanner(scheduler);
@@ -51,11 +56,27 @@ public static class WhyNot
             yield return earlier;
         }
 
+        var enough = false;
         if (request.Hands.Count < HouseholdRequest.MostHands && Second(request, plan, figures, planner) is { } second)
         {
+            enough = true;
             yield return second;
         }
 
+        foreach (var remedy in OnOneHead(request, plan, figures, planner))
+        {
+            enough = true;
+            yield return remedy;
+        }
+
+        if (!enough && Together(request, plan, figures, planner) is { } both)
+        {
+            yield return both;
+        }
+    }
+
+    private static IEnumerable<Remedy> OnOneHead(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
+    {
         foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)))
         {
             if (DryFaster(request, head, at, figures, planner) is { } dried)
@@ -69,6 +90,33 @@ public static class WhyNot
             }
         }
     }
+
+    /// <summary>All the help there can be, then the least else that is enough with it; without help, the driest air first.</summary>
+    private static Remedy? Together(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
+    {
+        if (request.Hands.Count < HouseholdRequest.MostHands)
+        {
+            var helped = request with { Hands = [.. request.Hands, new HelpingHands(SecondName)] };
+            if (Made(planner, helped, figures) is { } with && OnOneHead(helped, with, figures, planner).FirstOrDefault() is { } also)
+            {
+                return also with { Kind = RemedyKind.Together, MayDo = Work.All, Sentence = $"A second pair of hands, and then: {Lowered(also.Sentence)}" };
+            }
+        }
+
+        foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)).Where(each => each.head.Plan.Steps.Any(step => step.Step.Kind.IsDrying) && each.head.Plan.Request.DryingAir < Air.BlowDryCool))
+        {
+            var asked = request.Heads[at];
+            var dried = request with { Heads = [.. request.Heads.Select((each, n) => n == at ? asked with { Request = asked.Request with { DryingAir = Air.BlowDryCool } } : each)] };
+            if (Made(planner, dried, figures) is { } with && LeaveOut(dried, with, with.Heads[at], at, figures, planner) is { } also)
+            {
+                return also with { Kind = RemedyKind.Together, DryingAir = Air.BlowDryCool, Sentence = $"Dried with a dryer, cool, and then: {Lowered(also.Sentence)}" };
+            }
+        }
+
+        return null;
+    }
+
+    private static string Lowered(string sentence) => char.ToLowerInvariant(sentence[0]) + sentence[1..];
 
     private static bool Misses(HouseholdPlan plan) => plan.MinutesLate > 0 || plan.Beyond.Count > 0;
 
@@ -93,8 +141,7 @@ public static class WhyNot
 
     private static Remedy? Second(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
     {
-        const string name = "a second pair of hands";
-        HouseholdPlan? With(Work work) => Made(planner, request with { Hands = [.. request.Hands, new HelpingHands(name, work)] }, figures) is { } made && !Misses(made) ? made : null;
+        HouseholdPlan? With(Work work) => Made(planner, request with { Hands = [.. request.Hands, new HelpingHands(SecondName, work)] }, figures) is { } made && !Misses(made) ? made : null;
         // Where even all the help there could be is not enough, less is not tried.
         if (With(Work.All) is not { } all)
         {
@@ -113,7 +160,7 @@ public static class WhyNot
 
         static Remedy Told(HouseholdPlan made, Work work)
         {
-            var does = made.Tasks.Where(task => task.By == name).ToList();
+            var does = made.Tasks.Where(task => task.By == SecondName).ToList();
             return new Remedy(RemedyKind.SecondHands,
                 $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End)}.", MayDo: work);
         }

@@ -75,6 +75,24 @@ public class WhyNotTests
     }
 
     [Fact]
+    public void Where_one_change_is_not_enough_two_together_are_told()
+    {
+        HouseholdPlan Made(HouseholdRequest request) => new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
+        var still = Of("Oriel", Aim.Quick) with { Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
+        HeadOfDay[] both = [still, Of("Bo", Aim.Quick)];
+        var helped = Made(new HouseholdRequest { Heads = [still with { Request = still.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } }, both[1]], Hands = [new("Ama"), new("Bea")], When = new When(Given.Noon) });
+        // As soon as help and a dryer together make it, and a few minutes for what varies.
+        var (plan, remedies) = Why(Asked(((helped.NineInTenBy - helped.Start).TotalMinutes + 5) / 60, both));
+        Assert.True(plan.MinutesLate > 0);
+        var together = Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.Together);
+        Assert.DoesNotContain(remedies, remedy => remedy.Kind is RemedyKind.SecondHands or RemedyKind.DryFaster or RemedyKind.LeaveOut);
+        var heads = plan.Request.Heads.Select((head, at) => at != together.Head ? head
+            : head with { Request = head.Request with { DryingAir = together.DryingAir ?? head.Request.DryingAir, Edits = [.. together.Edits ?? []] } }).ToList();
+        Assert.Equal(0, Made(plan.Request with { Heads = heads, Hands = together.MayDo == Work.None ? plan.Request.Hands : [.. plan.Request.Hands, new HelpingHands("Bea", together.MayDo)] }).MinutesLate);
+        Assert.Contains(", and then: ", together.Sentence, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void What_nothing_can_make_has_no_remedy_made_up()
     {
         // There for ten minutes at noon, which no wash day fits into, whoever helps and however early.

@@ -54,7 +54,7 @@ export function WhyNot({
     <div className="mt-3 max-w-4xl border-l-4 border-warn pl-3" data-why-not>
       <p className="font-semibold text-warn">Not everyone is done in time.</p>
       {remedies.isFetching && !remedies.data && <p role="status">Looking for the smallest changes that would do it.</p>}
-      {remedies.data?.length === 0 && <p>No single change would do it. Another hour, or another day?</p>}
+      {remedies.data?.length === 0 && <p>Neither one change nor two would do it. Another hour, or another day?</p>}
       <ul>
         {remedies.data?.map((remedy) => (
           <li key={remedy.sentence} className="mt-1 flex flex-wrap items-center gap-x-3">
@@ -67,6 +67,18 @@ export function WhyNot({
             {remedy.kind === 'dryFaster' && remedy.dryingAir && (
               <Button tone="quiet" onClick={() => onDry(remedy.head, remedy.dryingAir!)}>
                 Dry it so
+              </Button>
+            )}
+            {remedy.kind === 'together' && (
+              <Button
+                tone="quiet"
+                onClick={() => {
+                  if (remedy.mayDo.length > 0) onHands(remedy.mayDo)
+                  if (remedy.dryingAir) onDry(remedy.head, remedy.dryingAir)
+                  if (remedy.edits.length > 0) onLeaveOut(remedy.head, remedy.edits)
+                }}
+              >
+                Do both
               </Button>
             )}
             {remedy.kind === 'leaveOut' && (
