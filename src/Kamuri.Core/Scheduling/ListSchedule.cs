@@ -222,7 +222,16 @@ public static class ListSchedule
         }
 
         /// <summary>Minutes from the beginning of a job to the end of all that hangs on it.</summary>
-        private int ToGo(string id) => _toGo.TryGetValue(id, out var known) ? known
-            : _toGo[id] = _jobs[id].Usual + _behind[id].Select(link => link.LeastGap + ToGo(link.To)).DefaultIfEmpty(0).Max();
+        private int ToGo(string id)
+        {
+            if (!_toGo.TryGetValue(id, out var known))
+            {
+                // An order that bites its own tail comes back here; it has no schedule, but it has to be found out.
+                _toGo[id] = 0;
+                known = _toGo[id] = _jobs[id].Usual + _behind[id].Select(link => link.LeastGap + ToGo(link.To)).DefaultIfEmpty(0).Max();
+            }
+
+            return known;
+        }
     }
 }

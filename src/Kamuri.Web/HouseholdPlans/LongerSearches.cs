@@ -24,7 +24,7 @@ internal sealed class LongerSearches(KnownOrders known, FigureMemory figures) : 
                 {
                     try
                     {
-                        return LongerSearch.Of(plan, figures.Current, known, step => steps.Writer.TryWrite(new LongerSearchView(step.Share, false, false, "")), cancellation);
+                        return LongerSearch.Of(plan, figures.Current, known, share => steps.Writer.TryWrite(new LongerSearchView(share, false, false, "")), cancellation);
                     }
                     finally
                     {

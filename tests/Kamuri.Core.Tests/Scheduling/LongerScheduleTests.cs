@@ -58,6 +58,15 @@ public class LongerScheduleTests
     }
 
     [Fact]
+    public void An_order_that_bites_its_own_tail_has_no_schedule()
+    {
+        var two = Of(("a", 10, 20, 30, 5), ("b", 10, 60, 70, 5));
+        var around = two with { Links = [.. two.Links, new("a/off", "a/on")] };
+        Assert.Null(ListSchedule.Of(around));
+        Assert.Null(new CpSatScheduler().Solve(around));
+    }
+
+    [Fact]
     public void No_plan_is_worse_than_going_by_the_list() => Households.Sample(problem =>
     {
         var list = ListSchedule.Of(problem);

@@ -39,6 +39,9 @@ public sealed record HouseholdPlan(
     /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
     public bool BeginsAtWill => Heads.Any(head => head.Wanted is not null) || Tasks.Any(task => task.IsOvernight);
 
+    /// <summary>Minutes from the first thing to the last.</summary>
+    public double Minutes => (End - Start).TotalMinutes;
+
     /// <summary>Minutes by which its breaks make it longer; 0 for none.</summary>
     public int BreaksTake { get; init; }
 

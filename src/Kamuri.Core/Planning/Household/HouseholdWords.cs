@@ -22,12 +22,10 @@ public static class HouseholdWords
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
         (false, false) when plan.ProvenWithoutBreaks => $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}, and that only without a break; breaks make it {PlanWords.Clock(plan.End)}.",
-        (false, true) when plan.ProvenWithoutBreaks => $"No plan is shorter than {PlanWords.Spell(Length(plan) - plan.BreaksTake)}, and that only without a break; breaks make it {PlanWords.Spell(Length(plan))}.",
+        (false, true) when plan.ProvenWithoutBreaks => $"No plan is shorter than {PlanWords.Spell(plan.Minutes - plan.BreaksTake)}, and that only without a break; breaks make it {PlanWords.Spell(plan.Minutes)}.",
         (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}; this one finishes at {PlanWords.Clock(plan.End)}.",
-        (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(Length(plan))}.",
+        (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(plan.Minutes)}.",
     };
-
-    private static double Length(HouseholdPlan plan) => (plan.End - plan.Start).TotalMinutes;
 
     /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
     public static string Of(HeadPlan head)

@@ -3,10 +3,6 @@ using Kamuri.Core.Scheduling;
 
 namespace Kamuri.Core.Planning.Household;
 
-/// <summary>How far a longer search for the plan of a day is.</summary>
-/// <param name="Share">0 to 1; it may come to an end early.</param>
-public sealed record LongerSearchStep(double Share);
-
 /// <summary>What a longer search came to.</summary>
 /// <param name="IsBetter">Whether its plan is less late, or over sooner, than the one that is there.</param>
 /// <param name="Sentence">What was found, or that nothing was.</param>
@@ -18,9 +14,9 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
     /// <param name="quick">The plan that is there.</param>
     /// <param name="figures">The craft's figures.</param>
     /// <param name="known">Where it is kept.</param>
-    /// <param name="report">Told how far it is.</param>
+    /// <param name="report">Told how far it is, 0 to 1; it may come to an end early.</param>
     /// <param name="brokenOff">Ends it with what was found so far.</param>
-    public static LongerSearch Of(HouseholdPlan quick, CraftFigures figures, KnownOrders known, Action<LongerSearchStep> report, CancellationToken brokenOff)
+    public static LongerSearch Of(HouseholdPlan quick, CraftFigures figures, KnownOrders known, Action<double> report, CancellationToken brokenOff)
     {
         // A day with an hour is placed twice as a rule: as it comes, then towards the hour.
         var times = quick.Heads.Any(head => head.Wanted is not null) ? 2 : 1;
@@ -29,7 +25,7 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
         {
             solved = step.Share < share ? solved + ((1 - solved) / 2) : solved;
             share = step.Share;
-            report(new LongerSearchStep(solved + (share * (1 - solved) / times)));
+            report(solved + (share * (1 - solved) / times));
         }, brokenOff);
         new HouseholdPlanner(patient).Make(quick.Request, figures);
         // What counts is the plan that is made when it is taken.
@@ -41,12 +37,10 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
     {
         var late = quick.MinutesLate - better.MinutesLate;
         var sooner = (quick.End - better.End).TotalMinutes;
-        var shorter = Length(quick) - Length(better);
+        var shorter = quick.Minutes - better.Minutes;
         return late > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End)}.")
             : late == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End)}.")
             : late == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start)} to {PlanWords.Clock(better.End)}.")
             : new(false, "Nothing better was found.");
     }
-
-    private static double Length(HouseholdPlan plan) => (plan.End - plan.Start).TotalMinutes;
 }

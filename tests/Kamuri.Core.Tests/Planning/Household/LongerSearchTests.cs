@@ -35,7 +35,7 @@ public class LongerSearchTests
         var known = new KnownOrders();
         var slow = new HouseholdPlanner(new Slowly(schedule => Delayed(schedule, 12))).Make(Asked, Given.Figures);
         var shares = new List<double>();
-        var found = LongerSearch.Of(slow, Given.Figures, known, step => shares.Add(step.Share), CancellationToken.None);
+        var found = LongerSearch.Of(slow, Given.Figures, known, shares.Add, CancellationToken.None);
         Assert.True(found.IsBetter);
         Assert.Contains("min sooner, at ", found.Sentence, StringComparison.Ordinal);
         Assert.Equal(shares.Order(), shares);
