@@ -47,7 +47,7 @@ public static class HouseholdWords
             return "";
         }
 
-        var hands = ways.Where(pair => pair.task.By is not null).GroupBy(pair => pair.task.By!).Select(group => ($"{group.Key}’s hands", minutes: group.Sum(pair => pair.minutes)));
+        var hands = ways.Where(pair => pair.task.By is not null).GroupBy(pair => pair.task.By!).Select(group => (group.Key == "You" ? "your hands" : $"{group.Key}’s hands", minutes: group.Sum(pair => pair.minutes)));
         var waits = ways.Where(pair => pair.task.By is null)
             .Select(pair => ($"{pair.task.Title.ToLowerInvariant()}{Whose(day, pair.task)}{Under(pair.task)}", pair.minutes));
         var (what, most) = hands.Concat(waits).MaxBy(pair => pair.minutes);

@@ -31,16 +31,21 @@ export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: 
   }
 
   return (
-    <div className="-ml-4 mt-2 flex min-h-12 max-w-4xl flex-wrap items-center gap-x-4" data-longer aria-live="polite">
+    <div className="mt-2 flex min-h-12 max-w-4xl flex-wrap items-center gap-x-4" data-longer aria-live="polite">
       {!step && (
-        <Button tone="quiet" onClick={() => void search()}>
+        <Button tone="quiet" className="-ml-4" onClick={() => void search()}>
           Look longer for a better one
         </Button>
       )}
       {step && !step.isOver && (
         <>
-          <span className="ml-4">Looking for a better one.</span>
-          <progress className="h-2 w-40 accent-accent" max={1} value={step.share} aria-label="How far the search is" />
+          <span>Looking for a better one.</span>
+          <progress
+            className="h-2 w-40 appearance-none bg-rule [&::-moz-progress-bar]:bg-accent [&::-webkit-progress-bar]:bg-rule [&::-webkit-progress-value]:bg-accent"
+            max={1}
+            value={step.share}
+            aria-label="How far the search is"
+          />
           <Button
             tone="quiet"
             onClick={() => {
@@ -52,14 +57,14 @@ export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: 
           </Button>
         </>
       )}
-      {step?.isOver && <span className="ml-4">{step.sentence}</span>}
+      {step?.isOver && <span>{step.sentence}</span>}
       {step?.isBetter && (
         <Button tone="quiet" onClick={onTake}>
           Take it
         </Button>
       )}
       {trouble && (
-        <p role="alert" className="ml-4 text-stop">
+        <p role="alert" className="text-stop">
           {trouble}
         </p>
       )}

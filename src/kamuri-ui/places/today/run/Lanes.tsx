@@ -53,7 +53,7 @@ function standing(view: SessionView, key: string, counts: boolean): string {
   const inHand = own.find((each) => each.isHandsOn && each.status === 'running')
   if (inHand) {
     const sections = inHand.sections > 0 ? `, ${inHand.sectionsDone.length} of ${inHand.sections} sections` : ''
-    return `${inHand.by && view.hands.length > 1 ? `${inHand.by}’s hands` : 'Hands'} on it: ${inHand.title.toLowerCase()}${sections}.`
+    return `${inHand.by && view.hands.length > 1 ? `${inHand.by === 'You' ? 'Your' : `${inHand.by}’s`} hands` : 'Hands'} on it: ${inHand.title.toLowerCase()}${sections}.`
   }
   const next = own.filter((each) => each.isHandsOn).sort((a, b) => a.start.localeCompare(b.start))[0]
   if (!next) return counts ? 'Nothing more to do by hand.' : own.length > 0 ? 'Works by itself from here.' : 'Done.'
