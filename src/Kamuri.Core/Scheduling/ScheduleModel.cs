@@ -87,6 +87,15 @@ internal sealed class ScheduleModel
         }
     }
 
+    /// <summary>Says the order of hands in choices of its own, where there is one pair of them: what a proof is made of.</summary>
+    public void ChooseOrders()
+    {
+        if (_problem.Pairs.Count == 1 || (_problem.Pairs.Count == 0 && _problem.Capacity.GetValueOrDefault(Resource.Hands) == 1))
+        {
+            new HandOrders(Model, job => _placed[job.Id].Start, job => _placed[job.Id].End, job => _problem.MayShorten ? job.Shortest : job.Usual).Add(HandRun.Of(_problem));
+        }
+    }
+
     /// <summary>Begins the search where another one ended.</summary>
     public void BeginAt(IEnumerable<Placement> placements)
     {

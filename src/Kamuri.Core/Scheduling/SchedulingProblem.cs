@@ -83,13 +83,6 @@ public sealed record SchedulingProblem(
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
-    /// <summary>Only what is done on heads: an easier problem, of which no schedule is later than the best of this one.</summary>
-    internal SchedulingProblem OnHeads()
-    {
-        var on = Jobs.Where(job => job.With is not null).Select(job => job.Id).ToHashSet();
-        return this with { Jobs = [.. Jobs.Where(job => on.Contains(job.Id))], Links = [.. Links.Where(link => on.Contains(link.From) && on.Contains(link.To))] };
-    }
-
     /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
     internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
 

@@ -9,18 +9,21 @@ namespace Kamuri.Core.Scheduling;
 public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
-/// The search for a schedule of several heads. What is done on the heads is nearly all of a day, and much easier to place
-/// without the kitchen. So it is placed first: what is proven of it holds for the whole as well, and mostly the kitchen fits in
-/// between without costing a minute.
+/// The search for a schedule of several heads. It begins with what going by the list comes to, and then asks from below: is
+/// this possible? And with one more minute? The first yes is the best there is. Where that takes too long, it looks for
+/// something better than it has from above, and what was proven from below stays the least.
 /// </summary>
 internal sealed class SeveralHeads(SchedulingProblem problem)
 {
-    /// <summary>A second or two is all there is, in the solver's deterministic time: first for the heads, then with the kitchen.</summary>
-    private const double SearchHeads = 0.05;
+    /// <summary>A second or two is all there is, in the solver's deterministic time: first from below, then from above.</summary>
+    private readonly (double Below, double Above) _search = problem.Pairs.Count > 1 ? (BelowOfPairs, AboveOfPairs) : (BelowOfOne, AboveOfOne);
 
-    private const double SearchWhole = 0.03;
+    private const double BelowOfOne = 0.08;
+    private const double AboveOfOne = 0.01;
+    private const double BelowOfPairs = 0.02;
+    private const double AboveOfPairs = 0.03;
 
-    private const double Tidying = 0.01;
+    private const double Tidying = 0.005;
 
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
@@ -34,10 +37,10 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
     private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
 
-    // From below: says what is impossible, and finds nothing until it has found the best.
-    private const string FromBelow = "linearization_level:0,optimize_with_core:true";
+    // The orders of hands are choices of their own here, so what else the solver would find out about them is work done twice.
+    private const string FromBelow = "linearization_level:0,cp_model_probing_level:0,use_objective_lb_search:true,use_precedences_in_disjunctive_constraint:false";
 
-    private readonly string _how = problem.Pairs.Count > 1 ? Restless : Thorough;
+    private readonly string _fromAbove = problem.Pairs.Count > 1 ? Restless : Thorough;
     private double _bound = double.NegativeInfinity;
     private Found? _best;
 
@@ -51,22 +54,28 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     public Schedule? Quick(KnownOrders? known)
     {
         Take(ListSchedule.Of(problem) is { } list ? InOrder(list) : null);
-        if (!PlaceHeads(_how, SearchHeads))
+        if (!Place(FromBelow, _search.Below))
         {
             return null;
         }
 
         if (!IsProven)
         {
-            PlaceWhole(_how, SearchWhole);
+            Place(_fromAbove, _search.Above);
+        }
+
+        if (_best is null)
+        {
+            // Not found yet is not the same as impossible.
+            Place($"{_fromAbove},stop_after_first_solution:true", SearchAny);
         }
 
         return Better(_best is null ? null : Rested(_best), known?.Of(problem) is { } order && InOrder(order) is { } again ? Rested(again) : null);
     }
 
     /// <summary>
-    /// Goes on for several rounds, each with another way or another beginning; null when there is no schedule. The same for the
-    /// same problem, unless it is broken off.
+    /// Goes on for several rounds, each from the other side or from another beginning; null when there is no schedule. The same
+    /// for the same problem, unless it is broken off.
     /// </summary>
     /// <param name="rounds">How many.</param>
     /// <param name="report">Told after each.</param>
@@ -78,12 +87,13 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
         {
             if (!IsProven && round % 3 == 1)
             {
-                PlaceHeads(round % 2 == 1 ? FromBelow : Thorough, Round, round);
+                // A proof that was not found in one time is found in a longer one, if at all.
+                Place(FromBelow, Round * (1 + (round / 3)), round);
             }
 
             if (!IsProven)
             {
-                PlaceWhole(round % 2 == 1 ? Restless : Thorough, Round, round);
+                Place(round % 2 == 1 ? Restless : Thorough, Round, round);
             }
 
             // Of orders that are equally good without breaks, some have better places for them.
@@ -94,51 +104,27 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
         return best is null || best.WithoutBreaks > best.LowerBound ? best : best with { ProvenWithoutBreaks = true };
     }
 
-    /// <summary>Whether it can be placed as far as is known.</summary>
-    private bool PlaceHeads(string how, double longest, int seed = 7)
-    {
-        var heads = problem.OnHeads();
-        if (heads.Jobs.Count == 0)
-        {
-            return true;
-        }
-
-        var model = new ScheduleModel(heads);
-        model.MinimizeHours();
-        var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
-        if (status == CpSolverStatus.Infeasible)
-        {
-            return false;
-        }
-
-        _bound = Math.Max(_bound, solver.BestObjectiveBound);
-        if (CpSatScheduler.HasSchedule(status))
-        {
-            Take(InOrder(model.Read(solver, _bound, proven: false)));
-        }
-
-        return true;
-    }
-
-    private void PlaceWhole(string how, double longest, int seed = 7)
+    /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
+    private bool Place(string how, double longest, int seed = 7)
     {
         var model = new ScheduleModel(problem);
+        model.ChooseOrders();
         model.MinimizeHours();
         model.KeepHours(_bound, _best?.Hours);
         model.BeginAt(_best?.Schedule.Placements ?? []);
         var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
-        if (status == CpSolverStatus.Unknown && _best is null)
+        if (status != CpSolverStatus.Infeasible)
         {
-            // Not found yet is not the same as impossible.
-            (solver, status) = CpSatScheduler.Solve(model, $"{how},stop_after_first_solution:true", SearchAny);
+            _bound = Math.Max(_bound, solver.BestObjectiveBound);
         }
 
         if (CpSatScheduler.HasSchedule(status))
         {
-            _bound = Math.Max(_bound, solver.BestObjectiveBound);
             var found = new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
             Take(InOrder(found.Schedule) ?? found);
         }
+
+        return status != CpSolverStatus.Infeasible;
     }
 
     private void Take(Found? found) => _best = found is not null && (_best is null || found.Hours < _best.Hours) ? found : _best;
@@ -170,7 +156,7 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
         model.KeepHours(_bound, found.Hours);
         model.MinimizeTidiness();
         model.BeginAt(found.Schedule.Placements);
-        var (solver, status) = CpSatScheduler.Solve(model, _how, Tidying, seed);
+        var (solver, status) = CpSatScheduler.Solve(model, _fromAbove, Tidying, seed);
         var tidied = CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
         var schedule = model.Judged(tidied, _bound, proven: found.Hours <= _bound + ScheduleModel.Close);
         var (rested, gaps) = Breaks.Into(schedule, problem, PlaceInOrder);

@@ -1,0 +1,65 @@
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>
+/// Jobs for hands that follow one another on one strand, each with the most minutes that may pass until the next: what a pair
+/// of hands can do in between must be shorter than that.
+/// </summary>
+/// <param name="Jobs">From first to last.</param>
+/// <param name="Gaps">Behind each: minutes from its end to the beginning of the next at most; <see cref="Open"/> behind the last.</param>
+internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
+{
+    /// <summary>A gap anything fits into.</summary>
+    public const int Open = int.MaxValue;
+
+    /// <summary>All jobs for hands, each in one run.</summary>
+    public static IReadOnlyList<HandRun> Of(SchedulingProblem problem)
+    {
+        var jobs = problem.Jobs.ToDictionary(job => job.Id);
+        var bound = problem.Links.Where(link => link.MostGap is not null).ToLookup(link => link.From);
+        var next = new Dictionary<string, (Job Job, int Gap)>();
+        var followed = new HashSet<string>();
+        foreach (var job in problem.Jobs.Where(job => job.IsHandsOn))
+        {
+            if (Next(job) is { } found && followed.Add(found.Job.Id))
+            {
+                next[job.Id] = found;
+            }
+        }
+
+        return [.. problem.Jobs.Where(job => job.IsHandsOn && !followed.Contains(job.Id)).Select(From)];
+
+        (Job Job, int Gap)? Next(Job job)
+        {
+            var (at, gap) = (job, 0);
+            for (var steps = 0; steps < jobs.Count; steps++)
+            {
+                if (bound[at.Id].FirstOrDefault(link => jobs[link.To].Strand == job.Strand) is not { } link)
+                {
+                    return null;
+                }
+
+                (at, gap) = (jobs[link.To], gap + link.MostGap!.Value);
+                if (at.IsHandsOn)
+                {
+                    return (at, gap);
+                }
+
+                gap += at.Longest;
+            }
+
+            return null;
+        }
+
+        HandRun From(Job first)
+        {
+            var (run, gaps) = (new List<Job> { first }, new List<int>());
+            while (next.TryGetValue(run[^1].Id, out var after))
+            {
+                run.Add(after.Job);
+                gaps.Add(after.Gap);
+            }
+
+            return new HandRun(run, [.. gaps, Open]);
+        }
+    }
+}

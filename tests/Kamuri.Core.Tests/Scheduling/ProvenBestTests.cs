@@ -1,0 +1,164 @@
+using CsCheck;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Scheduling;
+
+/// <summary>
+/// The best by trying every order one pair of hands can take, which shares nothing with the solver's model: for small days the
+/// plan has to be exactly that, and say that it is proven.
+/// </summary>
+public class ProvenBestTests
+{
+    private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
+
+    /// <summary>One job for hands, what may pass until the next at most, and a wait in between if there is one.</summary>
+    private sealed record Piece(int Minutes, int? Gap, (int Usual, int Longest)? Wait);
+
+    [Fact]
+    public void Every_order_tried_gives_no_better_day() => Days.Sample(problem =>
+    {
+        var best = BestOfAllOrders(problem);
+        var schedule = new CpSatScheduler().Solve(problem);
+        Assert.Equal(best, schedule?.Span);
+        if (schedule is not null)
+        {
+            ScheduleChecker.Check(problem, schedule);
+            Assert.True(schedule.Proven);
+            Assert.Equal(best, schedule.LowerBound);
+        }
+    }, iter: 60, threads: 1);
+
+    [Fact]
+    public void Work_that_is_longer_than_a_gap_comes_before_or_behind_both()
+    {
+        // Twenty minutes fit into no gap of fifteen: after 10 + 10 + 10 minutes of the first, or before.
+        var problem = Day([[new(10, 15, null), new(10, 15, null), new(10, null, null)], [new(20, null, null)]]);
+        Assert.Equal(50, new CpSatScheduler().Solve(problem)!.Span);
+        // With five minutes of wait that may be fifteen they fit, and the wait is held for them.
+        var held = Day([[new(10, 0, (5, 20)), new(10, null, null)], [new(20, null, null)]]);
+        Assert.Equal(40, new CpSatScheduler().Solve(held)!.Span);
+        // And where it may be held fourteen only, they do not.
+        var brief = Day([[new(10, 0, (5, 19)), new(10, null, null)], [new(20, null, null)]]);
+        Assert.Equal(45, new CpSatScheduler().Solve(brief)!.Span);
+    }
+
+    [Fact]
+    public void A_mixture_is_made_where_its_head_leaves_hands_free()
+    {
+        var problem = Day([[new(10, 0, (30, 40)), new(10, 15, null), new(5, null, null)]]);
+        var kitchen = new Job("mix", "kitchen", 12, 12, 12, [Resource.Hands]);
+        problem = problem with { Jobs = [.. problem.Jobs, kitchen], Links = [.. problem.Links, new Link("mix", "h0/2")] };
+        Assert.Equal(55, new CpSatScheduler().Solve(problem)!.Span);
+    }
+
+    private static readonly Gen<Piece> Pieces =
+        from minutes in Gen.Int[1, 30]
+        from gap in Gen.OneOf(Gen.Const((int?)0), Gen.Const((int?)15), Gen.Const((int?)15), Gen.Const((int?)null))
+        from isWait in Gen.Int[0, 2]
+        from usual in Gen.Int[5, 40]
+        from more in Gen.Int[0, 20]
+        select new Piece(minutes, gap, isWait == 0 ? (usual, usual + more) : null);
+
+    /// <summary>Up to three heads with up to nine jobs for hands between them.</summary>
+    private static readonly Gen<SchedulingProblem> Days =
+        from heads in Gen.Int[2, 3]
+        from chains in Pieces.Array[1, 3].Array[heads]
+        select Day(chains);
+
+    private static SchedulingProblem Day(Piece[][] heads)
+    {
+        var (jobs, links) = (new List<Job>(), new List<Link>());
+        foreach (var (pieces, head) in heads.Select((pieces, at) => (pieces, $"h{at}")))
+        {
+            for (var n = 0; n < pieces.Length; n++)
+            {
+                jobs.Add(new Job($"{head}/{n}", head, pieces[n].Minutes, pieces[n].Minutes, pieces[n].Minutes, [Resource.Hands]) { With = head });
+                if (n == pieces.Length - 1)
+                {
+                    break;
+                }
+
+                if (pieces[n].Wait is { } wait)
+                {
+                    jobs.Add(new Job($"{head}/{n}.wait", head, wait.Usual, wait.Usual, wait.Longest, []) { With = head });
+                    links.Add(new Link($"{head}/{n}", $"{head}/{n}.wait", 0, 0));
+                    links.Add(new Link($"{head}/{n}.wait", $"{head}/{n + 1}", 0, 0));
+                }
+                else
+                {
+                    links.Add(new Link($"{head}/{n}", $"{head}/{n + 1}", 0, pieces[n].Gap));
+                }
+            }
+        }
+
+        return new SchedulingProblem(jobs, links, OneOfEach) { Pairs = [new("Ama")] };
+    }
+
+    private static int? BestOfAllOrders(SchedulingProblem problem)
+    {
+        var chains = problem.Jobs.Where(job => job.IsHandsOn).GroupBy(job => job.With!).Select(own => own.ToArray()).ToArray();
+        int? best = null;
+        foreach (var order in Orders(chains, new int[chains.Length]))
+        {
+            best = Least(problem, order) is { } span && span < (best ?? int.MaxValue) ? span : best;
+        }
+
+        return best;
+    }
+
+    private static IEnumerable<IReadOnlyList<Job>> Orders(Job[][] chains, int[] at)
+    {
+        if (chains.Zip(at).All(pair => pair.Second == pair.First.Length))
+        {
+            yield return [];
+        }
+
+        for (var chain = 0; chain < chains.Length; chain++)
+        {
+            if (at[chain] < chains[chain].Length)
+            {
+                var next = at.ToArray();
+                next[chain]++;
+                foreach (var rest in Orders(chains, next))
+                {
+                    yield return [chains[chain][at[chain]], .. rest];
+                }
+            }
+        }
+    }
+
+    /// <summary>The longest path through starts and ends; null when a gap or a wait that may not be longer makes it go round.</summary>
+    private static int? Least(SchedulingProblem problem, IReadOnlyList<Job> order)
+    {
+        var (start, end) = (problem.Jobs.ToDictionary(job => job.Id, _ => 0), problem.Jobs.ToDictionary(job => job.Id, job => job.Usual));
+        for (var round = 0; round <= 2 * problem.Jobs.Count; round++)
+        {
+            var moved = false;
+            void AtLeast(Dictionary<string, int> times, string id, int minutes) => (times[id], moved) = times[id] < minutes ? (minutes, true) : (times[id], moved);
+            foreach (var job in problem.Jobs)
+            {
+                AtLeast(end, job.Id, start[job.Id] + job.Usual);
+                AtLeast(start, job.Id, end[job.Id] - job.Longest);
+            }
+
+            foreach (var link in problem.Links)
+            {
+                AtLeast(start, link.To, end[link.From] + link.LeastGap);
+                AtLeast(end, link.From, start[link.To] - (link.MostGap ?? int.MaxValue));
+            }
+
+            foreach (var (before, after) in order.Zip(order.Skip(1)))
+            {
+                AtLeast(start, after.Id, end[before.Id]);
+            }
+
+            if (!moved)
+            {
+                return end.Values.Max();
+            }
+        }
+
+        return null;
+    }
+}
