@@ -100,7 +100,7 @@ builder.Services.AddSingleton<TimeProvider>(_ => options.ClockSpeed > 1 ? new Fa
 builder.Services.AddSingleton<FigureMemory>();
 builder.Services.AddSingleton<LabelDictionary>();
 builder.Services.AddTransient(services => services.GetRequiredService<FigureMemory>().Current);
-builder.Services.AddSingleton<IScheduler>(_ => new CpSatScheduler());
+builder.Services.AddSingleton<IScheduler>(_ => new RememberingScheduler(new CpSatScheduler()));
 builder.Services.AddSingleton<KnownOrders>();
 builder.Services.AddSingleton<LongerSearches>();
 builder.Services.AddSingleton<Planner>();

@@ -100,6 +100,58 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task A_day_of_several_heads_is_kept_for_later_and_asked_again_as_it_was()
+    {
+        var body = await AskedAsync("Ilse", "Marek");
+        body["heads"]![1]!["present"] = JsonNode.Parse("""[{"from":"13:00:00","to":"20:30:00"}]""");
+        body["heads"]![1]!["plan"]!["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "grain-water" });
+        body["heads"]![1]!["plan"]!["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = Bodies.GrainWater } };
+        var plan = await PlanAsync(body);
+        var (status, kept) = await _server.SendAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["household"] = body.DeepClone() });
+        Assert.True(status == 201, kept?.ToJsonString());
+        Assert.Equal(("Ilse and Marek", false), (kept!["names"]!.GetValue<string>(), kept["missed"]!.GetValue<bool>()));
+        Assert.Equal((Moment(plan["start"]), plan["sentence"]!.GetValue<string>()), (Moment(kept["start"]), kept["sentence"]!.GetValue<string>()));
+        Assert.Equal(("Grain water", "Marek"), (kept["begin"]![0]!["name"]!.GetValue<string>(), kept["begin"]![0]!["headName"]!.GetValue<string>()));
+
+        // What it gives back is the question, to be asked again.
+        var found = Assert.Single((await _server.SendAsync(HttpMethod.Get, "/api/ahead")).Body!["planned"]!.AsArray(), each => each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>())!;
+        Assert.Equal(plan["tasks"]!.ToJsonString(), (await PlanAsync((JsonObject)found["household"]!.DeepClone()))["tasks"]!.ToJsonString());
+
+        // A head that leaves takes nothing of the others with it.
+        await _server.SendAsync(HttpMethod.Delete, $"/api/heads/{body["heads"]![1]!["plan"]!["headId"]}");
+        var later = (await _server.SendAsync(HttpMethod.Get, "/api/ahead")).Body!["planned"]!.AsArray().Single(each => each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>())!;
+        Assert.NotEmpty(later["trouble"]!.GetValue<string>() + later["sentence"]!.GetValue<string>());
+        Assert.Equal(204, (await _server.SendAsync(HttpMethod.Delete, $"/api/planned-days/{kept["id"]}")).Status);
+    }
+
+    [Fact]
+    public async Task A_household_day_that_cannot_be_kept_is_said_at_its_field()
+    {
+        async Task Refused(JsonObject body, string field)
+        {
+            var (status, problem) = await _server.SendAsync(HttpMethod.Post, "/api/planned-days", body);
+            Assert.Equal(400, status);
+            Assert.NotEmpty(problem!["errors"]![field]!.AsArray());
+        }
+
+        var day = await AskedAsync("Ilse");
+        await Refused([], "plan");
+        await Refused(new JsonObject { ["household"] = day.DeepClone(), ["plan"] = Bodies.Plan(Guid.NewGuid().ToString(), "quick", "bun") }, "plan");
+        var now = (JsonObject)day.DeepClone();
+        now["when"] = new JsonObject { ["mode"] = "startNow" };
+        await Refused(new JsonObject { ["household"] = now }, "household.when");
+        var nobody = (JsonObject)day.DeepClone();
+        nobody["heads"] = new JsonArray();
+        await Refused(new JsonObject { ["household"] = nobody }, "household.heads");
+        var unnamed = (JsonObject)day.DeepClone();
+        unnamed["heads"]![0]!["plan"]!.AsObject().Remove("headId");
+        await Refused(new JsonObject { ["household"] = unnamed }, "household.heads");
+        var gone = (JsonObject)day.DeepClone();
+        gone["heads"]![0]!["plan"]!["headId"] = Guid.NewGuid();
+        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["household"] = gone })).Status);
+    }
+
+    [Fact]
     public async Task What_nobody_may_do_is_said()
     {
         var body = await AskedAsync("Ilse");

@@ -13,7 +13,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     private const string LeafGel = "00000003-4b61-6d75-7269-000000000000";
     private const string ThinGel = "00000002-4b61-6d75-7269-000000000000";
     private const string FirmGel = "00000001-4b61-6d75-7269-000000000000";
-    private const string GrainWater = "0000000b-4b61-6d75-7269-000000000000";
+
     private readonly ServerProcess _server = server.Process;
 
     private async Task<JsonNode> OkAsync(HttpMethod method, string path, JsonNode? body = null, int expected = 200)
@@ -311,7 +311,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var day = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3);
         plan["when"] = new JsonObject { ["mode"] = "startAt", ["date"] = $"{day:yyyy-MM-dd}", ["time"] = "10:00:00" };
         plan["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "grain-water" });
-        plan["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = GrainWater } };
+        plan["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = Bodies.GrainWater } };
 
         var kept = await OkAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["plan"] = plan.DeepClone() }, 201);
         var begin = kept["begin"]![0]!;
@@ -361,6 +361,17 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.True(shown["simulated"]!.GetValue<bool>());
         Assert.False((await OkAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":false}""")))["on"]!.GetValue<bool>());
         Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"speed":7}"""))).Status);
+    }
+
+    [Fact]
+    public async Task The_probe_is_put_into_what_has_stood_for_a_while()
+    {
+        async Task<double> After(int minutes) =>
+            (await OkAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse($$"""{"on":true,"vessel":"wideBowl","volumeMl":350,"fromCelsius":75,"stoodMinutes":{{minutes}}}""")))["celsius"]!.GetValue<double>();
+        Assert.InRange(await After(0), 74, 76);
+        Assert.InRange(await After(10), 40, 55);
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"stoodMinutes":-1}"""))).Status);
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"stoodMinutes":1441}"""))).Status);
     }
 
     [Fact]

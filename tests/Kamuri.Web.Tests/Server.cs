@@ -22,6 +22,9 @@ public sealed class Server : IAsyncLifetime
 /// <summary>Bodies that tests send, valid unless a test says otherwise.</summary>
 internal static class Bodies
 {
+    /// <summary>The catalogue formula of grain water, which has to be begun a day before.</summary>
+    public const string GrainWater = "0000000b-4b61-6d75-7269-000000000000";
+
     public static JsonObject Head(string name = "Oriel") => new()
     {
         ["name"] = name,

@@ -80,13 +80,37 @@ public static class Cooling
     private const double LongestMinutes = 240;
 
     /// <summary>Whole minutes until a mixture is safe on skin, comfortable, and no longer warm.</summary>
-    public static Window ToSkin(Vessel vessel, Millilitres volume, Celsius from, Celsius room, CoolingFigures figures)
+    public static Window ToSkin(Vessel vessel, Millilitres volume, Celsius from, Celsius room, CoolingFigures figures) =>
+        ToSkin(Rate(vessel, volume, figures), from, room, figures);
+
+    /// <summary>Whole minutes until a mixture is safe on skin, comfortable, and no longer warm.</summary>
+    /// <param name="ratePerMinute">Newton rate.</param>
+    /// <param name="from">How warm it is at minute 0.</param>
+    /// <param name="room">How warm it is around it.</param>
+    /// <param name="figures">What is safe, comfortable and warm.</param>
+    public static Window ToSkin(double ratePerMinute, Celsius from, Celsius room, CoolingFigures figures)
     {
-        var rate = Rate(vessel, volume, figures);
-        double Minutes(Celsius target) => Math.Min(LongestMinutes, TimeToReach(from, target, room, rate)?.TotalMinutes ?? LongestMinutes);
+        double Minutes(Celsius target) => Math.Min(LongestMinutes, TimeToReach(from, target, room, ratePerMinute)?.TotalMinutes ?? LongestMinutes);
         var (safe, comfortable, warm) = (Math.Ceiling(Minutes(figures.WarmestOnSkin)), Math.Round(Minutes(figures.Comfortable)), Math.Floor(Minutes(figures.StillWarm)));
         return new Window(safe, Math.Max(safe, comfortable), Math.Max(Math.Max(safe, comfortable), warm));
     }
+
+    /// <summary>
+    /// The curve as readings correct it: without any it is what was foretold, one moves it to where it was found, and two or more
+    /// give it another pace.
+    /// </summary>
+    /// <param name="from">Temperature foretold for minute 0.</param>
+    /// <param name="around">Temperature of the room or the bath.</param>
+    /// <param name="ratePerMinute">Rate foretold.</param>
+    /// <param name="readings">When, in minutes, and how warm.</param>
+    /// <returns>Rate, temperature at minute 0, and whether the pace was found from readings; null when several do not go together.</returns>
+    public static (double RatePerMinute, Celsius AtZero, bool IsFitted)? Corrected(
+        Celsius from, Celsius around, double ratePerMinute, IReadOnlyList<(double Minutes, Celsius Temperature)> readings) => readings.Count switch
+        {
+            0 => (ratePerMinute, from, false),
+            1 => (ratePerMinute, new Celsius(around.Value + ((readings[0].Temperature.Value - around.Value) * Math.Exp(ratePerMinute * readings[0].Minutes))), false),
+            _ => Fit(readings, around) is { } fit ? (fit.RatePerMinute, fit.AtZero, true) : null,
+        };
 
     /// <summary>
     /// The rate that goes best with thermometer readings: least squares through the logarithm of how far each is from the

@@ -39,25 +39,10 @@ public sealed record WarmthForecast(
     public static WarmthForecast Of(
         Vessel vessel, Millilitres volume, Celsius from, Celsius around, DateTimeOffset began, IReadOnlyList<Reading> readings, CoolingFigures figures)
     {
-        var (rate, zero, doubt) = (Cooling.Rate(vessel, volume, figures), from, "");
-        var fitted = false;
-        var since = readings.Select(reading => ((reading.At - began).TotalMinutes, reading.Temperature)).ToList();
-        if (since.Count >= 2)
-        {
-            if (Cooling.Fit(since, around) is { } fit)
-            {
-                (rate, zero, fitted) = (fit.RatePerMinute, fit.AtZero, true);
-            }
-            else
-            {
-                doubt = "These readings do not fit a thing that cools in this room; measure again, a few minutes apart.";
-            }
-        }
-        else if (since.Count == 1)
-        {
-            zero = new Celsius(around.Value + (since[0].Temperature.Value - around.Value) * Math.Exp(rate * since[0].TotalMinutes));
-        }
-
+        var foretold = Cooling.Rate(vessel, volume, figures);
+        var corrected = Cooling.Corrected(from, around, foretold, [.. readings.Select(reading => ((reading.At - began).TotalMinutes, reading.Temperature))]);
+        var doubt = corrected is null ? "These readings do not fit a thing that cools in this room; measure again, a few minutes apart." : "";
+        var (rate, zero, fitted) = corrected ?? (foretold, from, false);
         var cools = zero.Value >= around.Value;
         DateTimeOffset? When(Celsius target) => Cooling.TimeToReach(zero, target, around, rate) is { } time && time.TotalMinutes <= 24 * 60 ? began + time : null;
         var (safe, comfortable) = (cools ? When(figures.WarmestOnSkin) : began, When(figures.Comfortable));

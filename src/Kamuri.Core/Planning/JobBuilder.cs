@@ -17,6 +17,9 @@ internal sealed record Drafted(Job Job, string? StepId, string Title, int Sectio
 
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
+
+    /// <summary>The mixture that cools meanwhile; null when none does.</summary>
+    public CoolingMixture? Cools { get; init; }
 }
 
 /// <summary>Turns timed steps, and the preparations they use, into jobs and links.</summary>
@@ -154,6 +157,7 @@ internal sealed class JobBuilder
             {
                 previous = Wait($"{step.Id}.{cook.Id}.wait", null, PlannedTask.KitchenStrand, cook.Method.WaitTitle!, window, null, cook.Method.Needs,
                     cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it.");
+                _drafts[^1] = _drafts[^1] with { Cools = cook.Method.Cools ? CoolingMixture.Of(cook, request.Room.Temperature, figures.Cooling) : null };
                 _links.Add(new Link(hands, previous, 0, 0));
                 previousIsWait = true;
             }

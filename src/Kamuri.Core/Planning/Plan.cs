@@ -34,6 +34,9 @@ public sealed record PlannedTask(
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
 
+    /// <summary>The mixture that cools meanwhile; null when none does.</summary>
+    public CoolingMixture? Cools { get; init; }
+
     /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
     public string? By { get; init; }
 

@@ -71,8 +71,7 @@ public static class SessionFold
             SessionPaused => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = happened.At } : state,
             SessionResumed => Resume(plan, state, happened.At),
             NoteTaken note => state with { Notes = state.Notes.Add(new Note(note.At, note.Text, note.Task)) },
-            ReadingTaken reading => TakenReading.Wrong(reading.Kind, reading.Value) is null
-                ? state with { Readings = state.Readings.Add(new TakenReading(reading.At, reading.Kind, reading.Value, reading.Task)) } : state,
+            ReadingTaken reading => Read(plan, state, reading),
             MishapHandled mishap => Handle(plan, state, mishap),
             OrderChanged order => state with { Order = new NewOrder([.. order.Order], [.. order.Gaps]) },
             HeadRated rated => plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) },
@@ -80,6 +79,32 @@ public static class SessionFold
             _ => state,
         };
         return ReferenceEquals(next, state) ? state : next with { Undoable = next.Undoable.Add(happened) };
+    }
+
+    /// <summary>A thermometer in something that cools says when it can be used, better than any figure.</summary>
+    private static SessionState Read(SessionPlan plan, SessionState state, ReadingTaken reading)
+    {
+        if (TakenReading.Wrong(reading.Kind, reading.Value) is not null)
+        {
+            return state;
+        }
+
+        var taken = new TakenReading(reading.At, reading.Kind, reading.Value, reading.Task);
+        if (reading.Kind != ReadingKind.Celsius || reading.Task is not { } id || plan.FindTask(id)?.Cools is not { } cools
+            || state.Task(id) is not { Status: TaskStatus.Running, Start: { } began })
+        {
+            return state with { Readings = state.Readings.Add(taken) };
+        }
+
+        var since = state.Readings.Where(each => each.Kind == ReadingKind.Celsius && each.Task == id && each.At >= began).Append(taken)
+            .Select(each => ((each.At - began).TotalMinutes, each.Value)).ToList();
+        var measured = cools.Measured(since);
+        var passed = since[^1].TotalMinutes;
+        return state with
+        {
+            Readings = state.Readings.Add(taken with { Cooling = new WarmthLeft(Math.Max(0, Math.Ceiling(measured.Usual - passed)), Math.Floor(measured.Latest - passed)) }),
+            Changed = state.Changed.SetItem(id, state.Changed.GetValueOrDefault(id, new TaskChange()) with { Measured = measured }),
+        };
     }
 
     private static SessionState Handle(SessionPlan plan, SessionState state, MishapHandled mishap)

@@ -84,6 +84,9 @@ public sealed record SessionTask(
     /// <summary>Somebody or something it needs is not there before; null when nothing holds it back.</summary>
     public DateTimeOffset? NotBefore { get; init; }
 
+    /// <summary>The mixture that cools meanwhile; null when none does, and in sessions of earlier versions.</summary>
+    public CoolingMixture? Cools { get; init; }
+
     /// <summary>Done, the hair is parked and the session stops.</summary>
     public bool Parks { get; init; }
 
@@ -185,6 +188,9 @@ public sealed record SessionPlan
 
     public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);
 
+    /// <summary>How much is taken for a step altogether, in millilitres.</summary>
+    public double Planned(string? step) => Takings.Where(taking => taking.StepId == step).Sum(taking => taking.PlannedMillilitres);
+
     public SessionTask? FindTask(string id) => Tasks.FirstOrDefault(task => task.Id == id);
 
     /// <summary>The head with this key; null for the kitchen's strand and for a key nobody has.</summary>
@@ -265,7 +271,7 @@ public sealed record SessionPlan
     private static SessionTask Task(PlannedTask task, DateTimeOffset start, string? key) => new(
         task.Id, task.StepId is null ? null : Keyed(key, task.StepId), task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
         (task.Start - start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, [.. task.Also.Select(step => Keyed(key, step))], task.IsOvernight, task.Words)
-    { By = task.By, NotBefore = task.NotBefore };
+    { By = task.By, NotBefore = task.NotBefore, Cools = task.Cools };
 
     private static IEnumerable<OverriddenStop> Overrides(Plan plan) =>
         plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!));

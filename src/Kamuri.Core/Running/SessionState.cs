@@ -26,16 +26,19 @@ public sealed record TaskState(
     public bool IsOver => Status is TaskStatus.Done or TaskStatus.Skipped;
 }
 
-/// <summary>What went wrong changed a task.</summary>
+/// <summary>What went wrong, or was measured, changed a task.</summary>
 /// <param name="Minutes">What a wait takes now; null for as planned.</param>
 /// <param name="WithoutHeat">It goes on without hood or steamer.</param>
 public sealed record TaskChange(double? Minutes = null, bool WithoutHeat = false)
 {
+    /// <summary>The marks of a wait as a thermometer has them; null for those of the plan.</summary>
+    public Window? Measured { get; init; }
+
     public SessionTask On(SessionTask task) => task with
     {
-        PlannedMinutes = Minutes ?? task.PlannedMinutes,
-        Window = Minutes is { } minutes && task.Window is { } window
-            ? window with { Earliest = Math.Min(window.Earliest, minutes), Usual = minutes } : task.Window,
+        PlannedMinutes = Minutes ?? Measured?.Usual ?? task.PlannedMinutes,
+        Window = Minutes is { } minutes && (Measured ?? task.Window) is { } window
+            ? window with { Earliest = Math.Min(window.Earliest, minutes), Usual = minutes } : Measured ?? task.Window,
         Uses = WithoutHeat ? [.. task.Uses.Where(each => each is not (Resource.Hood or Resource.Steamer))] : task.Uses,
     };
 }

@@ -12,6 +12,19 @@ public enum ReadingKind
     Grams,
 }
 
+/// <summary>What a reading says of a mixture that cools.</summary>
+/// <param name="ComfortableIn">Minutes until it is comfortable; 0 when it is.</param>
+/// <param name="WarmFor">Minutes until it no longer counts as warm; 0 or below when it does not.</param>
+public sealed record WarmthLeft(double ComfortableIn, double WarmFor)
+{
+    internal string Words => (ComfortableIn, WarmFor) switch
+    {
+        (_, < 1) => "no longer warm; stand it in hot water, or use it cool",
+        (0, _) => $"ready to use, and warm for {WarmFor:0} min more",
+        _ => $"comfortable in {ComfortableIn:0} min, and warm for {WarmFor - ComfortableIn:0} min from then",
+    };
+}
+
 /// <summary>A reading in a run, from a thermometer, a scale, or by hand.</summary>
 /// <param name="At">When.</param>
 /// <param name="Kind">What was measured.</param>
@@ -37,8 +50,11 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
     /// <summary>Coolest that still feels warm, in °C (craft §14).</summary>
     public const double Lukewarm = 36;
 
-    /// <summary>Whether it warns of something.</summary>
-    public bool Warns => Kind == ReadingKind.Celsius && Value > HottestMixture;
+    /// <summary>What it says of the mixture it was taken in; null when that is not one that cools.</summary>
+    public WarmthLeft? Cooling { get; init; }
+
+    /// <summary>Whether it warns of something. What is meant to cool is hot at first.</summary>
+    public bool Warns => Kind == ReadingKind.Celsius && Value > HottestMixture && Cooling is null;
 
     /// <summary>What is wrong with a value; null when it can be one.</summary>
     public static string? Wrong(ReadingKind kind, double value) => kind switch
@@ -54,6 +70,12 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
     public string Sentence(SessionPlan plan)
     {
         var said = Value.ToString(Kind == ReadingKind.Celsius ? "0.#" : "0", CultureInfo.InvariantCulture);
+        if (Cooling is { } cooling)
+        {
+            var title = Task is { } cools && plan.FindTask(cools) is { } task ? $"{task.Title}, " : "";
+            return $"{title}{said} °C: {cooling.Words}.";
+        }
+
         if (Kind == ReadingKind.Celsius)
         {
             return Value switch
@@ -66,7 +88,7 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
         }
 
         var step = Task is { } id ? plan.FindTask(id)?.StepId : null;
-        var planned = plan.Takings.Where(taking => taking.StepId == step).Sum(taking => taking.PlannedMillilitres);
+        var planned = plan.Planned(step);
         // Most of what goes on hair weighs about what water does; the label says where it does not.
         return planned > 0 ? $"{said} g; about {planned:0} ml were planned, {Value / planned * 100:0}\u00a0% of it." : $"{said} g.";
     }

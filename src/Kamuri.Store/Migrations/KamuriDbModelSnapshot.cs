@@ -332,6 +332,9 @@ namespace Kamuri.Store.Migrations
                     b.Property<Guid>("HeadId")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("HouseholdJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("PlanJson")
                         .IsRequired()
                         .HasColumnType("TEXT");

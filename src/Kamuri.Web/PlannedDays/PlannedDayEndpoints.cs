@@ -2,9 +2,11 @@ using System.Text.Json;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
 using Kamuri.Store;
 using Kamuri.Store.PlannedDays;
 using Kamuri.Web.Household;
+using Kamuri.Web.HouseholdPlans;
 using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -12,8 +14,13 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.PlannedDays;
 
-/// <summary>A wash day somebody means to have.</summary>
-public sealed record PlannedDayBody(PlanBody Plan);
+/// <summary>A wash day somebody means to have: of one head, or of a household.</summary>
+public sealed record PlannedDayBody
+{
+    public PlanBody? Plan { get; init; }
+
+    public HouseholdPlanBody? Household { get; init; }
+}
 
 /// <summary>Something that has to be begun before a planned day.</summary>
 /// <param name="What">What is to be done, in order.</param>
@@ -21,16 +28,21 @@ public sealed record PlannedDayBody(PlanBody Plan);
 /// <param name="By">When it has to be begun at the latest.</param>
 public sealed record ToBegin(string Name, string HeadName, IReadOnlyList<MeasuredWords> What, DateTimeOffset Best, DateTimeOffset By, bool TooLate);
 
+/// <summary>Ingredients that want a patch test on a head before a planned day.</summary>
+public sealed record ToTest(string HeadName, IReadOnlyList<string> Ingredients);
+
 /// <summary>A planned day as it stands now.</summary>
-/// <param name="Plan">The question, to be opened again.</param>
+/// <param name="Names">Everyone by name.</param>
+/// <param name="Plan">The question, to be opened again; null for a day of a household.</param>
+/// <param name="Household">The question for a household; null for one head.</param>
 /// <param name="Missed">Its time is past.</param>
 /// <param name="Trouble">What keeps it from starting, or why it cannot be planned any more; empty when nothing does.</param>
 /// <param name="Sentence">When it begins and ends.</param>
 /// <param name="Begin">What has to be begun before.</param>
-/// <param name="PatchTest">Ingredients that want a patch test before it.</param>
+/// <param name="PatchTests">What wants a patch test before it.</param>
 public sealed record PlannedDayView(
-    Guid Id, Guid HeadId, string HeadName, DateOnly Day, PlanBody Plan, bool Missed, string Trouble, string Sentence, DateTimeOffset? Start,
-    IReadOnlyList<ToBegin> Begin, IReadOnlyList<string> PatchTest);
+    Guid Id, string Names, DateOnly Day, PlanBody? Plan, HouseholdPlanBody? Household, bool Missed, string Trouble, string Sentence, DateTimeOffset? Start,
+    IReadOnlyList<ToBegin> Begin, IReadOnlyList<ToTest> PatchTests);
 
 /// <summary>Days that are meant for later, planned anew whenever they are looked at.</summary>
 internal static class PlannedDayEndpoints
@@ -46,16 +58,24 @@ internal static class PlannedDayEndpoints
     }
 
     private static async Task<Results<Created<PlannedDayView>, ValidationProblem, ProblemHttpResult>> KeepAsync(
-        PlannedDayBody body, PlanMaker maker, PlannedDayReader reader, KamuriDb db, House house, CancellationToken cancellation)
+        PlannedDayBody body, PlannedDayReader reader, KamuriDb db, House house, CancellationToken cancellation)
     {
-        if (body.Plan.HeadId is not { } head)
+        if (body.Plan is null == body.Household is null)
         {
-            return Problems.At("plan.headId", "A day is kept for a head that is kept.");
+            return Problems.At("plan", "A plan of one head, or of a household.");
         }
 
-        if (body.Plan.When is null or { Mode: WhenMode.StartNow })
+        var when = body.Plan is { } alone ? alone.When : body.Household!.When;
+        var field = body.Plan is null ? "household.when" : "plan.when";
+        if (when is null or { Mode: WhenMode.StartNow })
         {
-            return Problems.At("plan.when", "A day for later has a time.");
+            return Problems.At(field, "A day for later has a time.");
+        }
+
+        IReadOnlyList<Guid?> heads = body.Plan is { } plan ? [plan.HeadId] : [.. (body.Household!.Heads ?? []).Select(head => head?.Plan?.HeadId)];
+        if (heads is not [{ } first, ..] || heads.Contains(null))
+        {
+            return Problems.At(body.Plan is null ? "household.heads" : "plan.headId", "A day is kept for heads that are kept.");
         }
 
         if (await db.PlannedDays.CountAsync(cancellation) >= Most)
@@ -64,24 +84,25 @@ internal static class PlannedDayEndpoints
         }
 
         var time = await house.TimeAsync(cancellation);
-        var dated = body.Plan with { When = body.Plan.When with { Date = body.Plan.When.Date ?? time.Today } };
-        var (plan, problem, refusal) = await maker.MakeAsync(dated, cancellation);
-        if (plan is null)
+        var dated = when with { Date = when.Date ?? time.Today };
+        var row = new PlannedDayRow
+        {
+            Id = Guid.CreateVersion7(),
+            HeadId = first,
+            Day = dated.Date!.Value,
+            PlanJson = body.Plan is null ? "" : JsonSerializer.Serialize(body.Plan with { When = dated }, StoreJson.Options),
+            HouseholdJson = body.Household is null ? null : JsonSerializer.Serialize(body.Household with { When = dated, FromLongerSearch = false }, StoreJson.Options),
+            CreatedUtcTicks = time.Now.UtcTicks,
+        };
+        var (view, problem, refusal) = await reader.MakeAsync(row, cancellation);
+        if (view is null)
         {
             return problem is not null ? problem : refusal!;
         }
 
-        var row = new PlannedDayRow
-        {
-            Id = Guid.CreateVersion7(),
-            HeadId = head,
-            Day = dated.When.Date!.Value,
-            PlanJson = JsonSerializer.Serialize(dated, StoreJson.Options),
-            CreatedUtcTicks = time.Now.UtcTicks,
-        };
         db.Add(row);
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Created($"/api/planned-days/{row.Id}", await reader.ViewAsync(row, cancellation));
+        return TypedResults.Created($"/api/planned-days/{row.Id}", view);
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> ForgetAsync(Guid id, KamuriDb db, CancellationToken cancellation)
@@ -98,7 +119,7 @@ internal static class PlannedDayEndpoints
 }
 
 /// <summary>Plans the days that are meant for later, as things stand now.</summary>
-internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, House house)
+internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, HouseholdPlanMaker households, House house)
 {
     public async Task<IReadOnlyList<PlannedDayView>> ReadAsync(CancellationToken cancellation)
     {
@@ -111,27 +132,47 @@ internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, House house
         return [.. views.OrderBy(view => view.Start ?? DateTimeOffset.MaxValue)];
     }
 
-    public async Task<PlannedDayView> ViewAsync(PlannedDayRow row, CancellationToken cancellation)
+    private async Task<PlannedDayView> ViewAsync(PlannedDayRow row, CancellationToken cancellation)
     {
-        var name = (await db.Heads.FindAsync([row.HeadId], cancellation))?.Name ?? "";
-        var body = JsonSerializer.Deserialize<PlanBody>(row.PlanJson, StoreJson.Options) ?? throw new InvalidOperationException($"Planned day {row.Id} holds nothing.");
+        var (plan, household) = Question(row);
+        var ids = household?.Heads.Select(head => head.Plan.HeadId).ToList() ?? [row.HeadId];
+        var heads = await db.Heads.Where(head => ids.Contains(head.Id)).ToDictionaryAsync(head => head.Id, head => head.Name, cancellation);
+        PlannedDayView Cannot(bool missed, string trouble, string sentence) => new(
+            row.Id, PlanWords.All([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, "Somebody who is gone"))]), row.Day, plan, household, missed, trouble, sentence, null, [], []);
         var time = await house.TimeAsync(cancellation);
-        if (body.Wanted(time) is { } wanted && wanted <= time.Now)
+        if ((plan ?? household!.Heads[0].Plan with { When = household.When }).Wanted(time) is { } wanted && wanted <= time.Now)
         {
-            return new PlannedDayView(row.Id, row.HeadId, name, row.Day, body, true, "", "Its time is past.", null, [], []);
+            return Cannot(true, "", "Its time is past.");
         }
 
-        var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
-        if (plan is null)
-        {
-            var why = problem?.ProblemDetails.Errors.Values.SelectMany(each => each).FirstOrDefault() ?? refusal?.ProblemDetails.Detail ?? "It cannot be planned any more.";
-            return new PlannedDayView(row.Id, row.HeadId, name, row.Day, body, false, why, "", null, [], []);
-        }
-
-        return new PlannedDayView(row.Id, row.HeadId, name, row.Day, body, false,
-            plan.Findings.FirstOrDefault(finding => finding.Holds)?.Reason ?? "", PlanWords.Finish(plan), plan.Start,
-            [.. plan.Mixtures.Where(mixture => mixture.BeginBy is not null).Select(mixture => new ToBegin(mixture.Cooking.Mixture.Formula.Name, name,
-                [.. mixture.Cooking.Ahead!.Steps.Select(step => step.Words)], mixture.BestBegun!.Value, mixture.BeginBy!.Value, mixture.TooLate))],
-            [.. plan.Findings.SelectMany(finding => finding.PatchTest).Distinct()]);
+        var (view, problem, refusal) = await MakeAsync(row, cancellation);
+        return view ?? Cannot(false, problem?.ProblemDetails.Errors.Values.SelectMany(each => each).FirstOrDefault() ?? refusal?.ProblemDetails.Detail ?? "It cannot be planned any more.", "");
     }
+
+    /// <summary>The day as it stands now, or why it cannot be planned.</summary>
+    public async Task<(PlannedDayView? View, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(PlannedDayRow row, CancellationToken cancellation)
+    {
+        var (asked, household) = Question(row);
+        if (household is not null)
+        {
+            var (day, problem, refusal) = await households.MakeAsync(household, cancellation);
+            return (day is null ? null : View([.. day.Heads.Select(head => head.Plan)], HouseholdWords.Finish(day), day.Start), problem, refusal);
+        }
+        else
+        {
+            var (plan, problem, refusal) = await maker.MakeAsync(asked!, cancellation);
+            return (plan is null ? null : View([plan], PlanWords.Finish(plan), plan.Start), problem, refusal);
+        }
+
+        PlannedDayView View(IReadOnlyList<Plan> plans, string sentence, DateTimeOffset start) => new(
+            row.Id, PlanWords.All([.. plans.Select(plan => plan.Request.Head.Name)]), row.Day, asked, household, false,
+            string.Join(' ', plans.Select(plan => plan.Findings.FirstOrDefault(finding => finding.Holds)?.Reason).OfType<string>().Distinct()), sentence, start,
+            [.. plans.SelectMany(plan => plan.Mixtures.Where(mixture => mixture.BeginBy is not null).Select(mixture => new ToBegin(mixture.Cooking.Mixture.Formula.Name, plan.Request.Head.Name,
+                [.. mixture.Cooking.Ahead!.Steps.Select(step => step.Words)], mixture.BestBegun!.Value, mixture.BeginBy!.Value, mixture.TooLate)))],
+            [.. plans.Select(plan => new ToTest(plan.Request.Head.Name, [.. plan.Findings.SelectMany(finding => finding.PatchTest).Distinct()])).Where(test => test.Ingredients.Count > 0)]);
+    }
+
+    private static (PlanBody? Plan, HouseholdPlanBody? Household) Question(PlannedDayRow row) =>
+        row.HouseholdJson is { } household ? (null, JsonSerializer.Deserialize<HouseholdPlanBody>(household, StoreJson.Options))
+        : (JsonSerializer.Deserialize<PlanBody>(row.PlanJson, StoreJson.Options) ?? throw new InvalidOperationException($"Planned day {row.Id} holds nothing."), null);
 }

@@ -105,12 +105,19 @@ public sealed record RunTaskView(
 
     /// <summary>The key of the head it is for.</summary>
     public required string Head { get; init; }
+
+    /// <summary>The mixture that cools meanwhile; null when none does.</summary>
+    public CoolingView? Cools { get; init; }
 }
 
 /// <summary>What a screen says about the step in hand.</summary>
 public sealed record RunStepView(
     string Id, string Name, Phase Phase, string Instruction, string Reason, IReadOnlyList<Places> Places, Direction Direction,
-    MeasuredWords? Amount, IReadOnlyList<string> Cautions);
+    MeasuredWords? Amount, IReadOnlyList<string> Cautions)
+{
+    /// <summary>How much is to be weighed out for it, in millilitres, which most things on hair weigh in grams; 0 for nothing.</summary>
+    public double WeighsMl { get; init; }
+}
 
 /// <summary>A head of a running session.</summary>
 /// <param name="Key">Its strand.</param>
@@ -171,7 +178,7 @@ public sealed record SessionView(
             [.. plan.Heads.Select(head => new RunHeadView(head.Key, head.HeadId, head.Name, head.Aim, head.Style, house.Local(head.ReadyBy), house.Local(moment.Ends[head.Key]),
                 head.Sections, head.FragileZones, state.RatingsOf(head.Key), moment.Drifts[head.Key]))],
             [.. plan.Steps.Select(step => new RunStepView(step.Id, step.Name, step.Phase, step.Instruction, step.Reason,
-                EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions))],
+                EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions) { WeighsMl = Math.Round(plan.Planned(step.Id)) })],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
             [.. moment.Hands.Select(hands => new HandsView(hands.Name, hands.Doing?.Id, hands.Next?.Id, house.Local(hands.NextFrom), house.Local(hands.RestUntil),
                 [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id))],
@@ -189,7 +196,12 @@ public sealed record SessionView(
         RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
             task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
             task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End))
-        { Words = task.Words, By = task.By, Head = plan.HeadOf(task).Key };
+        {
+            Words = task.Words,
+            By = task.By,
+            Head = plan.HeadOf(task).Key,
+            Cools = task.Cools is { } cools ? new CoolingView(cools.Vessel, Math.Round(cools.Millilitres), cools.FromCelsius) : null,
+        };
     }
 
     private static string Label(SessionPlan plan, SessionEvent last)

@@ -9,7 +9,8 @@ internal interface IThermometerProbe
     double Speed { get; }
 
     /// <summary>Puts it into something.</summary>
-    void Place(Vessel vessel, Millilitres volume, Celsius from, Celsius around, double speed);
+    /// <param name="stood">How long that has been cooling, from <paramref name="from"/>.</param>
+    void Place(Vessel vessel, Millilitres volume, Celsius from, Celsius around, double speed, TimeSpan stood);
 
     void TakeOut();
 
@@ -26,16 +27,16 @@ internal sealed class SimulatedProbe(TimeProvider clock, Func<CoolingFigures> fi
     private const double FasterThanFigures = 1.18;
     private const double NoiseDegrees = 0.08;
     private readonly Lock _gate = new();
-    private (DateTimeOffset Since, Celsius From, Celsius Around, double Rate)? _in;
+    private (DateTimeOffset Since, TimeSpan Stood, Celsius From, Celsius Around, double Rate)? _in;
 
     public double Speed { get; private set; } = 1;
 
-    public void Place(Vessel vessel, Millilitres volume, Celsius from, Celsius around, double speed)
+    public void Place(Vessel vessel, Millilitres volume, Celsius from, Celsius around, double speed, TimeSpan stood)
     {
         lock (_gate)
         {
             Speed = speed;
-            _in = (clock.GetUtcNow(), from, around, Cooling.Rate(vessel, volume, figures()) * FasterThanFigures);
+            _in = (clock.GetUtcNow(), stood, from, around, Cooling.Rate(vessel, volume, figures()) * FasterThanFigures);
         }
     }
 
@@ -58,7 +59,7 @@ internal sealed class SimulatedProbe(TimeProvider clock, Func<CoolingFigures> fi
 
             // A stand-in that runs fast shows the moments its bowl has lived through.
             var lived = (clock.GetUtcNow() - bowl.Since) * Speed;
-            var degrees = Cooling.After(lived, bowl.From, bowl.Around, bowl.Rate).Value;
+            var degrees = Cooling.After(lived + bowl.Stood, bowl.From, bowl.Around, bowl.Rate).Value;
             return new Reading(bowl.Since + lived, new Celsius(degrees + NoiseDegrees * Math.Sin(lived.TotalSeconds)));
         }
     }

@@ -29,7 +29,11 @@ public sealed record ScaleView(double Grams, bool Simulated);
 
 /// <summary>Puts the probe into something, or takes it out.</summary>
 /// <param name="Speed">Pace of the stand-in: 1, 10 or 60.</param>
-public sealed record ProbeBody(bool On, Vessel Vessel = Vessel.WideBowl, double VolumeMl = 250, double FromCelsius = 75, double Speed = 1);
+public sealed record ProbeBody(bool On, Vessel Vessel = Vessel.WideBowl, double VolumeMl = 250, double FromCelsius = 75, double Speed = 1)
+{
+    /// <summary>Minutes since it was as warm as said, by the clock of whoever asks; 0 to 1440.</summary>
+    public double StoodMinutes { get; init; }
+}
 
 /// <summary>How warm something is and will be.</summary>
 internal static class WarmthEndpoints
@@ -97,9 +101,15 @@ internal static class WarmthEndpoints
             return Problems.At("speed", "1, 10 or 60 times.");
         }
 
+        if (body.StoodMinutes is not (>= 0 and <= 24 * 60))
+        {
+            return Problems.At("stoodMinutes", "It has stood for a day at most.");
+        }
+
         if (body.On)
         {
-            probe.Place(body.Vessel, new Millilitres(body.VolumeMl), new Celsius(body.FromCelsius), new Celsius((await house.RowAsync(cancellation)).RoomCelsius), body.Speed);
+            probe.Place(body.Vessel, new Millilitres(body.VolumeMl), new Celsius(body.FromCelsius), new Celsius((await house.RowAsync(cancellation)).RoomCelsius), body.Speed,
+                TimeSpan.FromMinutes(body.StoodMinutes));
         }
         else
         {

@@ -2346,21 +2346,21 @@ export interface components {
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
         };
-        /** @description A wash day somebody means to have. */
+        /** @description A wash day somebody means to have: of one head, or of a household. */
         PlannedDayBody: {
-            plan: components["schemas"]["PlanBody"];
+            plan?: null | components["schemas"]["PlanBody"];
+            household?: null | components["schemas"]["HouseholdPlanBody"];
         };
         /** @description A planned day as it stands now. */
         PlannedDayView: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            headId: string;
-            headName: string;
+            /** @description Everyone by name. */
+            names: string;
             /** Format: date */
             day: string;
-            /** @description The question, to be opened again. */
-            plan: components["schemas"]["PlanBody"];
+            plan: null | components["schemas"]["PlanBody"];
+            household: null | components["schemas"]["HouseholdPlanBody"];
             /** @description Its time is past. */
             missed: boolean;
             /** @description What keeps it from starting, or why it cannot be planned any more; empty when nothing does. */
@@ -2371,8 +2371,8 @@ export interface components {
             start: null | string;
             /** @description What has to be begun before. */
             begin: components["schemas"]["ToBegin"][];
-            /** @description Ingredients that want a patch test before it. */
-            patchTest: string[];
+            /** @description What wants a patch test before it. */
+            patchTests: components["schemas"]["ToTest"][];
         };
         /**
          * @description How readily the hair takes up water.
@@ -2404,6 +2404,11 @@ export interface components {
              * @default 1
              */
             speed: number;
+            /**
+             * Format: double
+             * @description Minutes since it was as warm as said, by the clock of whoever asks; 0 to 1440.
+             */
+            stoodMinutes?: number;
         };
         /** @description The thermometer probe as a screen sees it. */
         ProbeView: {
@@ -2666,6 +2671,11 @@ export interface components {
             direction: components["schemas"]["Direction"];
             amount: null | components["schemas"]["MeasuredWords"];
             cautions: string[];
+            /**
+             * Format: double
+             * @description How much is to be weighed out for it, in millilitres, which most things on hair weigh in grams; 0 for nothing.
+             */
+            weighsMl?: number;
         };
         /** @description A task of a running session, with its real or projected times. */
         RunTaskView: {
@@ -2696,6 +2706,7 @@ export interface components {
             by?: null | string;
             /** @description The key of the head it is for. */
             head: string;
+            cools?: null | components["schemas"]["CoolingView"];
         };
         /** @description How much of a formula to make. One of the three ways. */
         ScaleBody: {
@@ -3328,6 +3339,11 @@ export interface components {
              */
             by: string;
             tooLate: boolean;
+        };
+        /** @description Ingredients that want a patch test on a head before a planned day. */
+        ToTest: {
+            headName: string;
+            ingredients: string[];
         };
         /** @description The day in three figures, in minutes. */
         Totals: {

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router'
 import { api, done, told, type PlannedDayView } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { clock, day } from '@/app/time'
-import { askFor } from '@/places/today/plan/wish'
+import { askFor, askForAll } from '@/places/today/plan/wish'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 
@@ -33,7 +33,7 @@ export function ToBegin({
 }) {
   const { measure } = useMeasure()
   const begin = planned.flatMap((each) => each.begin.map((one) => ({ ...one, dayId: each.id, on: each.day })))
-  const test = planned.filter((each) => each.patchTest.length > 0)
+  const test = planned.flatMap((each) => each.patchTests.map((one) => ({ ...one, dayId: each.id, on: each.day })))
   if (begin.length + batches.length + patches.length + test.length === 0) return null
   return (
     <section className="mt-6" aria-label="To begin before">
@@ -54,10 +54,13 @@ export function ToBegin({
           </li>
         ))}
         {test.map((each) => (
-          <li key={each.id} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
+          <li
+            key={each.dayId + each.headName}
+            className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]"
+          >
             <span className="font-display text-lg font-semibold">A day before</span>
             <span>
-              Patch-test {each.patchTest.join(', ')} on {each.headName} before {day(each.day)}.
+              Patch-test {each.ingredients.join(', ')} on {each.headName} before {day(each.on)}.
             </span>
           </li>
         ))}
@@ -101,7 +104,8 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
     onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
   })
   const back = useMutation({
-    mutationFn: (one: PlannedDayView) => told(api.POST('/api/planned-days', { body: { plan: one.plan } })),
+    mutationFn: (one: PlannedDayView) =>
+      told(api.POST('/api/planned-days', { body: one.household ? { household: one.household } : { plan: one.plan } })),
     onSuccess: () => {
       forget.reset()
       void queries.invalidateQueries({ queryKey: ['ahead'] })
@@ -119,7 +123,7 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
             className="grid items-center gap-x-6 gap-y-2 border-b border-rule py-3 md:grid-cols-[16rem_1fr_auto]"
           >
             <span>
-              <span className="block text-lg font-semibold">{each.headName}</span>
+              <span className="block text-lg font-semibold">{each.names}</span>
               <span className="text-quiet">{day(each.day)}</span>
             </span>
             <span>
@@ -130,7 +134,8 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
               {!each.missed && (
                 <Button
                   onClick={() => {
-                    askFor(each.plan)
+                    if (each.household) askForAll(each.household)
+                    else if (each.plan) askFor(each.plan)
                     void navigate('/today')
                   }}
                 >

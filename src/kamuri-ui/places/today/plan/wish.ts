@@ -81,6 +81,22 @@ const alone = (wish: Wish): Day => ({
 export const askFor = (plan: PlanBody) =>
   localStorage.setItem(kept, JSON.stringify({ ...plan, edits: plan.edits ?? [], headId: plan.headId }))
 
+/** The same for a day of several heads, or one with people and things to plan around. */
+export const askForAll = (body: HouseholdPlanBody) => {
+  const day: Day = {
+    heads: body.heads.map(({ plan, present, readyBy, pauseAfter }) => ({
+      wish: { ...plan, when: body.when, edits: plan.edits ?? [], headId: plan.headId! },
+      present: present ?? [],
+      readyBy: readyBy ?? null,
+      pauseAfter: pauseAfter ?? null,
+    })),
+    at: 0,
+    hands: body.hands ?? [],
+    taken: body.taken ?? [],
+  }
+  localStorage.setItem(kept, JSON.stringify(day))
+}
+
 /** The head that was last asked for on this device. */
 export const lastHead = () => {
   const day = restore()

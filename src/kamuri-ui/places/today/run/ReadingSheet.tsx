@@ -5,38 +5,85 @@ import { clock } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
+import { ChoiceWord } from '@/kit/Word'
 
 /** How warm, how much: from the probe and the scale, or by hand. */
 export function ReadingSheet({
   session,
+  now,
   task,
   open,
   onClose,
   onTake,
 }: {
   session: SessionView
+  /** By the session's clock. */
+  now: number
   /** The task in hand. */
   task: string | null
   open: boolean
   onClose: () => void
   onTake: (event: Omit<EventBody, 'id'>) => void
 }) {
+  const [chosen, setChosen] = useState<string | null>(null)
+  const cooling = session.tasks.filter((each) => each.cools && each.status === 'running')
+  const inHand = session.tasks.find((each) => each.id === task)
+  // What cools is what a thermometer is fetched for, unless somebody says otherwise.
+  const of = chosen === '' ? undefined : (cooling.find((each) => each.id === chosen) ?? cooling[0])
+  const weighs = session.steps.find((step) => step.id === inHand?.step)?.weighsMl ?? 0
   return (
     <Sheet title="A reading" open={open} onClose={onClose}>
+      {cooling.length > 0 && (
+        <p className="mt-2 text-lg">
+          The temperature is for{' '}
+          <ChoiceWord
+            tall
+            small
+            label="What the temperature is for"
+            value={of?.id ?? ''}
+            choices={[
+              ...cooling.map((each) => ({ value: each.id, word: each.title.toLowerCase() })),
+              { value: '', word: 'something else' },
+            ]}
+            onChoose={setChosen}
+          />
+          .
+        </p>
+      )}
       <Row
+        key={of?.id ?? ''}
         label="How warm"
         unit="°C"
         source="From the probe"
         without="The probe is in nothing; put it in under Shelf, Is it warm."
-        read={() => told(api.GET('/api/probe')).then((probe) => probe.celsius)}
-        onKeep={(value) => onTake({ kind: 'reading', reading: 'celsius', value, task })}
+        read={() =>
+          told(
+            of?.cools
+              ? api.PUT('/api/probe', {
+                  body: {
+                    on: true,
+                    vessel: of.cools.vessel,
+                    volumeMl: of.cools.volumeMl,
+                    fromCelsius: of.cools.fromCelsius,
+                    speed: 1,
+                    stoodMinutes: Math.max(0, (now - Date.parse(of.start)) / 60_000),
+                  },
+                })
+              : api.GET('/api/probe'),
+          ).then((probe) => probe.celsius)
+        }
+        onKeep={(value) => onTake({ kind: 'reading', reading: 'celsius', value, task: of?.id ?? task })}
       />
       <Row
         label="How much"
         unit="g"
         source="From the scale"
         without="Nothing is on the scale."
-        read={() => told(api.GET('/api/scale')).then((scale) => scale.grams)}
+        read={() =>
+          told(api.GET('/api/scale', { params: { query: { about: weighs || undefined } } })).then(
+            (scale) => scale.grams,
+          )
+        }
         onKeep={(value) => onTake({ kind: 'reading', reading: 'grams', value, task })}
       />
       <ul className="mt-4" aria-live="polite" data-readings>

@@ -280,7 +280,14 @@ export function RunPage() {
         }}
         onTake={press}
       />
-      <ReadingSheet session={view} task={hands.doing} open={reading} onClose={() => setReading(false)} onTake={press} />
+      <ReadingSheet
+        session={view}
+        now={now}
+        task={hands.doing}
+        open={reading}
+        onClose={() => setReading(false)}
+        onTake={press}
+      />
       <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} session={id} />
       <RunKeys open={help} onClose={() => setHelp(false)} />
     </div>

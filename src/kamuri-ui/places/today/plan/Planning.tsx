@@ -1,0 +1,343 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { api, Refused, told, type ChoicesView, type HeadView, type PlanView, type UseBody } from '@/api/client'
+import { useKeys } from '@/app/keys'
+import { useTitled } from '@/app/measures'
+import { minutesBetween } from '@/app/time'
+import { Plait } from '@/drawings/plait/Plait'
+import type { PlaitTask } from '@/drawings/plait/layout'
+import { Button } from '@/kit/Button'
+import { Tabs } from '@/kit/Tabs'
+import { Trouble } from '@/kit/Trouble'
+import { ChoiceWord } from '@/kit/Word'
+import { AllFields } from './AllFields'
+import { HouseholdPlait, HouseholdWords, PlacingLine, WhyNot } from './Household'
+import { hairOf } from './hair'
+import { InTheKitchen } from './InTheKitchen'
+import { LookLonger } from './LookLonger'
+import { KeptDays, useTemplates } from './KeptDays'
+import { StepList } from './StepList'
+import { WaterSheet } from './WaterSheet'
+import { WhoIsThere } from './WhoIsThere'
+import { bodyOf, isHousehold, useWish, type Day } from './wish'
+import { WishSentence } from './WishSentence'
+import { WorthKnowing } from './WorthKnowing'
+
+type Asking = ReturnType<typeof useWish> & { day: Day }
+
+/** The day that is asked for: its sentence, its drawing, its steps, and what is worth knowing. */
+export function Planning({
+  asking,
+  choices,
+  heads,
+}: {
+  asking: Asking
+  choices: ChoicesView
+  heads: readonly HeadView[]
+}) {
+  const { day, edit, undo, change } = asking
+  const wish = day.heads[day.at]!.wish
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const templates = useTemplates().data ?? []
+  const head = heads.find((each) => each.id === wish.headId)!
+  const [focus, setFocus] = useState<string | null>(null)
+  const [sheet, setSheet] = useState<'fields' | 'kept' | 'water' | 'who' | null>(null)
+  const together = isHousehold(day)
+  const asIs = useMemo(() => (together ? bodyOf(day) : null), [day, together])
+  // A better plan was found for this very day; any change to it asks a new question.
+  const question = JSON.stringify(asIs)
+  const [better, setBetter] = useState('')
+  const body = useMemo(
+    () => (asIs ? { ...asIs, fromLongerSearch: better === question } : null),
+    [asIs, better, question],
+  )
+  const alone = useQuery({
+    queryKey: ['plan', wish],
+    queryFn: () => told(api.POST('/api/plans/preview', { body: wish })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 60_000,
+    retry: false,
+    enabled: !together,
+  })
+  const household = useQuery({
+    queryKey: ['plan', 'household', body],
+    queryFn: () => told(api.POST('/api/household-plans/preview', { body: body! })),
+    // What stood before is only of use while it is of the same heads.
+    placeholderData: (before) => (before?.heads.length === day.heads.length ? before : undefined),
+    refetchInterval: 120_000,
+    retry: false,
+    enabled: together,
+  })
+  const asked = together ? household : alone
+  const start = useMutation({
+    mutationFn: (rehearsal: boolean) =>
+      told(
+        api.POST('/api/sessions', {
+          body: { ...(body ? { household: body } : { plan: wish }), rehearsal, speed: rehearsal ? 60 : 1 },
+        }),
+      ),
+    onSuccess: (session) => navigate(`/run/${session.id}`),
+  })
+  const keep = useMutation({
+    mutationFn: () => told(api.POST('/api/planned-days', { body: asIs ? { household: asIs } : { plan: wish } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
+  })
+  useKeys({ z: () => undo?.() })
+  const whole = together ? household.data : undefined
+  const shown = together ? whole?.heads[day.at]?.plan : alone.data
+  const canStart = together ? whole?.canStart : shown?.canStart
+  const wrong = asked.error instanceof Refused ? asked.error : null
+  const others = heads.filter((each) => !day.heads.some((there) => there.wish.headId === each.id))
+  const key = whole?.heads[day.at]?.key
+
+  return (
+    <>
+      <div className="mt-5">
+        <WishSentence
+          day={day}
+          heads={heads}
+          choices={choices}
+          templates={templates}
+          usesTea={(at) => (together ? whole?.heads[at]?.plan : shown)?.usesTea ?? true}
+          onChange={asking.changeAt}
+          onHead={(at, next) => asking.swap(choices, next, at)}
+          onLeaveOut={asking.leaveOut}
+        />
+        <p className="mt-2 flex flex-wrap gap-x-6 text-lg [&>*]:!my-0">
+          {others.length > 0 && day.heads.length < mostHeads && (
+            <ChoiceWord
+              small
+              label="Wash another head too"
+              value=""
+              word="Another head too"
+              choices={others.map((each) => ({ value: each.id, word: each.head.name, hint: each.due.sentence }))}
+              onChoose={(id) =>
+                asking.add(
+                  choices,
+                  heads.find((each) => each.id === id)!,
+                )
+              }
+            />
+          )}
+          <button
+            type="button"
+            className="group -my-3 cursor-pointer py-3 hover:text-accent"
+            onClick={() => setSheet('who')}
+          >
+            <span className="thread-line">{whoWords(day)}</span>
+          </button>
+        </p>
+        {wrong ? (
+          <p role="alert" className="mt-3 max-w-4xl border-l-4 border-stop pl-3 text-stop">
+            {wrong.message}
+          </p>
+        ) : whole ? (
+          <HouseholdWords plan={whole} />
+        ) : (
+          shown && (
+            <p className="mt-3 max-w-5xl text-lg text-quiet" aria-live="polite">
+              {shown.finishSentence}
+            </p>
+          )
+        )}
+        {whole && !wrong && (whole.minutesLate > 0 || whole.beyond.length > 0) && body && (
+          <WhyNot
+            body={body}
+            onHands={(mayDo) =>
+              asking.arrange({
+                ...day,
+                hands: [day.hands[0] ?? { name: 'You' }, { name: 'Helper', mayDo }],
+              })
+            }
+            onDry={(at, dryingAir) => asking.changeAt(at, { dryingAir })}
+            onLeaveOut={asking.editAt}
+          />
+        )}
+        {whole?.mayBeBetter && !wrong && asIs && better !== question && !household.isPlaceholderData && (
+          <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
+        )}
+        {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
+        {!together && shown?.timeTrouble && !wrong && (
+          <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
+        )}
+        <div className="mt-4 flex flex-wrap items-center gap-3">
+          <Button tone="main" disabled={!canStart || !!wrong || start.isPending} onClick={() => start.mutate(false)}>
+            Begin now
+          </Button>
+          <Button disabled={!canStart || !!wrong || start.isPending} onClick={() => start.mutate(true)}>
+            Rehearse it
+          </Button>
+          {wish.when.mode !== 'startNow' && (
+            <Button disabled={!shown || !!wrong || keep.isPending} onClick={() => keep.mutate()}>
+              Keep it for then
+            </Button>
+          )}
+          <Button tone="quiet" onClick={() => setSheet('fields')}>
+            How it is done
+          </Button>
+          <Button tone="quiet" onClick={() => setSheet('kept')}>
+            Kept days
+          </Button>
+          <Button tone="quiet" onClick={() => setSheet('water')}>
+            Water beads off
+          </Button>
+          <Button tone="quiet" disabled={!undo} onClick={() => undo?.()}>
+            Take back
+          </Button>
+          {(wish.edits.length > 0 || wish.templateId) && (
+            <Button tone="quiet" onClick={() => change({ edits: [], templateId: null })}>
+              As composed
+            </Button>
+          )}
+        </div>
+        <Trouble error={start.error ?? keep.error} />
+        {keep.isSuccess && (
+          <p role="status" className="mt-3 border-l-4 border-done pl-3">
+            Kept.{' '}
+            <Link className="thread-line" to="/ahead">
+              Ahead
+            </Link>{' '}
+            says what has to be begun before.
+          </p>
+        )}
+      </div>
+      {shown && (
+        <div className={wrong ? 'opacity-40' : ''}>
+          <div className="mt-6">
+            {whole ? (
+              <HouseholdPlait
+                plan={whole}
+                at={day.at}
+                focus={focus && key ? `${key}/${focus}` : null}
+                onFocus={(step) =>
+                  setFocus(step && key && step.startsWith(`${key}/`) ? step.slice(key.length + 1) : null)
+                }
+              />
+            ) : (
+              <PlanPlait plan={shown} focus={focus} onFocus={setFocus} />
+            )}
+          </div>
+          {day.heads.length > 1 && (
+            <div className="mt-6">
+              <Tabs
+                label="Whose steps are shown"
+                tabs={day.heads.map((each, n) => ({
+                  key: String(n),
+                  name: heads.find((head) => head.id === each.wish.headId)?.head.name ?? '',
+                }))}
+                at={String(day.at)}
+                onLook={(at) => {
+                  setFocus(null)
+                  asking.look(Number(at))
+                }}
+              />
+            </div>
+          )}
+          <div className="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_23rem]">
+            <StepList
+              plan={shown}
+              uses={wish.uses ?? {}}
+              focus={focus}
+              onFocus={setFocus}
+              onEdit={edit}
+              onUse={(step, use) => change({ uses: withUse(wish.uses ?? {}, step, use) })}
+            />
+            <div>
+              <WorthKnowing plan={shown} onEdit={edit} />
+              <InTheKitchen plan={shown} uses={wish.uses ?? {}} onUses={(uses) => change({ uses })} />
+            </div>
+          </div>
+        </div>
+      )}
+      <AllFields wish={wish} head={head} open={sheet === 'fields'} onClose={() => setSheet(null)} onChange={change} />
+      <WhoIsThere
+        day={day}
+        heads={heads}
+        open={sheet === 'who'}
+        onClose={() => setSheet(null)}
+        onArrange={(next) => {
+          setSheet(null)
+          asking.arrange(next)
+        }}
+      />
+      <KeptDays
+        wish={wish}
+        templates={templates}
+        open={sheet === 'kept'}
+        onClose={() => setSheet(null)}
+        onTake={(template) => {
+          setSheet(null)
+          change({ templateId: template.id, edits: [] })
+        }}
+      />
+      <WaterSheet
+        head={head}
+        open={sheet === 'water'}
+        onClose={() => setSheet(null)}
+        onPlan={(next) => {
+          setSheet(null)
+          change(next)
+        }}
+      />
+    </>
+  )
+}
+
+const mostHeads = 4
+
+/** Who does it, in the words that open its fields. */
+const whoWords = (day: Day) => {
+  const names = day.hands.map((each) => each.name)
+  const hands = names.length > 1 ? `Hands: ${names.join(' and ')}` : 'One pair of hands'
+  const around = [
+    ...(day.heads.some((each) => each.present.length > 0) ? ['who is there when'] : []),
+    ...(day.taken.length > 0 ? ['what is taken'] : []),
+  ]
+  return around.length > 0 ? `${hands}, around ${around.join(' and ')}` : `${hands}, everyone there`
+}
+
+/** What is used with one step changed; null takes it away. */
+const withUse = (uses: Record<string, UseBody>, step: string, use: UseBody | null): Record<string, UseBody> =>
+  Object.fromEntries([...Object.entries(uses).filter(([id]) => id !== step), ...(use ? [[step, use] as const] : [])])
+
+function PlanPlait({
+  plan,
+  focus,
+  onFocus,
+}: {
+  plan: PlanView
+  focus: string | null
+  onFocus: (step: string | null) => void
+}) {
+  const tasks: PlaitTask[] = useTitled(plan.tasks).map((task) => ({
+    ...task,
+    start: minutesBetween(plan.start, task.start),
+    end: minutesBetween(plan.start, task.end),
+  }))
+  const strands = [
+    { id: 'head', name: plan.headName, note: `${plan.kindWords.split(',')[0]}, ${Math.round(plan.size.massGrams)} g` },
+  ]
+  if (tasks.some((task) => task.strand === 'kitchen'))
+    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+  return (
+    <Plait
+      tasks={tasks}
+      startsAt={Number(plan.start.slice(11, 13)) * 60 + Number(plan.start.slice(14, 16))}
+      strands={strands}
+      finishes={[
+        {
+          strand: 'head',
+          likely: minutesBetween(plan.start, plan.end),
+          nineInTen: minutesBetween(plan.start, plan.nineInTenBy),
+        },
+      ]}
+      readyBy={plan.readyBy ? minutesBetween(plan.start, plan.readyBy) : null}
+      focus={focus}
+      onFocus={onFocus}
+      hair={hairOf(plan)}
+      summary={`Plan for ${plan.headName}. ${plan.finishSentence}`}
+    />
+  )
+}
