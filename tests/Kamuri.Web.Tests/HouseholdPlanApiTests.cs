@@ -63,8 +63,7 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         var quick = await PlanAsync(body);
         using var answer = await _server.Http.PostAsJsonAsync("/api/household-plans/longer", body, TestContext.Current.CancellationToken);
         Assert.Equal("text/event-stream", answer.Content.Headers.ContentType?.MediaType);
-        var told = (await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Split('\n')
-            .Where(line => line.StartsWith("data: ", StringComparison.Ordinal)).Select(line => JsonNode.Parse(line[6..])!).ToList();
+        var told = await ToldAsync(answer);
         Assert.Equal(told.Select(each => each["share"]!.GetValue<double>()).Order(), told.Select(each => each["share"]!.GetValue<double>()));
         Assert.Equal(told.Select((_, at) => at == told.Count - 1), told.Select(each => each["isOver"]!.GetValue<bool>()));
         Assert.NotEmpty(told[^1]["sentence"]!.GetValue<string>());
@@ -74,6 +73,34 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         Assert.True(Moment(longer["end"]) <= Moment(quick["end"]));
         Assert.Equal(told[^1]["isBetter"]!.GetValue<bool>(), Moment(longer["end"]) < Moment(quick["end"]));
     }
+
+    [Fact]
+    public async Task Why_an_hour_cannot_be_met_is_told_while_it_is_looked_for()
+    {
+        var body = await AskedAsync("Ilse");
+        body["heads"]![0]!["readyBy"] = "09:40:00";
+        body["heads"]![0]!["plan"]!["dryingAir"] = "blowDryCool";
+        Assert.True((await PlanAsync(body))["minutesLate"]!.GetValue<double>() > 0);
+        using var answer = await _server.Http.PostAsJsonAsync("/api/household-plans/why-not", body, TestContext.Current.CancellationToken);
+        var told = await ToldAsync(answer);
+        Assert.Equal("an earlier beginning", told[0]["trying"]!.GetValue<string>());
+        Assert.Contains(told, each => each["trying"]!.GetValue<string>() == "less for Ilse");
+        Assert.Equal(told.Select(each => each["share"]!.GetValue<double>()).Order(), told.Select(each => each["share"]!.GetValue<double>()));
+        Assert.Equal(told.Select((_, at) => at == told.Count - 1), told.Select(each => each["isOver"]!.GetValue<bool>()));
+        Assert.StartsWith("Beginning at ", told[^1]["remedies"]![0]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+
+        body["heads"]![0]!["readyBy"] = null;
+        using var inTime = await _server.Http.PostAsJsonAsync("/api/household-plans/why-not", body, TestContext.Current.CancellationToken);
+        var nothing = Assert.Single(await ToldAsync(inTime));
+        Assert.True(nothing["isOver"]!.GetValue<bool>());
+        Assert.Empty(nothing["remedies"]!.AsArray());
+        body["hands"] = JsonNode.Parse("""[{"name":"Bea","mayDo":["kitchen"]}]""");
+        Assert.Equal(422, (await _server.SendAsync(HttpMethod.Post, "/api/household-plans/why-not", body)).Status);
+    }
+
+    private static async Task<List<JsonNode>> ToldAsync(HttpResponseMessage answer) =>
+        [.. (await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Split('\n')
+            .Where(line => line.StartsWith("data: ", StringComparison.Ordinal)).Select(line => JsonNode.Parse(line[6..])!)];
 
     [Fact]
     public async Task A_longer_search_for_nothing_that_can_be_is_refused()

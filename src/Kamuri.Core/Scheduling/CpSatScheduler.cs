@@ -19,6 +19,9 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
     /// <summary>Longest tidying of a schedule whose hours are settled. What is not tidied by then is tidy enough.</summary>
     private const double Tidying = 0.002;
 
+    /// <summary>Longest try at ruling something out.</summary>
+    private const double RulingOut = 0.02;
+
     // Problems this small are solved before presolve or cuts have paid for themselves. A day is mostly one long chain, which
     // its linear relaxation already orders.
     internal const string ForOneHead =
@@ -31,6 +34,18 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
             [new Link("a", "b")],
             new Dictionary<Resource, int> { [Resource.Hands] = 1 },
             Deadline: 1));
+
+    public bool MayBeInTime(SchedulingProblem problem)
+    {
+        if (problem.Jobs.Count == 0)
+        {
+            return true;
+        }
+
+        var model = new ScheduleModel(problem, inTime: true);
+        model.ChooseOrders();
+        return Solve(model, "linearization_level:0,cp_model_probing_level:0,stop_after_first_solution:true", RulingOut).Status != CpSolverStatus.Infeasible;
+    }
 
     public Schedule? Solve(SchedulingProblem problem)
     {

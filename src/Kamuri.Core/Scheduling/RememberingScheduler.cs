@@ -15,6 +15,8 @@ public sealed class RememberingScheduler(IScheduler inner) : IScheduler
 
     private readonly ConcurrentDictionary<string, Schedule?> _answers = [];
 
+    public bool MayBeInTime(SchedulingProblem problem) => inner.MayBeInTime(problem);
+
     public Schedule? Solve(SchedulingProblem problem)
     {
         // The whole problem in words: whatever is added to it counts by itself.

@@ -34,10 +34,14 @@ internal sealed class ScheduleModel
     private readonly LinearExprBuilder _hours = LinearExpr.NewBuilder();
     private readonly LinearExprBuilder _tidiness = LinearExpr.NewBuilder();
     private readonly long _horizon;
+    private readonly bool _inTime;
 
-    public ScheduleModel(SchedulingProblem problem)
+    /// <param name="problem">What is to be placed.</param>
+    /// <param name="inTime">Hours are kept, or there is no schedule; else being late is only dear.</param>
+    public ScheduleModel(SchedulingProblem problem, bool inTime = false)
     {
         _problem = problem;
+        _inTime = inTime;
         _horizon = Horizon(problem);
         _placed = problem.Jobs.ToDictionary(job => job.Id, job => new Variables(Model, job, _horizon, problem.MayShorten));
         _end = Model.NewIntVar(0, _horizon, "end");
@@ -266,6 +270,12 @@ internal sealed class ScheduleModel
 
     private void LateAfter(IntVar end, int deadline, string name)
     {
+        if (_inTime)
+        {
+            Model.Add(end <= deadline);
+            return;
+        }
+
         var late = Model.NewIntVar(0, _horizon, name);
         Model.Add(late >= end - deadline);
         _hours.AddTerm(late, Late);

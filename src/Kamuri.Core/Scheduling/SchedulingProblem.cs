@@ -126,4 +126,10 @@ public interface IScheduler
     /// (a resource nobody has, an order that bites its own tail).
     /// </summary>
     Schedule? Solve(SchedulingProblem problem);
+
+    /// <summary>
+    /// Whether a schedule of a problem may end by all of its hours, breaks left out of account. False is certain; true may mean that it
+    /// was not ruled out.
+    /// </summary>
+    bool MayBeInTime(SchedulingProblem problem) => true;
 }

@@ -133,6 +133,12 @@ public sealed record HouseholdPlanView(
         !plan.Proven);
 }
 
+/// <summary>How far the looking for remedies is, and what was found so far.</summary>
+/// <param name="Share">0 to 1.</param>
+/// <param name="Trying">What is tried now; empty at the end.</param>
+/// <param name="IsOver">Whether this is the last word.</param>
+public sealed record WhyNotView(double Share, string Trying, IReadOnlyList<RemedyView> Remedies, bool IsOver);
+
 /// <summary>A smallest change with which everybody would be in time.</summary>
 /// <param name="Minutes">For an earlier beginning: by how much.</param>
 /// <param name="Head">For leaving out: the place of the head among those asked for, from 0; -1 else.</param>
@@ -141,6 +147,10 @@ public sealed record HouseholdPlanView(
 /// <param name="DryingAir">For faster drying: how.</param>
 public sealed record RemedyView(RemedyKind Kind, string Sentence, double Minutes, int Head, IReadOnlyList<EditBody> Edits, IReadOnlyList<Work> MayDo, Air? DryingAir)
 {
+    /// <summary>For two together: either of them; empty else.</summary>
+    public IReadOnlyList<RemedyView> Parts { get; init; } = [];
+
     internal static RemedyView Of(Remedy remedy) => new(remedy.Kind, remedy.Sentence, remedy.Minutes, remedy.Head, [.. (remedy.Edits ?? []).Select(EditBody.From)],
-        [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))], remedy.DryingAir);
+        [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))], remedy.DryingAir)
+    { Parts = [.. remedy.Parts.Select(Of)] };
 }

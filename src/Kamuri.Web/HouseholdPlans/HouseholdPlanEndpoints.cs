@@ -15,7 +15,7 @@ internal static class HouseholdPlanEndpoints
     public static void MapHouseholdPlans(this IEndpointRouteBuilder routes)
     {
         routes.MapPost("/api/household-plans/preview", PreviewAsync).WithName("previewHouseholdPlan").WithTags("Plans");
-        routes.MapPost("/api/household-plans/why-not", WhyNotAsync).WithName("whyNotInTime").WithTags("Plans");
+        routes.MapPost("/api/household-plans/why-not", WhyNotAsync).WithName("whyNotInTime").WithTags("Plans").Produces<WhyNotView>(contentType: "text/event-stream");
         routes.MapPost("/api/household-plans/longer", LongerAsync).WithName("searchLonger").WithTags("Plans").Produces<LongerSearchView>(contentType: "text/event-stream");
     }
 
@@ -26,25 +26,37 @@ internal static class HouseholdPlanEndpoints
         return plan is not null ? TypedResults.ServerSentEvents(searches.OfAsync(plan, context.RequestAborted)) : problem is not null ? problem : refusal!;
     }
 
-    /// <summary>The smallest changes with which everybody would be in time; each is planned whole, so this takes some seconds.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<RemedyView>>, ValidationProblem, ProblemHttpResult>> WhyNotAsync(
-        HouseholdPlanBody body, HouseholdPlanMaker maker, IScheduler scheduler, CraftFigures figures, CancellationToken cancellation)
+    /// <summary>
+    /// The smallest changes with which everybody would be in time; each is planned whole, so this takes some seconds. They are told
+    /// as they are found, and so is what is tried meanwhile.
+    /// </summary>
+    private static async Task<IResult> WhyNotAsync(HouseholdPlanBody body, HouseholdPlanMaker maker, IScheduler scheduler, CraftFigures figures, HttpContext context)
     {
-        var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
-        if (plan is null)
-        {
-            return problem is not null ? problem : refusal!;
-        }
-
-        var remedies = new List<RemedyView>();
-        foreach (var remedy in WhyNot.Of(plan.Request, plan, figures, scheduler))
-        {
-            cancellation.ThrowIfCancellationRequested();
-            remedies.Add(RemedyView.Of(remedy));
-        }
-
-        return TypedResults.Ok<IReadOnlyList<RemedyView>>(remedies);
+        var (plan, problem, refusal) = await maker.MakeAsync(body, context.RequestAborted);
+        return plan is not null ? TypedResults.ServerSentEvents(RemediesAsync(plan, scheduler, figures, context.RequestAborted), "remedies") : problem is not null ? problem : refusal!;
     }
+
+    private static IAsyncEnumerable<WhyNotView> RemediesAsync(HouseholdPlan plan, IScheduler scheduler, CraftFigures figures, CancellationToken cancellation) =>
+        Telling.WhileAsync<WhyNotView>(
+            tell =>
+            {
+                var (found, at) = (new List<RemedyView>(), new RemedySearch(0, ""));
+                void Tell(bool isOver) => tell(new WhyNotView(isOver ? 1 : at.Share, isOver ? "" : at.Trying, [.. found], isOver));
+                foreach (var remedy in WhyNot.Of(plan.Request, plan, figures, scheduler, search =>
+                {
+                    // Nobody listens any more: what is left is not worth a small machine's time.
+                    cancellation.ThrowIfCancellationRequested();
+                    at = search;
+                    Tell(false);
+                }))
+                {
+                    found.Add(RemedyView.Of(remedy));
+                    Tell(false);
+                }
+
+                Tell(true);
+            },
+            cancellation);
 
     private static async Task<Results<Ok<HouseholdPlanView>, ValidationProblem, ProblemHttpResult>> PreviewAsync(
         HouseholdPlanBody body, HouseholdPlanMaker maker, CraftFigures figures, CancellationToken cancellation)

@@ -1,6 +1,5 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
-using System.Threading.Channels;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 using Kamuri.Web.Figures;
@@ -18,27 +17,16 @@ internal sealed class LongerSearches(KnownOrders known, FigureMemory figures) : 
         await _turn.WaitAsync(cancellation);
         try
         {
-            var steps = Channel.CreateUnbounded<LongerSearchView>();
-            var search = Task.Run(
-                () =>
+            await foreach (var step in Telling.WhileAsync<LongerSearchView>(
+                tell =>
                 {
-                    try
-                    {
-                        return LongerSearch.Of(plan, figures.Current, known, share => steps.Writer.TryWrite(new LongerSearchView(share, false, false, "")), cancellation);
-                    }
-                    finally
-                    {
-                        steps.Writer.Complete();
-                    }
+                    var found = LongerSearch.Of(plan, figures.Current, known, share => tell(new LongerSearchView(share, false, false, "")), cancellation);
+                    tell(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
                 },
-                CancellationToken.None);
-            await foreach (var step in steps.Reader.ReadAllAsync(cancellation))
+                cancellation))
             {
                 yield return Item(step);
             }
-
-            var found = await search;
-            yield return Item(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
         }
         finally
         {

@@ -2610,6 +2610,8 @@ export interface components {
             /** @description For a second pair of hands: what it has to do. */
             mayDo: components["schemas"]["Work"][];
             dryingAir: null | components["schemas"]["Air"];
+            /** @description For two together: either of them; empty else. */
+            parts?: components["schemas"]["RemedyView"][];
         };
         /**
          * @description Things only one task can have at a time. Each household says how many of each it has.
@@ -3628,6 +3630,19 @@ export interface components {
          * @enum {unknown}
          */
         WhenMode: "startNow" | "startAt" | "readyBy";
+        /** @description How far the looking for remedies is, and what was found so far. */
+        WhyNotView: {
+            /**
+             * Format: double
+             * @description 0 to 1.
+             */
+            share: number;
+            /** @description What is tried now; empty at the end. */
+            trying: string;
+            remedies: components["schemas"]["RemedyView"][];
+            /** @description Whether this is the last word. */
+            isOver: boolean;
+        };
         /** @description A processing window in minutes: not before, usually, not after. */
         Window: {
             /** Format: double */
@@ -3710,16 +3725,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RemedyView"][];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    "text/event-stream": components["schemas"]["WhyNotView"];
                 };
             };
         };

@@ -26,6 +26,10 @@ public class ProvenBestTests
             ScheduleChecker.Check(problem, schedule);
             Assert.True(schedule.Proven);
             Assert.Equal(best, schedule.LowerBound);
+            // By that minute it may be over, and not a minute sooner.
+            Assert.True(new CpSatScheduler().MayBeInTime(problem with { Deadline = best }));
+            Assert.False(new CpSatScheduler().MayBeInTime(problem with { Deadline = best - 1 }));
+            Assert.False(new CpSatScheduler().MayBeInTime(problem with { Deadlines = new Dictionary<string, int> { [schedule.Placements.MaxBy(placed => placed.End)!.Job.With!] = 0 } }));
         }
     }, iter: 60, threads: 1);
 

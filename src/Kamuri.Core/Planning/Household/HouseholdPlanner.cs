@@ -67,6 +67,17 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         }
     }
 
+    /// <summary>
+    /// Whether a day may be over by everybody's hour. False is certain, and known in a fraction of the time a plan takes; true may mean
+    /// that it was not ruled out.
+    /// </summary>
+    public bool MayBeInTime(HouseholdRequest request, CraftFigures figures)
+    {
+        // Without what makes a plan harder and can be let go: mixtures may stand, and breaks are not counted.
+        var day = HouseholdDay.Of(request, figures, strictlyWarm: false);
+        return day.Lacking() is null && scheduler.MayBeInTime(day.Problem(inTime: true));
+    }
+
     private static HouseholdPlan Placed(HouseholdDay day, SchedulingProblem problem, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
     {
         var request = day.Request;

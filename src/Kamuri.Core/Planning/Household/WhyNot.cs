@@ -17,7 +17,16 @@ public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands, DryFaster, Togethe
 /// <param name="MayDo">For a second pair of hands: what it has to do.</param>
 /// <param name="DryingAir">For faster drying: how.</param>
 public sealed record Remedy(
-    RemedyKind Kind, string Sentence, double Minutes = 0, int Head = -1, IReadOnlyList<PlanEdit>? Edits = null, Work MayDo = Work.None, Air? DryingAir = null);
+    RemedyKind Kind, string Sentence, double Minutes = 0, int Head = -1, IReadOnlyList<PlanEdit>? Edits = null, Work MayDo = Work.None, Air? DryingAir = null)
+{
+    /// <summary>For two together: either of them; empty else.</summary>
+    public IReadOnlyList<Remedy> Parts { get; init; } = [];
+}
+
+/// <summary>How far the looking for remedies is.</summary>
+/// <param name="Share">0 to 1, by the kinds of change that were tried.</param>
+/// <param name="Trying">What is tried now: "a second pair of hands".</param>
+public sealed record RemedySearch(double Share, string Trying);
 
 /// <summary>Why an hour cannot be met, told as the smallest changes that would make it: computed, not guessed.</summary>
 public static class WhyNot
@@ -43,7 +52,12 @@ public static class WhyNot
     /// Every remedy there is, one of each kind and head. Where none of them alone is enough, two of them together; an earlier
     /// beginning does not count there, because it may be over already. Empty when everybody is in time, and when nothing helps.
     /// </summary>
-    public static IEnumerable<Remedy> Of(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, IScheduler scheduler)
+    /// <param name="request">The day that is asked for.</param>
+    /// <param name="plan">What it came to.</param>
+    /// <param name="figures">Craft figures.</param>
+    /// <param name="scheduler">Who places what is tried.</param>
+    /// <param name="report">Told before each kind of change is tried; null for nobody.</param>
+    public static IEnumerable<Remedy> Of(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, IScheduler scheduler, Action<RemedySearch>? report = null)
     {
         var planner = new HouseholdPlanner(scheduler);
         if (!Misses(plan))
@@ -51,39 +65,47 @@ public static class WhyNot
             yield break;
         }
 
+        // Beginning earlier, more hands, drying and leaving out for each head, and two of them together.
+        var (kinds, tried) = (3.0 + (2 * plan.Heads.Count), 0);
+        void Trying(string what) => report?.Invoke(new RemedySearch(tried++ / kinds, what));
+        Trying("an earlier beginning");
         if (Earlier(request, plan, figures, planner) is { } earlier)
         {
             yield return earlier;
         }
 
         var enough = false;
+        Trying("a second pair of hands");
         if (request.Hands.Count < HouseholdRequest.MostHands && Second(request, plan, figures, planner) is { } second)
         {
             enough = true;
             yield return second;
         }
 
-        foreach (var remedy in OnOneHead(request, plan, figures, planner))
+        foreach (var remedy in OnOneHead(request, plan, figures, planner, Trying))
         {
             enough = true;
             yield return remedy;
         }
 
+        Trying("two changes together");
         if (!enough && Together(request, plan, figures, planner) is { } both)
         {
             yield return both;
         }
     }
 
-    private static IEnumerable<Remedy> OnOneHead(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
+    private static IEnumerable<Remedy> OnOneHead(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner, Action<string> trying)
     {
         foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)))
         {
+            trying($"faster drying for {head.Plan.Request.Head.Name}");
             if (DryFaster(request, head, at, figures, planner) is { } dried)
             {
                 yield return dried;
             }
 
+            trying($"less for {head.Plan.Request.Head.Name}");
             if (LeaveOut(request, plan, head, at, figures, planner) is { } without)
             {
                 yield return without;
@@ -97,9 +119,9 @@ public static class WhyNot
         if (request.Hands.Count < HouseholdRequest.MostHands)
         {
             var helped = request with { Hands = [.. request.Hands, new HelpingHands(SecondName)] };
-            if (Made(planner, helped, figures) is { } with && OnOneHead(helped, with, figures, planner).FirstOrDefault() is { } also)
+            if (Made(planner, helped, figures) is { } with && OnOneHead(helped, with, figures, planner, _ => { }).FirstOrDefault() is { } also)
             {
-                return also with { Kind = RemedyKind.Together, MayDo = Work.All, Sentence = $"A second pair of hands, and then: {Lowered(also.Sentence)}" };
+                return Both(new Remedy(RemedyKind.SecondHands, "A second pair of hands", MayDo: Work.All), also);
             }
         }
 
@@ -107,16 +129,17 @@ public static class WhyNot
         {
             var asked = request.Heads[at];
             var dried = request with { Heads = [.. request.Heads.Select((each, n) => n == at ? asked with { Request = asked.Request with { DryingAir = Air.BlowDryCool } } : each)] };
-            if (Made(planner, dried, figures) is { } with && LeaveOut(dried, with, with.Heads[at], at, figures, planner) is { } also)
+            if (Made(planner, dried, figures) is { } with && OnOneHead(dried, with, figures, planner, _ => { }).FirstOrDefault() is { } also)
             {
-                return also with { Kind = RemedyKind.Together, DryingAir = Air.BlowDryCool, Sentence = $"Dried with a dryer, cool, and then: {Lowered(also.Sentence)}" };
+                return Both(new Remedy(RemedyKind.DryFaster, $"{head.Plan.Request.Head.Name} dried with a dryer, cool", Head: at, DryingAir: Air.BlowDryCool), also);
             }
         }
 
         return null;
     }
 
-    private static string Lowered(string sentence) => char.ToLowerInvariant(sentence[0]) + sentence[1..];
+    private static Remedy Both(Remedy one, Remedy other) =>
+        new(RemedyKind.Together, $"{one.Sentence}, and then: {char.ToLowerInvariant(other.Sentence[0])}{other.Sentence[1..]}") { Parts = [one, other] };
 
     private static bool Misses(HouseholdPlan plan) => plan.MinutesLate > 0 || plan.Beyond.Count > 0;
 
@@ -126,10 +149,12 @@ public static class WhyNot
     private static Remedy? Earlier(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
     {
         var late = plan.Heads.Select(head => head.Wanted is { } wanted ? (head.Plan.End - wanted).TotalMinutes : 0).Max();
-        for (var minutes = Math.Max(Step, (int)Math.Ceiling(late / Step) * Step); minutes <= Furthest; minutes *= 2)
+        var least = Math.Max(Step, (int)Math.Ceiling(late / Step) * Step);
+        for (var more = 0; least + more <= Furthest; more = more == 0 ? 3 * Step : 2 * more)
         {
+            var minutes = least + more;
             var when = request.When with { Now = request.When.Now.AddMinutes(-minutes), StartAt = request.When.StartAt?.AddMinutes(-minutes) };
-            if (Made(planner, request with { When = when }, figures) is { } made && !Misses(made))
+            if (InTime(planner, request with { When = when }, figures) is { } made)
             {
                 return new Remedy(RemedyKind.BeginEarlier, $"Beginning at {PlanWords.Clock(made.Start)} or before, all would be in time.",
                     Math.Max(0, (plan.Start - made.Start).TotalMinutes));
@@ -141,7 +166,7 @@ public static class WhyNot
 
     private static Remedy? Second(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
     {
-        HouseholdPlan? With(Work work) => Made(planner, request with { Hands = [.. request.Hands, new HelpingHands(SecondName, work)] }, figures) is { } made && !Misses(made) ? made : null;
+        HouseholdPlan? With(Work work) => InTime(planner, request with { Hands = [.. request.Hands, new HelpingHands(SecondName, work)] }, figures);
         // Where even all the help there could be is not enough, less is not tried.
         if (With(Work.All) is not { } all)
         {
@@ -178,7 +203,7 @@ public static class WhyNot
             var edits = without.SelectMany(each => each.Edits).Distinct().ToList();
             var asked = request.Heads[at];
             var changed = asked with { Request = asked.Request with { Edits = [.. asked.Request.Edits, .. edits] } };
-            if (Made(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && !Misses(made) && (plan.HasStop || !made.HasStop))
+            if (InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && (plan.HasStop || !made.HasStop))
             {
                 return new Remedy(RemedyKind.LeaveOut,
                     $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End)}.", Head: at, Edits: edits);
@@ -200,7 +225,7 @@ public static class WhyNot
         {
             var asked = request.Heads[at];
             var changed = asked with { Request = asked.Request with { DryingAir = air } };
-            if (Made(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && !Misses(made))
+            if (InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made)
             {
                 var how = air switch { Air.Fan => "in the air of a fan", Air.HoodLow => "under the hood, low", _ => "with a dryer, cool" };
                 return new Remedy(RemedyKind.DryFaster, $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End)}.", Head: at, DryingAir: air);
@@ -209,6 +234,10 @@ public static class WhyNot
 
         return null;
     }
+
+    /// <summary>The plan, if everybody is in time in it.</summary>
+    private static HouseholdPlan? InTime(HouseholdPlanner planner, HouseholdRequest request, CraftFigures figures) =>
+        planner.MayBeInTime(request, figures) && Made(planner, request, figures) is { } made && !Misses(made) ? made : null;
 
     private static HouseholdPlan? Made(HouseholdPlanner planner, HouseholdRequest request, CraftFigures figures)
     {

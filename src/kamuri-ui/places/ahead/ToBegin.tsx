@@ -127,7 +127,6 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
               <span className="text-quiet">{day(each.day)}</span>
             </span>
             <span>
-              {each.start && `Begins ${clock(each.start)}. `}
               {each.sentence} {each.trouble && <span className="text-stop">{each.trouble}</span>}
             </span>
             <span className="flex flex-wrap gap-2">

@@ -2,6 +2,7 @@ import { Refused, stream } from '@/api/client'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/kit/Button'
+import { HowFar } from '@/kit/HowFar'
 import { FileField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 
@@ -78,7 +79,7 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
           </p>
         )}
         {progress && !progress.finished && (
-          <progress className="w-full accent-accent" max={progress.of} value={progress.done} aria-label="Rows read" />
+          <HowFar label="Rows read" share={progress.of > 0 ? progress.done / progress.of : 0} />
         )}
         {progress?.finished && (
           <div role="status">

@@ -16,6 +16,8 @@ public class WhyNotTests
     private static HeadOfDay Of(string name, Aim aim = Aim.Moisture) =>
         new(Given.Request(aim, EndStyle.Bun, Given.Head(20) with { Id = new Guid(name.Length, 0, 0, new byte[8]), Name = name }) with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool });
 
+    private static HouseholdPlan Made(HouseholdRequest request) => new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
+
     private static (HouseholdPlan Plan, IReadOnlyList<Remedy> Remedies) Why(HouseholdRequest request)
     {
         var plan = new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
@@ -35,17 +37,23 @@ public class WhyNotTests
         Assert.Contains(remedies, remedy => remedy.Kind == RemedyKind.BeginEarlier);
         foreach (var remedy in remedies)
         {
-            var changed = remedy.Kind switch
-            {
-                RemedyKind.BeginEarlier => plan.Request with { When = plan.Request.When with { Now = plan.Request.When.Now.AddMinutes(-remedy.Minutes) } },
-                RemedyKind.SecondHands => plan.Request with { Hands = [.. plan.Request.Hands, new HelpingHands("Bo", remedy.MayDo)] },
-                RemedyKind.DryFaster => plan.Request with { Heads = [plan.Request.Heads[0] with { Request = plan.Request.Heads[0].Request with { DryingAir = remedy.DryingAir!.Value } }] },
-                _ => plan.Request with { Heads = [plan.Request.Heads[0] with { Request = plan.Request.Heads[0].Request with { Edits = remedy.Edits! } }] },
-            };
-            var made = new HouseholdPlanner(Scheduler).Make(changed, Given.Figures);
+            var made = Made(Changed(plan.Request, remedy));
             Assert.True(made.MinutesLate == 0, $"{remedy.Sentence} {made.MinutesLate} min late");
             Assert.Matches("^(Beginning at|Without|Dried|A second pair of hands) .*[.]$", remedy.Sentence);
         }
+    }
+
+    [Fact]
+    public void What_is_tried_is_told_and_how_far_it_is()
+    {
+        var request = Asked(1, Of("Oriel"), Of("Bo"));
+        var plan = new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
+        var told = new List<RemedySearch>();
+        _ = WhyNot.Of(request, plan, Given.Figures, Scheduler, told.Add).ToList();
+        Assert.Equal(
+            ["an earlier beginning", "a second pair of hands", "faster drying for Oriel", "less for Oriel", "faster drying for Bo", "less for Bo", "two changes together"],
+            told.Select(search => search.Trying));
+        Assert.Equal(told.Select((_, at) => at / 7.0), told.Select(search => search.Share));
     }
 
     [Fact]
@@ -77,7 +85,6 @@ public class WhyNotTests
     [Fact]
     public void Where_one_change_is_not_enough_two_together_are_told()
     {
-        HouseholdPlan Made(HouseholdRequest request) => new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
         var still = Of("Oriel", Aim.Quick) with { Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
         HeadOfDay[] both = [still, Of("Bo", Aim.Quick)];
         var helped = Made(new HouseholdRequest { Heads = [still with { Request = still.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } }, both[1]], Hands = [new("Ama"), new("Bea")], When = new When(Given.Noon) });
@@ -86,10 +93,41 @@ public class WhyNotTests
         Assert.True(plan.MinutesLate > 0);
         var together = Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.Together);
         Assert.DoesNotContain(remedies, remedy => remedy.Kind is RemedyKind.SecondHands or RemedyKind.DryFaster or RemedyKind.LeaveOut);
-        var heads = plan.Request.Heads.Select((head, at) => at != together.Head ? head
-            : head with { Request = head.Request with { DryingAir = together.DryingAir ?? head.Request.DryingAir, Edits = [.. together.Edits ?? []] } }).ToList();
-        Assert.Equal(0, Made(plan.Request with { Heads = heads, Hands = together.MayDo == Work.None ? plan.Request.Hands : [.. plan.Request.Hands, new HelpingHands("Bea", together.MayDo)] }).MinutesLate);
+        Assert.Equal(2, together.Parts.Count);
+        Assert.Equal(0, Made(together.Parts.Aggregate(plan.Request, Changed)).MinutesLate);
         Assert.Contains(", and then: ", together.Sentence, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Two_heads_that_both_dry_too_slowly_are_both_dried_faster()
+    {
+        HeadOfDay Still(string name) => Of(name, Aim.Quick) with { Request = Of(name, Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
+        HeadOfDay[] both = [Still("Oriel"), Still("Bo")];
+        var dried = Made(new HouseholdRequest
+        {
+            Heads = [.. both.Select(head => head with { Request = head.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } })],
+            Hands = [new("Ama"), new("Bea")],
+            When = new When(Given.Noon),
+        });
+        var (plan, remedies) = Why(Asked(((dried.NineInTenBy - dried.Start).TotalMinutes + 5) / 60, both) with { Hands = [new("Ama"), new("Bea")] });
+        var together = Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.Together);
+        Assert.Equal([0, 1], together.Parts.Where(part => part.Kind == RemedyKind.DryFaster).Select(part => part.Head).Order());
+        Assert.Equal(0, Made(together.Parts.Aggregate(plan.Request, Changed)).MinutesLate);
+    }
+
+    /// <summary>What pressing a remedy asks for.</summary>
+    private static HouseholdRequest Changed(HouseholdRequest request, Remedy remedy)
+    {
+        HouseholdRequest OnHead(Func<PlanRequest, PlanRequest> change) =>
+            request with { Heads = [.. request.Heads.Select((head, at) => at == remedy.Head ? head with { Request = change(head.Request) } : head)] };
+        return remedy.Kind switch
+        {
+            RemedyKind.SecondHands => request with { Hands = [.. request.Hands, new HelpingHands("Bea", remedy.MayDo)] },
+            RemedyKind.DryFaster => OnHead(asked => asked with { DryingAir = remedy.DryingAir!.Value }),
+            RemedyKind.LeaveOut => OnHead(asked => asked with { Edits = [.. asked.Edits, .. remedy.Edits!] }),
+            RemedyKind.BeginEarlier => request with { When = request.When with { Now = request.When.Now.AddMinutes(-remedy.Minutes) } },
+            _ => request,
+        };
     }
 
     [Fact]

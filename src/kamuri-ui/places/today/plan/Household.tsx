@@ -1,12 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { api, told, type EditBody, type HouseholdPlanBody, type HouseholdPlanView, type Work } from '@/api/client'
+import type { HouseholdPlanView } from '@/api/client'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
-import { Button } from '@/kit/Button'
 import { hairOf } from './hair'
-import type { Wish } from './wish'
 
 /** What was computed for several heads, in sentences. */
 export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
@@ -28,67 +25,6 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
             {head.plan.headName} cannot begin like this; see what stops it below.
           </p>
         ))}
-    </div>
-  )
-}
-
-/** The smallest changes that would make an hour that cannot be met; each is planned whole, which takes some seconds. */
-export function WhyNot({
-  body,
-  onHands,
-  onDry,
-  onLeaveOut,
-}: {
-  body: HouseholdPlanBody
-  onHands: (mayDo: Work[]) => void
-  onDry: (head: number, air: NonNullable<Wish['dryingAir']>) => void
-  onLeaveOut: (head: number, edits: EditBody[]) => void
-}) {
-  const remedies = useQuery({
-    queryKey: ['why-not', body],
-    queryFn: () => told(api.POST('/api/household-plans/why-not', { body })),
-    staleTime: 120_000,
-    retry: false,
-  })
-  return (
-    <div className="mt-3 max-w-4xl border-l-4 border-warn pl-3" data-why-not>
-      <p className="font-semibold text-warn">Not everyone is done in time.</p>
-      {remedies.isFetching && !remedies.data && <p role="status">Looking for the smallest changes that would do it.</p>}
-      {remedies.data?.length === 0 && <p>Neither one change nor two would do it. Another hour, or another day?</p>}
-      <ul>
-        {remedies.data?.map((remedy) => (
-          <li key={remedy.sentence} className="mt-1 flex flex-wrap items-center gap-x-3">
-            <span>{remedy.sentence}</span>
-            {remedy.kind === 'secondHands' && (
-              <Button tone="quiet" onClick={() => onHands(remedy.mayDo)}>
-                Plan with them
-              </Button>
-            )}
-            {remedy.kind === 'dryFaster' && remedy.dryingAir && (
-              <Button tone="quiet" onClick={() => onDry(remedy.head, remedy.dryingAir!)}>
-                Dry it so
-              </Button>
-            )}
-            {remedy.kind === 'together' && (
-              <Button
-                tone="quiet"
-                onClick={() => {
-                  if (remedy.mayDo.length > 0) onHands(remedy.mayDo)
-                  if (remedy.dryingAir) onDry(remedy.head, remedy.dryingAir)
-                  if (remedy.edits.length > 0) onLeaveOut(remedy.head, remedy.edits)
-                }}
-              >
-                Do both
-              </Button>
-            )}
-            {remedy.kind === 'leaveOut' && (
-              <Button tone="quiet" onClick={() => onLeaveOut(remedy.head, remedy.edits)}>
-                Leave it out
-              </Button>
-            )}
-          </li>
-        ))}
-      </ul>
     </div>
   )
 }

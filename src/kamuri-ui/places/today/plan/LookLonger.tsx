@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { Refused, stream, type HouseholdPlanBody, type LongerSearchView } from '@/api/client'
 import { Button } from '@/kit/Button'
+import { HowFar } from '@/kit/HowFar'
 
 /**
  * Searches on for a better plan of the day that is shown. Another day is another question: the caller gives it a key of its own.
@@ -40,12 +41,7 @@ export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: 
       {step && !step.isOver && (
         <>
           <span>Looking for a better one.</span>
-          <progress
-            className="h-2 w-40 appearance-none bg-rule [&::-moz-progress-bar]:bg-accent [&::-webkit-progress-bar]:bg-rule [&::-webkit-progress-value]:bg-accent"
-            max={1}
-            value={step.share}
-            aria-label="How far the search is"
-          />
+          <HowFar label="How far the search is" share={step.share} />
           <Button
             tone="quiet"
             onClick={() => {
