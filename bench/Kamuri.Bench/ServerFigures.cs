@@ -11,7 +11,8 @@ namespace Kamuri.Bench;
 /// <summary>What the published server takes: to start, in memory, to acknowledge a press, and what a first visit loads.</summary>
 internal static partial class ServerFigures
 {
-    private const string Head = "0199aaaa-0000-7000-8000-000000000001";
+    /// <summary>The heads of the demo household.</summary>
+    private static readonly string[] Heads = ["0199aaaa-0000-7000-8000-000000000001", "0199aaaa-0000-7000-8000-000000000002", "0199aaaa-0000-7000-8000-000000000003"];
 
     public static async Task<IReadOnlyList<Measurement>> MeasureAsync(string app)
     {
@@ -24,7 +25,20 @@ internal static partial class ServerFigures
         }
 
         using var running = await ServerProcess.StartAsync(server, demo: true);
-        var presses = await PressesAsync(running);
+        for (var n = 0; n < 30; n++)
+        {
+            await running.SendAsync(HttpMethod.Post, "/api/plans/preview", Plan(Heads[0]));
+        }
+
+        var presses = await PressesAsync(running, new JsonObject { ["plan"] = Plan(Heads[0]) });
+        var three = await PressesAsync(running, new JsonObject
+        {
+            ["household"] = new JsonObject
+            {
+                ["heads"] = new JsonArray([.. Heads.Select(head => new JsonObject { ["plan"] = Plan(head) })]),
+                ["when"] = new JsonObject { ["mode"] = "startNow" },
+            },
+        });
         using var empty = await ServerProcess.StartAsync(server);
         var table = await ImportAsync(empty);
         return
@@ -32,6 +46,7 @@ internal static partial class ServerFigures
             Measurement.Of("server ready, empty house", "s", starts, 2.5),
             Measurement.Of("a press acknowledged on disk", "ms", presses.Acknowledged, 15),
             Measurement.Of("a press seen on another screen", "ms", presses.Seen, 150),
+            Measurement.Of("three heads: a press seen on another screen", "ms", three.Seen, 150),
             Single("5 000 products taken in from a table", "s", table, 2),
             Single("resident memory after plans and a run", "MB", running.ResidentBytes / 1024.0 / 1024, 250),
             Single("first-load script", "KB gzip", FirstLoad(Path.Combine(app, "wwwroot"), FirstScripts()), 220),
@@ -58,21 +73,23 @@ internal static partial class ServerFigures
 
     private static Measurement Single(string name, string unit, double value, double? target) => new(name, unit, value, value, target, 1);
 
-    private static async Task<(List<double> Acknowledged, List<double> Seen)> PressesAsync(ServerProcess server)
+    private static JsonObject Plan(string head) => new()
     {
-        var plan = new JsonObject
+        ["headId"] = head,
+        ["aim"] = "moisture",
+        ["style"] = head == Heads[0] ? "twists" : "asItIs",
+        ["when"] = new JsonObject { ["mode"] = "startNow" },
+    };
+
+    /// <summary>Presses in a session, and the same presses as they arrive on another screen, in milliseconds.</summary>
+    private static async Task<(List<double> Acknowledged, List<double> Seen)> PressesAsync(ServerProcess server, JsonObject begun)
+    {
+        var (status, session) = await server.SendAsync(HttpMethod.Post, "/api/sessions", begun);
+        if (status != 201)
         {
-            ["headId"] = Head,
-            ["aim"] = "moisture",
-            ["style"] = "twists",
-            ["when"] = new JsonObject { ["mode"] = "startNow" },
-        };
-        for (var n = 0; n < 30; n++)
-        {
-            await server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan.DeepClone());
+            throw new InvalidOperationException($"The session did not begin: {session?.ToJsonString()}");
         }
 
-        var (_, session) = await server.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan });
         var path = $"/api/sessions/{session!["id"]}";
         await using var stream = await server.Http.GetStreamAsync(new Uri(path + "/stream", UriKind.Relative));
         using var reader = new StreamReader(stream);
