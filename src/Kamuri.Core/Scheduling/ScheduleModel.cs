@@ -31,6 +31,7 @@ internal sealed class ScheduleModel
     private readonly Dictionary<string, List<(string Pair, BoolVar Does)>> _hands = [];
     private readonly IntVar _end;
     private readonly IntVar? _begin;
+    private readonly List<IntVar> _late = [];
     private readonly LinearExprBuilder _hours = LinearExpr.NewBuilder();
     private readonly LinearExprBuilder _tidiness = LinearExpr.NewBuilder();
     private readonly long _horizon;
@@ -75,6 +76,9 @@ internal sealed class ScheduleModel
 
     public void MinimizeHours() => Model.Minimize(_hours);
 
+    /// <summary>Only minutes late, of everybody.</summary>
+    public void MinimizeLateness() => Model.Minimize(LinearExpr.Sum(_late));
+
     public void MinimizeTidiness() => Model.Minimize(_tidiness);
 
     /// <summary>Holds the hours between what is proven and what was found. A bound of an easier problem is one of this.</summary>
@@ -90,6 +94,9 @@ internal sealed class ScheduleModel
             Model.Add(_hours <= (long)Math.Round(most));
         }
     }
+
+    /// <summary>Nobody is later for it.</summary>
+    public void KeepLateness(long atMost) => Model.Add(LinearExpr.Sum(_late) <= atMost);
 
     /// <summary>Says the order of hands in choices of its own, where there is one pair of them: what a proof is made of.</summary>
     public void ChooseOrders()
@@ -278,6 +285,7 @@ internal sealed class ScheduleModel
 
         var late = Model.NewIntVar(0, _horizon, name);
         Model.Add(late >= end - deadline);
+        _late.Add(late);
         _hours.AddTerm(late, Late);
     }
 

@@ -10,18 +10,17 @@ public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
 /// The search for a schedule of several heads. It begins with what going by the list comes to, and then asks from below: is
-/// this possible? And with one more minute? The first yes is the best there is. Where that takes too long, it looks for
-/// something better than it has from above, and what was proven from below stays the least.
+/// this possible? And with one more minute? The first yes is the best there is. Where there are hours to be in time for, it asks first
+/// for the least minutes late, and then for the best day that is no later. Where that takes too long, it looks for something better
+/// than it has from above, and what was proven from below stays the least.
 /// </summary>
 internal sealed class SeveralHeads(SchedulingProblem problem)
 {
-    /// <summary>A second or two is all there is, in the solver's deterministic time: first from below, then from above.</summary>
-    private readonly (double Below, double Above) _search = problem.Pairs.Count > 1 ? (BelowOfPairs, AboveOfPairs) : (BelowOfOne, AboveOfOne);
-
-    private const double BelowOfOne = 0.08;
-    private const double AboveOfOne = 0.01;
-    private const double BelowOfPairs = 0.02;
-    private const double AboveOfPairs = 0.03;
+    /// <summary>
+    /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
+    /// hours, and what is left from above. With one pair of hands most of it goes into the proof.
+    /// </summary>
+    private readonly (double Below, double NoLater, double Above) _search = problem.Pairs.Count > 1 ? (0.02, 0.02, 0.03) : (0.08, 0.08, 0.01);
 
     private const double Tidying = 0.005;
 
@@ -40,21 +39,29 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     // The orders of hands are choices of their own here, so what else the solver would find out about them is work done twice.
     private const string FromBelow = "linearization_level:0,cp_model_probing_level:0,use_objective_lb_search:true,use_precedences_in_disjunctive_constraint:false";
 
+    // In time, few waits are shortened, which the linear relaxation sees at once. Late, nearly all are, and what is left is not far
+    // from what is found.
+    private const string InTime = "linearization_level:1,cp_model_probing_level:0,use_objective_lb_search:true,use_precedences_in_disjunctive_constraint:false";
+    private const string Overdue = "linearization_level:0,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false";
+
     private readonly string _fromAbove = problem.Pairs.Count > 1 ? Restless : Thorough;
     private double _bound = double.NegativeInfinity;
     private Found? _best;
 
+    /// <summary>Minutes late that cannot be fewer; null while that is not proven.</summary>
+    private long? _leastLate;
+
     /// <summary>A schedule and what its hours come to.</summary>
     private sealed record Found(double Hours, Schedule Schedule);
 
-    private bool IsProven => _best is not null && _best.Hours <= _bound + ScheduleModel.Close;
+    private bool IsProven => _best is not null && _best.Hours <= _bound + ScheduleModel.Close && !(Late(_best.Schedule) > _leastLate);
 
     /// <summary>The best that a second or two find; null when there is none.</summary>
     /// <param name="known">Orders that a longer search has found.</param>
     public Schedule? Quick(KnownOrders? known)
     {
         Take(ListSchedule.Of(problem) is { } list ? InOrder(list) : null);
-        if (!Place(FromBelow, _search.Below))
+        if (problem.MayShorten ? !PlaceLeastLate() || !Place(_leastLate == 0 ? InTime : Overdue, _search.NoLater) : !Place(FromBelow, _search.Below))
         {
             return null;
         }
@@ -110,7 +117,7 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
         var model = new ScheduleModel(problem);
         model.ChooseOrders();
         model.MinimizeHours();
-        model.KeepHours(_bound, _best?.Hours);
+        Keep(model, _bound, _best?.Hours);
         model.BeginAt(_best?.Schedule.Placements ?? []);
         var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
         if (status != CpSolverStatus.Infeasible)
@@ -127,14 +134,43 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
         return status != CpSolverStatus.Infeasible;
     }
 
-    private void Take(Found? found) => _best = found is not null && (_best is null || found.Hours < _best.Hours) ? found : _best;
+    /// <summary>Looks for the fewest minutes late. Whether there is a schedule, as far as is known.</summary>
+    private bool PlaceLeastLate()
+    {
+        var model = new ScheduleModel(problem);
+        model.ChooseOrders();
+        model.MinimizeLateness();
+        model.BeginAt(_best?.Schedule.Placements ?? []);
+        var (solver, status) = CpSatScheduler.Solve(model, FromBelow, _search.Below);
+        if (CpSatScheduler.HasSchedule(status))
+        {
+            _leastLate = status == CpSolverStatus.Optimal ? (long)Math.Round(solver.ObjectiveValue) : null;
+            Take(InOrder(model.Read(solver, _bound, proven: false)));
+        }
+
+        return status != CpSolverStatus.Infeasible;
+    }
+
+    private void Keep(ScheduleModel model, double atLeast, double? atMost)
+    {
+        if (_leastLate is { } late)
+        {
+            model.KeepLateness(late);
+        }
+
+        // Where the best so far is later than it need be, its hours are no measure.
+        model.KeepHours(atLeast, _best is not null && Late(_best.Schedule) > _leastLate ? null : atMost);
+    }
+
+    private void Take(Found? found) =>
+        _best = found is not null && (_best is null || (Late(found.Schedule), found.Hours).CompareTo((Late(_best.Schedule), _best.Hours)) < 0) ? found : _best;
 
     /// <summary>The best of what keeps an order: quickly told, and tidy; null when the order does not do.</summary>
     private Found? InOrder(Schedule order)
     {
         var model = new ScheduleModel(Breaks.Settled(order, problem));
         model.MinimizeHours();
-        model.KeepHours(_bound, null);
+        Keep(model, _bound, null);
         var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
         if (!CpSatScheduler.HasSchedule(status))
         {
@@ -153,7 +189,7 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     private Schedule Rested(Found found, int seed = 7)
     {
         var model = new ScheduleModel(problem);
-        model.KeepHours(_bound, found.Hours);
+        Keep(model, _bound, found.Hours);
         model.MinimizeTidiness();
         model.BeginAt(found.Schedule.Placements);
         var (solver, status) = CpSatScheduler.Solve(model, _fromAbove, Tidying, seed);
