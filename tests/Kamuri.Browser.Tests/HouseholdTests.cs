@@ -86,6 +86,46 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
     }
 
     [Fact]
+    public void A_day_of_two_heads_is_kept_for_later_and_opened_again()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Household(new { mode = "startAt", time = "10:00:00", date = DateTime.Now.AddDays(3).ToString("yyyy-MM-dd", null) }, "Ama", "Kofi"));
+        window.Go("/today");
+        window.Until(() => window.Count("[data-thread]") == 2, "the plait", 30);
+        window.Press("Keep it for then");
+        window.SeeText("says what has to be begun before");
+        window.Wish(DemoServer.Wish());
+        window.Go("/ahead");
+        window.SeeText("Oriel and Wren", "[aria-label='Planned days']");
+        Assert.Matches("Start at 10:00; done: ", window.Text("[aria-label='Planned days']"));
+        window.Script("[...document.querySelectorAll(\"[aria-label='Planned days'] li\")].find((day) => day.textContent.includes('Oriel and Wren')).querySelector('button').click()");
+        window.Until(() => window.Path == "/today", "today");
+        window.SeeText("Hands: Ama and Kofi");
+        Assert.Matches("Wash Oriel .* and Wren .* at 10:00", window.Text("h1"));
+        Assert.Empty(window.Complaints());
+    }
+
+    [Fact]
+    public async Task A_thermometer_in_the_tea_moves_the_wait_for_it()
+    {
+        using var window = new Window(server.Process.Address, 390, 844);
+        window.Wish(DemoServer.Wish());
+        window.Go("/today");
+        window.Press("Rehearse it");
+        window.See("[data-main]");
+        await Rehearsal.LiveThroughAsync(server.Process, window.Path.Split('/')[^1], view =>
+            view["tasks"]!.AsArray().Any(task => task!["cools"] is not null && task["status"]!.GetValue<string>() == "running"));
+        window.Keys_("r");
+        window.SeeText("The temperature is for", "[role=dialog]");
+        window.Press("From the probe");
+        window.Until(() => window.Has("[role=dialog] button[aria-label='Keep how warm it is']:enabled"), "a reading");
+        Assert.Empty(window.Axe());
+        window.Click("[role=dialog] button[aria-label='Keep how warm it is']");
+        window.Until(() => System.Text.RegularExpressions.Regex.IsMatch(window.Text("[data-readings]"), "Tea cooling, [0-9.]+ °C: (comfortable in|ready to use|no longer warm)"), "what it means");
+        Assert.Empty(window.Complaints());
+    }
+
+    [Fact]
     public void Two_heads_are_run_from_two_screens_and_something_goes_wrong()
     {
         using var bath = new Window(server.Process.Address);
