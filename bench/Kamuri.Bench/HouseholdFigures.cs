@@ -19,7 +19,7 @@ internal static class HouseholdFigures
         {
             var watched = new Watched();
             var planner = new HouseholdPlanner(watched);
-            foreach (var request in Requests(heads, hands).Take(8))
+            foreach (var request in Requests(heads, hands).Take(20))
             {
                 planner.Make(request, CraftFigures.Default);
             }

@@ -131,26 +131,26 @@ internal sealed class ScheduleModel
             .OrderBy(placement => placement.Start)
             .ThenBy(placement => placement.End)
             .ToList();
-        return Judged(new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
+        return Judged(_problem, new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
     }
 
     /// <summary>A schedule of this problem, and what is proven of it.</summary>
-    public Schedule Judged(Schedule schedule, double bound, bool proven)
+    public static Schedule Judged(SchedulingProblem problem, Schedule schedule, double bound, bool proven)
     {
         // A bound on the hours is one on the end only where nothing else counts in them; else the longest chain is all that is sure.
-        var isPure = !_problem.MayShorten && !_problem.MayBeginLater;
+        var isPure = !problem.MayShorten && !problem.MayBeginLater;
         var begin = schedule.Placements.Min(placement => placement.Start);
         var lower = proven ? schedule.Span
             : isPure ? Math.Clamp((int)Math.Ceiling((bound / Total) - Close), 0, schedule.Span)
-            : Math.Min(schedule.Span, begin + LongestChain(schedule.Placements));
+            : Math.Min(schedule.Span, begin + LongestChain(problem, schedule.Placements));
         return schedule with { LowerBound = lower, Proven = proven };
     }
 
     /// <summary>Minutes that follow one another whatever hands and things there are.</summary>
-    private int LongestChain(IReadOnlyList<Placement> placements)
+    private static int LongestChain(SchedulingProblem problem, IReadOnlyList<Placement> placements)
     {
-        var chains = SettledOrder.Of([.. placements.Select(placed => new OrderedJob(placed.Job.Id, placed.Start, placed.End, []))], _problem.Links, _problem.Capacity);
-        return (int)chains.Time([.. placements.Select(placed => (double)(_problem.MayShorten ? placed.Job.Shortest : placed.Job.Usual))], new double[placements.Count]);
+        var chains = SettledOrder.Of([.. placements.Select(placed => new OrderedJob(placed.Job.Id, placed.Start, placed.End, []))], problem.Links, problem.Capacity);
+        return (int)chains.Time([.. placements.Select(placed => (double)(problem.MayShorten ? placed.Job.Shortest : placed.Job.Usual))], new double[placements.Count]);
     }
 
     private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();

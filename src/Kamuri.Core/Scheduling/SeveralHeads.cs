@@ -20,9 +20,9 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
     /// hours, and what is left from above. With one pair of hands most of it goes into the proof.
     /// </summary>
-    private readonly (double Below, double NoLater, double Above) _search = problem.Pairs.Count > 1 ? (0.02, 0.02, 0.03) : (0.08, 0.08, 0.01);
+    private readonly (double Below, double NoLater, double Above) _search = problem.Pairs.Count > 1 ? (0.02, 0.02, 0.03) : (0.08, 0.13, 0.01);
 
-    private const double Tidying = 0.005;
+    private const double Tidying = 0.003;
 
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
@@ -165,38 +165,33 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     private void Take(Found? found) =>
         _best = found is not null && (_best is null || (Late(found.Schedule), found.Hours).CompareTo((Late(_best.Schedule), _best.Hours)) < 0) ? found : _best;
 
-    /// <summary>The best of what keeps an order: quickly told, and tidy; null when the order does not do.</summary>
+    /// <summary>The best of what keeps an order: quickly told; null when the order does not do.</summary>
     private Found? InOrder(Schedule order)
     {
         var model = new ScheduleModel(Breaks.Settled(order, problem));
         model.MinimizeHours();
         Keep(model, _bound, null);
         var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
-        if (!CpSatScheduler.HasSchedule(status))
-        {
-            return null;
-        }
-
-        var (hours, placed) = (solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
-        model.KeepHours(_bound, hours);
-        model.MinimizeTidiness();
-        model.BeginAt(placed.Placements);
-        (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
-        return new Found(hours, CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : placed);
+        return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 
-    /// <summary>Tidied while the hours stay, and with breaks.</summary>
+    /// <summary>Tidied while the hours stay, first in its order and then in any, and with breaks.</summary>
     private Schedule Rested(Found found, int seed = 7)
     {
-        var model = new ScheduleModel(problem);
+        var settled = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, problem)), CpSatScheduler.ForOneHead, seed);
+        var tidied = Tidied(found with { Schedule = settled }, new ScheduleModel(problem), _fromAbove, seed);
+        var schedule = ScheduleModel.Judged(problem, tidied, _bound, proven: found.Hours <= _bound + ScheduleModel.Close);
+        var (rested, gaps) = Breaks.Into(schedule, problem, PlaceInOrder);
+        return rested with { Gaps = gaps, WithoutBreaks = schedule.Span, ProvenWithoutBreaks = schedule.Proven };
+    }
+
+    private Schedule Tidied(Found found, ScheduleModel model, string how, int seed)
+    {
         Keep(model, _bound, found.Hours);
         model.MinimizeTidiness();
         model.BeginAt(found.Schedule.Placements);
-        var (solver, status) = CpSatScheduler.Solve(model, _fromAbove, Tidying, seed);
-        var tidied = CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
-        var schedule = model.Judged(tidied, _bound, proven: found.Hours <= _bound + ScheduleModel.Close);
-        var (rested, gaps) = Breaks.Into(schedule, problem, PlaceInOrder);
-        return rested with { Gaps = gaps, WithoutBreaks = schedule.Span, ProvenWithoutBreaks = schedule.Proven };
+        var (solver, status) = CpSatScheduler.Solve(model, how, Tidying, seed);
+        return CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
     }
 
     /// <summary>Places what has hardly any choice left.</summary>
