@@ -140,7 +140,12 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
         var model = new ScheduleModel(problem);
         model.ChooseOrders();
         model.MinimizeLateness();
-        model.BeginAt(_best?.Schedule.Placements ?? []);
+        if (_best is not null)
+        {
+            model.KeepLateness(Late(_best.Schedule));
+            model.BeginAt(_best.Schedule.Placements);
+        }
+
         var (solver, status) = CpSatScheduler.Solve(model, FromBelow, _search.Below);
         if (CpSatScheduler.HasSchedule(status))
         {
