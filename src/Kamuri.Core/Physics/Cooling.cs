@@ -90,7 +90,9 @@ public static class Cooling
     /// <param name="figures">What is safe, comfortable and warm.</param>
     public static Window ToSkin(double ratePerMinute, Celsius from, Celsius room, CoolingFigures figures)
     {
-        double Minutes(Celsius target) => Math.Min(LongestMinutes, TimeToReach(from, target, room, ratePerMinute)?.TotalMinutes ?? LongestMinutes);
+        // What is not as warm as that need not fall to it, and what the room keeps warmer never does.
+        double Minutes(Celsius target) => from.Value <= target.Value ? 0 : room.Value >= target.Value ? LongestMinutes
+            : Math.Min(LongestMinutes, TimeToReach(from, target, room, ratePerMinute)!.Value.TotalMinutes);
         var (safe, comfortable, warm) = (Math.Ceiling(Minutes(figures.WarmestOnSkin)), Math.Round(Minutes(figures.Comfortable)), Math.Floor(Minutes(figures.StillWarm)));
         return new Window(safe, Math.Max(safe, comfortable), Math.Max(Math.Max(safe, comfortable), warm));
     }

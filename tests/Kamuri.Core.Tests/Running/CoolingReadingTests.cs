@@ -35,6 +35,14 @@ public class CoolingReadingTests
         Assert.Equal(alone, Tea.Measured([(9.5, 50), (10, 44)]));
     }
 
+    [Fact]
+    public void Colder_than_the_room_is_cold_at_once_and_holds_nobody_up()
+    {
+        Assert.Equal(new Window(0, 0, 0), Tea.Measured([(20, 15)]));
+        // In a room warmer than warm it never cools so far.
+        Assert.Equal(new Window(0, 0, 240), (Tea with { AroundCelsius = 35 }).Measured([(0, 33)]));
+    }
+
     [Theory]
     [InlineData(70, 20)]
     [InlineData(20, 20)]
@@ -78,6 +86,7 @@ public class CoolingReadingTests
     [Theory]
     [InlineData(38, 12, "ready to use, and warm for 9 min more")]
     [InlineData(25, 20, "no longer warm; stand it in hot water, or use it cool")]
+    [InlineData(12, 20, "no longer warm; stand it in hot water, or use it cool")]
     public void A_reading_says_what_it_means_for_the_mixture(double celsius, double after, string words)
     {
         var plan = WithTea();

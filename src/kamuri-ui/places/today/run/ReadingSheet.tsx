@@ -133,14 +133,16 @@ function Row({
         setText('')
       }}
     >
-      <div className="grid grid-cols-[1fr_auto_auto] items-end gap-2">
-        <TextField
-          label={label}
-          unit={unit}
-          inputMode="decimal"
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
+      <div className="grid grid-cols-2 items-end gap-2 sm:grid-cols-[1fr_auto_auto]">
+        <div className="col-span-2 sm:col-span-1">
+          <TextField
+            label={label}
+            unit={unit}
+            inputMode="decimal"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </div>
         <Button
           className="min-h-16"
           onClick={() =>
