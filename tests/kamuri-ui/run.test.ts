@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { HandsView, RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
-import { clock, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
+import { clock, clockBeside, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
 import { halfWidth, sectionCentre, sectionPath } from '../../src/kamuri-ui/drawings/head-map/geometry'
 import { handsOf, mainPress, nameOf } from '../../src/kamuri-ui/places/today/run/mainPress'
 
@@ -66,6 +66,12 @@ describe('times', () => {
     expect(clock('2026-03-14T15:12:09.5+01:00')).toBe('15:12')
     expect(minutesBetween('2026-03-14T15:00:00+01:00', '2026-03-14T14:30:00Z')).toBe(30)
     expect(day('2026-11-24')).toBe('Tuesday 24 November')
+  })
+
+  it('name their day beside a moment of another one', () => {
+    expect(clockBeside('2026-11-27T00:10:00+01:00', '2026-11-27T23:50:00+01:00')).toBe('00:10')
+    expect(clockBeside('2026-11-27T00:10:00+01:00', '2026-11-26T23:50:00+01:00')).toBe('00:10 on Friday')
+    expect(clockBeside('2026-12-07T08:00:00+01:00', '2026-11-26T23:50:00+01:00')).toBe('08:00 on Monday 7 December')
   })
 
   it('are spelt as people say them', () => {

@@ -68,7 +68,7 @@ public static class PlanWords
             Span(plan),
             plan.Proven
                 ? $"No order of these steps is quicker with {hands}."
-                : $"Nothing can finish before {Clock(plan.NotBefore)}; this is the best found so far.",
+                : $"Nothing can finish before {Clock(plan.NotBefore, plan.Start)}; this is the best found so far.",
         };
         var rests = Rests(plan);
         if (rests.Count > 0)
@@ -85,11 +85,11 @@ public static class PlanWords
     {
         if (plan.Tasks.FirstOrDefault(task => task.IsOvernight) is not { } night)
         {
-            return $"Start at {Clock(plan.Start)}, done at {Clock(plan.End)}, nine times in ten by {Clock(plan.NineInTenBy)}.";
+            return $"Start at {Clock(plan.Start)}, done at {Clock(plan.End, plan.Start)}, nine times in ten by {Clock(plan.NineInTenBy, plan.End)}.";
         }
 
         return $"Two days: start on {Day(plan.Start)} at {Clock(plan.Start)}, in bed from {Clock(night.Start)}; on again on {Day(night.End)} at {Clock(night.End)}, "
-            + $"done at {Clock(plan.End)}, nine times in ten by {Clock(plan.NineInTenBy)}.";
+            + $"done at {Clock(plan.End, night.End)}, nine times in ten by {Clock(plan.NineInTenBy, plan.End)}.";
     }
 
     private static string Day(DateTimeOffset moment) => moment.ToString("dddd", CultureInfo.InvariantCulture);
@@ -112,7 +112,7 @@ public static class PlanWords
 
         if (plan.StartsInTheNight)
         {
-            return $"To be ready by {Clock(readyBy)} it would start at {Clock(plan.Start)}, while people sleep. A faster way of drying or a later hour would spare that.";
+            return $"To be ready by {Clock(readyBy)} it would start at {Clock(plan.Start, readyBy)}, while people sleep. A faster way of drying or a later hour would spare that.";
         }
 
         return plan.Fit.Shortened.Count > 0
@@ -155,6 +155,14 @@ public static class PlanWords
         : string.Create(CultureInfo.InvariantCulture, $"{window.Earliest:0} to {window.Latest:0} min, usually {window.Usual:0}");
 
     public static string Clock(DateTimeOffset moment) => moment.ToString("HH:mm", CultureInfo.InvariantCulture);
+
+    /// <summary>The same where another moment has just been said: "15:57", on another day "15:57 on Friday", a week away "15:57 on Friday 4 December".</summary>
+    public static string Clock(DateTimeOffset moment, DateTimeOffset said) => (moment.Date - said.Date).Days switch
+    {
+        0 => Clock(moment),
+        > -7 and < 7 => $"{Clock(moment)} on {Day(moment)}",
+        _ => $"{Clock(moment)} on {moment.ToString("dddd d MMMM", CultureInfo.InvariantCulture)}",
+    };
 
     /// <summary>Minutes as a person says them: "32 min", "1 h 05".</summary>
     public static string Spell(double minutes)

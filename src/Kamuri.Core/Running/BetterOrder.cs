@@ -72,11 +72,13 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
     }
 
     /// <summary>"Oil rinse on Ada first would end it 12 min sooner, at 19:40."</summary>
-    public string Sentence(SessionPlan plan)
+    /// <param name="plan">The day it is for.</param>
+    /// <param name="now">When it is said.</param>
+    public string Sentence(SessionPlan plan, DateTimeOffset now)
     {
         var first = Order.Select(each => plan.FindTask(each.Task)).First(task => task is { IsHandsOn: true })!;
         var on = plan.Heads.Count > 1 && plan.FindHead(first.Strand) is { } head ? $" on {head.Name}" : "";
-        return $"Another order would end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt)}: {first.Title.ToLowerInvariant()}{on} next.";
+        return $"Another order would end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt, now)}: {first.Title.ToLowerInvariant()}{on} next.";
     }
 
     private const string Only = "hands";

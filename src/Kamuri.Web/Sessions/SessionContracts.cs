@@ -1,6 +1,7 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Running;
 using Kamuri.Core.Running.Mishaps;
 using Kamuri.Core.Steps;
@@ -135,7 +136,11 @@ public sealed record ReadingView(DateTimeOffset At, ReadingKind Kind, double Val
 /// <param name="NextFrom">The next is not to begin before; null when it can.</param>
 /// <param name="RestUntil">A break is due until then.</param>
 /// <param name="WaitsFor">The task other hands have to be done with first; null when nothing holds it up.</param>
-public sealed record HandsView(string Name, string? Doing, string? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<string> Then, string? WaitsFor);
+public sealed record HandsView(string Name, string? Doing, string? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<string> Then, string? WaitsFor)
+{
+    /// <summary>"your hands", "Ada’s hands"; empty when there is nothing to tell apart.</summary>
+    public required string Whose { get; init; }
+}
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
@@ -181,7 +186,7 @@ public sealed record SessionView(
                 EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions) { WeighsMl = Math.Round(plan.Planned(step.Id)) })],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
             [.. moment.Hands.Select(hands => new HandsView(hands.Name, hands.Doing?.Id, hands.Next?.Id, house.Local(hands.NextFrom), house.Local(hands.RestUntil),
-                [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id))],
+                [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id) { Whose = hands.Name is { Length: > 0 } name ? HelpingHands.Whose(name) : "" })],
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
                 house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt)))],
             moment.AllDone,

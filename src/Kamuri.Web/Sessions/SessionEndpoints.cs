@@ -200,7 +200,7 @@ internal static class SessionEndpoints
         var time = await house.TimeAsync(cancellation);
         return session.State.Status == SessionStatus.Running
             && BetterOrder.Of(session.Plan, session.State, time.Local(session.Clock.Now), scheduler, figures.Breaks) is { } better
-            ? TypedResults.Ok(new BetterOrderView(better.GainMinutes, time.Local(better.EndsAt), better.Sentence(session.Plan))) : TypedResults.NoContent();
+            ? TypedResults.Ok(new BetterOrderView(better.GainMinutes, time.Local(better.EndsAt), better.Sentence(session.Plan, time.Local(session.Clock.Now)))) : TypedResults.NoContent();
     }
 
     /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>

@@ -1685,6 +1685,8 @@ export interface components {
             then: string[];
             /** @description The task other hands have to be done with first; null when nothing holds it up. */
             waitsFor: null | string;
+            /** @description "your hands", "Ada’s hands"; empty when there is nothing to tell apart. */
+            whose: string;
         };
         /** @description What there is of one ingredient. */
         HaveBody: {

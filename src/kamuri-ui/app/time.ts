@@ -1,6 +1,12 @@
 /** Moments come from the server with the household's offset, so the wall-clock time is read off, never computed. */
 export const clock = (moment: string) => moment.slice(11, 16)
 
+/** The same beside another moment: a different day is named, "08:10 on Friday". */
+export const clockBeside = (moment: string, beside: string) =>
+  moment.slice(0, 10) === beside.slice(0, 10)
+    ? clock(moment)
+    : `${clock(moment)} on ${Math.abs(minutesBetween(beside, moment)) < 6 * 24 * 60 ? day(moment).split(' ')[0] : day(moment)}`
+
 export const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000
 
 /** "32 min", "1 h 05". */

@@ -35,6 +35,12 @@ public enum Work
 /// <param name="MayDo">What they may do.</param>
 public sealed record HelpingHands(string Name, Work MayDo = Work.All)
 {
+    /// <summary>What the hands of the one who plans are called when nobody said otherwise.</summary>
+    public const string Own = "You";
+
+    /// <summary>"your hands", "Ada’s hands".</summary>
+    public static string Whose(string name) => name == Own ? "your hands" : $"{name}’s hands";
+
     /// <summary>The heads they may work on; null for all.</summary>
     public IReadOnlyList<Guid>? Heads { get; init; }
 

@@ -10,9 +10,10 @@ public static class HouseholdWords
     public static string Finish(HouseholdPlan plan)
     {
         var hands = plan.Request.Hands.Count == 1 ? "one pair of hands" : "two pairs of hands";
-        var ends = plan.Heads.OrderBy(head => head.Plan.End).Select(head => $"{head.Plan.Request.Head.Name} at {PlanWords.Clock(head.Plan.End)}").ToList();
+        var done = plan.Heads.Select(head => head.Plan).OrderBy(each => each.End).ToList();
+        var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
-            $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy)}.",
+            $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
             Best(plan, hands));
     }
 
@@ -21,19 +22,21 @@ public static class HouseholdWords
     {
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
-        (false, false) when plan.ProvenWithoutBreaks => $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}, and that only without a break; breaks make it {PlanWords.Clock(plan.End)}.",
+        (false, false) when plan.ProvenWithoutBreaks => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}, and that only without a break; breaks make it {PlanWords.Clock(plan.End)}.",
         (false, true) when plan.ProvenWithoutBreaks => $"No plan is shorter than {PlanWords.Spell(plan.Minutes - plan.BreaksTake)}, and that only without a break; breaks make it {PlanWords.Spell(plan.Minutes)}.",
-        (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore)}; this one finishes at {PlanWords.Clock(plan.End)}.",
+        (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",
         (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(plan.Minutes)}.",
     };
 
     /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
-    public static string Of(HeadPlan head)
+    /// <param name="head">Whose.</param>
+    /// <param name="begins">When the day begins: other days than that are named.</param>
+    public static string Of(HeadPlan head, DateTimeOffset begins)
     {
         var name = head.Plan.Request.Head.Name;
         return head is { Wanted: { } wanted, ChanceInTime: { } chance }
-            ? $"{name} is likely done by {PlanWords.Clock(head.LikelyBy)}; to be dry by {PlanWords.Clock(wanted)} has a chance of {Percent(chance)}."
-            : $"{name} is likely done by {PlanWords.Clock(head.LikelyBy)}, nine times in ten by {PlanWords.Clock(head.NineInTenBy)}.";
+            ? $"{name} is likely done by {PlanWords.Clock(head.LikelyBy, begins)}; to be dry by {PlanWords.Clock(wanted, head.LikelyBy)} has a chance of {Percent(chance)}."
+            : $"{name} is likely done by {PlanWords.Clock(head.LikelyBy, begins)}, nine times in ten by {PlanWords.Clock(head.NineInTenBy, head.LikelyBy)}.";
     }
 
     /// <summary>What the end waits for most.</summary>
@@ -47,7 +50,7 @@ public static class HouseholdWords
             return "";
         }
 
-        var hands = ways.Where(pair => pair.task.By is not null).GroupBy(pair => pair.task.By!).Select(group => (group.Key == "You" ? "your hands" : $"{group.Key}’s hands", minutes: group.Sum(pair => pair.minutes)));
+        var hands = ways.Where(pair => pair.task.By is not null).GroupBy(pair => pair.task.By!).Select(group => (HelpingHands.Whose(group.Key), minutes: group.Sum(pair => pair.minutes)));
         var waits = ways.Where(pair => pair.task.By is null)
             .Select(pair => ($"{pair.task.Title.ToLowerInvariant()}{Whose(day, pair.task)}{Under(pair.task)}", pair.minutes));
         var (what, most) = hands.Concat(waits).MaxBy(pair => pair.minutes);

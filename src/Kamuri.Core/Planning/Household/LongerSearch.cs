@@ -38,9 +38,9 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
         var late = quick.MinutesLate - better.MinutesLate;
         var sooner = (quick.End - better.End).TotalMinutes;
         var shorter = quick.Minutes - better.Minutes;
-        return late > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End)}.")
-            : late == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End)}.")
-            : late == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start)} to {PlanWords.Clock(better.End)}.")
+        return late > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End, quick.Start)}.")
+            : late == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End, quick.Start)}.")
+            : late == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start, quick.Start)} to {PlanWords.Clock(better.End, better.Start)}.")
             : new(false, "Nothing better was found.");
     }
 }

@@ -187,7 +187,7 @@ public static class WhyNot
         {
             var does = made.Tasks.Where(task => task.By == SecondName).ToList();
             return new Remedy(RemedyKind.SecondHands,
-                $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End)}.", MayDo: work);
+                $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End, made.Start)}.", MayDo: work);
         }
     }
 
@@ -206,7 +206,7 @@ public static class WhyNot
             if (InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && (plan.HasStop || !made.HasStop))
             {
                 return new Remedy(RemedyKind.LeaveOut,
-                    $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End)}.", Head: at, Edits: edits);
+                    $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End, made.Start)}.", Head: at, Edits: edits);
             }
         }
 
@@ -228,7 +228,7 @@ public static class WhyNot
             if (InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made)
             {
                 var how = air switch { Air.Fan => "in the air of a fan", Air.HoodLow => "under the hood, low", _ => "with a dryer, cool" };
-                return new Remedy(RemedyKind.DryFaster, $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End)}.", Head: at, DryingAir: air);
+                return new Remedy(RemedyKind.DryFaster, $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End, made.Start)}.", Head: at, DryingAir: air);
             }
         }
 

@@ -1,6 +1,6 @@
 import { useEffect, useId, useRef } from 'react'
 import type { CountingView } from '@/api/client'
-import { clock, counter } from '@/app/time'
+import { clock, clockBeside, counter } from '@/app/time'
 import { signal } from './signals'
 
 export type Stage = 'early' | 'ready' | 'past'
@@ -46,9 +46,9 @@ export function CountingBar({
 
   const words =
     stage === 'early'
-      ? `not before ${clock(wait.earliestAt)}`
+      ? `not before ${clockBeside(wait.earliestAt, wait.since)}`
       : stage === 'ready'
-        ? `ready, good until ${clock(wait.latestAt)}`
+        ? `ready, good until ${clockBeside(wait.latestAt, wait.earliestAt)}`
         : wait.afterLatest || 'past its latest'
   const fill = stage === 'early' ? colour : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
   // Marks that would print over one another are named once.

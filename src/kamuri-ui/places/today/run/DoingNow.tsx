@@ -1,6 +1,6 @@
 import type { HandsView, RunHeadView, RunTaskView, SessionView } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
-import { clock } from '@/app/time'
+import { clockBeside } from '@/app/time'
 import { Words } from '@/kit/Amount'
 
 /** What these hands do now, or come to next: the headline of the run, and how it is done. */
@@ -35,15 +35,15 @@ export function DoingNow({
         <p className="text-lg text-quiet">
           {view.status === 'paused'
             ? view.parkedAt
-              ? `Put up since ${clock(view.parkedAt)}. Sections stay ticked; go on when you are back.`
+              ? `Put up since ${clockBeside(view.parkedAt, view.now)}. Sections stay ticked; go on when you are back.`
               : 'Paused. What is on the hair goes on working.'
             : doing
               ? `${head.name}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
               : hands.next
                 ? hands.restUntil
-                  ? `A break until ${clock(hands.restUntil)} is due. Next${onWhom}:`
+                  ? `A break until ${clockBeside(hands.restUntil, view.now)} is due. Next${onWhom}:`
                   : hands.nextFrom
-                    ? `Hands are free until ${clock(hands.nextFrom)}. Next${onWhom}:`
+                    ? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}. Next${onWhom}:`
                     : `Next${onWhom}:`
                 : view.allDone
                   ? 'All of it is done.'

@@ -1,5 +1,5 @@
 import type { RunTaskView, SessionView } from '@/api/client'
-import { clock } from '@/app/time'
+import { clockBeside } from '@/app/time'
 import { bandColour } from '@/drawings/plait/colours'
 import { CountingBar } from './Counting'
 
@@ -24,7 +24,7 @@ export function Lanes({ view, now }: { view: SessionView; now: number }) {
               <h2 className="font-display text-2xl font-bold">{lane.name}</h2>
               {lane.ends && (
                 <span className="text-quiet">
-                  done about <strong className="text-ink">{clock(lane.ends)}</strong>
+                  done about <strong className="text-ink">{clockBeside(lane.ends, view.now)}</strong>
                 </span>
               )}
             </div>
@@ -53,10 +53,12 @@ function standing(view: SessionView, key: string, counts: boolean): string {
   const inHand = own.find((each) => each.isHandsOn && each.status === 'running')
   if (inHand) {
     const sections = inHand.sections > 0 ? `, ${inHand.sectionsDone.length} of ${inHand.sections} sections` : ''
-    return `${inHand.by && view.hands.length > 1 ? `${inHand.by === 'You' ? 'Your' : `${inHand.by}’s`} hands` : 'Hands'} on it: ${inHand.title.toLowerCase()}${sections}.`
+    const whose = (view.hands.length > 1 && view.hands.find((each) => each.name === inHand.by)?.whose) || 'hands'
+    return `${whose.charAt(0).toUpperCase()}${whose.slice(1)} on it: ${inHand.title.toLowerCase()}${sections}.`
   }
   const next = own.filter((each) => each.isHandsOn).sort((a, b) => a.start.localeCompare(b.start))[0]
   if (!next) return counts ? 'Nothing more to do by hand.' : own.length > 0 ? 'Works by itself from here.' : 'Done.'
-  const when = Date.parse(next.start) <= Date.parse(view.now) + 60_000 ? 'now' : `about ${clock(next.start)}`
+  const when =
+    Date.parse(next.start) <= Date.parse(view.now) + 60_000 ? 'now' : `about ${clockBeside(next.start, view.now)}`
   return `${counts ? 'Then' : key === 'kitchen' ? 'Needs' : 'Waits for hands;'} ${next.title.toLowerCase()} ${when}.`
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told, type EventBody, type Mishap, type SessionView } from '@/api/client'
-import { clock, minutesBetween, spell } from '@/app/time'
+import { clockBeside, minutesBetween, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
 import { Tabs } from '@/kit/Tabs'
@@ -144,7 +144,7 @@ function Asking({
                     <p className="mt-1">
                       {way.sentences.join(' ')}{' '}
                       <span className="text-quiet">
-                        Over at {clock(way.endsAt)}
+                        Over at {clockBeside(way.endsAt, session.now)}
                         {later(session.endsAt, way.endsAt)}.
                       </span>
                     </p>

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import type { SessionView } from '@/api/client'
-import { clock, spell } from '@/app/time'
+import { clockBeside, spell } from '@/app/time'
 
 const speeds = [1, 10, 60, 600]
 
@@ -28,7 +28,7 @@ export function RunHeader({
         Kamuri
       </Link>
       <p className="w-full sm:w-auto">
-        Ends <strong data-ends>{clock(view.endsAt)}</strong>
+        Ends <strong data-ends>{clockBeside(view.endsAt, view.now)}</strong>
         <span className="text-quiet">{drift(view)}</span>
       </p>
       {view.hands.length > 1 && (

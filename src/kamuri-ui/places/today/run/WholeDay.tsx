@@ -1,5 +1,5 @@
 import type { SessionView } from '@/api/client'
-import { clock, minutesBetween } from '@/app/time'
+import { clockBeside, minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
 
 /** The whole day as a plait, with what has really happened and what is now expected. A strip, so that it stays in sight. */
@@ -33,7 +33,7 @@ export function WholeDay({ view, now }: { view: SessionView; now: number }) {
       }))}
       readyBy={wanted}
       small
-      summary={`The day of ${view.names}, ending ${clock(view.endsAt)}`}
+      summary={`The day of ${view.names}, ending ${clockBeside(view.endsAt, begin)}`}
     />
   )
 }
