@@ -7,7 +7,7 @@ namespace Kamuri.Core.Scheduling;
 /// too long is parted where that can be done, and the rest is placed again in the same order. A break is a gap between two
 /// jobs, so that it stays one when a running day is timed again.
 /// </summary>
-internal static class Breaks
+public static class Breaks
 {
     /// <summary>More breaks than any day has.</summary>
     private const int Most = 24;
@@ -19,7 +19,7 @@ internal static class Breaks
     public static (Schedule Schedule, IReadOnlyList<Link> Gaps) Into(Schedule schedule, SchedulingProblem problem, Func<SchedulingProblem, Schedule?> place)
     {
         var (current, gaps, given) = (schedule, new List<Link>(), new HashSet<(string, string)>());
-        for (var n = 0; n < Most && TooLong(current, problem, given) is { } stretch; n++)
+        for (var n = 0; n < Most && NextTooLong(current, problem, given) is { } stretch; n++)
         {
             var settled = Settled(current, problem);
             var parted = false;
@@ -42,21 +42,64 @@ internal static class Breaks
             }
         }
 
-        var jobs = problem.Jobs.ToDictionary(job => job.Id);
-        current = current with { Placements = [.. current.Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
         return (current with { LowerBound = Math.Min(schedule.LowerBound, current.Span), Proven = schedule.Proven && current.Span == schedule.Span }, gaps);
+    }
+
+    /// <summary>
+    /// The gaps a schedule has for breaks: of all that are long enough, those without which somebody would go on for too long, each as
+    /// late as may be. And what holds the work between two of them together, so that it does not become too long in another way.
+    /// </summary>
+    public static (IReadOnlyList<Link> Gaps, IReadOnlyList<Link> Held) In(Schedule schedule, SchedulingProblem problem)
+    {
+        var (gaps, held) = (new List<Link>(), new List<Link>());
+        foreach (var own in Stretches(schedule, problem).GroupBy(each => each.Who))
+        {
+            var (first, last) = ((Placement?)null, (Placement?)null);
+            foreach (var (_, rest, work) in own)
+            {
+                if (first is not null && work[^1].End - first.Start > rest.GoesOn)
+                {
+                    gaps.Add(new Link(last!.Job.Id, work[0].Job.Id, rest.Minutes));
+                    Hold(first, last, rest);
+                    first = null;
+                }
+
+                (first, last) = (first ?? work[0], work[^1]);
+            }
+
+            Hold(first!, last!, own.First().Needs);
+        }
+
+        return ([.. gaps.Distinct()], held);
+
+        void Hold(Placement first, Placement last, Rest rest)
+        {
+            var most = rest.GoesOn - first.Minutes - last.Minutes;
+            if (first.Job.Id != last.Job.Id && most >= last.Start - first.End)
+            {
+                held.Add(new Link(first.Job.Id, last.Job.Id, 0, most));
+            }
+        }
     }
 
     private sealed record Stretch(int Minutes, IReadOnlyList<(string Before, string After)> Partings);
 
-    /// <summary>How many breaks somebody should have and has not, because nothing there may be parted.</summary>
-    public static int Missing(Schedule schedule, SchedulingProblem problem) =>
-        Stretches(schedule, problem).Count(each => each.Work.Count > 1 && each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn);
+    /// <summary>How many breaks somebody should have and has not.</summary>
+    public static int Missing(Schedule schedule, SchedulingProblem problem) => TooLong(schedule, problem).Count;
+
+    /// <summary>Who goes on for longer than they should, and for how many minutes.</summary>
+    public static IReadOnlyList<(string Who, int Minutes)> TooLong(Schedule schedule, SchedulingProblem problem)
+    {
+        var whole = HandRun.Of(problem).SelectMany(run => problem.Rests.Values.Select(rest => rest.Minutes).Distinct().SelectMany(run.Pieces)).Select(piece => (piece[0].Id, piece[^1].Id)).ToHashSet();
+        return [.. Stretches(schedule, problem).Select(each => (each.Who, each.Needs, each.Work, Minutes: each.Work[^1].End - each.Work[0].Start))
+            .Where(each => each.Minutes > each.Needs.GoesOn && each.Work.Count > 1 && !whole.Contains((each.Work[0].Job.Id, each.Work[^1].Job.Id)))
+            .Select(each => (each.Who, each.Minutes))];
+    }
 
     /// <summary>The first stretch that is too long, and where it can be parted: as late as may be first.</summary>
-    private static Stretch? TooLong(Schedule schedule, SchedulingProblem problem, HashSet<(string, string)> given)
+    private static Stretch? NextTooLong(Schedule schedule, SchedulingProblem problem, HashSet<(string, string)> given)
     {
-        foreach (var (rest, work) in Stretches(schedule, problem))
+        foreach (var (_, rest, work) in Stretches(schedule, problem))
         {
             // Of a long stretch only what is in front of the first job that goes too far is looked at.
             var far = work.FindIndex(1, placed => placed.End - work[0].Start > rest.GoesOn);
@@ -75,7 +118,7 @@ internal static class Breaks
     }
 
     /// <summary>What everybody who needs breaks does in one go.</summary>
-    private static IEnumerable<(Rest Needs, List<Placement> Work)> Stretches(Schedule schedule, SchedulingProblem problem)
+    private static IEnumerable<(string Who, Rest Needs, List<Placement> Work)> Stretches(Schedule schedule, SchedulingProblem problem)
     {
         foreach (var (who, rest) in problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
         {
@@ -84,7 +127,7 @@ internal static class Breaks
             {
                 if (stretch.Count > 0 && placed.Start - stretch[^1].End >= rest.Minutes)
                 {
-                    yield return (rest, stretch);
+                    yield return (who, rest, stretch);
                     stretch = [];
                 }
 
@@ -93,7 +136,7 @@ internal static class Breaks
 
             if (stretch.Count > 0)
             {
-                yield return (rest, stretch);
+                yield return (who, rest, stretch);
             }
         }
     }

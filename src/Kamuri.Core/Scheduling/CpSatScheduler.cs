@@ -55,7 +55,7 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
         }
 
         var model = new ScheduleModel(problem);
-        return model.IsPuzzle ? new SeveralHeads(problem).Quick(known) : SolveOneHead(model);
+        return model.IsPuzzle ? SeveralHeads.Quick(problem, known) : SolveOneHead(model);
     }
 
     private static Schedule? SolveOneHead(ScheduleModel model)

@@ -11,6 +11,19 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
     /// <summary>A gap anything fits into.</summary>
     public const int Open = int.MaxValue;
 
+    /// <summary>The run in pieces that nothing of so many minutes fits into.</summary>
+    public IEnumerable<IReadOnlyList<Job>> Pieces(int minutes)
+    {
+        for (var (first, last) = (0, 0); last < Jobs.Count; last++)
+        {
+            if (Gaps[last] >= minutes)
+            {
+                yield return [.. Jobs.Skip(first).Take(last - first + 1)];
+                first = last + 1;
+            }
+        }
+    }
+
     /// <summary>All jobs for hands, each in one run.</summary>
     public static IReadOnlyList<HandRun> Of(SchedulingProblem problem)
     {

@@ -65,7 +65,7 @@ public sealed class PatientScheduler(KnownOrders known, Action<SearchProgress> r
             return _quick.Solve(problem);
         }
 
-        var schedule = new SeveralHeads(problem).Patient(Rounds, report, brokenOff);
+        var schedule = SeveralHeads.Patient(problem, Rounds, report, brokenOff);
         if (schedule is not null)
         {
             known.Keep(problem, schedule);

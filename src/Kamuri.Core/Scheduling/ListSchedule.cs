@@ -10,7 +10,7 @@ namespace Kamuri.Core.Scheduling;
 public static class ListSchedule
 {
     /// <summary>
-    /// The schedule, without breaks and with every length as usual; null where going by the list runs into a wall. Who gets
+    /// The schedule with breaks, and with every length as usual; null where going by the list runs into a wall. Who gets
     /// into a tangle with all heads at once takes on fewer at a time.
     /// </summary>
     public static Schedule? Of(SchedulingProblem problem)
@@ -67,6 +67,7 @@ public static class ListSchedule
                 }
 
                 var choice = Open().SelectMany(job => Hands(job).Select(by => (job, by, start: Fit(job, Math.Max(Earliest(job), FreeFrom(by)), by))))
+                    .Select(each => each.start is { } start ? each with { Item3 = Fit(each.job, Rested(each.job, start, each.by), each.by) } : each)
                     .Where(each => each.start is not null && each.start <= Latest(each.job))
                     .OrderBy(each => Harms(each.job, each.start!.Value, each.by))
                     .ThenBy(each => each.start).ThenByDescending(each => ToGo(each.job.Id)).ThenBy(each => each.job.Id, StringComparer.Ordinal)
@@ -145,15 +146,40 @@ public static class ListSchedule
             foreach (var job in Stretch(first).ToList())
             {
                 var hands = Hands(job).Contains(by) ? by : Hands(job).FirstOrDefault();
-                if (Fit(job, Math.Max(Earliest(job), FreeFrom(hands)), hands) is not { } start || start > Latest(job))
+                if (Fit(job, Math.Max(Earliest(job), FreeFrom(hands)), hands) is not { } start || Fit(job, Rested(job, start, hands), hands) is not { } rested || rested > Latest(job))
                 {
                     return false;
                 }
 
-                Put(job, start, hands);
+                Put(job, rested, hands);
             }
 
             return true;
+        }
+
+        /// <summary>When a job can begin so that nobody goes on for too long with it and with what nothing may part from it.</summary>
+        private int Rested(Job job, int start, string? by)
+        {
+            foreach (var (who, rest) in _problem.Rests.Where(pair => pair.Key == by || pair.Key == job.With))
+            {
+                var done = _placed.Values.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who)).OrderByDescending(placed => placed.Start).ToList();
+                if (done.Count == 0 || start - done[0].End >= rest.Minutes)
+                {
+                    continue;
+                }
+
+                var since = done[0].Start;
+                for (var at = 1; at < done.Count && since - done[at].End < rest.Minutes; at++)
+                {
+                    since = done[at].Start;
+                }
+
+                var piece = Stretch(job).ToList();
+                var whole = piece.Zip(piece.Skip(1)).TakeWhile(pair => !_problem.MayPart(pair.First.Id, pair.Second.Id, rest.Minutes)).Sum(pair => pair.Second.Usual) + job.Usual;
+                start = start + whole - since > rest.GoesOn ? done[0].End + rest.Minutes : start;
+            }
+
+            return start;
         }
 
         private int FreeFrom(string? pair) => _placed.Values.Where(placed => placed.Job.IsHandsOn && placed.By == pair).Select(placed => placed.End).DefaultIfEmpty(0).Max();

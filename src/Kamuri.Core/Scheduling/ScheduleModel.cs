@@ -28,7 +28,7 @@ internal sealed class ScheduleModel
 
     private readonly SchedulingProblem _problem;
     private readonly Dictionary<string, Variables> _placed;
-    private readonly Dictionary<string, List<(string Pair, BoolVar Does)>> _hands = [];
+    private readonly Dictionary<string, List<(string Pair, BoolVar Does, IntervalVar Interval)>> _hands = [];
     private readonly IntVar _end;
     private readonly IntVar? _begin;
     private readonly List<IntVar> _late = [];
@@ -69,8 +69,8 @@ internal sealed class ScheduleModel
 
     public CpModel Model { get; } = new();
 
-    /// <summary>Several heads, or times when something cannot be had: not one long chain any more.</summary>
-    public bool IsPuzzle => _problem.Closures.Count + _problem.Absences.Count > 0 || _problem.Pairs.Count > 1 || Strands().Skip(1).Any();
+    /// <summary>Several heads, breaks, or times when something cannot be had: not one long chain any more.</summary>
+    public bool IsPuzzle => _problem.Closures.Count + _problem.Absences.Count + _problem.Rests.Count > 0 || _problem.Pairs.Count > 1 || Strands().Skip(1).Any();
 
     public void MinimizeAll() => Model.Minimize(LinearExpr.Sum([(LinearExpr)_hours, _tidiness]));
 
@@ -107,13 +107,33 @@ internal sealed class ScheduleModel
         }
     }
 
+    /// <summary>Nobody goes on for longer than they should.</summary>
+    /// <param name="known">Minutes a day of the same work can do with; null when none is known. Half as much again is enough for any that is worth having.</param>
+    public void KeepBreaks(int? known)
+    {
+        var within = (int)Math.Min(_horizon, known * 3 / 2 ?? _horizon);
+        var runs = HandRun.Of(_problem);
+        foreach (var (who, rest) in _problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
+        {
+            var work = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList();
+            // Where hands may change within a piece, a long job of it can be all that one pair does.
+            var pieces = runs.SelectMany(run => run.Pieces(rest.Minutes)).ToList();
+            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(job => _problem.MayShorten ? job.Shortest : job.Usual) > rest.GoesOn)
+                .Select(piece => piece.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
+            if (work.Count > 1)
+            {
+                new BreakTimes(Model, _horizon, who, rest).Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], within);
+            }
+        }
+    }
+
     /// <summary>Begins the search where another one ended.</summary>
     public void BeginAt(IEnumerable<Placement> placements)
     {
         foreach (var placed in placements)
         {
             _placed[placed.Job.Id].Hint(Model, placed);
-            foreach (var (pair, does) in _hands.GetValueOrDefault(placed.Job.Id) ?? [])
+            foreach (var (pair, does, _) in _hands.GetValueOrDefault(placed.Job.Id) ?? [])
             {
                 Model.AddHint(does, pair == placed.By);
             }
@@ -158,6 +178,8 @@ internal sealed class ScheduleModel
     private static long Horizon(SchedulingProblem problem)
     {
         var work = problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap);
+        // Of two stretches and the break between them nobody makes one, so there are at most so many.
+        work += problem.Rests.Values.Sum(rest => ((2 * work / rest.GoesOn) + 1) * rest.Minutes);
         var closed = problem.Closures.Select(each => each.To).Concat(problem.Absences.Select(each => each.To)).Where(to => to != Absence.ForGood).Select(to => (long)to).DefaultIfEmpty().Max();
         var wanted = problem.MayBeginLater ? problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max() : 0;
         return work + Math.Max(closed, wanted);
@@ -220,11 +242,11 @@ internal sealed class ScheduleModel
                 continue;
             }
 
-            _hands[job.Id] = [.. may.Select(pair => (pair.Id, Model.NewBoolVar($"{job.Id} by {pair.Id}")))];
+            _hands[job.Id] = [.. may.Select(pair => Choice(job, pair.Id))];
             Model.AddExactlyOne(_hands[job.Id].Select(choice => (ILiteral)choice.Does));
-            foreach (var (pair, does) in _hands[job.Id])
+            foreach (var (pair, _, interval) in _hands[job.Id])
             {
-                busy[pair].Add(_placed[job.Id].Optional(Model, does, $"{job.Id} by {pair}"));
+                busy[pair].Add(interval);
             }
         }
 
@@ -239,6 +261,25 @@ internal sealed class ScheduleModel
             var all = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => _placed[job.Id].Interval).ToList();
             Model.AddCumulative(_problem.Pairs.Count).AddDemands(all, Enumerable.Repeat(1L, all.Count));
         }
+    }
+
+    private (string Pair, BoolVar Does, IntervalVar Interval) Choice(Job job, string pair)
+    {
+        var does = Model.NewBoolVar($"{job.Id} by {pair}");
+        return (pair, does, _placed[job.Id].Optional(Model, does, $"{job.Id} by {pair}"));
+    }
+
+    /// <summary>What keeps somebody busy, hands or head; null where it does not.</summary>
+    private BreakTimes.Work? WorkOf(Job job, string who)
+    {
+        var placed = _placed[job.Id];
+        if (job.With == who || (_problem.Pairs.Count == 1 && _problem.Pairs[0].Id == who && (job.By?.Contains(who) ?? true)))
+        {
+            return new BreakTimes.Work(placed.Start, placed.End, placed.Interval, null);
+        }
+
+        return _hands.GetValueOrDefault(job.Id)?.FirstOrDefault(choice => choice.Pair == who) is { Pair: not null } choice
+            ? new BreakTimes.Work(placed.Start, placed.End, choice.Interval, choice.Does) : null;
     }
 
     /// <summary>Hands are on a head only while it is there, and on one place of it at a time.</summary>

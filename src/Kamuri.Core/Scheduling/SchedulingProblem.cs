@@ -110,12 +110,6 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 {
     /// <summary>The gaps that are kept for breaks, beside the links of the problem.</summary>
     public IReadOnlyList<Link> Gaps { get; init; } = [];
-
-    /// <summary>Minutes to the last end in the same order, with breaks left out.</summary>
-    public int WithoutBreaks { get; init; } = Span;
-
-    /// <summary>Whether the order is proven best, with breaks left out.</summary>
-    public bool ProvenWithoutBreaks { get; init; } = Proven;
 }
 
 /// <summary>Places jobs on shared resources.</summary>

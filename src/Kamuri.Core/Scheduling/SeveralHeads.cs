@@ -5,65 +5,143 @@ namespace Kamuri.Core.Scheduling;
 /// <summary>How far a longer search is.</summary>
 /// <param name="Share">Of all its rounds, 0 to 1.</param>
 /// <param name="Best">Minutes to the last end of the best schedule so far, its breaks included.</param>
-/// <param name="LowerBound">No schedule ends before so many minutes, even without breaks.</param>
+/// <param name="LowerBound">No schedule ends before so many minutes.</param>
 public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
-/// The search for a schedule of several heads. It begins with what going by the list comes to, and then asks from below: is
-/// this possible? And with one more minute? The first yes is the best there is. Where there are hours to be in time for, it asks first
-/// for the least minutes late, and then for the best day that is no later. Where that takes too long, it looks for something better
-/// than it has from above, and what was proven from below stays the least.
+/// The search for a schedule of several heads, with the breaks people need. It begins with what going by the list comes to, and then
+/// asks from below: is this possible? And with one more minute? The first yes is the best there is. Where there are hours to be in
+/// time for, it asks first for the least minutes late, and then for the best day that is no later. Where that takes too long, it looks
+/// for something better than it has from above, and what was proven from below stays the least.
 /// </summary>
-internal sealed class SeveralHeads(SchedulingProblem problem)
+internal sealed class SeveralHeads
 {
-    /// <summary>
-    /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
-    /// hours, and what is left from above. With one pair of hands most of it goes into the proof.
-    /// </summary>
-    private readonly (double Below, double NoLater, double Above) _search = problem.Pairs.Count > 1 ? (0.02, 0.02, 0.03) : (0.08, 0.13, 0.01);
-
     private const double Tidying = 0.003;
 
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
 
+    /// <summary>Jobs for hands of three heads that can still be proven with their breaks in a second.</summary>
+    private const int Many = 36;
+
+    /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
+    private const int Far = 120;
+
+    /// <summary>Looking on for one in which everybody has their breaks.</summary>
+    private const double AnyWithBreaks = 0.1;
+
     /// <summary>One round of a longer search.</summary>
     private const double Round = 0.1;
 
-    // Several heads on shared hands are a true puzzle: presolve pays, its linear relaxation does not.
-    private const string Thorough = "linearization_level:0";
+    // Several heads on shared hands are a true puzzle: presolve pays, once, its linear relaxation does not.
+    private const string Thorough = "linearization_level:0,cp_model_probing_level:0,max_presolve_iterations:1,use_precedences_in_disjunctive_constraint:false";
 
     // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
     private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
 
     // The orders of hands are choices of their own here, so what else the solver would find out about them is work done twice.
-    private const string FromBelow = "linearization_level:0,cp_model_probing_level:0,use_objective_lb_search:true,use_precedences_in_disjunctive_constraint:false";
+    private const string FromBelow = $"{Thorough},use_objective_lb_search:true";
 
     // In time, few waits are shortened, which the linear relaxation sees at once. Late, nearly all are, and what is left is not far
     // from what is found.
-    private const string InTime = "linearization_level:1,cp_model_probing_level:0,use_objective_lb_search:true,use_precedences_in_disjunctive_constraint:false";
-    private const string Overdue = "linearization_level:0,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false";
+    private const string InTime =
+        "linearization_level:1,cp_model_probing_level:0,max_presolve_iterations:1,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
 
-    private readonly string _fromAbove = problem.Pairs.Count > 1 ? Restless : Thorough;
+    private readonly SchedulingProblem _problem;
+    private readonly bool _rests;
+    private readonly string _fromAbove;
+
+    /// <summary>
+    /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
+    /// hours, and what is left from above.
+    /// </summary>
+    private readonly (double Below, double NoLater, double Above) _search;
     private double _bound = double.NegativeInfinity;
     private Found? _best;
 
     /// <summary>Minutes late that cannot be fewer; null while that is not proven.</summary>
     private long? _leastLate;
 
+    /// <param name="problem">What is to be placed.</param>
+    /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
+    private SeveralHeads(SchedulingProblem problem, bool rests)
+    {
+        (_problem, _rests) = (problem, rests);
+        _fromAbove = problem.Pairs.Count > 1 && !rests ? Restless : Thorough;
+        _search = problem.Pairs.Count > 1 ? (0.02, 0.02, 0.025) : IsLarge(problem) ? (0.045, 0.035, 0.03) : (0.14, 0.12, 0.02);
+    }
+
     /// <summary>A schedule and what its hours come to.</summary>
     private sealed record Found(double Hours, Schedule Schedule);
 
     private bool IsProven => _best is not null && _best.Hours <= _bound + ScheduleModel.Close && !(Late(_best.Schedule) > _leastLate);
 
-    /// <summary>The best that a second or two find; null when there is none.</summary>
+    /// <summary>
+    /// The best that a second or two find; null when there is none. Where not everybody can have their breaks, as many as there can be.
+    /// </summary>
+    /// <param name="problem">What is to be placed.</param>
     /// <param name="known">Orders that a longer search has found.</param>
-    public Schedule? Quick(KnownOrders? known)
+    public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
-        Take(ListSchedule.Of(problem) is { } list ? InOrder(list) : null);
-        if (problem.MayShorten ? !PlaceLeastLate() || !Place(_leastLate == 0 ? InTime : Overdue, _search.NoLater) : !Place(FromBelow, _search.Below))
+        var search = new SeveralHeads(problem, problem.Rests.Count > 0);
+        var found = search.Begin();
+        return found is not null && known?.Of(problem) is { } order && search.InOrder(order) is { } again ? search.Better(found, search.Rested(again)) : found;
+    }
+
+    /// <summary>
+    /// Goes on for several rounds, each from the other side or from another beginning; null when there is no schedule. The same
+    /// for the same problem, unless it is broken off.
+    /// </summary>
+    /// <param name="problem">What is to be placed.</param>
+    /// <param name="rounds">How many.</param>
+    /// <param name="report">Told after each.</param>
+    /// <param name="brokenOff">Ends it with the best so far.</param>
+    public static Schedule? Patient(SchedulingProblem problem, int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
+    {
+        var search = new SeveralHeads(problem, problem.Rests.Count > 0);
+        var best = search.Begin();
+        for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
+        {
+            best = search.GoOn(best, round);
+            report(new SearchProgress((double)round / rounds, best.Span, best.LowerBound));
+        }
+
+        return best;
+    }
+
+    /// <summary>More than one pair of hands, or more than two heads with a full day each: too much for breaks and all at once.</summary>
+    private static bool IsLarge(SchedulingProblem problem) =>
+        problem.Pairs.Count > 1 || (problem.Jobs.Count(job => job.IsHandsOn) > Many && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2);
+
+    private Schedule? Begin()
+    {
+        if (!_rests)
+        {
+            return Quick();
+        }
+
+        if (!IsLarge(_problem) && Quick() is { } found)
+        {
+            return found;
+        }
+
+        // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
+        var without = new SeveralHeads(_problem, rests: false);
+        if (without.Quick() is not { } parted)
         {
             return null;
+        }
+
+        _bound = _problem.MayShorten ? _bound : without._bound;
+        _leastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without._leastLate ? without._leastLate : null;
+        Take(ListSchedule.Of(_problem) is { } list ? InOrder(list) : null);
+        if (Breaks.Missing(parted, _problem) == 0)
+        {
+            Take(InOrder(parted));
+        }
+        else if (_problem.Pairs.Count == 1)
+        {
+            PlaceNear(parted);
         }
 
         if (!IsProven)
@@ -73,49 +151,81 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
 
         if (_best is null)
         {
+            Place($"{_fromAbove},stop_after_first_solution:true", AnyWithBreaks);
+        }
+
+        return Better(parted, _best is null ? null : Rested(_best));
+    }
+
+    private Schedule? Quick()
+    {
+        Take(ListSchedule.Of(_problem) is { } list ? InOrder(list) : null);
+        // What breaks will change anyway need not be the very best.
+        var isBeginning = !_rests && _problem.Rests.Count > 0;
+        if (_problem.MayShorten ? !PlaceLeastLate() || (!isBeginning && !Place(_leastLate == 0 ? InTime : Thorough, _search.NoLater)) : !Place(FromBelow, _search.Below))
+        {
+            return null;
+        }
+
+        if (!IsProven && !(isBeginning && _best is not null))
+        {
+            Place(_fromAbove, _search.Above);
+        }
+
+        if (_best is null && !_rests)
+        {
             // Not found yet is not the same as impossible.
             Place($"{_fromAbove},stop_after_first_solution:true", SearchAny);
         }
 
-        return Better(_best is null ? null : Rested(_best), known?.Of(problem) is { } order && InOrder(order) is { } again ? Rested(again) : null);
+        return _best is null ? null : Rested(_best);
     }
 
-    /// <summary>
-    /// Goes on for several rounds, each from the other side or from another beginning; null when there is no schedule. The same
-    /// for the same problem, unless it is broken off.
-    /// </summary>
-    /// <param name="rounds">How many.</param>
-    /// <param name="report">Told after each.</param>
-    /// <param name="brokenOff">Ends it with the best so far.</param>
-    public Schedule? Patient(int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
+    /// <summary>Looks for a schedule that differs from one only in what lies near together in it.</summary>
+    private void PlaceNear(Schedule schedule)
     {
-        var best = Quick(null);
-        for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
+        var hands = schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
+        var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= Far).Select(other => new Link(one.Job.Id, other.Job.Id)));
+        var model = Model(_problem with { Links = [.. _problem.Links, .. far] });
+        model.MinimizeHours();
+        Keep(model, _bound, _best?.Hours);
+        model.BeginAt(schedule.Placements);
+        var (solver, status) = CpSatScheduler.Solve(model, FromBelow, _search.NoLater);
+        Take(model, solver, status);
+    }
+
+    private Schedule GoOn(Schedule best, int round)
+    {
+        if (!IsProven && round % 3 == 1)
         {
-            if (!IsProven && round % 3 == 1)
-            {
-                // A proof that was not found in one time is found in a longer one, if at all.
-                Place(FromBelow, Round * (1 + (round / 3)), round);
-            }
-
-            if (!IsProven)
-            {
-                Place(round % 2 == 1 ? Restless : Thorough, Round, round);
-            }
-
-            // Of orders that are equally good without breaks, some have better places for them.
-            best = Better(best, Rested(_best!, round));
-            report(new SearchProgress((double)round / rounds, best!.Span, best.LowerBound));
+            // A proof that was not found in one time is found in a longer one, if at all.
+            Place(FromBelow, Round * (1 + (round / 3)), round);
         }
 
-        return best is null || best.WithoutBreaks > best.LowerBound ? best : best with { ProvenWithoutBreaks = true };
+        if (!IsProven)
+        {
+            Place(round % 2 == 1 ? Restless : Thorough, Round, round);
+        }
+
+        return _best is null ? best : Better(best, Rested(_best, round))!;
+    }
+
+    private ScheduleModel Model(SchedulingProblem problem)
+    {
+        var model = new ScheduleModel(problem);
+        model.ChooseOrders();
+        if (_rests)
+        {
+            model.KeepBreaks(_best?.Schedule.Span);
+        }
+
+        return model;
     }
 
     /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
     private bool Place(string how, double longest, int seed = 7)
     {
-        var model = new ScheduleModel(problem);
-        model.ChooseOrders();
+        var model = Model(_problem);
         model.MinimizeHours();
         Keep(model, _bound, _best?.Hours);
         model.BeginAt(_best?.Schedule.Placements ?? []);
@@ -125,20 +235,23 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
             _bound = Math.Max(_bound, solver.BestObjectiveBound);
         }
 
+        Take(model, solver, status);
+        return status != CpSolverStatus.Infeasible;
+    }
+
+    private void Take(ScheduleModel model, CpSolver solver, CpSolverStatus status)
+    {
         if (CpSatScheduler.HasSchedule(status))
         {
             var found = new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
             Take(InOrder(found.Schedule) ?? found);
         }
-
-        return status != CpSolverStatus.Infeasible;
     }
 
     /// <summary>Looks for the fewest minutes late. Whether there is a schedule, as far as is known.</summary>
     private bool PlaceLeastLate()
     {
-        var model = new ScheduleModel(problem);
-        model.ChooseOrders();
+        var model = Model(_problem);
         model.MinimizeLateness();
         if (_best is not null)
         {
@@ -170,24 +283,53 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
     private void Take(Found? found) =>
         _best = found is not null && (_best is null || (Late(found.Schedule), found.Hours).CompareTo((Late(_best.Schedule), _best.Hours)) < 0) ? found : _best;
 
-    /// <summary>The best of what keeps an order: quickly told; null when the order does not do.</summary>
+    /// <summary>The best of what keeps an order and its breaks: quickly told; null when the order does not do.</summary>
     private Found? InOrder(Schedule order)
     {
-        var model = new ScheduleModel(Breaks.Settled(order, problem));
+        if (_rests && Breaks.Missing(order, _problem) > 0)
+        {
+            return null;
+        }
+
+        var model = new ScheduleModel(Settled(order));
         model.MinimizeHours();
         Keep(model, _bound, null);
         var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 
-    /// <summary>Tidied while the hours stay, first in its order and then in any, and with breaks.</summary>
+    private SchedulingProblem Settled(Schedule order)
+    {
+        var settled = Breaks.Settled(order, _problem);
+        if (!_rests)
+        {
+            return settled;
+        }
+
+        var (gaps, held) = Breaks.In(order, _problem);
+        return settled with { Links = [.. settled.Links, .. gaps, .. held] };
+    }
+
+    /// <summary>Tidied while the hours stay, in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
     private Schedule Rested(Found found, int seed = 7)
     {
-        var settled = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, problem)), CpSatScheduler.ForOneHead, seed);
-        var tidied = Tidied(found with { Schedule = settled }, new ScheduleModel(problem), _fromAbove, seed);
-        var schedule = ScheduleModel.Judged(problem, tidied, _bound, proven: found.Hours <= _bound + ScheduleModel.Close);
-        var (rested, gaps) = Breaks.Into(schedule, problem, PlaceInOrder);
-        return rested with { Gaps = gaps, WithoutBreaks = schedule.Span, ProvenWithoutBreaks = schedule.Proven };
+        var isProven = found.Hours <= _bound + ScheduleModel.Close;
+        var tidied = Tidied(found, new ScheduleModel(Settled(found.Schedule)), CpSatScheduler.ForOneHead, seed);
+        if (_rests)
+        {
+            return WithJobs(ScheduleModel.Judged(_problem, tidied, _bound, isProven)) with { Gaps = Breaks.In(tidied, _problem).Gaps };
+        }
+
+        tidied = Tidied(found with { Schedule = tidied }, new ScheduleModel(_problem), _fromAbove, seed);
+        var (rested, gaps) = Breaks.Into(ScheduleModel.Judged(_problem, tidied, _bound, isProven), _problem, PlaceInOrder);
+        return WithJobs(rested) with { Gaps = gaps };
+    }
+
+    /// <summary>With the jobs as they were asked for, open to whatever hands may do them.</summary>
+    private Schedule WithJobs(Schedule schedule)
+    {
+        var jobs = _problem.Jobs.ToDictionary(job => job.Id);
+        return schedule with { Placements = [.. schedule.Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
     }
 
     private Schedule Tidied(Found found, ScheduleModel model, string how, int seed)
@@ -216,14 +358,14 @@ internal sealed class SeveralHeads(SchedulingProblem problem)
             return one ?? other;
         }
 
-        var better = (Breaks.Missing(other, problem), Late(other), Length(other)).CompareTo((Breaks.Missing(one, problem), Late(one), Length(one))) < 0 ? other : one;
-        var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
+        var better = (Breaks.Missing(other, _problem), Late(other), Length(other)).CompareTo((Breaks.Missing(one, _problem), Late(one), Length(one))) < 0 ? other : one;
+        var bound = _problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
         return better with { LowerBound = Math.Min(bound, better.Span) };
     }
 
-    private int Length(Schedule schedule) => schedule.Span - (problem.MayBeginLater ? schedule.Placements[0].Start : 0);
+    private int Length(Schedule schedule) => schedule.Span - (_problem.MayBeginLater ? schedule.Placements[0].Start : 0);
 
     private long Late(Schedule schedule) =>
-        problem.Deadlines.Sum(pair => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == pair.Key).Select(placed => placed.End).DefaultIfEmpty().Max() - pair.Value))
-        + (problem.Deadline is { } all ? Math.Max(0, schedule.Span - all) : 0);
+        _problem.Deadlines.Sum(pair => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == pair.Key).Select(placed => placed.End).DefaultIfEmpty().Max() - pair.Value))
+        + (_problem.Deadline is { } all ? Math.Max(0, schedule.Span - all) : 0);
 }

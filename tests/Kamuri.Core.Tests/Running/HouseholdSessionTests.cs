@@ -77,13 +77,16 @@ public class HouseholdSessionTests
     [Fact]
     public void Hands_wait_for_what_other_hands_have_to_be_done_with()
     {
-        var link = Two.Links.First(each => each.LeastGap == 0 && Two.FindTask(each.From) is { IsHandsOn: true, By: "Ama" } && Two.FindTask(each.To) is { IsHandsOn: true, By: "Kofi" });
-        var done = Two.Tasks.Where(task => task is { IsHandsOn: true } && task.Id != link.From && task.PlannedStart < Two.FindTask(link.To)!.PlannedStart)
-            .Select((task, n) => (SessionEvent)new TaskDone(Id(100 + n), Two.PlannedStart.AddMinutes(1), task.Id));
-        var moment = SessionTiming.At(Two, Fold(Two, [.. done]), Two.PlannedStart.AddMinutes(2));
-        var kofi = moment.Hands.Single(hands => hands.Name == "Kofi");
-        Assert.Equal((link.To, link.From, moment.Times[link.To].Start), (kofi.Next!.Id, kofi.WaitsFor!.Id, kofi.NextFrom!.Value));
-        Assert.Null(moment.Hands.Single(hands => hands.Name == "Ama").WaitsFor);
+        // One washes, the other combs: they hand every head over.
+        var parted = Plan([new("Ama", Work.All & ~Work.Detangling), new("Kofi", Work.Detangling)]);
+        var link = parted.Links.First(each => each.LeastGap == 0 && parted.FindTask(each.From) is { IsHandsOn: true } from && parted.FindTask(each.To) is { IsHandsOn: true } to && from.By != to.By);
+        var (before, after) = (parted.FindTask(link.From)!.By, parted.FindTask(link.To)!.By);
+        var done = parted.Tasks.Where(task => task is { IsHandsOn: true } && task.Id != link.From && task.PlannedStart < parted.FindTask(link.To)!.PlannedStart)
+            .Select((task, n) => (SessionEvent)new TaskDone(Id(100 + n), parted.PlannedStart.AddMinutes(1), task.Id));
+        var moment = SessionTiming.At(parted, Fold(parted, [.. done]), parted.PlannedStart.AddMinutes(2));
+        var waiting = moment.Hands.Single(hands => hands.Name == after);
+        Assert.Equal((link.To, link.From, moment.Times[link.To].Start), (waiting.Next!.Id, waiting.WaitsFor!.Id, waiting.NextFrom!.Value));
+        Assert.Null(moment.Hands.Single(hands => hands.Name == before).WaitsFor);
     }
 
     [Fact]

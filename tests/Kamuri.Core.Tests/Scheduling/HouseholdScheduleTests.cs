@@ -103,8 +103,8 @@ public class HouseholdScheduleTests
         var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } };
         Assert.Equal(90, Solved(problem with { Rests = new Dictionary<string, Rest>() }).Span);
         var rested = Scheduler.Solve(problem)!;
-        Assert.Equal((100, 90, 90), (rested.Span, rested.LowerBound, rested.WithoutBreaks));
-        Assert.Equal((false, true), (rested.Proven, rested.ProvenWithoutBreaks));
+        Assert.Equal((100, 100, true), (rested.Span, rested.LowerBound, rested.Proven));
+        Assert.Equal(10, Assert.Single(rested.Gaps).LeastGap);
         // A child that gets a pause every 20 minutes: one between any two of its three pieces.
         var paused = Scheduler.Solve(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) } })!;
         var own = paused.Placements.Where(placement => placement.Job.With == "a").ToList();

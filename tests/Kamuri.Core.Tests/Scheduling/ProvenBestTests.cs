@@ -48,6 +48,26 @@ public class ProvenBestTests
     }, iter: 40, threads: 1);
 
     [Fact]
+    public void With_breaks_no_order_with_any_of_its_gaps_left_free_for_them_gives_a_better_day() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15]).Sample((problem, goesOn, minutes) =>
+    {
+        var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
+        var best = BestWithBreaks(rested, goesOn, minutes);
+        var schedule = new CpSatScheduler().Solve(rested);
+        if (best is not null)
+        {
+            ScheduleChecker.Check(rested, schedule!);
+            Assert.Equal((best, true), (schedule!.Span, schedule.Proven));
+            // By the gaps it names, the order keeps its breaks when a running day is timed again.
+            Assert.All(schedule.Gaps, gap => Assert.Equal(minutes, gap.LeastGap));
+        }
+        else if (schedule is not null)
+        {
+            // Nobody can have every break: then it is planned with those that there can be.
+            ScheduleChecker.Check(problem, schedule);
+        }
+    }, iter: 40, threads: 1);
+
+    [Fact]
     public void Work_that_is_longer_than_a_gap_comes_before_or_behind_both()
     {
         // Twenty minutes fit into no gap of fifteen: after 10 + 10 + 10 minutes of the first, or before.
@@ -121,6 +141,27 @@ public class ProvenBestTests
         foreach (var order in Orders(chains, new int[chains.Length]))
         {
             best = Least(problem, order, least) is { } span && span < (best ?? int.MaxValue) ? span : best;
+        }
+
+        return best;
+    }
+
+    /// <summary>Every order, with every choice of places in it that are left free for a break; null when in none of them all are had.</summary>
+    private static int? BestWithBreaks(SchedulingProblem problem, int goesOn, int minutes)
+    {
+        var chains = problem.Jobs.Where(job => job.IsHandsOn).GroupBy(job => job.With!).Select(own => own.ToArray()).ToArray();
+        int? best = null;
+        foreach (var order in Orders(chains, new int[chains.Length]))
+        {
+            for (var choice = 0; choice < 1 << (order.Count - 1); choice++)
+            {
+                var starts = Enumerable.Range(0, order.Count).Where(at => at == 0 || (choice & (1 << (at - 1))) != 0).ToList();
+                var parted = starts.Skip(1).Select(at => new Link(order[at - 1].Id, order[at].Id, minutes));
+                // What lies between two breaks is not longer than it may be, unless it is one job.
+                var whole = starts.Zip(starts.Skip(1).Append(order.Count), (from, to) => (First: order[from], Last: order[to - 1])).Where(each => each.First != each.Last)
+                    .Select(each => new Link(each.First.Id, each.Last.Id, 0, goesOn - each.First.Usual - each.Last.Usual));
+                best = Least(problem with { Links = [.. problem.Links, .. parted, .. whole] }, order, job => job.Usual) is { } span && span < (best ?? int.MaxValue) ? span : best;
+            }
         }
 
         return best;

@@ -42,11 +42,8 @@ public sealed record HouseholdPlan(
     /// <summary>Minutes from the first thing to the last.</summary>
     public double Minutes => (End - Start).TotalMinutes;
 
-    /// <summary>Minutes by which its breaks make it longer; 0 for none.</summary>
-    public int BreaksTake { get; init; }
-
-    /// <summary>Whether its order is proven best, with breaks left out.</summary>
-    public bool ProvenWithoutBreaks { get; init; }
+    /// <summary>Who goes on for longer than they should, and for how many minutes, because nothing there may be parted; empty for nobody.</summary>
+    public IReadOnlyList<(string Who, int Minutes)> WithoutRest { get; init; } = [];
 
     public bool HasStop => Heads.Any(head => head.Plan.HasStop);
 }

@@ -94,8 +94,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
-            BreaksTake = Math.Max(0, schedule.Span - schedule.WithoutBreaks),
-            ProvenWithoutBreaks = schedule.ProvenWithoutBreaks,
+            WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
         };
     }
 

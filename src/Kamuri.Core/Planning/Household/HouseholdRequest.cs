@@ -38,6 +38,9 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
     /// <summary>What the hands of the one who plans are called when nobody said otherwise.</summary>
     public const string Own = "You";
 
+    /// <summary>"You go on for", "Ada goes on for".</summary>
+    public static string GoesOn(string name) => name == Own ? "You go on for" : $"{name} goes on for";
+
     /// <summary>"your hands", "Ada’s hands".</summary>
     public static string Whose(string name) => name == Own ? "your hands" : $"{name}’s hands";
 

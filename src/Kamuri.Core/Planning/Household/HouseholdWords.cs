@@ -14,7 +14,7 @@ public static class HouseholdWords
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
             $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
-            Best(plan, hands));
+            string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go, because nothing there may be parted for a break.").Prepend(Best(plan, hands))));
     }
 
     /// <summary>How far from the best there is. A day that is placed towards an hour, or around a night, could be earlier but not shorter.</summary>
@@ -22,8 +22,6 @@ public static class HouseholdWords
     {
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
-        (false, false) when plan.ProvenWithoutBreaks => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}, and that only without a break; breaks make it {PlanWords.Clock(plan.End)}.",
-        (false, true) when plan.ProvenWithoutBreaks => $"No plan is shorter than {PlanWords.Spell(plan.Minutes - plan.BreaksTake)}, and that only without a break; breaks make it {PlanWords.Spell(plan.Minutes)}.",
         (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",
         (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(plan.Minutes)}.",
     };

@@ -24,9 +24,7 @@ public class LongerSearchTests
     {
         Placements = [.. schedule.Placements.Select(placed => placed with { Start = placed.Start + minutes, End = placed.End + minutes })],
         Span = schedule.Span + minutes,
-        WithoutBreaks = schedule.WithoutBreaks + minutes,
         Proven = false,
-        ProvenWithoutBreaks = false,
     };
 
     [Fact]
@@ -54,15 +52,15 @@ public class LongerSearchTests
     }
 
     [Fact]
-    public void What_is_proven_and_what_breaks_cost_are_told_apart()
+    public void What_is_proven_what_is_not_and_who_has_no_break_are_told()
     {
         HouseholdPlan Made(Func<Schedule, Schedule> change) => new HouseholdPlanner(new Slowly(change)).Make(Asked, Given.Figures);
         var proven = Made(schedule => schedule with { Proven = true });
         Assert.Contains("No plan can finish sooner with one pair of hands.", HouseholdWords.Finish(proven), StringComparison.Ordinal);
-        var rested = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 10, WithoutBreaks = schedule.Span - 10, ProvenWithoutBreaks = true });
-        Assert.Contains("and that only without a break; breaks make it ", HouseholdWords.Finish(rested), StringComparison.Ordinal);
-        Assert.Equal(10, rested.BreaksTake);
-        var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30, ProvenWithoutBreaks = false });
+        Assert.DoesNotContain("in one go", HouseholdWords.Finish(proven), StringComparison.Ordinal);
+        var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30 });
         Assert.Contains("; this one finishes at ", HouseholdWords.Finish(open), StringComparison.Ordinal);
+        Assert.EndsWith(" You go on for 1 h 50 in one go, because nothing there may be parted for a break. Ada goes on for 40 min in one go, because nothing there may be parted for a break.",
+            HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)] }), StringComparison.Ordinal);
     }
 }
