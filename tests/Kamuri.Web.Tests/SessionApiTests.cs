@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json.Nodes;
 using Kamuri.Testing;
 
@@ -116,6 +117,21 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
         var (_, sessions) = await server.Process.SendAsync(HttpMethod.Get, "/api/sessions");
         Assert.DoesNotContain(sessions!.AsArray(), line => line!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>());
         Assert.Equal(404, (await server.Process.SendAsync(HttpMethod.Get, path + "/review")).Status);
+    }
+
+    [Fact]
+    public async Task A_rehearsal_begins_at_the_hour_its_day_is_planned_for()
+    {
+        var plan = Bodies.Plan(await server.Process.MakeHeadAsync(Bodies.Head("Runa")));
+        plan["when"] = new JsonObject { ["mode"] = "startAt", ["date"] = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(2).ToString("O", CultureInfo.InvariantCulture), ["time"] = "14:00:00" };
+        var (status, view) = await server.Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan, ["rehearsal"] = true, ["speed"] = 1 });
+        Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
+        Assert.Contains("T14:00:", view!["now"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.InRange(view["driftMinutes"]!.GetValue<double>(), -0.5, 0.5);
+
+        var first = view["hands"]![0]!["next"]!.GetValue<string>();
+        var (_, pressed) = await PressAsync($"/api/sessions/{view["id"]}", Bodies.Press("taskStarted", first));
+        Assert.Equal("running", Status(pressed!, first));
     }
 
     [Fact]

@@ -87,7 +87,8 @@ internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOpt
 
     public async Task<LiveSession> BeginAsync(SessionPlan plan, bool rehearsal, double factor, CancellationToken cancellation)
     {
-        var clock = NewClock(rehearsal);
+        // Rehearsed at the hour it is planned for, so that everybody is there who will be.
+        var clock = NewClock(rehearsal ? plan.PlannedStart : null);
         clock.Run(rehearsal ? factor : 1);
         var (id, first) = (Guid.CreateVersion7(), new SessionStarted(Guid.CreateVersion7(), clock.Now));
         if (!rehearsal)
@@ -113,7 +114,7 @@ internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOpt
                 return null;
             }
 
-            return _open[id] = new LiveSession(id, recorded.Plan, recorded.Events, NewClock(false), log);
+            return _open[id] = new LiveSession(id, recorded.Plan, recorded.Events, NewClock(), log);
         }
         finally
         {
@@ -130,7 +131,7 @@ internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOpt
         }
     }
 
-    private SessionClock NewClock(bool rehearsal) => new(house, options.ClockSpeed, rehearsal);
+    private SessionClock NewClock(DateTimeOffset? begins = null) => new(house, options.ClockSpeed, begins);
 
     private async Task<LiveSession> KeepAsync(LiveSession session, CancellationToken cancellation)
     {

@@ -1,6 +1,5 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
 import { api, Refused, told, type ChoicesView, type HeadView, type PlanView, type UseBody } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
@@ -9,9 +8,9 @@ import { Plait } from '@/drawings/plait/Plait'
 import type { PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
 import { Tabs } from '@/kit/Tabs'
-import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
 import { AllFields } from './AllFields'
+import { DayActions } from './DayActions'
 import { HouseholdPlait, HouseholdWords, PlacingLine } from './Household'
 import { hairOf } from './hair'
 import { InTheKitchen } from './InTheKitchen'
@@ -39,8 +38,6 @@ export function Planning({
 }) {
   const { day, edit, undo, change } = asking
   const wish = day.heads[day.at]!.wish
-  const navigate = useNavigate()
-  const queries = useQueryClient()
   const templates = useTemplates().data ?? []
   const head = heads.find((each) => each.id === wish.headId)!
   const [focus, setFocus] = useState<string | null>(null)
@@ -72,19 +69,6 @@ export function Planning({
     enabled: together,
   })
   const asked = together ? household : alone
-  const start = useMutation({
-    mutationFn: (rehearsal: boolean) =>
-      told(
-        api.POST('/api/sessions', {
-          body: { ...(body ? { household: body } : { plan: wish }), rehearsal, speed: rehearsal ? 60 : 1 },
-        }),
-      ),
-    onSuccess: (session) => navigate(`/run/${session.id}`),
-  })
-  const keep = useMutation({
-    mutationFn: () => told(api.POST('/api/planned-days', { body: asIs ? { household: asIs } : { plan: wish } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
-  })
   useKeys({ z: () => undo?.() })
   const whole = together ? household.data : undefined
   const shown = together ? whole?.heads[day.at]?.plan : alone.data
@@ -163,18 +147,14 @@ export function Planning({
         {!together && shown?.timeTrouble && !wrong && (
           <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
         )}
-        <div className="mt-4 flex flex-wrap items-center gap-3">
-          <Button tone="main" disabled={!canStart || !!wrong || start.isPending} onClick={() => start.mutate(false)}>
-            Begin now
-          </Button>
-          <Button disabled={!canStart || !!wrong || start.isPending} onClick={() => start.mutate(true)}>
-            Rehearse it
-          </Button>
-          {wish.when.mode !== 'startNow' && (
-            <Button disabled={!shown || !!wrong || keep.isPending} onClick={() => keep.mutate()}>
-              Keep it for then
-            </Button>
-          )}
+        <DayActions
+          body={body ? { household: body } : { plan: wish }}
+          kept={asIs ? { household: asIs } : { plan: wish }}
+          begins={whole?.start ?? shown?.start ?? null}
+          canStart={!!canStart && !wrong}
+          canKeep={!!shown && !wrong}
+          onFromNow={() => change({ when: { mode: 'startNow' } })}
+        >
           <Button tone="quiet" onClick={() => setSheet('fields')}>
             How it is done
           </Button>
@@ -192,17 +172,7 @@ export function Planning({
               As composed
             </Button>
           )}
-        </div>
-        <Trouble error={start.error ?? keep.error} />
-        {keep.isSuccess && (
-          <p role="status" className="mt-3 border-l-4 border-done pl-3">
-            Kept.{' '}
-            <Link className="thread-line" to="/ahead">
-              Ahead
-            </Link>{' '}
-            says what has to be begun before.
-          </p>
-        )}
+        </DayActions>
       </div>
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>

@@ -1,0 +1,93 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { api, told, type HouseholdPlanBody, type PlanBody } from '@/api/client'
+import { useWallClock } from '@/app/household'
+import { minutesBetween } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { Trouble } from '@/kit/Trouble'
+
+type Asked = { plan: PlanBody } | { household: HouseholdPlanBody }
+
+/** Minutes; who would begin a day so much earlier wants another day. */
+const worthWaitingFor = 30
+
+/** What can be done with a plan: begun, rehearsed, kept for its hour. */
+export function DayActions({
+  body,
+  kept,
+  begins,
+  canStart,
+  canKeep,
+  onFromNow,
+  children,
+}: {
+  body: Asked
+  /** The day as it was asked for, without what a longer search found. */
+  kept: Asked
+  /** When the plan begins; null while there is none. */
+  begins: string | null
+  canStart: boolean
+  canKeep: boolean
+  onFromNow: () => void
+  children: ReactNode
+}) {
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const wall = useWallClock()
+  const start = useMutation({
+    mutationFn: (rehearsal: boolean) =>
+      told(api.POST('/api/sessions', { body: { ...body, rehearsal, speed: rehearsal ? 60 : 1 } })),
+    onSuccess: (session) => navigate(`/run/${session.id}`),
+  })
+  const keep = useMutation({
+    mutationFn: () => told(api.POST('/api/planned-days', { body: kept })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
+  })
+  const when = 'plan' in kept ? kept.plan.when : kept.household.when
+  const hasHour = when.mode !== 'startNow'
+  const isLater =
+    hasHour &&
+    !!wall &&
+    !!begins &&
+    minutesBetween(`${wall.date}T${wall.time}Z`, `${begins.slice(0, 16)}Z`) > worthWaitingFor
+  const keeping = (
+    <Button tone={isLater ? 'main' : 'plain'} disabled={!canKeep || keep.isPending} onClick={() => keep.mutate()}>
+      Keep it for then
+    </Button>
+  )
+  return (
+    <>
+      <div className="mt-4 flex flex-wrap items-center gap-3">
+        {isLater ? (
+          keeping
+        ) : (
+          <Button tone="main" disabled={!canStart || start.isPending} onClick={() => start.mutate(false)}>
+            Begin now
+          </Button>
+        )}
+        <Button disabled={!canStart || start.isPending} onClick={() => start.mutate(true)}>
+          Rehearse it
+        </Button>
+        {isLater ? (
+          <Button tone="quiet" onClick={onFromNow}>
+            Plan it from now
+          </Button>
+        ) : (
+          hasHour && keeping
+        )}
+        {children}
+      </div>
+      <Trouble error={start.error ?? keep.error} />
+      {keep.isSuccess && (
+        <p role="status" className="mt-3 border-l-4 border-done pl-3">
+          Kept.{' '}
+          <Link className="thread-line" to="/ahead">
+            Ahead
+          </Link>{' '}
+          says what has to be begun before.
+        </p>
+      )}
+    </>
+  )
+}
