@@ -158,13 +158,20 @@ internal sealed class ScheduleModel
     public static Schedule Judged(SchedulingProblem problem, Schedule schedule, double bound, bool proven)
     {
         // A bound on the hours is one on the end only where nothing else counts in them; else the longest chain is all that is sure.
-        var isPure = !problem.MayShorten && !problem.MayBeginLater;
+        var isPure = IsPure(problem);
         var begin = schedule.Placements.Min(placement => placement.Start);
         var lower = proven ? schedule.Span
             : isPure ? Math.Clamp((int)Math.Ceiling((bound / Total) - Close), 0, schedule.Span)
             : Math.Min(schedule.Span, begin + LongestChain(problem, schedule.Placements));
         return schedule with { LowerBound = lower, Proven = proven };
     }
+
+    /// <summary>A bound on the hours as far as whole minutes go.</summary>
+    public static double WholeMinutes(SchedulingProblem problem, double bound) =>
+        IsPure(problem) && double.IsFinite(bound) ? Math.Ceiling((bound / Total) - Close) * Total : bound;
+
+    /// <summary>Whether nothing counts in the hours but the end.</summary>
+    private static bool IsPure(SchedulingProblem problem) => !problem.MayShorten && !problem.MayBeginLater;
 
     /// <summary>Minutes that follow one another whatever hands and things there are.</summary>
     private static int LongestChain(SchedulingProblem problem, IReadOnlyList<Placement> placements)

@@ -232,7 +232,7 @@ internal sealed class SeveralHeads
         var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
         if (status != CpSolverStatus.Infeasible)
         {
-            _bound = Math.Max(_bound, solver.BestObjectiveBound);
+            _bound = Math.Max(_bound, ScheduleModel.WholeMinutes(_problem, solver.BestObjectiveBound));
         }
 
         Take(model, solver, status);

@@ -212,6 +212,9 @@ export function HorizontalPlait({
         <FinishBand key={finish.strand} finish={finish} lane={lanes[finish.strand]!} x={x} small={small} />
       ))}
 
+      {scale.breaks.map((gap) => (
+        <BreakMark key={gap.from} at={(x(gap.from) + x(gap.to)) / 2} from={26} to={height - 10} />
+      ))}
       {strands.map((strand, n) => {
         const last = n === strands.length - 1
         const outside = (level: number) =>
@@ -249,9 +252,6 @@ export function HorizontalPlait({
           )
         })
       })}
-      {scale.breaks.map((gap) => (
-        <BreakMark key={gap.from} at={(x(gap.from) + x(gap.to)) / 2} from={26} to={height - 10} />
-      ))}
       {now != null && planned && (
         <DriftLine planned={planned} now={now} frame={frame} across from={20} to={height - 4} />
       )}

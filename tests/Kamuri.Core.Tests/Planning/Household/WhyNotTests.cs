@@ -39,7 +39,7 @@ public class WhyNotTests
         {
             var made = Made(Changed(plan.Request, remedy));
             Assert.True(made.MinutesLate == 0, $"{remedy.Sentence} {made.MinutesLate} min late");
-            Assert.Matches("^(Beginning at|Without|Dried|A second pair of hands) .*[.]$", remedy.Sentence);
+            Assert.Matches("^(Beginning at|Without|Dried|A second pair of hands)[, ].*[.]$", remedy.Sentence);
         }
     }
 
@@ -126,6 +126,7 @@ public class WhyNotTests
             RemedyKind.DryFaster => OnHead(asked => asked with { DryingAir = remedy.DryingAir!.Value }),
             RemedyKind.LeaveOut => OnHead(asked => asked with { Edits = [.. asked.Edits, .. remedy.Edits!] }),
             RemedyKind.BeginEarlier => request with { When = request.When with { Now = request.When.Now.AddMinutes(-remedy.Minutes) } },
+            RemedyKind.Together => remedy.Parts.Aggregate(request, Changed),
             _ => request,
         };
     }
