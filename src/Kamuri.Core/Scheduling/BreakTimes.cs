@@ -32,8 +32,8 @@ internal sealed class BreakTimes(CpModel model, long horizon, string who, Rest r
             OnlyIf(model.Add(last >= job.End), job.Does);
         }
 
-        // Two stretches and the break between them are always more than one stretch may be.
-        var most = (2 * within / (rest.GoesOn + rest.Minutes + 1)) + 1;
+        // Two stretches and the break between them are always more than one stretch may be; and no job is in two of them.
+        var most = Math.Min((2 * within / (rest.GoesOn + rest.Minutes + 1)) + 1, jobs.Count - 1);
         var busy = jobs.Select(job => job.Interval).ToList();
         var (since, previous, isBefore) = ((LinearExpr)first, (LinearExpr?)null, (BoolVar?)null);
         for (var n = 0; n < most; n++)

@@ -21,8 +21,8 @@ internal sealed class SeveralHeads
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
 
-    /// <summary>Jobs for hands of three heads that can still be proven with their breaks in a second.</summary>
-    private const int Many = 36;
+    /// <summary>Jobs for hands that can be proven with their breaks in a second, whoever they are for and whoever does them.</summary>
+    private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 120;
@@ -68,7 +68,7 @@ internal sealed class SeveralHeads
     {
         (_problem, _rests) = (problem, rests);
         _fromAbove = problem.Pairs.Count > 1 && !rests ? Restless : Thorough;
-        _search = problem.Pairs.Count > 1 ? (0.02, 0.02, 0.025) : IsLarge(problem) ? (0.045, 0.035, 0.03) : (0.14, 0.12, 0.02);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0.02) : problem.Pairs.Count > 1 ? (0.02, 0.02, 0.025) : (0.045, 0.035, 0.03);
     }
 
     /// <summary>A schedule and what its hours come to.</summary>
@@ -109,9 +109,10 @@ internal sealed class SeveralHeads
         return best;
     }
 
-    /// <summary>More than one pair of hands, or more than two heads with a full day each: too much for breaks and all at once.</summary>
-    private static bool IsLarge(SchedulingProblem problem) =>
-        problem.Pairs.Count > 1 || (problem.Jobs.Count(job => job.IsHandsOn) > Many && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2);
+    /// <summary>Two pairs of hands, or more than two heads, with a full day: too much for breaks and all at once.</summary>
+    private static bool IsLarge(SchedulingProblem problem) => problem.Pairs.Count > 1
+        ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
+        : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2;
 
     private Schedule? Begin()
     {
@@ -216,7 +217,7 @@ internal sealed class SeveralHeads
         model.ChooseOrders();
         if (_rests)
         {
-            model.KeepBreaks(_best?.Schedule.Span);
+            model.KeepBreaks(_best is null ? null : _best.Schedule.Span - _best.Schedule.Placements[0].Start);
         }
 
         return model;

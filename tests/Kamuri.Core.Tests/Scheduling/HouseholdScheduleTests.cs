@@ -115,6 +115,43 @@ public class HouseholdScheduleTests
     }
 
     [Fact]
+    public void An_order_is_changed_where_only_another_one_has_room_for_a_break()
+    {
+        // What is on a has to come off within 5 minutes of 30, and twice 15 minutes of other work fit into that; then 75 minutes come
+        // without a gap. With breaks after an hour, one of the two is done before it goes on, and the wait has room for the other and a break.
+        var problem = new SchedulingProblem(
+            [Work("a", "on", 20), new Job("a/works", "a", 30, 30, 30, []) { With = "a" }, Work("a", "off", 25), Work("b", "1", 15), Work("b", "2", 15)],
+            [new("a/on", "a/works", 0, 0), new("a/works", "a/off", 0, 0)], OneOfEach)
+        { Pairs = [new("Ama")] };
+        Assert.Equal(75, Solved(problem).Span);
+        var rested = Solved(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } });
+        Assert.Equal((90, 90, true), (rested.Span, rested.LowerBound, rested.Proven));
+    }
+
+    [Fact]
+    public void Two_pairs_of_hands_rest_each_for_itself()
+    {
+        var jobs = Enumerable.Range(0, 6).Select(n => Work($"{n % 3}", $"{n}", 20)).ToList();
+        var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama"), new("Kofi")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["Kofi"] = new(40, 15) } };
+        // An hour each without a break. Ama needs none for it; Kofi's 40, break and 20 are 75, and with one of them for Ama it were 90.
+        var rested = Solved(problem);
+        Assert.Equal(75, rested.Span);
+        Assert.All(rested.Gaps, gap => Assert.Equal(rested.Placements.First(placed => placed.Job.Id == gap.To).By, rested.Placements.First(placed => placed.Job.Id == gap.From).By));
+    }
+
+    [Fact]
+    public void Who_cannot_have_a_break_is_planned_without_one()
+    {
+        var problem = new SchedulingProblem([Work("a", "1", 40), Work("a", "2", 40), Work("a", "3", 40)], [new("a/1", "a/2", 0, 15), new("a/2", "a/3", 0, 0)], OneOfEach)
+        { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 20) } };
+        var schedule = Scheduler.Solve(problem)!;
+        Assert.Equal(120, schedule.Span);
+        // All three are one piece of work, done in one go: nobody calls that a break that is missing.
+        Assert.Empty(Kamuri.Core.Scheduling.Breaks.TooLong(schedule, problem));
+        Assert.Empty(schedule.Gaps);
+    }
+
+    [Fact]
     public void Each_head_has_its_own_hour()
     {
         // Both cannot be done by 45; the one that is asked for is, whichever it is.

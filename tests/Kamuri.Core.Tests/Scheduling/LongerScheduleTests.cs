@@ -58,6 +58,21 @@ public class LongerScheduleTests
     }
 
     [Fact]
+    public void By_the_list_one_sits_down_before_what_would_be_too_much()
+    {
+        var problem = new SchedulingProblem([Work("a", "comb", 40), Work("a", "rinse", 10), Work("a", "dry", 10)], [new("a/comb", "a/rinse"), new("a/rinse", "a/dry", 0, 0)], OneOfEach)
+        {
+            Pairs = [new("Ama")],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) },
+        };
+        // 40 and 20 make an hour, which is just not too much.
+        Assert.Equal(60, ListSchedule.Of(problem)!.Span);
+        // Where it is, the break comes before what may not be parted, not into it.
+        var list = ListSchedule.Of(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(55, 10) } })!;
+        Assert.Equal([0, 50, 60], list.Placements.Select(placed => placed.Start));
+    }
+
+    [Fact]
     public void An_order_that_bites_its_own_tail_has_no_schedule()
     {
         var two = Of(("a", 10, 20, 30, 5), ("b", 10, 60, 70, 5));
