@@ -9,25 +9,11 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 internal sealed class ScheduleModel
 {
-    // The hours, in order of weight: late, shortened windows, total time.
-    private const long Late = 1_000_000;
-    private const long Shortened = 20_000;
-    private const long Total = 400;
-    private const long Soon = 40;
-
-    // Tidiness, once they are settled: time held past usual, a head that waits for its end, idle gaps on a strand.
-    private const long PastUsual = 8;
-    private const long OwnEnd = 2;
-    private const long Idle = 1;
-
     /// <summary>No hours come to more than this, either way.</summary>
     private const double HoursOfAll = 1e15;
 
-    /// <summary>Bounds are whole numbers that the solver gives as rounded ones.</summary>
-    public const double Close = 1e-6;
-
     private readonly SchedulingProblem _problem;
-    private readonly Dictionary<string, Variables> _placed;
+    private readonly Dictionary<string, JobVariables> _placed;
     private readonly Dictionary<string, List<(string Pair, BoolVar Does, IntervalVar Interval)>> _hands = [];
     private readonly IntVar _end;
     private readonly IntVar? _begin;
@@ -44,16 +30,16 @@ internal sealed class ScheduleModel
         _problem = problem;
         _inTime = inTime;
         _horizon = Horizon(problem);
-        _placed = problem.Jobs.ToDictionary(job => job.Id, job => new Variables(Model, job, _horizon, problem.MayShorten));
+        _placed = problem.Jobs.ToDictionary(job => job.Id, job => new JobVariables(Model, job, _horizon, problem.MayShorten));
         _end = Model.NewIntVar(0, _horizon, "end");
         Model.AddMaxEquality(_end, _placed.Values.Select(variables => variables.End));
-        _hours.AddTerm(_end, Total);
+        _hours.AddTerm(_end, Weights.Total);
         if (problem.MayBeginLater)
         {
             _begin = Model.NewIntVar(0, _horizon, "begin");
             Model.AddMinEquality(_begin, _placed.Values.Select(variables => (LinearExpr)variables.Start));
             // Towards an hour, as late as it may be; without one, the next occasion unless a later one is much shorter.
-            _hours.AddTerm(_begin, -Total + (problem.MayShorten ? -1 : Soon));
+            _hours.AddTerm(_begin, -Weights.Total + (problem.MayShorten ? -1 : Weights.Soon));
         }
 
         AddLinks();
@@ -86,7 +72,7 @@ internal sealed class ScheduleModel
     {
         if (double.IsFinite(atLeast))
         {
-            Model.Add(_hours >= (long)Math.Ceiling(Math.Max(atLeast, -HoursOfAll) - Close));
+            Model.Add(_hours >= (long)Math.Ceiling(Math.Max(atLeast, -HoursOfAll) - Bounds.Close));
         }
 
         if (atMost is { } most)
@@ -151,33 +137,7 @@ internal sealed class ScheduleModel
             .OrderBy(placement => placement.Start)
             .ThenBy(placement => placement.End)
             .ToList();
-        return Judged(_problem, new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
-    }
-
-    /// <summary>A schedule of this problem, and what is proven of it.</summary>
-    public static Schedule Judged(SchedulingProblem problem, Schedule schedule, double bound, bool proven)
-    {
-        // A bound on the hours is one on the end only where nothing else counts in them; else the longest chain is all that is sure.
-        var isPure = IsPure(problem);
-        var begin = schedule.Placements.Min(placement => placement.Start);
-        var lower = proven ? schedule.Span
-            : isPure ? Math.Clamp((int)Math.Ceiling((bound / Total) - Close), 0, schedule.Span)
-            : Math.Min(schedule.Span, begin + LongestChain(problem, schedule.Placements));
-        return schedule with { LowerBound = lower, Proven = proven };
-    }
-
-    /// <summary>A bound on the hours as far as whole minutes go.</summary>
-    public static double WholeMinutes(SchedulingProblem problem, double bound) =>
-        IsPure(problem) && double.IsFinite(bound) ? Math.Ceiling((bound / Total) - Close) * Total : bound;
-
-    /// <summary>Whether nothing counts in the hours but the end.</summary>
-    private static bool IsPure(SchedulingProblem problem) => !problem.MayShorten && !problem.MayBeginLater;
-
-    /// <summary>Minutes that follow one another whatever hands and things there are.</summary>
-    private static int LongestChain(SchedulingProblem problem, IReadOnlyList<Placement> placements)
-    {
-        var chains = SettledOrder.Of([.. placements.Select(placed => new OrderedJob(placed.Job.Id, placed.Start, placed.End, []))], problem.Links, problem.Capacity);
-        return (int)chains.Time([.. placements.Select(placed => (double)(problem.MayShorten ? placed.Job.Shortest : placed.Job.Usual))], new double[placements.Count]);
+        return Bounds.Judged(_problem, new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
     }
 
     private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();
@@ -205,8 +165,8 @@ internal sealed class ScheduleModel
 
             if (link.MostGap != 0)
             {
-                _tidiness.AddTerm(to.Start, Idle);
-                _tidiness.AddTerm(from.End, -Idle);
+                _tidiness.AddTerm(to.Start, Weights.Idle);
+                _tidiness.AddTerm(from.End, -Weights.Idle);
             }
         }
     }
@@ -313,7 +273,7 @@ internal sealed class ScheduleModel
             Model.AddMaxEquality(end, own);
             if (strands.Count > 1)
             {
-                _tidiness.AddTerm(end, OwnEnd);
+                _tidiness.AddTerm(end, Weights.OwnEnd);
             }
 
             if (_problem.Deadlines.TryGetValue(strand, out var wanted))
@@ -334,7 +294,7 @@ internal sealed class ScheduleModel
         var late = Model.NewIntVar(0, _horizon, name);
         Model.Add(late >= end - deadline);
         _late.Add(late);
-        _hours.AddTerm(late, Late);
+        _hours.AddTerm(late, Weights.Late);
     }
 
     private List<IntervalVar> Away(string who) =>
@@ -345,67 +305,5 @@ internal sealed class ScheduleModel
         // Nothing ends behind twice the horizon, so what lasts for good ends there.
         var (begin, end) = (Math.Max(0, from), Math.Min(to, 2 * _horizon));
         return Model.NewFixedSizeIntervalVar(Model.NewConstant(begin), Math.Max(0, end - begin), name);
-    }
-
-    /// <summary>The solver's variables for one job.</summary>
-    private sealed class Variables
-    {
-        private readonly IntVar? _length;
-        private readonly IntVar? _end;
-        private readonly int _longest;
-
-        public Variables(CpModel model, Job job, long horizon, bool mayShorten)
-        {
-            Start = model.NewIntVar(0, horizon, job.Id + ".start");
-            _longest = job.Longest;
-            var shortest = mayShorten ? job.Shortest : job.Usual;
-            if (shortest == job.Longest)
-            {
-                End = Start + job.Longest;
-                Interval = model.NewFixedSizeIntervalVar(Start, job.Longest, job.Id);
-                return;
-            }
-
-            _length = model.NewIntVar(shortest, job.Longest, job.Id + ".length");
-            var end = model.NewIntVar(0, horizon, job.Id + ".end");
-            (_end, End) = (end, end);
-            Interval = model.NewIntervalVar(Start, _length, end, job.Id);
-        }
-
-        public IntVar Start { get; }
-        public LinearExpr End { get; }
-        public IntervalVar Interval { get; }
-
-        public IntervalVar Optional(CpModel model, ILiteral does, string name) => _length is null
-            ? model.NewOptionalFixedSizeIntervalVar(Start, _longest, does, name)
-            : model.NewOptionalIntervalVar(Start, _length, _end!, does, name);
-
-        public void Hint(CpModel model, Placement placed)
-        {
-            model.AddHint(Start, placed.Start);
-            if (_length is not null)
-            {
-                model.AddHint(_length, placed.Minutes);
-                model.AddHint(_end!, placed.End);
-            }
-        }
-
-        public void Weigh(CpModel model, LinearExprBuilder hours, LinearExprBuilder tidiness, Job job, bool mayShorten)
-        {
-            if (_length is null)
-            {
-                return;
-            }
-
-            var past = model.NewIntVar(0, job.Longest - job.Usual, job.Id + ".past");
-            model.Add(past >= _length - job.Usual);
-            tidiness.AddTerm(past, PastUsual);
-            if (mayShorten && job.Shortest < job.Usual)
-            {
-                var under = model.NewIntVar(0, job.Usual - job.Shortest, job.Id + ".under");
-                model.Add(under >= job.Usual - _length);
-                hours.AddTerm(under, Shortened);
-            }
-        }
     }
 }

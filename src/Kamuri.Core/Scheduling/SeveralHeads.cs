@@ -74,7 +74,7 @@ internal sealed class SeveralHeads
     /// <summary>A schedule and what its hours come to.</summary>
     private sealed record Found(double Hours, Schedule Schedule);
 
-    private bool IsProven => _best is not null && _best.Hours <= _bound + ScheduleModel.Close && !(Late(_best.Schedule) > _leastLate);
+    private bool IsProven => _best is not null && _best.Hours <= _bound + Bounds.Close && !(Late(_best.Schedule) > _leastLate);
 
     /// <summary>
     /// The best that a second or two find; null when there is none. Where not everybody can have their breaks, as many as there can be.
@@ -233,7 +233,7 @@ internal sealed class SeveralHeads
         var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
         if (status != CpSolverStatus.Infeasible)
         {
-            _bound = Math.Max(_bound, ScheduleModel.WholeMinutes(_problem, solver.BestObjectiveBound));
+            _bound = Math.Max(_bound, Bounds.WholeMinutes(_problem, solver.BestObjectiveBound));
         }
 
         Take(model, solver, status);
@@ -314,15 +314,15 @@ internal sealed class SeveralHeads
     /// <summary>Tidied while the hours stay, in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
     private Schedule Rested(Found found, int seed = 7)
     {
-        var isProven = found.Hours <= _bound + ScheduleModel.Close;
+        var isProven = found.Hours <= _bound + Bounds.Close;
         var tidied = Tidied(found, new ScheduleModel(Settled(found.Schedule)), CpSatScheduler.ForOneHead, seed);
         if (_rests)
         {
-            return WithJobs(ScheduleModel.Judged(_problem, tidied, _bound, isProven)) with { Gaps = Breaks.In(tidied, _problem).Gaps };
+            return WithJobs(Bounds.Judged(_problem, tidied, _bound, isProven)) with { Gaps = Breaks.In(tidied, _problem).Gaps };
         }
 
         tidied = Tidied(found with { Schedule = tidied }, new ScheduleModel(_problem), _fromAbove, seed);
-        var (rested, gaps) = Breaks.Into(ScheduleModel.Judged(_problem, tidied, _bound, isProven), _problem, PlaceInOrder);
+        var (rested, gaps) = Breaks.Into(Bounds.Judged(_problem, tidied, _bound, isProven), _problem, PlaceInOrder);
         return WithJobs(rested) with { Gaps = gaps };
     }
 

@@ -1,0 +1,26 @@
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>What counts for how much: each of the hours for more than all that follow it, and all of them for more than tidiness.</summary>
+internal static class Weights
+{
+    /// <summary>A minute that somebody is late.</summary>
+    public const long Late = 1_000_000;
+
+    /// <summary>A minute by which a wait is shorter than usual.</summary>
+    public const long Shortened = 20_000;
+
+    /// <summary>A minute of the whole.</summary>
+    public const long Total = 400;
+
+    /// <summary>A minute that a day begins later, where it may.</summary>
+    public const long Soon = 40;
+
+    /// <summary>Tidiness: a minute held past usual.</summary>
+    public const long PastUsual = 8;
+
+    /// <summary>Tidiness: a minute that a head waits for its own end.</summary>
+    public const long OwnEnd = 2;
+
+    /// <summary>Tidiness: an idle minute on a strand.</summary>
+    public const long Idle = 1;
+}
