@@ -32,6 +32,12 @@ internal sealed class BreakTimes(CpModel model, long horizon, string who, Rest r
             OnlyIf(model.Add(last >= job.End), job.Does);
         }
 
+        if (jobs.All(job => job.Does is null))
+        {
+            model.AddMinEquality(first, jobs.Select(job => (LinearExpr)job.Start));
+            model.AddMaxEquality(last, jobs.Select(job => job.End));
+        }
+
         // Two stretches and the break between them are always more than one stretch may be; and no job is in two of them.
         var most = Math.Min((2 * within / (rest.GoesOn + rest.Minutes + 1)) + 1, jobs.Count - 1);
         var busy = jobs.Select(job => job.Interval).ToList();

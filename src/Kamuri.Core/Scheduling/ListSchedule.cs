@@ -10,7 +10,7 @@ namespace Kamuri.Core.Scheduling;
 public static class ListSchedule
 {
     /// <summary>
-    /// The schedule with breaks, and with every length as usual; null where going by the list runs into a wall. Who gets
+    /// The schedule with breaks where there is time for them, and with every length as usual; null where going by the list runs into a wall. Who gets
     /// into a tangle with all heads at once takes on fewer at a time.
     /// </summary>
     public static Schedule? Of(SchedulingProblem problem)
@@ -67,7 +67,7 @@ public static class ListSchedule
                 }
 
                 var choice = Open().SelectMany(job => Hands(job).Select(by => (job, by, start: Fit(job, Math.Max(Earliest(job), FreeFrom(by)), by))))
-                    .Select(each => each.start is { } start ? each with { Item3 = Fit(each.job, Rested(each.job, start, each.by), each.by) } : each)
+                    .Select(each => each.start is { } start ? each with { Item3 = AfterRest(each.job, start, each.by) } : each)
                     .Where(each => each.start is not null && each.start <= Latest(each.job))
                     .OrderBy(each => Harms(each.job, each.start!.Value, each.by))
                     .ThenBy(each => each.start).ThenByDescending(each => ToGo(each.job.Id)).ThenBy(each => each.job.Id, StringComparer.Ordinal)
@@ -146,16 +146,19 @@ public static class ListSchedule
             foreach (var job in Stretch(first).ToList())
             {
                 var hands = Hands(job).Contains(by) ? by : Hands(job).FirstOrDefault();
-                if (Fit(job, Math.Max(Earliest(job), FreeFrom(hands)), hands) is not { } start || Fit(job, Rested(job, start, hands), hands) is not { } rested || rested > Latest(job))
+                if (Fit(job, Math.Max(Earliest(job), FreeFrom(hands)), hands) is not { } start || start > Latest(job))
                 {
                     return false;
                 }
 
-                Put(job, rested, hands);
+                Put(job, AfterRest(job, start, hands), hands);
             }
 
             return true;
         }
+
+        /// <summary>When a job begins after the break that is due; without one where that would be too late for it.</summary>
+        private int AfterRest(Job job, int start, string? by) => Fit(job, Rested(job, start, by), by) is { } rested && rested <= Latest(job) ? rested : start;
 
         /// <summary>When a job can begin so that nobody goes on for too long with it and with what nothing may part from it.</summary>
         private int Rested(Job job, int start, string? by)

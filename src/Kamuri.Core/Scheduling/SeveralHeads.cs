@@ -155,7 +155,9 @@ internal sealed class SeveralHeads
             Place($"{_fromAbove},stop_after_first_solution:true", AnyWithBreaks);
         }
 
-        return Better(parted, _best is null ? null : Rested(_best));
+        // Where no order has a place for every break, whoever goes by the list may still get more of them.
+        var asListed = _best is null && ListSchedule.Of(_problem) is { } order && without.InOrder(order) is { } again ? without.Rested(again) : null;
+        return Better(parted, _best is null ? asListed : Rested(_best));
     }
 
     private Schedule? Quick()

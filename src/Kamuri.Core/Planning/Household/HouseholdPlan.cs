@@ -42,7 +42,7 @@ public sealed record HouseholdPlan(
     /// <summary>Minutes from the first thing to the last.</summary>
     public double Minutes => (End - Start).TotalMinutes;
 
-    /// <summary>Who goes on for longer than they should, and for how many minutes, because nothing there may be parted; empty for nobody.</summary>
+    /// <summary>Who goes on for longer than they should, and for how many minutes, because no place for a break was found; empty for nobody.</summary>
     public IReadOnlyList<(string Who, int Minutes)> WithoutRest { get; init; } = [];
 
     public bool HasStop => Heads.Any(head => head.Plan.HasStop);

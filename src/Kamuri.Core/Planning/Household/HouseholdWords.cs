@@ -14,7 +14,7 @@ public static class HouseholdWords
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
             $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
-            string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go, because nothing there may be parted for a break.").Prepend(Best(plan, hands))));
+            string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands))));
     }
 
     /// <summary>How far from the best there is. A day that is placed towards an hour, or around a night, could be earlier but not shorter.</summary>

@@ -60,7 +60,7 @@ public class LongerSearchTests
         Assert.DoesNotContain("in one go", HouseholdWords.Finish(proven), StringComparison.Ordinal);
         var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30 });
         Assert.Contains("; this one finishes at ", HouseholdWords.Finish(open), StringComparison.Ordinal);
-        Assert.EndsWith(" You go on for 1 h 50 in one go, because nothing there may be parted for a break. Ada goes on for 40 min in one go, because nothing there may be parted for a break.",
+        Assert.EndsWith(" You go on for 1 h 50 in one go; no place for a break was found there. Ada goes on for 40 min in one go; no place for a break was found there.",
             HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)] }), StringComparison.Ordinal);
     }
 }
