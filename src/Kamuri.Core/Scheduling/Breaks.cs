@@ -46,12 +46,12 @@ public static class Breaks
     }
 
     /// <summary>
-    /// The gaps a schedule has for breaks: of all that are long enough, those without which somebody would go on for too long, each as
+    /// The gaps a schedule has for the breaks of each: of all that are long enough, those without which somebody would go on for too long, each as
     /// late as may be. And what holds the work between two of them together, so that it does not become too long in another way.
     /// </summary>
-    public static (IReadOnlyList<Link> Gaps, IReadOnlyList<Link> Held) In(Schedule schedule, SchedulingProblem problem)
+    public static (ILookup<string, Link> Gaps, IReadOnlyList<Link> Held) In(Schedule schedule, SchedulingProblem problem)
     {
-        var (gaps, held) = (new List<Link>(), new List<Link>());
+        var (gaps, held) = (new List<(string Who, Link Gap)>(), new List<Link>());
         foreach (var own in Stretches(schedule, problem).GroupBy(each => each.Who))
         {
             var (first, last) = ((Placement?)null, (Placement?)null);
@@ -59,7 +59,7 @@ public static class Breaks
             {
                 if (first is not null && work[^1].End - first.Start > rest.GoesOn)
                 {
-                    gaps.Add(new Link(last!.Job.Id, work[0].Job.Id, rest.Minutes));
+                    gaps.Add((own.Key, new Link(last!.Job.Id, work[0].Job.Id, rest.Minutes)));
                     Hold(first, last, rest);
                     first = null;
                 }
@@ -70,7 +70,7 @@ public static class Breaks
             Hold(first!, last!, own.First().Needs);
         }
 
-        return ([.. gaps.Distinct()], held);
+        return (gaps.ToLookup(each => each.Who, each => each.Gap), held);
 
         void Hold(Placement first, Placement last, Rest rest)
         {

@@ -88,7 +88,7 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
         var (proven, bound) = (status == CpSolverStatus.Optimal, solver.BestObjectiveBound);
         var found = model.Read(solver, bound, proven);
         model.KeepHours(bound, solver.ObjectiveValue);
-        model.BeginAt(found.Placements);
+        model.BeginAt(found);
         model.MinimizeTidiness();
         var (tidied, ended) = Solve(model, ForOneHead, Tidying);
         return HasSchedule(ended) ? model.Read(tidied, bound, proven) : found;

@@ -29,7 +29,7 @@ public static class ListSchedule
         private readonly Dictionary<string, Placement> _placed = [];
 
         private readonly int _atOnce;
-        private readonly Dictionary<string, string> _whole;
+        private readonly IReadOnlyDictionary<string, string> _whole;
 
         public List(SchedulingProblem problem, int atOnce)
         {
@@ -39,15 +39,7 @@ public static class ListSchedule
             _before = problem.Links.ToLookup(link => link.To);
             _behind = problem.Links.ToLookup(link => link.From);
             // What hangs together belongs to one head, in the kitchen too.
-            _whole = problem.Jobs.ToDictionary(job => job.Id, job => job.Id);
-            foreach (var link in problem.Links)
-            {
-                var (one, other) = (_whole[link.From], _whole[link.To]);
-                foreach (var id in _whole.Where(pair => pair.Value == other).Select(pair => pair.Key).ToList())
-                {
-                    _whole[id] = one;
-                }
-            }
+            _whole = problem.Together();
         }
 
         public Schedule? Place()

@@ -18,6 +18,7 @@ internal sealed class ScheduleModel
     private readonly IntVar _end;
     private readonly IntVar? _begin;
     private readonly List<IntVar> _late = [];
+    private readonly List<BreakTimes> _breaks = [];
     private readonly LinearExprBuilder _hours = LinearExpr.NewBuilder();
     private readonly LinearExprBuilder _tidiness = LinearExpr.NewBuilder();
     private readonly long _horizon;
@@ -89,40 +90,53 @@ internal sealed class ScheduleModel
     {
         if (_problem.Pairs.Count == 1 || (_problem.Pairs.Count == 0 && _problem.Capacity.GetValueOrDefault(Resource.Hands) == 1))
         {
-            new HandOrders(Model, job => _placed[job.Id].Start, job => _placed[job.Id].End, job => _problem.MayShorten ? job.Shortest : job.Usual).Add(HandRun.Of(_problem));
+            new HandOrders(Model, job => _placed[job.Id].Start, job => _placed[job.Id].End, Least).Add(HandRun.Of(_problem));
         }
     }
 
     /// <summary>Nobody goes on for longer than they should.</summary>
-    /// <param name="known">Minutes a day of the same work can do with; null when none is known. Half as much again is enough for any that is worth having.</param>
+    /// <param name="known">
+    /// Minutes from first to last of a schedule of the same problem; null when none is known. None that is better takes longer, unless there
+    /// are hours to be in time for, or it may begin later: then half as much again is enough for any that is worth having.
+    /// </param>
     public void KeepBreaks(int? known)
     {
-        var within = (int)Math.Min(_horizon, known * 3 / 2 ?? _horizon);
+        var within = (int)Math.Min(_horizon, (_problem.MayShorten || _problem.MayBeginLater ? known * 3 / 2 : known) ?? _horizon);
         var runs = HandRun.Of(_problem);
         foreach (var (who, rest) in _problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
         {
             var work = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList();
             // Where hands may change within a piece, a long job of it can be all that one pair does.
             var pieces = runs.SelectMany(run => run.Pieces(rest.Minutes)).ToList();
-            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(job => _problem.MayShorten ? job.Shortest : job.Usual) > rest.GoesOn)
+            var sums = pieces.Select(piece => piece.Where(job => WorkOf(job, who) is not null).Sum(Least)).ToList();
+            var stretches = sums.Count(sum => sum > rest.GoesOn) + ((sums.Where(sum => sum <= rest.GoesOn).Sum() + rest.GoesOn - 1) / rest.GoesOn);
+            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(Least) > rest.GoesOn)
                 .Select(piece => piece.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
             if (work.Count > 1)
             {
-                new BreakTimes(Model, _horizon, who, rest).Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], within);
+                var breaks = new BreakTimes(Model, _horizon, who, rest);
+                breaks.Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], runs, within, stretches);
+                _breaks.Add(breaks);
             }
         }
     }
 
     /// <summary>Begins the search where another one ended.</summary>
-    public void BeginAt(IEnumerable<Placement> placements)
+    public void BeginAt(Schedule schedule)
     {
-        foreach (var placed in placements)
+        foreach (var placed in schedule.Placements)
         {
             _placed[placed.Job.Id].Hint(Model, placed);
             foreach (var (pair, does, _) in _hands.GetValueOrDefault(placed.Job.Id) ?? [])
             {
                 Model.AddHint(does, pair == placed.By);
             }
+        }
+
+        if (_breaks.Count > 0 && Breaks.Missing(schedule, _problem) == 0)
+        {
+            var (placements, gaps) = (schedule.Placements.ToDictionary(placed => placed.Job.Id), Breaks.In(schedule, _problem).Gaps);
+            _breaks.ForEach(breaks => breaks.Hint(placements, gaps[breaks.Who]));
         }
     }
 
@@ -139,6 +153,9 @@ internal sealed class ScheduleModel
             .ToList();
         return Bounds.Judged(_problem, new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
     }
+
+    /// <summary>Minutes that a job takes at least.</summary>
+    private int Least(Job job) => _problem.MayShorten ? job.Shortest : job.Usual;
 
     private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();
 
@@ -242,11 +259,11 @@ internal sealed class ScheduleModel
         var placed = _placed[job.Id];
         if (job.With == who || (_problem.Pairs.Count == 1 && _problem.Pairs[0].Id == who && (job.By?.Contains(who) ?? true)))
         {
-            return new BreakTimes.Work(placed.Start, placed.End, placed.Interval, null);
+            return new BreakTimes.Work(job, placed.Start, placed.End, placed.Interval, null);
         }
 
         return _hands.GetValueOrDefault(job.Id)?.FirstOrDefault(choice => choice.Pair == who) is { Pair: not null } choice
-            ? new BreakTimes.Work(placed.Start, placed.End, choice.Interval, choice.Does) : null;
+            ? new BreakTimes.Work(job, placed.Start, placed.End, choice.Interval, choice.Does) : null;
     }
 
     /// <summary>Hands are on a head only while it is there, and on one place of it at a time.</summary>

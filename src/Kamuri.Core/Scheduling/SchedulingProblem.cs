@@ -80,11 +80,30 @@ public sealed record SchedulingProblem(
     /// </summary>
     public bool MayBeginLater { get; init; }
 
+    /// <summary>A schedule of the same jobs that was made for something else, to begin from; null for none. Nothing it says has to be kept.</summary>
+    public Schedule? Known { get; init; }
+
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
     /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
     internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
+
+    /// <summary>For each job the name of what it hangs together with: a head, and what is made in the kitchen for it.</summary>
+    internal IReadOnlyDictionary<string, string> Together()
+    {
+        var whole = Jobs.ToDictionary(job => job.Id, job => job.Id);
+        foreach (var link in Links)
+        {
+            var (one, other) = (whole[link.From], whole[link.To]);
+            foreach (var id in whole.Where(pair => pair.Value == other).Select(pair => pair.Key).ToList())
+            {
+                whole[id] = one;
+            }
+        }
+
+        return whole;
+    }
 
     /// <summary>Whether a placed job begins the very minute somebody, or something, it needs is there again.</summary>
     internal bool HeldBack(Placement placed) =>

@@ -25,7 +25,7 @@ internal sealed class SeveralHeads
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
-    private const int Far = 120;
+    private const int Far = 180;
 
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
@@ -33,8 +33,10 @@ internal sealed class SeveralHeads
     /// <summary>One round of a longer search.</summary>
     private const double Round = 0.1;
 
-    // Several heads on shared hands are a true puzzle: presolve pays, once, its linear relaxation does not.
-    private const string Thorough = "linearization_level:0,cp_model_probing_level:0,max_presolve_iterations:1,use_precedences_in_disjunctive_constraint:false";
+    // Several heads on shared hands are a true puzzle: presolve pays, once, its linear relaxation does not. Sums here are short, and the
+    // solver's older way with them takes half the time.
+    private const string Thorough =
+        "linearization_level:0,cp_model_probing_level:0,max_presolve_iterations:1,use_precedences_in_disjunctive_constraint:false,new_linear_propagation:false";
 
     // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
     private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
@@ -53,9 +55,9 @@ internal sealed class SeveralHeads
 
     /// <summary>
     /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
-    /// hours, and what is left from above.
+    /// hours, near what was found, and what is left from above.
     /// </summary>
-    private readonly (double Below, double NoLater, double Above) _search;
+    private readonly (double Below, double NoLater, double Near, double Above) _search;
     private double _bound = double.NegativeInfinity;
     private Found? _best;
 
@@ -68,7 +70,7 @@ internal sealed class SeveralHeads
     {
         (_problem, _rests) = (problem, rests);
         _fromAbove = problem.Pairs.Count > 1 && !rests ? Restless : Thorough;
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0.02) : problem.Pairs.Count > 1 ? (0.02, 0.02, 0.025) : (0.045, 0.035, 0.03);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.02, 0.02, 0, 0.025) : (0.09, 0, 0.03, 0.03);
     }
 
     /// <summary>A schedule and what its hours come to.</summary>
@@ -116,53 +118,19 @@ internal sealed class SeveralHeads
 
     private Schedule? Begin()
     {
-        if (!_rests)
-        {
-            return Quick();
-        }
-
-        if (!IsLarge(_problem) && Quick() is { } found)
-        {
-            return found;
-        }
-
-        // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
-        var without = new SeveralHeads(_problem, rests: false);
-        if (without.Quick() is not { } parted)
-        {
-            return null;
-        }
-
-        _bound = _problem.MayShorten ? _bound : without._bound;
-        _leastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without._leastLate ? without._leastLate : null;
         Take(ListSchedule.Of(_problem) is { } list ? InOrder(list) : null);
-        if (Breaks.Missing(parted, _problem) == 0)
+        Take(_problem.Known is { } same ? InOrder(same) : null);
+        if (_best is null && _rests)
         {
-            Take(InOrder(parted));
-        }
-        else if (_problem.Pairs.Count == 1)
-        {
-            PlaceNear(parted);
+            Take(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()) is { } order ? InOrder(order) : null);
         }
 
-        if (!IsProven)
-        {
-            Place(_fromAbove, _search.Above);
-        }
-
-        if (_best is null)
-        {
-            Place($"{_fromAbove},stop_after_first_solution:true", AnyWithBreaks);
-        }
-
-        // Where no order has a place for every break, whoever goes by the list may still get more of them.
-        var asListed = _best is null && ListSchedule.Of(_problem) is { } order && without.InOrder(order) is { } again ? without.Rested(again) : null;
-        return Better(parted, _best is null ? asListed : Rested(_best));
+        return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
     }
 
-    private Schedule? Quick()
+    /// <summary>From below as far as it goes, then from above. Null when there is no schedule, or none was found.</summary>
+    private Schedule? Search()
     {
-        Take(ListSchedule.Of(_problem) is { } list ? InOrder(list) : null);
         // What breaks will change anyway need not be the very best.
         var isBeginning = !_rests && _problem.Rests.Count > 0;
         if (_problem.MayShorten ? !PlaceLeastLate() || (!isBeginning && !Place(_leastLate == 0 ? InTime : Thorough, _search.NoLater)) : !Place(FromBelow, _search.Below))
@@ -184,16 +152,66 @@ internal sealed class SeveralHeads
         return _best is null ? null : Rested(_best);
     }
 
-    /// <summary>Looks for a schedule that differs from one only in what lies near together in it.</summary>
-    private void PlaceNear(Schedule schedule)
+    /// <summary>
+    /// What is too much to be proven in any case: from below for a while, and then from above from the best beginning there is. Null only
+    /// when there is no schedule even without breaks.
+    /// </summary>
+    private Schedule? SearchLarge()
     {
-        var hands = schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
+        if (_problem.Pairs.Count == 1 && !_problem.MayShorten)
+        {
+            Place(FromBelow, _search.Below);
+            if (!IsProven && _best is not null)
+            {
+                PlaceNear();
+            }
+
+            if (_best is not null)
+            {
+                return Rested(_best);
+            }
+        }
+
+        // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
+        var without = new SeveralHeads(_problem, rests: false);
+        if (without.Begin() is not { } parted)
+        {
+            return null;
+        }
+
+        _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
+        _leastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without._leastLate ? without._leastLate : null;
+        Take(InOrder(parted));
+        if (_best is not null && _problem.Pairs.Count == 1)
+        {
+            PlaceNear();
+        }
+
+        if (!IsProven)
+        {
+            Place(_fromAbove, _search.Above);
+        }
+
+        if (_best is null)
+        {
+            Place($"{_fromAbove},stop_after_first_solution:true", AnyWithBreaks);
+        }
+
+        // Where no order has a place for every break, whoever goes by the list may still get more of them.
+        var asListed = _best is null && ListSchedule.Of(_problem) is { } order && without.InOrder(order) is { } again ? without.Rested(again) : null;
+        return _best is null ? Better(parted, asListed) : Better(Rested(_best), parted);
+    }
+
+    /// <summary>Looks for a schedule that differs from the best so far only in what lies near together in it.</summary>
+    private void PlaceNear()
+    {
+        var hands = _best!.Schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
         var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= Far).Select(other => new Link(one.Job.Id, other.Job.Id)));
         var model = Model(_problem with { Links = [.. _problem.Links, .. far] });
         model.MinimizeHours();
-        Keep(model, _bound, _best?.Hours);
-        model.BeginAt(schedule.Placements);
-        var (solver, status) = CpSatScheduler.Solve(model, FromBelow, _search.NoLater);
+        Keep(model, _bound, _best.Hours);
+        model.BeginAt(_best.Schedule);
+        var (solver, status) = CpSatScheduler.Solve(model, _problem.MayShorten ? Thorough : FromBelow, _search.Near);
         Take(model, solver, status);
     }
 
@@ -231,7 +249,11 @@ internal sealed class SeveralHeads
         var model = Model(_problem);
         model.MinimizeHours();
         Keep(model, _bound, _best?.Hours);
-        model.BeginAt(_best?.Schedule.Placements ?? []);
+        if (_best is not null)
+        {
+            model.BeginAt(_best.Schedule);
+        }
+
         var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
         if (status != CpSolverStatus.Infeasible)
         {
@@ -247,7 +269,7 @@ internal sealed class SeveralHeads
         if (CpSatScheduler.HasSchedule(status))
         {
             var found = new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
-            Take(InOrder(found.Schedule) ?? found);
+            Take(InOrder(found.Schedule) ?? (IsRested(found.Schedule) ? found : null));
         }
     }
 
@@ -259,14 +281,15 @@ internal sealed class SeveralHeads
         if (_best is not null)
         {
             model.KeepLateness(Late(_best.Schedule));
-            model.BeginAt(_best.Schedule.Placements);
+            model.BeginAt(_best.Schedule);
         }
 
         var (solver, status) = CpSatScheduler.Solve(model, FromBelow, _search.Below);
         if (CpSatScheduler.HasSchedule(status))
         {
-            _leastLate = status == CpSolverStatus.Optimal ? (long)Math.Round(solver.ObjectiveValue) : null;
-            Take(InOrder(model.Read(solver, _bound, proven: false)));
+            var found = model.Read(solver, _bound, proven: false);
+            _leastLate = status == CpSolverStatus.Optimal && IsRested(found) ? (long)Math.Round(solver.ObjectiveValue) : null;
+            Take(InOrder(found));
         }
 
         return status != CpSolverStatus.Infeasible;
@@ -289,7 +312,7 @@ internal sealed class SeveralHeads
     /// <summary>The best of what keeps an order and its breaks: quickly told; null when the order does not do.</summary>
     private Found? InOrder(Schedule order)
     {
-        if (_rests && Breaks.Missing(order, _problem) > 0)
+        if (!IsRested(order))
         {
             return null;
         }
@@ -310,7 +333,7 @@ internal sealed class SeveralHeads
         }
 
         var (gaps, held) = Breaks.In(order, _problem);
-        return settled with { Links = [.. settled.Links, .. gaps, .. held] };
+        return settled with { Links = [.. settled.Links, .. Every(gaps), .. held] };
     }
 
     /// <summary>Tidied while the hours stay, in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
@@ -320,7 +343,7 @@ internal sealed class SeveralHeads
         var tidied = Tidied(found, new ScheduleModel(Settled(found.Schedule)), CpSatScheduler.ForOneHead, seed);
         if (_rests)
         {
-            return WithJobs(Bounds.Judged(_problem, tidied, _bound, isProven)) with { Gaps = Breaks.In(tidied, _problem).Gaps };
+            return WithJobs(Bounds.Judged(_problem, tidied, _bound, isProven)) with { Gaps = Every(Breaks.In(tidied, _problem).Gaps) };
         }
 
         tidied = Tidied(found with { Schedule = tidied }, new ScheduleModel(_problem), _fromAbove, seed);
@@ -335,11 +358,13 @@ internal sealed class SeveralHeads
         return schedule with { Placements = [.. schedule.Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
     }
 
+    private static List<Link> Every(ILookup<string, Link> gaps) => [.. gaps.SelectMany(each => each).Distinct()];
+
     private Schedule Tidied(Found found, ScheduleModel model, string how, int seed)
     {
         Keep(model, _bound, found.Hours);
         model.MinimizeTidiness();
-        model.BeginAt(found.Schedule.Placements);
+        model.BeginAt(found.Schedule);
         var (solver, status) = CpSatScheduler.Solve(model, how, Tidying, seed);
         return CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
     }
@@ -365,6 +390,8 @@ internal sealed class SeveralHeads
         var bound = _problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
         return better with { LowerBound = Math.Min(bound, better.Span) };
     }
+
+    private bool IsRested(Schedule schedule) => !_rests || Breaks.Missing(schedule, _problem) == 0;
 
     private int Length(Schedule schedule) => schedule.Span - (_problem.MayBeginLater ? schedule.Placements[0].Start : 0);
 

@@ -60,7 +60,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
 
         void Take(SchedulingProblem better)
         {
-            if (scheduler.Solve(better) is { } found)
+            if (scheduler.Solve(better with { Known = schedule }) is { } found)
             {
                 (schedule, problem) = (found, better);
             }
