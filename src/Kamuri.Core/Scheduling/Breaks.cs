@@ -142,8 +142,18 @@ public static class Breaks
     }
 
     /// <summary>The same problem with hands and order as they were settled.</summary>
-    public static SchedulingProblem Settled(Schedule schedule, SchedulingProblem problem)
+    /// <param name="schedule">As it was settled.</param>
+    /// <param name="problem">What it is a schedule of.</param>
+    /// <param name="rests">With its breaks as well.</param>
+    public static SchedulingProblem Settled(Schedule schedule, SchedulingProblem problem, bool rests = false)
     {
+        if (rests)
+        {
+            var (gaps, held) = In(schedule, problem);
+            var settled = Settled(schedule, problem);
+            return settled with { Links = [.. settled.Links, .. gaps.SelectMany(each => each).Distinct(), .. held] };
+        }
+
         var by = schedule.Placements.ToDictionary(placed => placed.Job.Id, placed => placed.By);
         var order = SettledOrder.Of([.. schedule.Placements.Select(OrderedJob.Of)], [], problem.Capacity);
         return problem with

@@ -32,7 +32,6 @@ public sealed class RememberingScheduler(IScheduler inner) : IScheduler
             _answers[question] = answer;
         }
 
-        var jobs = problem.Jobs.ToDictionary(job => job.Id);
-        return answer is null ? null : answer with { Placements = [.. answer.Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
+        return answer?.Of(problem);
     }
 }

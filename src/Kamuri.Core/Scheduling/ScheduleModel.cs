@@ -108,14 +108,12 @@ internal sealed class ScheduleModel
             var work = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList();
             // Where hands may change within a piece, a long job of it can be all that one pair does.
             var pieces = runs.SelectMany(run => run.Pieces(rest.Minutes)).ToList();
-            var sums = pieces.Select(piece => piece.Where(job => WorkOf(job, who) is not null).Sum(Least)).ToList();
-            var stretches = sums.Count(sum => sum > rest.GoesOn) + ((sums.Where(sum => sum <= rest.GoesOn).Sum() + rest.GoesOn - 1) / rest.GoesOn);
             var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(Least) > rest.GoesOn)
                 .Select(piece => piece.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
             if (work.Count > 1)
             {
                 var breaks = new BreakTimes(Model, _horizon, who, rest);
-                breaks.Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], runs, within, stretches);
+                breaks.Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], runs, within, FewestStretches(pieces, who, rest));
                 _breaks.Add(breaks);
             }
         }
@@ -152,6 +150,16 @@ internal sealed class ScheduleModel
             .ThenBy(placement => placement.End)
             .ToList();
         return Bounds.Judged(_problem, new Schedule(placements, placements.Max(placement => placement.End), 0, proven), bound, proven);
+    }
+
+    /// <summary>
+    /// Stretches that somebody's work makes at least: each piece that is longer than one, and of the others as many as all their minutes
+    /// fill, or as there are pieces of which no two fit into one.
+    /// </summary>
+    private int FewestStretches(IEnumerable<IReadOnlyList<Job>> pieces, string who, Rest rest)
+    {
+        var minutes = pieces.Select(piece => piece.Where(job => WorkOf(job, who) is not null).Sum(Least)).ToLookup(each => each > rest.GoesOn);
+        return minutes[true].Count() + Math.Max((minutes[false].Sum() + rest.GoesOn - 1) / rest.GoesOn, minutes[false].Count(each => 2 * each > rest.GoesOn));
     }
 
     /// <summary>Minutes that a job takes at least.</summary>

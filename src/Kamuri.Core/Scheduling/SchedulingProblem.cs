@@ -129,6 +129,13 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 {
     /// <summary>The gaps that are kept for breaks, beside the links of the problem.</summary>
     public IReadOnlyList<Link> Gaps { get; init; } = [];
+
+    /// <summary>With the jobs as a problem has them, open to whatever hands may do them.</summary>
+    internal Schedule Of(SchedulingProblem problem)
+    {
+        var jobs = problem.Jobs.ToDictionary(job => job.Id);
+        return this with { Placements = [.. Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
+    }
 }
 
 /// <summary>Places jobs on shared resources.</summary>

@@ -27,6 +27,9 @@ internal sealed class SeveralHeads
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
 
+    /// <summary>So many minutes more in each round of a longer search.</summary>
+    private const int Wider = 30;
+
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
 
@@ -70,7 +73,7 @@ internal sealed class SeveralHeads
     {
         (_problem, _rests) = (problem, rests);
         _fromAbove = problem.Pairs.Count > 1 && !rests ? Restless : Thorough;
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.02, 0.02, 0, 0.025) : (0.09, 0, 0.03, 0.03);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.02, 0.02, 0.015, 0.02) : (0.085, 0, 0.025, 0.02);
     }
 
     /// <summary>A schedule and what its hours come to.</summary>
@@ -87,7 +90,7 @@ internal sealed class SeveralHeads
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0);
         var found = search.Begin();
-        return found is not null && known?.Of(problem) is { } order && search.InOrder(order) is { } again ? search.Better(found, search.Rested(again)) : found;
+        return found is not null && known?.Of(problem) is { } order && search.InOrder(order) is { } again ? Worth.Better(found, search.Rested(again), problem) : found;
     }
 
     /// <summary>
@@ -120,7 +123,7 @@ internal sealed class SeveralHeads
     {
         Take(ListSchedule.Of(_problem) is { } list ? InOrder(list) : null);
         Take(_problem.Known is { } same ? InOrder(same) : null);
-        if (_best is null && _rests)
+        if (_best is null && _rests && _problem.Pairs.Count == 1)
         {
             Take(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()) is { } order ? InOrder(order) : null);
         }
@@ -163,7 +166,7 @@ internal sealed class SeveralHeads
             Place(FromBelow, _search.Below);
             if (!IsProven && _best is not null)
             {
-                PlaceNear();
+                PlaceNear(Far, _search.Near);
             }
 
             if (_best is not null)
@@ -182,9 +185,9 @@ internal sealed class SeveralHeads
         _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
         _leastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without._leastLate ? without._leastLate : null;
         Take(InOrder(parted));
-        if (_best is not null && _problem.Pairs.Count == 1)
+        if (_best is not null)
         {
-            PlaceNear();
+            PlaceNear(Far, _search.Near);
         }
 
         if (!IsProven)
@@ -199,19 +202,19 @@ internal sealed class SeveralHeads
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
         var asListed = _best is null && ListSchedule.Of(_problem) is { } order && without.InOrder(order) is { } again ? without.Rested(again) : null;
-        return _best is null ? Better(parted, asListed) : Better(Rested(_best), parted);
+        return _best is null ? Worth.Better(parted, asListed, _problem) : Worth.Better(Rested(_best), parted, _problem);
     }
 
     /// <summary>Looks for a schedule that differs from the best so far only in what lies near together in it.</summary>
-    private void PlaceNear()
+    private void PlaceNear(int apart, double longest, int seed = 7)
     {
         var hands = _best!.Schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
-        var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= Far).Select(other => new Link(one.Job.Id, other.Job.Id)));
+        var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= apart).Select(other => new Link(one.Job.Id, other.Job.Id)));
         var model = Model(_problem with { Links = [.. _problem.Links, .. far] });
         model.MinimizeHours();
         Keep(model, _bound, _best.Hours);
         model.BeginAt(_best.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, _problem.MayShorten ? Thorough : FromBelow, _search.Near);
+        var (solver, status) = CpSatScheduler.Solve(model, _problem.MayShorten ? Thorough : FromBelow, longest, seed);
         Take(model, solver, status);
     }
 
@@ -223,12 +226,17 @@ internal sealed class SeveralHeads
             Place(FromBelow, Round * (1 + (round / 3)), round);
         }
 
-        if (!IsProven)
+        if (!IsProven && _best is not null && round % 2 == 0)
         {
-            Place(round % 2 == 1 ? Restless : Thorough, Round, round);
+            // Wider and wider around what is there.
+            PlaceNear(Far + (Wider * round), Round, round);
+        }
+        else if (!IsProven)
+        {
+            Place(round % 4 == 1 ? Restless : Thorough, Round, round);
         }
 
-        return _best is null ? best : Better(best, Rested(_best, round))!;
+        return _best is null ? best : Worth.Better(best, Rested(_best, round), _problem)!;
     }
 
     private ScheduleModel Model(SchedulingProblem problem)
@@ -317,48 +325,27 @@ internal sealed class SeveralHeads
             return null;
         }
 
-        var model = new ScheduleModel(Settled(order));
+        var model = new ScheduleModel(Breaks.Settled(order, _problem, _rests));
         model.MinimizeHours();
         Keep(model, _bound, null);
         var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 
-    private SchedulingProblem Settled(Schedule order)
-    {
-        var settled = Breaks.Settled(order, _problem);
-        if (!_rests)
-        {
-            return settled;
-        }
-
-        var (gaps, held) = Breaks.In(order, _problem);
-        return settled with { Links = [.. settled.Links, .. Every(gaps), .. held] };
-    }
-
     /// <summary>Tidied while the hours stay, in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
     private Schedule Rested(Found found, int seed = 7)
     {
         var isProven = found.Hours <= _bound + Bounds.Close;
-        var tidied = Tidied(found, new ScheduleModel(Settled(found.Schedule)), CpSatScheduler.ForOneHead, seed);
+        var tidied = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, _problem, _rests)), CpSatScheduler.ForOneHead, seed);
         if (_rests)
         {
-            return WithJobs(Bounds.Judged(_problem, tidied, _bound, isProven)) with { Gaps = Every(Breaks.In(tidied, _problem).Gaps) };
+            return Bounds.Judged(_problem, tidied, _bound, isProven).Of(_problem) with { Gaps = [.. Breaks.In(tidied, _problem).Gaps.SelectMany(each => each).Distinct()] };
         }
 
         tidied = Tidied(found with { Schedule = tidied }, new ScheduleModel(_problem), _fromAbove, seed);
         var (rested, gaps) = Breaks.Into(Bounds.Judged(_problem, tidied, _bound, isProven), _problem, PlaceInOrder);
-        return WithJobs(rested) with { Gaps = gaps };
+        return rested.Of(_problem) with { Gaps = gaps };
     }
-
-    /// <summary>With the jobs as they were asked for, open to whatever hands may do them.</summary>
-    private Schedule WithJobs(Schedule schedule)
-    {
-        var jobs = _problem.Jobs.ToDictionary(job => job.Id);
-        return schedule with { Placements = [.. schedule.Placements.Select(placed => placed with { Job = jobs[placed.Job.Id] })] };
-    }
-
-    private static List<Link> Every(ILookup<string, Link> gaps) => [.. gaps.SelectMany(each => each).Distinct()];
 
     private Schedule Tidied(Found found, ScheduleModel model, string how, int seed)
     {
@@ -378,24 +365,7 @@ internal sealed class SeveralHeads
         return CpSatScheduler.HasSchedule(status) ? model.Read(solver, 0, proven: false) : null;
     }
 
-    /// <summary>The one with fewer breaks missing, then with fewer minutes late, then the shorter; what is known of either holds for both.</summary>
-    private Schedule? Better(Schedule? one, Schedule? other)
-    {
-        if (one is null || other is null)
-        {
-            return one ?? other;
-        }
-
-        var better = (Breaks.Missing(other, _problem), Late(other), Length(other)).CompareTo((Breaks.Missing(one, _problem), Late(one), Length(one))) < 0 ? other : one;
-        var bound = _problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
-        return better with { LowerBound = Math.Min(bound, better.Span) };
-    }
+    private long Late(Schedule schedule) => Worth.Late(schedule, _problem);
 
     private bool IsRested(Schedule schedule) => !_rests || Breaks.Missing(schedule, _problem) == 0;
-
-    private int Length(Schedule schedule) => schedule.Span - (_problem.MayBeginLater ? schedule.Placements[0].Start : 0);
-
-    private long Late(Schedule schedule) =>
-        _problem.Deadlines.Sum(pair => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == pair.Key).Select(placed => placed.End).DefaultIfEmpty().Max() - pair.Value))
-        + (_problem.Deadline is { } all ? Math.Max(0, schedule.Span - all) : 0);
 }

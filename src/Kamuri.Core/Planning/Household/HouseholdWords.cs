@@ -17,9 +17,14 @@ public static class HouseholdWords
             string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands))));
     }
 
-    /// <summary>How far from the best there is. A day that is placed towards an hour, or around a night, could be earlier but not shorter.</summary>
+    /// <summary>
+    /// How far from the best there is. A day that is placed towards an hour, or around a night, could be earlier but not shorter; and one
+    /// that cannot be in time as it comes is the best for those hours, whenever the last of it ends.
+    /// </summary>
     private static string Best(HouseholdPlan plan, string hands) => (plan.Proven, plan.BeginsAtWill) switch
     {
+        (true, _) when plan.MinutesLate > 0 => $"No plan is less late with {hands}.",
+        (true, _) when plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
         (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",

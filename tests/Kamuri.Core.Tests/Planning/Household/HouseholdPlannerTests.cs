@@ -58,6 +58,14 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void Nobody_who_does_three_long_heads_goes_without_a_break()
+    {
+        var plan = Made(Asked(Of("Ada", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture), Of("Yaw", 50, Aim.Reset)));
+        Assert.Empty(plan.WithoutRest);
+        Assert.InRange(plan.Rests.Count, 6, 30);
+    }
+
+    [Fact]
     public void One_head_is_planned_as_it_is_alone()
     {
         var asked = Asked(Of("Oriel"));

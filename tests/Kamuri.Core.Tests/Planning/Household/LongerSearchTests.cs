@@ -63,4 +63,16 @@ public class LongerSearchTests
         Assert.EndsWith(" You go on for 1 h 50 in one go; no place for a break was found there. Ada goes on for 40 min in one go; no place for a break was found there.",
             HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)] }), StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void What_is_best_for_an_hour_is_not_called_soonest()
+    {
+        var proven = new HouseholdPlanner(new Slowly(schedule => schedule with { Proven = true })).Make(Asked, Given.Figures);
+        var late = proven with { Heads = [proven.Heads[0] with { Wanted = proven.Heads[0].Plan.End.AddMinutes(-20) }, .. proven.Heads.Skip(1)] };
+        Assert.Equal(20, late.MinutesLate);
+        Assert.EndsWith("No plan is less late with one pair of hands.", HouseholdWords.Finish(late), StringComparison.Ordinal);
+        var first = proven.Heads[0];
+        var shortened = proven with { Heads = [first with { Plan = first.Plan with { Fit = first.Plan.Fit with { Shortened = ["Deep condition"] } } }, .. proven.Heads.Skip(1)] };
+        Assert.EndsWith("No plan that is in time keeps its waits closer to usual with one pair of hands.", HouseholdWords.Finish(shortened), StringComparison.Ordinal);
+    }
 }

@@ -1,0 +1,68 @@
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Scheduling;
+
+/// <summary>Days with so much work that it is the breaks that are the puzzle. Where hands are never idle, the best is work and breaks and no more.</summary>
+public class LongDayTests
+{
+    private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
+
+    /// <summary>Three heads with so many pieces of work each, one behind the other.</summary>
+    private static SchedulingProblem Day(int pieces, int minutes, Rest rest)
+    {
+        string[] heads = ["a", "b", "c"];
+        return new SchedulingProblem(
+            [.. heads.SelectMany(head => Enumerable.Range(0, pieces).Select(n => new Job($"{head}/{n}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head }))],
+            [.. heads.SelectMany(head => Enumerable.Range(1, pieces - 1).Select(n => new Link($"{head}/{n - 1}", $"{head}/{n}")))],
+            OneOfEach)
+        { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = rest } };
+    }
+
+    private static Schedule Rested(SchedulingProblem problem)
+    {
+        var schedule = new CpSatScheduler().Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.Empty(Kamuri.Core.Scheduling.Breaks.TooLong(schedule, problem));
+        return schedule;
+    }
+
+    [Fact]
+    public void Thirteen_hours_of_work_have_a_break_every_hour_and_not_one_more()
+    {
+        // 39 pieces of 20 minutes: thirteen hours, and twelve breaks of ten minutes between them.
+        var schedule = Rested(Day(13, 20, new Rest(60, 10)));
+        Assert.Equal((900, 900, true), (schedule.Span, schedule.LowerBound, schedule.Proven));
+        Assert.Equal(12, schedule.Gaps.Count);
+    }
+
+    [Fact]
+    public void Pieces_of_which_no_two_fit_into_a_stretch_are_parted_each_from_the_next()
+    {
+        var schedule = Rested(Day(5, 40, new Rest(75, 10)));
+        Assert.Equal((740, true), (schedule.Span, schedule.Proven));
+        Assert.Equal(14, schedule.Gaps.Count);
+    }
+
+    [Fact]
+    public void A_day_with_many_more_breaks_than_its_minutes_call_for_has_all_of_them()
+    {
+        // Two pieces of 34 fit into a hundred minutes and three do not, so of fifteen stretches' worth of minutes there are 21.
+        var schedule = Rested(Day(14, 34, new Rest(100, 10)));
+        Assert.Equal((42 * 34) + (20 * 10), schedule.Span);
+        Assert.InRange(schedule.LowerBound, 42 * 34, schedule.Span);
+    }
+
+    [Fact]
+    public void A_schedule_made_for_something_else_is_begun_from_and_never_worsened()
+    {
+        var problem = Day(6, 20, new Rest(60, 10));
+        var known = Rested(problem);
+        var deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 300, ["c"] = 400 };
+        var towards = Rested(problem with { Deadlines = deadlines, Known = known });
+        long Late(Schedule schedule) => deadlines.Sum(each => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == each.Key).Max(placed => placed.End) - each.Value));
+        Assert.True(Late(towards) <= Late(known));
+        // 360 minutes of work and five breaks end after 410, so one is ten minutes late whatever is done, and nobody else has to be.
+        Assert.Equal(10, Late(towards));
+    }
+}
