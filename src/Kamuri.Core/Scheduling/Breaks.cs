@@ -88,12 +88,18 @@ public static class Breaks
     public static int Missing(Schedule schedule, SchedulingProblem problem) => TooLong(schedule, problem).Count;
 
     /// <summary>Who goes on for longer than they should, and for how many minutes.</summary>
-    public static IReadOnlyList<(string Who, int Minutes)> TooLong(Schedule schedule, SchedulingProblem problem)
+    public static IReadOnlyList<(string Who, int Minutes)> TooLong(Schedule schedule, SchedulingProblem problem) =>
+        [.. LongStretches(schedule, problem).Where(each => !each.IsWhole).Select(each => (each.Who, each.Work[^1].End - each.Work[0].Start))];
+
+    /// <summary>Work that nothing may part and that is longer than somebody should go on: what is done in it.</summary>
+    public static IReadOnlyList<IReadOnlyList<Placement>> InOneGo(Schedule schedule, SchedulingProblem problem) =>
+        [.. LongStretches(schedule, problem).Where(each => each.IsWhole).Select(each => each.Work).DistinctBy(work => work[0].Job.Id)];
+
+    private static IEnumerable<(string Who, List<Placement> Work, bool IsWhole)> LongStretches(Schedule schedule, SchedulingProblem problem)
     {
         var whole = HandRun.Of(problem).SelectMany(run => problem.Rests.Values.Select(rest => rest.Minutes).Distinct().SelectMany(run.Pieces)).Select(piece => (piece[0].Id, piece[^1].Id)).ToHashSet();
-        return [.. Stretches(schedule, problem).Select(each => (each.Who, each.Needs, each.Work, Minutes: each.Work[^1].End - each.Work[0].Start))
-            .Where(each => each.Minutes > each.Needs.GoesOn && each.Work.Count > 1 && !whole.Contains((each.Work[0].Job.Id, each.Work[^1].Job.Id)))
-            .Select(each => (each.Who, each.Minutes))];
+        return Stretches(schedule, problem).Where(each => each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn)
+            .Select(each => (each.Who, each.Work, each.Work.Count == 1 || whole.Contains((each.Work[0].Job.Id, each.Work[^1].Job.Id))));
     }
 
     /// <summary>The first stretch that is too long, and where it can be parted: as late as may be first.</summary>

@@ -73,7 +73,7 @@ internal sealed class SeveralHeads
     {
         (_problem, _rests) = (problem, rests);
         _fromAbove = problem.Pairs.Count > 1 && !rests ? Restless : Thorough;
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.02, 0.02, 0.015, 0.02) : (0.085, 0, 0.025, 0.02);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.01, 0.012) : (0.075, 0, 0.02, 0.012);
     }
 
     /// <summary>A schedule and what its hours come to.</summary>

@@ -148,6 +148,7 @@ public class HouseholdScheduleTests
         Assert.Equal(120, schedule.Span);
         // All three are one piece of work, done in one go: nobody calls that a break that is missing.
         Assert.Empty(Kamuri.Core.Scheduling.Breaks.TooLong(schedule, problem));
+        Assert.Equal(["a/1", "a/2", "a/3"], Assert.Single(Kamuri.Core.Scheduling.Breaks.InOneGo(schedule, problem)).Select(placed => placed.Job.Id));
         Assert.Empty(schedule.Gaps);
     }
 

@@ -45,5 +45,8 @@ public sealed record HouseholdPlan(
     /// <summary>Who goes on for longer than they should, and for how many minutes, because no place for a break was found; empty for nobody.</summary>
     public IReadOnlyList<(string Who, int Minutes)> WithoutRest { get; init; } = [];
 
+    /// <summary>Work longer than somebody should go on, which nothing parts but a pause between two sections: what, on whom, and for how many minutes.</summary>
+    public IReadOnlyList<(string What, string Head, int Minutes)> InOneGo { get; init; } = [];
+
     public bool HasStop => Heads.Any(head => head.Plan.HasStop);
 }

@@ -95,6 +95,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
             WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
+            InOneGo = [.. Breaks.InOneGo(schedule, problem).Select(work => (work, longest: work.MaxBy(each => each.Minutes)!)).Where(each => each.longest.Job.With is not null)
+                .Select(each => (day.Drafts.First(drafted => drafted.Job.Id == each.longest.Job.Id).Title, day.Heads.First(head => head.Key == each.longest.Job.With).Request.Head.Name, each.work[^1].End - each.work[0].Start))],
         };
     }
 

@@ -14,7 +14,17 @@ public static class HouseholdWords
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
             $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
-            string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands))));
+            string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan))));
+    }
+
+    /// <summary>What only somebody who stops between two sections can rest in. How long that takes is theirs to say, so it is in no time of the plan.</summary>
+    private static IEnumerable<string> InOneGo(HouseholdPlan plan)
+    {
+        if (plan.InOneGo.Count > 0)
+        {
+            var work = PlanWords.All([.. plan.InOneGo.Select(each => $"{each.What.ToLowerInvariant()} on {each.Head} ({PlanWords.Spell(each.Minutes)})")]);
+            yield return $"Long at one go: {work}. Rest there between two sections; these times leave none for it.";
+        }
     }
 
     /// <summary>

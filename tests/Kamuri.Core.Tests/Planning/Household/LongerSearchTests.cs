@@ -61,7 +61,9 @@ public class LongerSearchTests
         var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30 });
         Assert.Contains("; this one finishes at ", HouseholdWords.Finish(open), StringComparison.Ordinal);
         Assert.EndsWith(" You go on for 1 h 50 in one go; no place for a break was found there. Ada goes on for 40 min in one go; no place for a break was found there.",
-            HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)] }), StringComparison.Ordinal);
+            HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)], InOneGo = [] }), StringComparison.Ordinal);
+        Assert.EndsWith(" Long at one go: tool detangle on Ada (1 h 50) and box braids on Yaw (3 h). Rest there between two sections; these times leave none for it.",
+            HouseholdWords.Finish(proven with { InOneGo = [("Tool detangle", "Ada", 110), ("Box braids", "Yaw", 180)] }), StringComparison.Ordinal);
     }
 
     [Fact]
