@@ -86,12 +86,12 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     }
 
     [Theory(Explicit = true)]
-    [InlineData("today-run-night", "night", 1280)]
-    [InlineData("today-run-phone", "day", 390)]
-    public async Task A_running_day_with_two_heads(string name, string theme, int width)
+    [InlineData("today-run-night", "night", 1280, "18:00:00")]
+    [InlineData("today-run-phone", "day", 390, "10:00:00")]
+    public async Task A_running_day_with_two_heads(string name, string theme, int width, string begins)
     {
         using var window = new Window(server.Process.Address, width, width < 600 ? 1400 : 860, theme);
-        window.Wish(DemoServer.Household());
+        window.Wish(DemoServer.Household(new { mode = "startAt", time = begins, date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null) }));
         window.Go("/today");
         window.Press("Rehearse it");
         window.See("[data-main]");
