@@ -21,7 +21,7 @@ internal sealed class SeveralHeads
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
 
-    /// <summary>Jobs for hands that can be proven with their breaks in a second, whoever they are for and whoever does them.</summary>
+    /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
@@ -114,7 +114,7 @@ internal sealed class SeveralHeads
         return best;
     }
 
-    /// <summary>Two pairs of hands, or more than two heads, with a full day: too much for breaks and all at once.</summary>
+    /// <summary>Two pairs of hands, or more than two heads, with a full day: a proof may not be done in its time.</summary>
     private static bool IsLarge(SchedulingProblem problem) => problem.Pairs.Count > 1
         ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
         : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2;

@@ -269,7 +269,12 @@ export function joints(list: readonly Stay[], frame: Frame): Point[] {
 }
 
 /** Rough width of text, enough to decide whether it fits. */
-export const textWidth = (text: string, size: number) => text.length * size * 0.52
+export const textWidth = (text: string, size: number) =>
+  [...text].reduce((width, letter) => width + letterWidth(letter), 0) * size
+
+/** Of its size, a little rather more than less: what is too wide is moved, what is too narrow is drawn over. */
+const letterWidth = (letter: string) =>
+  /[mwMW@%]/.test(letter) ? 0.86 : /[ijltfrI.,:;'’|() ]/.test(letter) ? 0.32 : /[A-Z]/.test(letter) ? 0.66 : 0.56
 
 export interface Label {
   id: string

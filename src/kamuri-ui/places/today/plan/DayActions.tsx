@@ -46,13 +46,15 @@ export function DayActions({
   })
   const when = 'plan' in kept ? kept.plan.when : kept.household.when
   const hasHour = when.mode !== 'startNow'
-  const isLater =
-    hasHour &&
-    !!wall &&
-    !!begins &&
-    minutesBetween(`${wall.date}T${wall.time}Z`, `${begins.slice(0, 16)}Z`) > worthWaitingFor
+  // While clock or plan are on their way an hour is taken for a later one, and nothing can be pressed that may turn into something else.
+  const until = wall && begins ? minutesBetween(`${wall.date}T${wall.time}Z`, `${begins.slice(0, 16)}Z`) : null
+  const isLater = hasHour && (until === null || until > worthWaitingFor)
   const keeping = (
-    <Button tone={isLater ? 'main' : 'plain'} disabled={!canKeep || keep.isPending} onClick={() => keep.mutate()}>
+    <Button
+      tone={isLater ? 'main' : 'plain'}
+      disabled={!canKeep || until === null || keep.isPending}
+      onClick={() => keep.mutate()}
+    >
       Keep it for then
     </Button>
   )
