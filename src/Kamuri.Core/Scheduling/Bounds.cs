@@ -31,13 +31,13 @@ internal static class Bounds
     private static int Work(SchedulingProblem problem)
     {
         var pairs = Math.Max(1, problem.Pairs.Count > 0 ? problem.Pairs.Count : problem.Capacity.GetValueOrDefault(Resource.Hands));
-        return (problem.Jobs.Where(job => job.IsHandsOn).Sum(job => problem.MayShorten ? job.Shortest : job.Usual) + pairs - 1) / pairs;
+        return (problem.Jobs.Where(job => job.IsHandsOn).Sum(problem.Least) + pairs - 1) / pairs;
     }
 
     /// <summary>Minutes that follow one another whatever hands and things there are.</summary>
     private static int LongestChain(SchedulingProblem problem, IReadOnlyList<Placement> placements)
     {
         var chains = SettledOrder.Of([.. placements.Select(placed => new OrderedJob(placed.Job.Id, placed.Start, placed.End, []))], problem.Links, problem.Capacity);
-        return (int)chains.Time([.. placements.Select(placed => (double)(problem.MayShorten ? placed.Job.Shortest : placed.Job.Usual))], new double[placements.Count]);
+        return (int)chains.Time([.. placements.Select(placed => (double)problem.Least(placed.Job))], new double[placements.Count]);
     }
 }

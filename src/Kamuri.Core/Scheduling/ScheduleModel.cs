@@ -90,7 +90,7 @@ internal sealed class ScheduleModel
     {
         if (_problem.Pairs.Count == 1 || (_problem.Pairs.Count == 0 && _problem.Capacity.GetValueOrDefault(Resource.Hands) == 1))
         {
-            new HandOrders(Model, job => _placed[job.Id].Start, job => _placed[job.Id].End, Least).Add(HandRun.Of(_problem));
+            new HandOrders(Model, job => _placed[job.Id].Start, job => _placed[job.Id].End, _problem.Least).Add(HandRun.Of(_problem));
         }
     }
 
@@ -108,7 +108,7 @@ internal sealed class ScheduleModel
             var work = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList();
             // Where hands may change within a piece, a long job of it can be all that one pair does.
             var pieces = runs.SelectMany(run => run.Pieces(rest.Minutes)).ToList();
-            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(Least) > rest.GoesOn)
+            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(_problem.Least) > rest.GoesOn)
                 .Select(piece => piece.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
             if (work.Count > 1)
             {
@@ -158,12 +158,9 @@ internal sealed class ScheduleModel
     /// </summary>
     private int FewestStretches(IEnumerable<IReadOnlyList<Job>> pieces, string who, Rest rest)
     {
-        var minutes = pieces.Select(piece => piece.Where(job => WorkOf(job, who) is not null).Sum(Least)).ToLookup(each => each > rest.GoesOn);
+        var minutes = pieces.Select(piece => piece.Where(job => WorkOf(job, who) is not null).Sum(_problem.Least)).ToLookup(each => each > rest.GoesOn);
         return minutes[true].Count() + Math.Max((minutes[false].Sum() + rest.GoesOn - 1) / rest.GoesOn, minutes[false].Count(each => 2 * each > rest.GoesOn));
     }
-
-    /// <summary>Minutes that a job takes at least.</summary>
-    private int Least(Job job) => _problem.MayShorten ? job.Shortest : job.Usual;
 
     private IEnumerable<string> Strands() => _problem.Jobs.Select(job => job.With).OfType<string>().Distinct();
 

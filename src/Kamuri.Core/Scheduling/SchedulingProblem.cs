@@ -86,6 +86,9 @@ public sealed record SchedulingProblem(
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
+    /// <summary>Minutes that a job takes at least: less than usual only where waits may be shortened.</summary>
+    internal int Least(Job job) => MayShorten ? job.Shortest : job.Usual;
+
     /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
     internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
 

@@ -156,7 +156,7 @@ internal sealed class SeveralHeads
     }
 
     /// <summary>
-    /// What is too much to be proven in any case: from below for a while, and then from above from the best beginning there is. Null only
+    /// What may be too much to be proven: from below for a while, and then near and from above from the best beginning there is. Null only
     /// when there is no schedule even without breaks.
     /// </summary>
     private Schedule? SearchLarge()
