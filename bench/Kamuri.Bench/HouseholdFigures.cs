@@ -30,9 +30,15 @@ internal static class HouseholdFigures
             yield return Measurement.Of($"{name}: placed", "ms", [.. watched.Solved.Select(each => each.Milliseconds)], target);
             double Share(Func<Schedule, SchedulingProblem, bool> which) => 100.0 * watched.Solved.Count(each => which(each.Schedule, each.Problem)) / watched.Solved.Count;
             var open = Share((schedule, _) => !schedule.Proven);
-            yield return new Measurement($"{name}: not proven best, breaks included", "%", open, open, hands == 1 ? 0 : null, watched.Solved.Count);
+            yield return new Measurement($"{name}: not proven best, breaks and waits included", "%", open, open, hands == 1 ? 0 : null, watched.Solved.Count);
+            // What a person asks: could it be over sooner, or anybody less late?
+            var sooner = Share((schedule, problem) => !schedule.Proven && (problem.MayShorten ? schedule.LeastLate is null || Late(schedule, problem) > schedule.LeastLate : schedule.Span > schedule.LowerBound));
+            yield return new Measurement($"{name}: sooner, or less late, is not ruled out", "%", sooner, sooner, hands == 1 ? 0 : null, watched.Solved.Count);
             var tired = Share((schedule, problem) => Breaks.TooLong(schedule, problem).Count > 0);
             yield return new Measurement($"{name}: somebody has not every break", "%", tired, tired, 0, watched.Solved.Count);
+            var late = watched.Solved.Where(each => each.Problem.MayShorten && each.Schedule.LeastLate is not null).ToList();
+            yield return Measurement.Of($"{name}: minutes late, all heads added up", "min", [.. late.Select(each => (double)Late(each.Schedule, each.Problem))], null);
+            yield return Measurement.Of($"{name}: late above the proven least", "min", [.. late.Select(each => (double)(Late(each.Schedule, each.Problem) - each.Schedule.LeastLate!.Value))], null);
             // Where waits may be shortened towards an hour, only the longest chain bounds the end; it says little.
             var free = watched.Solved.Where(each => !each.Problem.MayShorten).ToList();
             yield return Measurement.Of($"{name}: above the proven least", "%", [.. free.Select(each => 100.0 * (each.Schedule.Span - each.Schedule.LowerBound) / each.Schedule.Span)], null);
@@ -45,6 +51,9 @@ internal static class HouseholdFigures
 
         yield return Measurement.Of("10 000 draws of a plan of 80 tasks", "ms", [.. Draws().Take(5)], 150);
     }
+
+    private static long Late(Schedule schedule, SchedulingProblem problem) => problem.Deadlines.Sum(wanted =>
+        (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == wanted.Key).Max(placed => placed.End) - wanted.Value));
 
     /// <summary>What a careful person does without a plan: each head by itself, the next when the first is done.</summary>
     private static int OneAfterTheOther(SchedulingProblem problem)

@@ -14,7 +14,7 @@ namespace Kamuri.Core.Scheduling;
 internal sealed class BreakTimes(CpModel model, long horizon, string who, Rest rest)
 {
     /// <summary>Breaks beyond the fewest there can be.</summary>
-    private const int More = 5;
+    private const int More = 3;
 
     private readonly List<Break> _breaks = [];
     private readonly List<Work> _jobs = [];
@@ -79,6 +79,20 @@ internal sealed class BreakTimes(CpModel model, long horizon, string who, Rest r
 
         model.AddNoOverlap(jobs.Select(job => job.Interval).Concat(_breaks.Select((each, n) =>
             model.NewOptionalIntervalVar(each.From, model.NewIntVar(rest.Minutes, horizon, $"{who} break {n} minutes"), each.To, each.IsThere, $"{who} break {n}"))));
+    }
+
+    /// <summary>Says which jobs are in different stretches, whatever else there is.</summary>
+    public void Part(IEnumerable<(Job From, Job To)> parted)
+    {
+        var at = _jobs.Select((work, n) => (work.Job.Id, n)).ToDictionary(pair => pair.Id, pair => pair.n);
+        foreach (var (from, to) in IsSure ? parted.Select(pair => (at[pair.From.Id], at[pair.To.Id])) : [])
+        {
+            for (var n = 0; n < _breaks.Count; n++)
+            {
+                // Behind a break, the other is behind the next one; the first break of all lies between any two that are parted.
+                model.Add(_breaks[n].Behind[to] == 1).OnlyEnforceIf(n == 0 ? [] : [_breaks[n - 1].Behind[from]]);
+            }
+        }
     }
 
     /// <summary>Begins the search with the breaks of a schedule that has all of them.</summary>

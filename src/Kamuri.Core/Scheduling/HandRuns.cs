@@ -6,7 +6,8 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 /// <param name="Jobs">From first to last.</param>
 /// <param name="Gaps">Behind each: minutes from its end to the beginning of the next at most; <see cref="Open"/> behind the last.</param>
-internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
+/// <param name="Waits">Behind each but the last: minutes from its end to the beginning of the next at least.</param>
+internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps, IReadOnlyList<int> Waits)
 {
     /// <summary>A gap anything fits into.</summary>
     public const int Open = int.MaxValue;
@@ -29,7 +30,7 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
     {
         var jobs = problem.Jobs.ToDictionary(job => job.Id);
         var bound = problem.Links.Where(link => link.MostGap is not null).ToLookup(link => link.From);
-        var next = new Dictionary<string, (Job Job, int Gap)>();
+        var next = new Dictionary<string, (Job Job, int Gap, int Wait)>();
         var followed = new HashSet<string>();
         foreach (var job in problem.Jobs.Where(job => job.IsHandsOn))
         {
@@ -41,9 +42,9 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
 
         return [.. problem.Jobs.Where(job => job.IsHandsOn && !followed.Contains(job.Id)).Select(From)];
 
-        (Job Job, int Gap)? Next(Job job)
+        (Job Job, int Gap, int Wait)? Next(Job job)
         {
-            var (at, gap) = (job, 0);
+            var (at, gap, wait) = (job, 0, 0);
             for (var steps = 0; steps < jobs.Count; steps++)
             {
                 if (bound[at.Id].FirstOrDefault(link => jobs[link.To].Strand == job.Strand) is not { } link)
@@ -51,13 +52,13 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
                     return null;
                 }
 
-                (at, gap) = (jobs[link.To], gap + link.MostGap!.Value);
+                (at, gap, wait) = (jobs[link.To], gap + link.MostGap!.Value, wait + link.LeastGap);
                 if (at.IsHandsOn)
                 {
-                    return (at, gap);
+                    return (at, gap, wait);
                 }
 
-                gap += at.Longest;
+                (gap, wait) = (gap + at.Longest, wait + problem.Least(at));
             }
 
             return null;
@@ -65,14 +66,15 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps)
 
         HandRun From(Job first)
         {
-            var (run, gaps) = (new List<Job> { first }, new List<int>());
+            var (run, gaps, waits) = (new List<Job> { first }, new List<int>(), new List<int>());
             while (next.TryGetValue(run[^1].Id, out var after))
             {
                 run.Add(after.Job);
                 gaps.Add(after.Gap);
+                waits.Add(after.Wait);
             }
 
-            return new HandRun(run, [.. gaps, Open]);
+            return new HandRun(run, [.. gaps, Open], waits);
         }
     }
 }

@@ -114,7 +114,26 @@ internal sealed class ScheduleModel
             {
                 var breaks = new BreakTimes(Model, _horizon, who, rest);
                 breaks.Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], runs, within, FewestStretches(pieces, who, rest));
+                breaks.Part(KeepApart(runs, work, rest));
                 _breaks.Add(breaks);
+            }
+        }
+    }
+
+    /// <summary>Says what breaks mean for each run that is all theirs. What is parted in any case.</summary>
+    private IEnumerable<(Job From, Job To)> KeepApart(IReadOnlyList<HandRun> runs, IEnumerable<BreakTimes.Work> work, Rest rest)
+    {
+        var theirs = work.Where(each => each.Does is null).Select(each => each.Job.Id).ToHashSet();
+        foreach (var run in runs.Where(run => run.Jobs.All(job => theirs.Contains(job.Id))).Select(run => new RunStretches(run, rest, _problem.Least)))
+        {
+            foreach (var (from, to, minutes) in run.Apart())
+            {
+                Model.Add(_placed[to.Id].Start >= _placed[from.Id].Start + minutes);
+            }
+
+            foreach (var pair in run.Parted())
+            {
+                yield return pair;
             }
         }
     }

@@ -133,6 +133,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     /// <summary>The gaps that are kept for breaks, beside the links of the problem.</summary>
     public IReadOnlyList<Link> Gaps { get; init; } = [];
 
+    /// <summary>No schedule of this problem is fewer minutes late, of everybody together; null where nobody looked.</summary>
+    public long? LeastLate { get; init; }
+
     /// <summary>With the jobs as a problem has them, open to whatever hands may do them.</summary>
     internal Schedule Of(SchedulingProblem problem)
     {

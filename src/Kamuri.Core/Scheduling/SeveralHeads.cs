@@ -1,4 +1,4 @@
-using Google.OrTools.Sat;
+using static Kamuri.Core.Scheduling.Attempts;
 
 namespace Kamuri.Core.Scheduling;
 
@@ -10,14 +10,12 @@ public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
 /// The search for a schedule of several heads, with the breaks people need. It begins with what going by the list comes to, and then
-/// asks from below: is this possible? And with one more minute? The first yes is the best there is. Where there are hours to be in
-/// time for, it asks first for the least minutes late, and then for the best day that is no later. Where that takes too long, it looks
-/// for something better than it has from above, and what was proven from below stays the least.
+/// asks from below. Where there are hours to be in time for, it asks first for the least minutes late, and then for the best day that is
+/// no later. Where that takes too long, it looks for something better than it has near by and from above, and what was proven from below
+/// stays the least.
 /// </summary>
 internal sealed class SeveralHeads
 {
-    private const double Tidying = 0.003;
-
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
 
@@ -36,50 +34,23 @@ internal sealed class SeveralHeads
     /// <summary>One round of a longer search.</summary>
     private const double Round = 0.1;
 
-    // Several heads on shared hands are a true puzzle: presolve pays, once, its linear relaxation does not. Sums here are short, and the
-    // solver's older way with them takes half the time.
-    private const string Thorough =
-        "linearization_level:0,cp_model_probing_level:0,max_presolve_iterations:1,use_precedences_in_disjunctive_constraint:false,new_linear_propagation:false";
-
-    // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
-    private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
-
-    // The orders of hands are choices of their own here, so what else the solver would find out about them is work done twice.
-    private const string FromBelow = $"{Thorough},use_objective_lb_search:true";
-
-    // In time, few waits are shortened, which the linear relaxation sees at once. Late, nearly all are, and what is left is not far
-    // from what is found.
-    private const string InTime =
-        "linearization_level:1,cp_model_probing_level:0,max_presolve_iterations:1,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
-
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
-    private readonly string _fromAbove;
+    private readonly Attempts _attempts;
 
     /// <summary>
     /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
     /// hours, near what was found, and what is left from above.
     /// </summary>
     private readonly (double Below, double NoLater, double Near, double Above) _search;
-    private double _bound = double.NegativeInfinity;
-    private Found? _best;
-
-    /// <summary>Minutes late that cannot be fewer; null while that is not proven.</summary>
-    private long? _leastLate;
 
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
     private SeveralHeads(SchedulingProblem problem, bool rests)
     {
-        (_problem, _rests) = (problem, rests);
-        _fromAbove = problem.Pairs.Count > 1 && !rests ? Restless : Thorough;
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.01, 0.012) : (0.075, 0, 0.02, 0.012);
+        (_problem, _rests, _attempts) = (problem, rests, new Attempts(problem, rests, IsLarge(problem)));
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.01, 0.012) : (0.055, 0.016, 0.012, 0.012);
     }
-
-    /// <summary>A schedule and what its hours come to.</summary>
-    private sealed record Found(double Hours, Schedule Schedule);
-
-    private bool IsProven => _best is not null && _best.Hours <= _bound + Bounds.Close && !(Late(_best.Schedule) > _leastLate);
 
     /// <summary>
     /// The best that a second or two find; null when there is none. Where not everybody can have their breaks, as many as there can be.
@@ -89,8 +60,7 @@ internal sealed class SeveralHeads
     public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0);
-        var found = search.Begin();
-        return found is not null && known?.Of(problem) is { } order && search.InOrder(order) is { } again ? Worth.Better(found, search.Rested(again), problem) : found;
+        return search.Begin() is { } found ? Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem) : null;
     }
 
     /// <summary>
@@ -121,11 +91,11 @@ internal sealed class SeveralHeads
 
     private Schedule? Begin()
     {
-        Take(ListSchedule.Of(_problem) is { } list ? InOrder(list) : null);
-        Take(_problem.Known is { } same ? InOrder(same) : null);
-        if (_best is null && _rests && _problem.Pairs.Count == 1)
+        _attempts.TryOrder(ListSchedule.Of(_problem));
+        _attempts.TryOrder(_problem.Known);
+        if (!_attempts.IsAny && _rests && _problem.Pairs.Count == 1)
         {
-            Take(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()) is { } order ? InOrder(order) : null);
+            _attempts.TryOrder(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()));
         }
 
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
@@ -136,24 +106,29 @@ internal sealed class SeveralHeads
     {
         // What breaks will change anyway need not be the very best.
         var isBeginning = !_rests && _problem.Rests.Count > 0;
-        if (_problem.MayShorten ? !PlaceLeastLate() || (!isBeginning && !Place(_leastLate == 0 ? InTime : Thorough, _search.NoLater)) : !Place(FromBelow, _search.Below))
+        if (!SearchFromBelow(isBeginning))
         {
             return null;
         }
 
-        if (!IsProven && !(isBeginning && _best is not null))
+        if (!_attempts.IsProven && !(isBeginning && _attempts.IsAny))
         {
-            Place(_fromAbove, _search.Above);
+            _attempts.Try(Way.FromAbove, _search.Above);
         }
 
-        if (_best is null && !_rests)
+        if (!_attempts.IsAny && !_rests)
         {
             // Not found yet is not the same as impossible.
-            Place($"{_fromAbove},stop_after_first_solution:true", SearchAny);
+            _attempts.TryAny(Way.FromAbove, SearchAny);
         }
 
-        return _best is null ? null : Rested(_best);
+        return _attempts.Finished();
     }
+
+    /// <summary>From below, first for the least minutes late where there are hours. Whether there is a schedule, as far as is known.</summary>
+    private bool SearchFromBelow(bool onlyLate = false) => _problem.MayShorten
+        ? _attempts.TryLeastLate(_search.Below) && (onlyLate || _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater))
+        : _attempts.Try(Way.FromBelow, _search.Below);
 
     /// <summary>
     /// What may be too much to be proven: from below for a while, and then near and from above from the best beginning there is. Null only
@@ -161,18 +136,14 @@ internal sealed class SeveralHeads
     /// </summary>
     private Schedule? SearchLarge()
     {
-        if (_problem.Pairs.Count == 1 && !_problem.MayShorten)
+        if (_problem.Pairs.Count == 1 && SearchFromBelow() && _attempts.IsAny)
         {
-            Place(FromBelow, _search.Below);
-            if (!IsProven && _best is not null)
+            if (!_attempts.IsProven && _attempts.LeastLate is null)
             {
-                PlaceNear(Far, _search.Near);
+                _attempts.TryNear(Far, _search.Near);
             }
 
-            if (_best is not null)
-            {
-                return Rested(_best);
-            }
+            return _attempts.Finished();
         }
 
         // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
@@ -182,190 +153,45 @@ internal sealed class SeveralHeads
             return null;
         }
 
-        _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
-        _leastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without._leastLate ? without._leastLate : null;
-        Take(InOrder(parted));
-        if (_best is not null)
+        _attempts.Learn(without._attempts, parted);
+        if (_attempts.IsAny)
         {
-            PlaceNear(Far, _search.Near);
+            _attempts.TryNear(Far, _search.Near);
         }
 
-        if (!IsProven)
+        if (!_attempts.IsProven)
         {
-            Place(_fromAbove, _search.Above);
+            _attempts.Try(Way.FromAbove, _search.Above);
         }
 
-        if (_best is null)
+        if (!_attempts.IsAny)
         {
-            Place($"{_fromAbove},stop_after_first_solution:true", AnyWithBreaks);
+            _attempts.TryAny(Way.FromAbove, AnyWithBreaks);
         }
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
-        var asListed = _best is null && ListSchedule.Of(_problem) is { } order && without.InOrder(order) is { } again ? without.Rested(again) : null;
-        return _best is null ? Worth.Better(parted, asListed, _problem) : Worth.Better(Rested(_best), parted, _problem);
-    }
-
-    /// <summary>Looks for a schedule that differs from the best so far only in what lies near together in it.</summary>
-    private void PlaceNear(int apart, double longest, int seed = 7)
-    {
-        var hands = _best!.Schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
-        var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= apart).Select(other => new Link(one.Job.Id, other.Job.Id)));
-        var model = Model(_problem with { Links = [.. _problem.Links, .. far] });
-        model.MinimizeHours();
-        Keep(model, _bound, _best.Hours);
-        model.BeginAt(_best.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, _problem.MayShorten ? Thorough : FromBelow, longest, seed);
-        Take(model, solver, status);
+        return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
     }
 
     private Schedule GoOn(Schedule best, int round)
     {
-        if (!IsProven && round % 3 == 1)
+        if (!_attempts.IsProven && round % 3 == 1)
         {
             // A proof that was not found in one time is found in a longer one, if at all.
-            Place(FromBelow, Round * (1 + (round / 3)), round);
+            var longer = Round * (1 + (round / 3));
+            _ = _problem.MayShorten && _attempts.LeastLate is null ? _attempts.TryLeastLate(longer) : _attempts.Try(Way.FromBelow, longer, round);
         }
 
-        if (!IsProven && _best is not null && round % 2 == 0)
+        if (!_attempts.IsProven && _attempts.IsAny && round % 2 == 0)
         {
             // Wider and wider around what is there.
-            PlaceNear(Far + (Wider * round), Round, round);
+            _attempts.TryNear(Far + (Wider * round), Round, round);
         }
-        else if (!IsProven)
+        else if (!_attempts.IsProven)
         {
-            Place(round % 4 == 1 ? Restless : Thorough, Round, round);
+            _attempts.Try(round % 4 == 1 ? Way.Restless : Way.Thorough, Round, round);
         }
 
-        return _best is null ? best : Worth.Better(best, Rested(_best, round), _problem)!;
+        return Worth.Better(best, _attempts.Finished(round), _problem)!;
     }
-
-    private ScheduleModel Model(SchedulingProblem problem)
-    {
-        var model = new ScheduleModel(problem);
-        model.ChooseOrders();
-        if (_rests)
-        {
-            model.KeepBreaks(_best is null ? null : _best.Schedule.Span - _best.Schedule.Placements[0].Start);
-        }
-
-        return model;
-    }
-
-    /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
-    private bool Place(string how, double longest, int seed = 7)
-    {
-        var model = Model(_problem);
-        model.MinimizeHours();
-        Keep(model, _bound, _best?.Hours);
-        if (_best is not null)
-        {
-            model.BeginAt(_best.Schedule);
-        }
-
-        var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
-        if (status != CpSolverStatus.Infeasible)
-        {
-            _bound = Math.Max(_bound, Bounds.WholeMinutes(_problem, solver.BestObjectiveBound));
-        }
-
-        Take(model, solver, status);
-        return status != CpSolverStatus.Infeasible;
-    }
-
-    private void Take(ScheduleModel model, CpSolver solver, CpSolverStatus status)
-    {
-        if (CpSatScheduler.HasSchedule(status))
-        {
-            var found = new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
-            Take(InOrder(found.Schedule) ?? (IsRested(found.Schedule) ? found : null));
-        }
-    }
-
-    /// <summary>Looks for the fewest minutes late. Whether there is a schedule, as far as is known.</summary>
-    private bool PlaceLeastLate()
-    {
-        var model = Model(_problem);
-        model.MinimizeLateness();
-        if (_best is not null)
-        {
-            model.KeepLateness(Late(_best.Schedule));
-            model.BeginAt(_best.Schedule);
-        }
-
-        var (solver, status) = CpSatScheduler.Solve(model, FromBelow, _search.Below);
-        if (CpSatScheduler.HasSchedule(status))
-        {
-            var found = model.Read(solver, _bound, proven: false);
-            _leastLate = status == CpSolverStatus.Optimal && IsRested(found) ? (long)Math.Round(solver.ObjectiveValue) : null;
-            Take(InOrder(found));
-        }
-
-        return status != CpSolverStatus.Infeasible;
-    }
-
-    private void Keep(ScheduleModel model, double atLeast, double? atMost)
-    {
-        if (_leastLate is { } late)
-        {
-            model.KeepLateness(late);
-        }
-
-        // Where the best so far is later than it need be, its hours are no measure.
-        model.KeepHours(atLeast, _best is not null && Late(_best.Schedule) > _leastLate ? null : atMost);
-    }
-
-    private void Take(Found? found) =>
-        _best = found is not null && (_best is null || (Late(found.Schedule), found.Hours).CompareTo((Late(_best.Schedule), _best.Hours)) < 0) ? found : _best;
-
-    /// <summary>The best of what keeps an order and its breaks: quickly told; null when the order does not do.</summary>
-    private Found? InOrder(Schedule order)
-    {
-        if (!IsRested(order))
-        {
-            return null;
-        }
-
-        var model = new ScheduleModel(Breaks.Settled(order, _problem, _rests));
-        model.MinimizeHours();
-        Keep(model, _bound, null);
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
-        return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
-    }
-
-    /// <summary>Tidied while the hours stay, in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
-    private Schedule Rested(Found found, int seed = 7)
-    {
-        var isProven = found.Hours <= _bound + Bounds.Close;
-        var tidied = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, _problem, _rests)), CpSatScheduler.ForOneHead, seed);
-        if (_rests)
-        {
-            return Bounds.Judged(_problem, tidied, _bound, isProven).Of(_problem) with { Gaps = [.. Breaks.In(tidied, _problem).Gaps.SelectMany(each => each).Distinct()] };
-        }
-
-        tidied = Tidied(found with { Schedule = tidied }, new ScheduleModel(_problem), _fromAbove, seed);
-        var (rested, gaps) = Breaks.Into(Bounds.Judged(_problem, tidied, _bound, isProven), _problem, PlaceInOrder);
-        return rested.Of(_problem) with { Gaps = gaps };
-    }
-
-    private Schedule Tidied(Found found, ScheduleModel model, string how, int seed)
-    {
-        Keep(model, _bound, found.Hours);
-        model.MinimizeTidiness();
-        model.BeginAt(found.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, how, Tidying, seed);
-        return CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
-    }
-
-    /// <summary>Places what has hardly any choice left.</summary>
-    private static Schedule? PlaceInOrder(SchedulingProblem settled)
-    {
-        var model = new ScheduleModel(settled);
-        model.MinimizeAll();
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
-        return CpSatScheduler.HasSchedule(status) ? model.Read(solver, 0, proven: false) : null;
-    }
-
-    private long Late(Schedule schedule) => Worth.Late(schedule, _problem);
-
-    private bool IsRested(Schedule schedule) => !_rests || Breaks.Missing(schedule, _problem) == 0;
 }

@@ -13,7 +13,7 @@ internal static class Worth
 
         var better = Of(other).CompareTo(Of(one)) < 0 ? other : one;
         var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
-        return better with { LowerBound = Math.Min(bound, better.Span) };
+        return better with { LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
 
         (int Missing, long Late, int Length) Of(Schedule schedule) =>
             (Breaks.Missing(schedule, problem), Late(schedule, problem), schedule.Span - (problem.MayBeginLater ? schedule.Placements[0].Start : 0));

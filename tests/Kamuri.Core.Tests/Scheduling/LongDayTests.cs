@@ -65,4 +65,25 @@ public class LongDayTests
         // 360 minutes of work and five breaks end after 410, so one is ten minutes late whatever is done, and nobody else has to be.
         Assert.Equal(10, Late(towards));
     }
+
+    [Fact]
+    public void The_least_late_of_a_long_day_is_proven_though_all_three_are_late()
+    {
+        // One head after the other ends the first two as early as can be: nine pieces and their breaks take 200 minutes, 18 take 410, 27 take 620.
+        var problem = Day(9, 20, new Rest(60, 10)) with { Deadlines = new Dictionary<string, int> { ["a"] = 190, ["b"] = 390, ["c"] = 590 } };
+        var schedule = Rested(problem);
+        Assert.Equal(10 + 20 + 30, schedule.LeastLate);
+        Assert.Equal(60, problem.Deadlines.Sum(each => Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == each.Key).Max(placed => placed.End) - each.Value)));
+    }
+
+    [Fact]
+    public void One_head_that_may_hardly_be_left_is_as_long_with_breaks_as_its_own_day_whatever_else_there_is()
+    {
+        // Six pieces of 25 with gaps of no more than 15: two fit into an hour, so two breaks. What is done in between on the other has no place in them.
+        var own = Day(6, 25, new Rest(60, 10));
+        var problem = own with { Links = [.. own.Links.Select(link => link with { MostGap = 15 })] };
+        var schedule = Rested(problem);
+        Assert.Equal((3 * 170) + (2 * 10), schedule.Span);
+        Assert.True(schedule.Proven);
+    }
 }

@@ -51,7 +51,7 @@ public class ProvenBestTests
     public void With_breaks_no_order_with_any_of_its_gaps_left_free_for_them_gives_a_better_day() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15]).Sample((problem, goesOn, minutes) =>
     {
         var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
-        var best = BestWithBreaks(rested, goesOn, minutes);
+        var best = BestWithBreaks(rested, goesOn, minutes, job => job.Usual);
         var schedule = new CpSatScheduler().Solve(rested);
         if (best is not null)
         {
@@ -65,6 +65,21 @@ public class ProvenBestTests
             // Nobody can have every break: then it is planned with those that there can be.
             ScheduleChecker.Check(problem, schedule);
         }
+    }, iter: 40, threads: 1);
+
+    [Fact]
+    public void Towards_an_hour_nothing_with_all_breaks_is_less_late() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15], Gen.Int[-30, 10]).Sample((problem, goesOn, minutes, slack) =>
+    {
+        var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
+        if (BestWithBreaks(rested, goesOn, minutes, job => job.Shortest) is not { } best)
+        {
+            return;
+        }
+
+        var wanted = Math.Max(1, best + slack);
+        var schedule = new CpSatScheduler().Solve(rested with { Deadline = wanted })!;
+        ScheduleChecker.Check(rested with { Deadline = wanted }, schedule);
+        Assert.Equal((Math.Max(0, best - wanted), Math.Max(0, best - wanted)), (Math.Max(0, schedule.Span - wanted), (int)schedule.LeastLate!));
     }, iter: 40, threads: 1);
 
     [Fact]
@@ -147,7 +162,7 @@ public class ProvenBestTests
     }
 
     /// <summary>Every order, with every choice of places in it that are left free for a break; null when in none of them all are had.</summary>
-    private static int? BestWithBreaks(SchedulingProblem problem, int goesOn, int minutes)
+    private static int? BestWithBreaks(SchedulingProblem problem, int goesOn, int minutes, Func<Job, int> least)
     {
         var chains = problem.Jobs.Where(job => job.IsHandsOn).GroupBy(job => job.With!).Select(own => own.ToArray()).ToArray();
         int? best = null;
@@ -160,7 +175,7 @@ public class ProvenBestTests
                 // What lies between two breaks is not longer than it may be, unless it is one job.
                 var whole = starts.Zip(starts.Skip(1).Append(order.Count), (from, to) => (First: order[from], Last: order[to - 1])).Where(each => each.First != each.Last)
                     .Select(each => new Link(each.First.Id, each.Last.Id, 0, goesOn - each.First.Usual - each.Last.Usual));
-                best = Least(problem with { Links = [.. problem.Links, .. parted, .. whole] }, order, job => job.Usual) is { } span && span < (best ?? int.MaxValue) ? span : best;
+                best = Least(problem with { Links = [.. problem.Links, .. parted, .. whole] }, order, least) is { } span && span < (best ?? int.MaxValue) ? span : best;
             }
         }
 

@@ -36,6 +36,9 @@ public sealed record HouseholdPlan(
     /// <summary>Minutes that all heads together are later than wanted.</summary>
     public double MinutesLate => Heads.Sum(head => head.Wanted is { } wanted ? Math.Max(0, (head.Plan.End - wanted).TotalMinutes) : 0);
 
+    /// <summary>No plan is fewer minutes late, of all heads together; null where nobody looked.</summary>
+    public double? LeastLate { get; init; }
+
     /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
     public bool BeginsAtWill => Heads.Any(head => head.Wanted is not null) || Tasks.Any(task => task.IsOvernight);
 

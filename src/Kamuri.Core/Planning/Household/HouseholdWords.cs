@@ -33,7 +33,9 @@ public static class HouseholdWords
     /// </summary>
     private static string Best(HouseholdPlan plan, string hands) => (plan.Proven, plan.BeginsAtWill) switch
     {
-        (true, _) when plan.MinutesLate > 0 => $"No plan is less late with {hands}.",
+        var (proven, _) when plan.MinutesLate > 0 && (proven || plan.MinutesLate <= plan.LeastLate) => $"No plan is less late with {hands}.",
+        (false, _) when plan is { MinutesLate: > 0, LeastLate: > 0 and var least } =>
+            $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan.Heads.Count > 1 ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
         (true, _) when plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",

@@ -73,6 +73,10 @@ public class LongerSearchTests
         var late = proven with { Heads = [proven.Heads[0] with { Wanted = proven.Heads[0].Plan.End.AddMinutes(-20) }, .. proven.Heads.Skip(1)] };
         Assert.Equal(20, late.MinutesLate);
         Assert.EndsWith("No plan is less late with one pair of hands.", HouseholdWords.Finish(late), StringComparison.Ordinal);
+        Assert.EndsWith("No plan is less late with one pair of hands.", HouseholdWords.Finish(late with { Proven = false, LeastLate = 20 }), StringComparison.Ordinal);
+        Assert.EndsWith("No plan is less than 5 min late with one pair of hands, all heads added up; this one is 20 min.",
+            HouseholdWords.Finish(late with { Proven = false, LeastLate = 5 }), StringComparison.Ordinal);
+        Assert.Contains("No plan is shorter than ", HouseholdWords.Finish(late with { Proven = false, LeastLate = 0 }), StringComparison.Ordinal);
         var first = proven.Heads[0];
         var shortened = proven with { Heads = [first with { Plan = first.Plan with { Fit = first.Plan.Fit with { Shortened = ["Deep condition"] } } }, .. proven.Heads.Skip(1)] };
         Assert.EndsWith("No plan that is in time keeps its waits closer to usual with one pair of hands.", HouseholdWords.Finish(shortened), StringComparison.Ordinal);
