@@ -28,6 +28,10 @@ export class Waiting {
     return this.list.length
   }
 
+  get all(): readonly EventBody[] {
+    return this.list
+  }
+
   add(press: EventBody) {
     this.list = [...this.list, press]
     this.keep()

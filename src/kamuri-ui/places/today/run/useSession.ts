@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { api, Refused, told, type EventBody, type SessionView } from '@/api/client'
+import { withPressed } from './pressed'
 import { newId, Waiting } from './presses'
 
 type Press = Omit<EventBody, 'id' | 'at'>
@@ -10,11 +11,12 @@ type Press = Omit<EventBody, 'id' | 'at'>
  * own clock, however wrong the clock of this device is.
  */
 export function useSession(id: string) {
-  const [view, setView] = useState<SessionView | null>(null)
+  const [sent, setSent] = useState<SessionView | null>(null)
   const [received, setReceived] = useState(0)
   const [trouble, setTrouble] = useState<Error | null>(null)
   const [reaching, setReaching] = useState(true)
   const [waiting] = useState(() => new Waiting(id))
+  const [unanswered, setUnanswered] = useState(() => waiting.all)
   const [notTaken, setNotTaken] = useState<string[]>([])
   const sending = useRef(false)
   /** Something was kept because it did not get through; until all of it has, moments are told. */
@@ -25,7 +27,7 @@ export function useSession(id: string) {
     const at = performance.now()
     clock.current = { now: Date.parse(next.now), at, speed: next.speed }
     setReceived(at)
-    setView(next)
+    setSent(next)
   }, [])
 
   const drain = useCallback(async () => {
@@ -51,6 +53,7 @@ export function useSession(id: string) {
         else setTrouble(refused)
       }
       waiting.drop()
+      setUnanswered(waiting.all)
     }
     if (waiting.count === 0) kept.current = false
     sending.current = false
@@ -81,6 +84,7 @@ export function useSession(id: string) {
       const since = clock.current
       const at = since ? new Date(since.now + (performance.now() - since.at) * since.speed).toISOString() : null
       waiting.add({ ...what, id: newId(), at })
+      setUnanswered(waiting.all)
       void drain()
     },
     [drain, waiting],
@@ -93,6 +97,7 @@ export function useSession(id: string) {
     [id, show],
   )
 
+  const view = useMemo(() => sent && withPressed(sent, unanswered), [sent, unanswered])
   const read = useCallback(() => setNotTaken([]), [])
   return { view, received, trouble, reaching, notTaken, read, press, run }
 }
