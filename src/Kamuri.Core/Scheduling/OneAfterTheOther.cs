@@ -37,7 +37,7 @@ internal static class OneAfterTheOther
     private static List<SchedulingProblem> Apart(SchedulingProblem problem)
     {
         var whole = problem.Together();
-        var alone = problem with { Absences = [], Closures = [], Deadlines = new Dictionary<string, int>(), Deadline = null, MayBeginLater = false, Known = null };
+        var alone = problem with { Absences = [], Closures = [], Overnights = [], Deadlines = new Dictionary<string, int>(), Deadline = null, MayBeginLater = false, Known = null };
         return [.. problem.Jobs.GroupBy(job => whole[job.Id]).OrderBy(jobs => Latest(problem, jobs))
             .Select(jobs => alone with { Jobs = [.. jobs], Links = [.. problem.Links.Where(link => whole[link.From] == jobs.Key)] })];
     }

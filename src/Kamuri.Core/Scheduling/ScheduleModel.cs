@@ -47,6 +47,7 @@ internal sealed class ScheduleModel
         AddResources();
         AddHands();
         AddPresence();
+        AddNights();
         AddDeadlines();
         foreach (var job in problem.Jobs)
         {
@@ -296,6 +297,21 @@ internal sealed class ScheduleModel
         foreach (var head in Strands())
         {
             Model.AddNoOverlap(_problem.Jobs.Where(job => job.With == head && job.IsHandsOn).Select(job => _placed[job.Id].Interval).Concat(Away(head)));
+        }
+    }
+
+    /// <summary>What stays on overnight is on when people go to bed, and still when they get up.</summary>
+    private void AddNights()
+    {
+        foreach (var overnight in _problem.Overnights)
+        {
+            var (placed, nights) = (_placed[overnight.Job], overnight.Nights.Select((_, n) => Model.NewBoolVar($"{overnight.Job} night {n}")).ToList());
+            Model.AddExactlyOne(nights);
+            foreach (var (isOver, night) in nights.Zip(overnight.Nights))
+            {
+                Model.Add(placed.Start <= night.Bed).OnlyEnforceIf(isOver);
+                Model.Add(placed.End >= night.Rise).OnlyEnforceIf(isOver);
+            }
         }
     }
 

@@ -40,6 +40,14 @@ public sealed record Absence(string Who, int From, int To)
     public const int ForGood = int.MaxValue;
 }
 
+/// <summary>From when people go to bed until they get up, in minutes from the start.</summary>
+public sealed record Night(int Bed, int Rise);
+
+/// <summary>A job that lasts through one of several nights: a treatment that stays on while people sleep.</summary>
+/// <param name="Job">Which.</param>
+/// <param name="Nights">Those there are.</param>
+public sealed record Overnight(string Job, IReadOnlyList<Night> Nights);
+
 /// <summary>How long somebody goes on without a break, in minutes; shorter pauses in between count as going on.</summary>
 /// <param name="GoesOn">Longest without a break; a single job that takes longer is done in one go.</param>
 /// <param name="Minutes">Shortest pause that is a break.</param>
@@ -67,6 +75,9 @@ public sealed record SchedulingProblem(
 
     /// <summary>When somebody is not there.</summary>
     public IReadOnlyList<Absence> Absences { get; init; } = [];
+
+    /// <summary>What has to last over a night, whichever it is.</summary>
+    public IReadOnlyList<Overnight> Overnights { get; init; } = [];
 
     /// <summary>The breaks people need, by pair of hands or head.</summary>
     public IReadOnlyDictionary<string, Rest> Rests { get; init; } = new Dictionary<string, Rest>();

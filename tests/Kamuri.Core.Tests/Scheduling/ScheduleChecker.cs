@@ -38,6 +38,11 @@ internal static class ScheduleChecker
             People(problem, running, minute);
         }
 
+        foreach (var overnight in problem.Overnights)
+        {
+            Assert.Contains(overnight.Nights, night => placed[overnight.Job].Start <= night.Bed && night.Rise <= placed[overnight.Job].End);
+        }
+
         foreach (var (who, rest) in problem.Rests)
         {
             Breaks(who, rest, [.. schedule.Placements.Where(placement => placement.Job.IsHandsOn && (placement.By == who || placement.Job.With == who))]);

@@ -13,12 +13,20 @@ internal sealed class HouseholdDay
     /// <param name="Key">What its jobs are prefixed with, and the name of its strand.</param>
     public sealed record HeadDraft(string Key, HeadOfDay Asked, PlanRequest Request, Planner.Drafting Draft, DateTimeOffset? Wanted);
 
+    /// <summary>No day begins longer than this before the first hour it is to be ready by, its nights included: what lies before need not be looked at.</summary>
+    private static readonly TimeSpan Ahead = TimeSpan.FromDays(3);
+
     private readonly CraftFigures _figures;
 
     private HouseholdDay(HouseholdRequest request, CraftFigures figures, IReadOnlyList<HeadDraft> heads)
     {
         (Request, _figures, Heads) = (request, figures, heads);
         Zero = request.When.StartAt is { } start && start > request.When.Now ? start : request.When.Now;
+        if (request.When.StartAt is null && heads.Min(head => head.Wanted ?? DateTimeOffset.MinValue) is var first && first > Zero + Ahead)
+        {
+            Zero = first - Ahead;
+        }
+
         Drafts = [.. heads.SelectMany(head => head.Draft.Jobs.Drafts.Select(drafted => Keyed(head, drafted)))];
         Links = [.. heads.SelectMany(head => head.Draft.Jobs.Links.Select(link => Keyed(head.Key, link)))];
     }
@@ -82,14 +90,18 @@ internal sealed class HouseholdDay
     {
         // Where somebody is away it matters when all of it lies; else it is placed first and moved to its hour afterwards.
         var isPinned = Request.Taken.Count > 0 || Heads.Any(head => head.Asked.Present.Count > 0) || Request.Hands.Any(hands => hands.Away.Count > 0);
-        var hasNight = Heads.Any(head => head.Draft.Jobs.Night is not null);
+        var nights = Nights();
+        var hasNight = nights.Count > 0;
         var deadlines = Heads.Where(head => head.Wanted is not null && (inTime || isPinned || hasNight)).ToDictionary(head => head.Key,
             head => Math.Max(0, Minutes(head.Wanted!.Value) - (int)Math.Ceiling(margin?.Invoke(head.Key) ?? 0)));
         return new SchedulingProblem([.. Drafts.Select(drafted => drafted.Job)], Links, Enum.GetValues<Resource>().ToDictionary(resource => resource, Request.Equipment.Count))
         {
             Pairs = [.. Request.Hands.Select(hands => new PairOfHands(hands.Name))],
             Closures = [.. Request.Taken.Where(each => each.When.To > Zero).Select(each => new Closure(each.Resource, Minutes(each.When.From), Minutes(each.When.To)))],
-            Absences = [.. Heads.SelectMany(head => AwayOf(head, mayStayUp)), .. Request.Hands.SelectMany(AwayOf), .. Nights()],
+            Absences = [.. Heads.SelectMany(head => AwayOf(head, mayStayUp)), .. Request.Hands.SelectMany(AwayOf),
+                // People sleep.
+                .. nights.SelectMany(night => Request.Hands.Select(hands => new Absence(hands.Name, Math.Max(0, night.Bed), night.Rise)))],
+            Overnights = [.. Drafts.Where(drafted => IsNight(drafted.Job.Id)).Select(drafted => new Overnight(drafted.Job.Id, [.. nights.Where(night => night.Bed >= 0)]))],
             Rests = Request.Hands.Select(hands => (hands.Name, new Rest(_figures.Breaks.LongestAtWork, _figures.Breaks.BreakMinutes)))
                 .Concat(Heads.Where(head => head.Asked.PauseAfter is not null).Select(head => (head.Key, new Rest(head.Asked.PauseAfter!.Value, _figures.Breaks.ChildPauseMinutes))))
                 .ToDictionary(pair => pair.Item1, pair => pair.Item2),
@@ -139,23 +151,23 @@ internal sealed class HouseholdDay
     private IEnumerable<Absence> AwayOf(HelpingHands hands) =>
         hands.Away.Where(each => each.To > Zero).Select(each => new Absence(hands.Name, Minutes(each.From), Minutes(each.To)));
 
-    /// <summary>Where a treatment stays on overnight, people sleep.</summary>
-    private IEnumerable<Absence> Nights()
+    /// <summary>
+    /// The nights there are for what stays on overnight, until the morning after the last hour that is asked for; none where nothing does.
+    /// Whose treatment may not stay on for all of a night gets up for it, as after the night in which clocks go back.
+    /// </summary>
+    private List<Night> Nights()
     {
-        if (Heads.All(head => head.Draft.Jobs.Night is null))
+        if (Drafts.Where(drafted => IsNight(drafted.Job.Id)).Select(drafted => (int?)drafted.Job.Longest).Min() is not { } longest)
         {
-            yield break;
+            return [];
         }
 
-        var today = (Request.When.Wall(Zero).Date - Request.When.Wall(Request.When.Now).Date).Days;
-        for (var night = today - 1; night < today + 2; night++)
-        {
-            var (bed, rise) = (Request.When.Clock(night, _figures.Night.BedtimeHour), Request.When.Clock(night + 1, _figures.Night.RiseHour));
-            foreach (var hands in rise > Zero ? Request.Hands : [])
-            {
-                yield return new Absence(hands.Name, Math.Max(0, Minutes(bed)), Minutes(rise));
-            }
-        }
+        // An hour may lie days ahead, and every night until then is one; who is late is so on the day after it at most.
+        int Day(DateTimeOffset moment) => (Request.When.Wall(moment).Date - Request.When.Wall(Request.When.Now).Date).Days;
+        var (first, last) = (Day(Zero) - 1, Heads.Select(head => Day(head.Wanted ?? Zero)).Append(Day(Zero)).Max() + 1);
+        return [.. Enumerable.Range(first, last - first + 1)
+            .Select(night => (Bed: Minutes(Request.When.Clock(night, _figures.Night.BedtimeHour)), Rise: Minutes(Request.When.Clock(night + 1, _figures.Night.RiseHour))))
+            .Where(night => night.Rise > 0).Select(night => new Night(night.Bed, Math.Min(night.Rise, night.Bed + longest)))];
     }
 
     private Drafted Keyed(HeadDraft head, Drafted drafted)

@@ -13,7 +13,7 @@ public static class HouseholdWords
         var done = plan.Heads.Select(head => head.Plan).OrderBy(each => each.End).ToList();
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
-            $"Start at {PlanWords.Clock(plan.Start)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
+            $"Start at {PlanWords.Clock(plan.Start, plan.Request.When.Wall(plan.Request.When.Now))}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
             string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan))));
     }
 

@@ -195,6 +195,47 @@ public class HouseholdPlannerTests
         Assert.StartsWith("The end waits most for ", plan.Bottleneck, StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData(1, 12)]
+    [InlineData(3, 12)]
+    [InlineData(3, 20)]
+    [InlineData(16, 18)]
+    public void Nobody_gets_up_in_the_night_for_an_hour_that_is_days_ahead(int days, int hour)
+    {
+        var overnight = Of("Oriel", aim: Aim.Moisture);
+        var request = overnight.Request with { Edits = [new AddStep(StepIds.HeavyOilOvernight, null)] };
+        var evening = new DateTimeOffset(2026, 3, 10, 18, 0, 0, TimeSpan.Zero);
+        var wanted = new DateTimeOffset(2026, 3, 10, hour, 0, 0, TimeSpan.Zero).AddDays(days);
+        var plan = Made(Asked(overnight with { Request = request }, Of("Bram")) with { When = new When(evening, ReadyBy: wanted) });
+        Assert.All(plan.Tasks.Where(task => task.IsHandsOn), task => Assert.True(
+            task.Start.TimeOfDay >= TimeSpan.FromHours(6.5) && task.End.TimeOfDay <= TimeSpan.FromHours(22.5) && task.Start.Date == task.End.Date, $"{task.Id} from {task.Start} to {task.End}"));
+        // The night is the one before it, or the one before that where the day would else not be over in time; and it is a night, not a day.
+        var night = plan.Tasks.Single(task => task.IsOvernight);
+        Assert.InRange((wanted.Date - night.End.Date).Days, 0, 1);
+        Assert.Equal(night.Start.Date.AddDays(1), night.End.Date);
+        Assert.True(night.Start.TimeOfDay <= TimeSpan.FromHours(22.5) && night.End.TimeOfDay >= TimeSpan.FromHours(6.5), $"{night.Start} to {night.End}");
+        Assert.StartsWith($"Start at {plan.Start:HH:mm}{(days == 1 ? "; done: " : $" on {plan.Start.DayOfWeek}")}", HouseholdWords.Finish(plan), StringComparison.Ordinal);
+        Assert.True(days == 1 || plan.MinutesLate == 0, $"{plan.MinutesLate} min late");
+    }
+
+    [Theory]
+    [InlineData("2026-03-28", 7)]
+    [InlineData("2026-10-24", 9)]
+    public void The_night_clocks_change_in_is_slept_through_as_long_as_the_treatment_may_stay_on(string date, int hours)
+    {
+        var zone = TimeZoneInfo.FindSystemTimeZoneById("Europe/Berlin");
+        var night = DateTime.Parse(date, System.Globalization.CultureInfo.InvariantCulture);
+        var evening = new DateTimeOffset(night.AddHours(18), zone.GetUtcOffset(night.AddHours(18)));
+        var overnight = Of("Oriel", aim: Aim.Moisture);
+        var request = overnight.Request with { Edits = [new AddStep(StepIds.HeavyOilOvernight, null)] };
+        var plan = Made(Asked(overnight with { Request = request }, Of("Bram")) with { When = new When(evening) { Zone = zone } });
+        var on = plan.Tasks.Single(task => task.IsOvernight);
+        Assert.Equal(night, on.Start.Date);
+        Assert.Equal(night.AddDays(1), on.End.Date);
+        Assert.InRange((on.End - on.Start).TotalHours, hours - 0.5, 24);
+        Assert.DoesNotContain(plan.Tasks, task => task.IsHandsOn && task.Start.TimeOfDay.TotalHours is >= 22.5 or < 6);
+    }
+
     [Fact]
     public void A_night_between_is_slept_through()
     {
