@@ -36,6 +36,14 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         laptop.SeeText("5 min more");
         laptop.Keys_("k");
         phone.SeeText("Dampen", "h1");
+
+        // Whoever left the page finds the way back to the day from where a day begins.
+        var run = phone.Path;
+        phone.Go("/today");
+        phone.SeeText("Oriel’s wash day is under way.");
+        phone.Press("Go back to it");
+        phone.SeeText("Dampen", "h1");
+        Assert.Equal(run, phone.Path);
         Assert.Empty(laptop.Complaints());
     }
 

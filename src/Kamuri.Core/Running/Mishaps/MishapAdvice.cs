@@ -267,14 +267,16 @@ public static class MishapAdvice
         }
 
         var (first, left) = at.UntilRinsed;
-        var park = at.Insert("park", at.IsWet || first.Count > 0 ? "Loose twists and a cotton cloth, to stop for now" : "Clip it up, to stop for now", at.Around.Figures.ParkMinutes, [],
+        var isWet = at.IsWet || first.Count > 0;
+        var park = at.Insert("park", isWet ? "Loose twists and a cotton cloth, to stop for now" : "Clip it up, to stop for now", at.Around.Figures.ParkMinutes, [],
             first.Count > 0 ? first[^1].Id : null);
         park = park with { Minutes = at.Around.Figures.DriesWithinMinutes, Work = park.Work! with { Parks = true } };
         yield return at.Way("stop", "Stop for today, go on later",
             [
                 first.Count > 0 ? $"First: {Names(first)}." : "Nothing on the hair has to come off first.",
                 .. left.Count > 0 ? [$"Left out, because it comes before that: {Names(left)}."] : Array.Empty<string>(),
-                "Then loose twists under a cotton cloth. Sections stay ticked; when you are back, mist what has dried and go on.",
+                isWet ? "Then loose twists under a cotton cloth. Sections stay ticked; when you are back, mist what has dried and go on."
+                    : "Then clip it up. Sections stay ticked; when you are back, go on where you were.",
             ],
             [.. left.Select(task => new SessionChange(ChangeKind.Skip, task.Id)), .. first.Select(task => new SessionChange(ChangeKind.First, task.Id)), park]);
     }

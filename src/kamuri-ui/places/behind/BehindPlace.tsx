@@ -1,28 +1,20 @@
-import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, told, type SessionLine } from '@/api/client'
+import type { SessionLine } from '@/api/client'
 import { day, spell } from '@/app/time'
 import { Trouble } from '@/kit/Trouble'
+import { Underway, useSessions } from '../today/Underway'
 
 /** Behind: what was done, and how long it really took. */
 export function BehindPlace() {
-  const sessions = useQuery({ queryKey: ['sessions'], queryFn: () => told(api.GET('/api/sessions')) })
+  const sessions = useSessions()
   if (sessions.error) return <Trouble error={sessions.error} />
   if (!sessions.data) return null
   const done = sessions.data.filter((session) => session.status === 'finished')
-  const open = sessions.data.filter((session) => session.status !== 'finished')
   const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
   return (
     <section className="mt-5">
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Wash days behind you</h1>
-      {open.map((session) => (
-        <p key={session.id + session.headId} className="mt-3 border-l-4 border-accent pl-3">
-          {session.headName}, {session.aim}, is still running.{' '}
-          <Link className="thread-line font-semibold" to={`/run/${session.id}`}>
-            Go back to it
-          </Link>
-        </p>
-      ))}
+      <Underway className="mt-3" />
       {done.length === 0 ? (
         <p className="mt-8 text-lg text-quiet">
           Nothing yet. The first finished wash day will be kept here, planned against real.

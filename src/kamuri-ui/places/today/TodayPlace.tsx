@@ -6,6 +6,7 @@ import { useChoices } from '@/app/choices'
 import { Trouble } from '@/kit/Trouble'
 import { Planning } from './plan/Planning'
 import { useWish } from './plan/wish'
+import { Underway } from './Underway'
 
 /** Today: what to do, in what order, until when, and why. */
 export function TodayPlace() {
@@ -51,5 +52,10 @@ export function TodayPlace() {
     )
   if (!asking.day || !choices || !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId)))
     return null
-  return <Planning asking={{ ...asking, day: asking.day }} choices={choices} heads={living} />
+  return (
+    <>
+      <Underway className="mt-4" />
+      <Planning asking={{ ...asking, day: asking.day }} choices={choices} heads={living} />
+    </>
+  )
 }
