@@ -70,7 +70,7 @@ internal sealed class Attempts
     public void Learn(Attempts without, Schedule parted)
     {
         _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
-        _lateAtLeast = without._lateAtLeast;
+        _lateAtLeast = without._lateAtLeast is { } late ? Math.Max(_lateAtLeast ?? 0, late) : _lateAtLeast;
         LeastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without.LeastLate ? without.LeastLate : LeastLate;
         TryOrder(parted);
     }

@@ -94,7 +94,9 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
-            LeastLate = schedule.LeastLate,
+            // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
+            LeastLate = schedule.LeastLate is { } least
+                ? Math.Max(0, least - problem.Deadlines.Sum(each => (day.Heads.First(head => head.Key == each.Key).Wanted!.Value - day.Zero).TotalMinutes - each.Value)) : null,
             WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
             InOneGo = [.. Breaks.InOneGo(schedule, problem).Select(work => (work, longest: work.MaxBy(each => each.Minutes)!)).Where(each => each.longest.Job.With is not null)
                 .Select(each => (day.Drafts.First(drafted => drafted.Job.Id == each.longest.Job.Id).Title, day.Heads.First(head => head.Key == each.longest.Job.With).Request.Head.Name, each.work[^1].End - each.work[0].Start))],

@@ -33,10 +33,10 @@ public static class HouseholdWords
     /// </summary>
     private static string Best(HouseholdPlan plan, string hands) => (plan.Proven, plan.BeginsAtWill) switch
     {
-        var (proven, _) when plan.MinutesLate > 0 && (proven || plan.MinutesLate <= plan.LeastLate) => $"No plan is less late with {hands}.",
-        (false, _) when plan is { MinutesLate: > 0, LeastLate: > 0 and var least } =>
+        var (proven, _) when plan.MinutesLate > 0 && (plan.LeastLate is { } least ? plan.MinutesLate < least + 1 : proven) => $"No plan is less late with {hands}.",
+        _ when plan is { MinutesLate: > 0, LeastLate: >= 1 and var least } =>
             $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan.Heads.Count > 1 ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
-        (true, _) when plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",
+        (true, _) when plan.MinutesLate <= 0 && plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
         (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",

@@ -3,8 +3,7 @@ import { Link } from 'react-router'
 import { api, told, type SessionLine } from '@/api/client'
 
 /** Every wash day there is on record, as lines: one for each head of it. */
-export const useSessions = () =>
-  useQuery({ queryKey: ['sessions'], queryFn: () => told(api.GET('/api/sessions')), refetchOnWindowFocus: true })
+export const useSessions = () => useQuery({ queryKey: ['sessions'], queryFn: () => told(api.GET('/api/sessions')) })
 
 /** Days that were begun and are not finished, each with the way back to it. */
 export function Underway({ className = '' }: { className?: string }) {
