@@ -50,7 +50,7 @@ public static class LookBack
         var plan = begun.With(state);
         var tasks = plan.Tasks.Select(task => Review(task, state.Task(task.Id)) with { HeadName = plan.Heads.Count > 1 ? plan.HeadOf(task).Name : null }).ToList();
         var planned = (plan.PlannedEnd - plan.PlannedStart).TotalMinutes;
-        var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes : 0;
+        var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes - state.AwayBefore(end, end) : 0;
         var hands = tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0);
         return new SessionReview(tasks, planned, actual, hands, Say(tasks, planned, actual));
     }
@@ -75,7 +75,8 @@ public static class LookBack
         var tasks = own.Select(task => Review(task, state.Task(task.Id))).ToList();
         var planned = own.Max(task => task.PlannedStart + task.PlannedMinutes) - own.Min(task => task.PlannedStart);
         var (start, end) = (tasks.Min(task => task.Start), tasks.Max(task => task.End));
-        var actual = state.FinishedAt is not null && end - start is { } took ? took.TotalMinutes : 0;
+        double Away(DateTimeOffset? moment) => state.AwayBefore(moment!.Value, state.FinishedAt!.Value);
+        var actual = state.FinishedAt is not null && end - start is { } took ? took.TotalMinutes - (Away(end) - Away(start)) : 0;
         return new SessionReview(tasks, planned, actual, tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0), Say(tasks, planned, actual));
     }
 
@@ -91,18 +92,18 @@ public static class LookBack
 
     /// <summary>Steps on a head of which something was really done.</summary>
     private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state, SessionHead head) => plan.Tasks
-        .Where(task => state.Task(task.Id).Status == Running.TaskStatus.Done)
+        .Where(task => state.Task(task.Id) is { Status: Running.TaskStatus.Done } or { IsLaidDown: true })
         .SelectMany(task => task.StepIds).Select(plan.FindStep).OfType<SessionStep>().Where(step => step.Head == head.Key).Distinct();
 
     private static ReviewedTask Review(SessionTask task, TaskState state)
     {
-        double? actual = state is { Start: { } start, End: { } end } ? (end - start).TotalMinutes - state.Paused : null;
+        double? actual = state is { Start: { } start, End: { } end } ? (end - start).TotalMinutes - state.Paused + state.Spent : null;
         var remark = state.Status == Running.TaskStatus.Skipped ? "left out"
             : actual is { } minutes && task.Window is { } window
                 ? minutes > window.Latest + 0.5 ? $"past its latest of {window.Latest:0} min"
                 : minutes < window.Earliest - 0.5 ? $"under its earliest of {window.Earliest:0} min" : null
-            : null;
-        return new ReviewedTask(task.Id, task.Title, task.Strand, task.IsHandsOn, task.PlannedMinutes, actual, state.Start, state.End,
+            : state.Spent > 0 ? "laid down, and taken up again" : null;
+        return new ReviewedTask(task.Id, task.Title, task.Strand, task.IsHandsOn, task.PlannedMinutes, actual, state.FirstBegun ?? state.Start, state.End,
             state.Status == Running.TaskStatus.Skipped, remark);
     }
 

@@ -88,7 +88,7 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
 
     private static Job Job(SessionPlan plan, SessionState state, SessionTask task)
     {
-        var usual = Math.Max(1, (int)Math.Round(task.PlannedMinutes + state.Task(task.Id).Extra));
+        var usual = Math.Max(1, (int)Math.Round(WorkPace.Minutes(task, state.Task(task.Id))));
         var longest = task.Window is { } window && !task.IsHandsOn ? Math.Max(usual, (int)window.Latest) : usual;
         return new Job(task.Id, task.Strand, usual, usual, longest, task.Uses)
         {

@@ -139,7 +139,8 @@ public static class SessionFold
                     MistAfter = work.Parks ? change.Minutes : state.MistAfter,
                 },
                 ChangeKind.First => plan.FindTask(change.Task) is null ? state : state with { First = state.First.Remove(change.Task).Add(change.Task) },
-                ChangeKind.ForgetSections => Change(plan, state, change.Task, task => task with { Sections = [] }),
+                ChangeKind.ForgetSections => Change(plan, state, change.Task, task => task with { Sections = [], CountedFrom = task.WorkedBy(at), WorkedAtTick = 0 }),
+                ChangeKind.LayDown => LayDown(plan, state, change.Task, at),
                 ChangeKind.Park => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = at } : state,
                 _ => state,
             };
@@ -186,7 +187,7 @@ public static class SessionFold
             current = state.Task(section.Task);
         }
 
-        state = Set(state, section.Task, current with { Sections = current.Sections.Add(section.Section) });
+        state = Set(state, section.Task, current with { Sections = current.Sections.Add(section.Section), WorkedAtTick = current.WorkedBy(section.At) });
         return state.Task(section.Task).Sections.Count == task.Sections ? Finish(plan, state, section.Task, section.At) : state;
     }
 
@@ -204,9 +205,16 @@ public static class SessionFold
 
         state = Set(state, id, state.Task(id) with { Status = TaskStatus.Done, End = at });
         state = BeginWaits(plan, state, id, at);
-        return plan.FindTask(id)!.Parks && state.Status == SessionStatus.Running
+        // With several heads the session stops when the last of them is put up.
+        return plan.FindTask(id)!.Parks && state.Status == SessionStatus.Running && plan.Tasks.All(other => !other.Parks || state.Task(other.Id).IsOver)
             ? state with { Status = SessionStatus.Paused, PausedAt = at, Parked = new Parked(at, state.MistAfter) } : state;
     }
+
+    /// <summary>Work that hands are on is put aside: what was done of it stays done, and it waits to be taken up again.</summary>
+    private static SessionState LayDown(SessionPlan plan, SessionState state, string id, DateTimeOffset at) =>
+        plan.FindTask(id) is { IsHandsOn: true } && state.Task(id) is { Status: TaskStatus.Running } task
+            ? Set(state, id, task with { Status = TaskStatus.Waiting, Start = null, Paused = 0, FirstBegun = task.FirstBegun ?? task.Start, Spent = task.WorkedBy(state.PausedAt ?? at) })
+            : state;
 
     /// <summary>What works by itself begins the moment the work before it is over.</summary>
     private static SessionState BeginWaits(SessionPlan plan, SessionState state, string id, DateTimeOffset at)
@@ -256,7 +264,13 @@ public static class SessionFold
             state = Set(state, task.Id, state.Task(task.Id) with { Paused = state.Task(task.Id).Paused + stood });
         }
 
-        return Moisten(plan, state, at) with { Status = SessionStatus.Running, PausedAt = null, Parked = null };
+        return Moisten(plan, state, at) with
+        {
+            Status = SessionStatus.Running,
+            PausedAt = null,
+            Parked = null,
+            Away = state.Parked is { } parked ? state.Away.Add(new TimeAway(parked.At, at)) : state.Away,
+        };
     }
 
     /// <summary>Hair that was left for hours has dried: it gets a mist before work on it goes on.</summary>
@@ -272,7 +286,7 @@ public static class SessionFold
         {
             var own = plan.Tasks.Where(task => task.Strand == head.Key && task.IsHandsOn).ToList();
             var next = own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Waiting);
-            var last = own.LastOrDefault(task => state.Task(task.Id).Status == TaskStatus.Done && task.StepId is not null);
+            var last = own.LastOrDefault(task => state.Task(task.Id).IsTouched && task.StepId is not null);
             if (next is null || plan.FindStep(last?.StepId)?.After?.Wetness is not >= Wetness.Blotted)
             {
                 continue;

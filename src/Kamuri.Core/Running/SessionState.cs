@@ -13,7 +13,7 @@ public enum SessionStatus { NotStarted, Running, Paused, Finished }
 
 /// <summary>The state of one task.</summary>
 /// <param name="Status">Where it stands.</param>
-/// <param name="Start">When it really began.</param>
+/// <param name="Start">When it really began; after it was laid down, when it was taken up again.</param>
 /// <param name="End">When it really ended.</param>
 /// <param name="Sections">Sections ticked.</param>
 /// <param name="Extra">Minutes given on top of the plan.</param>
@@ -23,7 +23,28 @@ public sealed record TaskState(
 {
     public static TaskState Untouched { get; } = new(TaskStatus.Waiting, null, null, [], 0, 0);
 
+    /// <summary>Minutes worked on it before it was laid down; 0 when it never was.</summary>
+    public double Spent { get; init; }
+
+    /// <summary>When it was begun before it was laid down; null when it never was.</summary>
+    public DateTimeOffset? FirstBegun { get; init; }
+
+    /// <summary>Minutes worked on it altogether when a section was last ticked.</summary>
+    public double WorkedAtTick { get; init; }
+
+    /// <summary>Minutes worked on it altogether when its sections were begun anew; 0 when they never were.</summary>
+    public double CountedFrom { get; init; }
+
     public bool IsOver => Status is TaskStatus.Done or TaskStatus.Skipped;
+
+    /// <summary>Begun, put aside, and not taken up again yet.</summary>
+    public bool IsLaidDown => Status == TaskStatus.Waiting && Spent > 0;
+
+    /// <summary>Something of it was really done.</summary>
+    public bool IsTouched => Status is TaskStatus.Running or TaskStatus.Done || IsLaidDown;
+
+    /// <summary>Minutes worked on it altogether, without pauses.</summary>
+    public double WorkedBy(DateTimeOffset at) => Spent + (Start is { } start ? Math.Max(0, (at - start).TotalMinutes - Paused) : 0);
 }
 
 /// <summary>What went wrong, or was measured, changed a task.</summary>
@@ -54,6 +75,9 @@ public sealed record NewOrder(ImmutableList<Reordered> Tasks, ImmutableList<Link
 /// <param name="At">Since when.</param>
 /// <param name="DriesWithin">Minutes after which wet hair wants a mist.</param>
 public sealed record Parked(DateTimeOffset At, double DriesWithin);
+
+/// <summary>A stretch in which the hair was put up and nobody worked.</summary>
+public sealed record TimeAway(DateTimeOffset From, DateTimeOffset To);
 
 /// <summary>A note with its moment.</summary>
 public sealed record Note(DateTimeOffset At, string Text, string? Task);
@@ -97,6 +121,15 @@ public sealed record SessionState
 
     /// <summary>Minutes after which parked hair wants a mist.</summary>
     public double MistAfter { get; init; }
+
+    /// <summary>When the hair was put up and left, and taken up again.</summary>
+    public ImmutableList<TimeAway> Away { get; init; } = [];
+
+    /// <summary>Minutes before a moment for which the hair was put up; they are no part of how long a day takes.</summary>
+    /// <param name="moment">The moment.</param>
+    /// <param name="now">The present: whoever has stopped is away until then at least.</param>
+    public double AwayBefore(DateTimeOffset moment, DateTimeOffset now) => (Parked is { } parked ? Away.Add(new TimeAway(parked.At, now)) : Away)
+        .Where(away => away.To <= moment).Sum(away => (away.To - away.From).TotalMinutes);
 
     public bool IsInserted(string task) => Inserted.Exists(each => each.Work.Id == task);
 

@@ -57,18 +57,21 @@ public static class SessionTiming
         var names = plan.Hands.Count == 0 ? [""] : plan.Hands;
         return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting, times))], counting, ends,
             plan.Heads.ToDictionary(head => head.Key, head => End(plan.Tasks.Where(task => task.Strand == head.Key))),
-            (ends - zero).TotalMinutes - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times)
+            (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times)
         {
-            Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. plan.Tasks.Where(task => task.Strand == head.Key)], state, zero, times)),
+            Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. plan.Tasks.Where(task => task.Strand == head.Key)], state, zero, now, times)),
         };
     }
 
     /// <summary>What is going on against when it should end; between two tasks, the next one against when it should begin.</summary>
-    private static double Drift(List<SessionTask> own, SessionState state, DateTimeOffset zero, Dictionary<string, TaskTimes> times)
+    private static double Drift(List<SessionTask> own, SessionState state, DateTimeOffset zero, DateTimeOffset now, Dictionary<string, TaskTimes> times)
     {
-        double Ended(SessionTask task) => (times[task.Id].End - zero).TotalMinutes - task.PlannedStart - task.PlannedMinutes;
+        double Since(DateTimeOffset moment) => (moment - zero).TotalMinutes - state.AwayBefore(moment, now);
+        double Ended(SessionTask task) => Since(times[task.Id].End) - task.PlannedStart - task.PlannedMinutes;
+        // Work that was laid down is as far as if what was done of it had just been done.
+        double Done(SessionTask task) => state.Task(task.Id).IsLaidDown ? task.PlannedMinutes - WorkPace.Minutes(task, state.Task(task.Id)) : 0;
         return own.Find(task => state.Task(task.Id).Status == TaskStatus.Running) is { } running ? Ended(running)
-            : own.Find(task => state.Task(task.Id).Status == TaskStatus.Waiting) is { } next ? (times[next.Id].Start - zero).TotalMinutes - next.PlannedStart
+            : own.Find(task => state.Task(task.Id).Status == TaskStatus.Waiting) is { } next ? Since(times[next.Id].Start) - next.PlannedStart - Done(next)
             : own.FindLast(task => state.Task(task.Id).Status == TaskStatus.Done) is { } last ? Ended(last) : 0;
     }
 
@@ -117,8 +120,8 @@ public static class SessionTiming
             {
                 TaskStatus.Done => ((task.End ?? now) - (task.Start ?? now)).TotalMinutes,
                 TaskStatus.Skipped => 0,
-                TaskStatus.Running => Math.Max(sinceZero - start, tasks[at].PlannedMinutes + task.Extra + Stood(task, tasks[at], state, now)),
-                _ => tasks[at].PlannedMinutes + task.Extra,
+                TaskStatus.Running => Running(task, tasks[at], state, now),
+                _ => WorkPace.Minutes(tasks[at], task),
             };
         }
 
@@ -146,6 +149,12 @@ public static class SessionTiming
 
     /// <summary>Minutes that no session lasts.</summary>
     private const double Longest = 1e6;
+
+    private static double Running(TaskState task, SessionTask planned, SessionState state, DateTimeOffset now)
+    {
+        var (elapsed, stood) = ((now - task.Start!.Value).TotalMinutes, Stood(task, planned, state, now));
+        return Math.Max(elapsed, WorkPace.Minutes(planned, task, Math.Max(0, elapsed - stood)) + stood);
+    }
 
     private static double Stood(TaskState task, SessionTask planned, SessionState state, DateTimeOffset now) =>
         planned.IsHandsOn ? task.Paused + (state.PausedAt is { } since ? (now - since).TotalMinutes : 0) : 0;

@@ -12,7 +12,11 @@ namespace Kamuri.Web.Sessions;
 
 /// <summary>One way to go on, as shown.</summary>
 /// <param name="EndsAt">When all of it will be over that way.</param>
-public sealed record WayView(string Id, string Label, IReadOnlyList<string> Sentences, DateTimeOffset EndsAt);
+public sealed record WayView(string Id, string Label, IReadOnlyList<string> Sentences, DateTimeOffset EndsAt)
+{
+    /// <summary>When the hair will be put up, for a way that stops; null for one that goes on.</summary>
+    public DateTimeOffset? PutUpAt { get; init; }
+}
 
 /// <summary>What to do about something that went wrong, as shown.</summary>
 /// <param name="Now">What to do first.</param>
@@ -67,7 +71,7 @@ internal static class MishapEndpoints
         var advice = await adviser.ForAsync(session, known, asked, cancellation);
         var time = await house.TimeAsync(cancellation);
         return TypedResults.Ok(new AdviceView(known, asked.Key, asked.Name, advice.Now, advice.MustBeDone,
-            [.. advice.Ways.Select(way => new WayView(way.Id, way.Label, way.Sentences, time.Local(way.EndsAt)))], advice.Reactions));
+            [.. advice.Ways.Select(way => new WayView(way.Id, way.Label, way.Sentences, time.Local(way.EndsAt)) { PutUpAt = time.Local(way.PutUpAt) })], advice.Reactions));
     }
 }
 

@@ -109,6 +109,15 @@ public sealed record RunTaskView(
 
     /// <summary>The mixture that cools meanwhile; null when none does.</summary>
     public CoolingView? Cools { get; init; }
+
+    /// <summary>Begun and put aside; it waits to be taken up again.</summary>
+    public bool IsLaidDown { get; init; }
+
+    /// <summary>What has to be added to the time since its start to have what was worked on it: before it was laid down more, for pauses less.</summary>
+    public double WorkedBesides { get; init; }
+
+    /// <summary>How long a section has taken so far, and should by the plan, in a sentence; null before the first.</summary>
+    public string? Pace { get; init; }
 }
 
 /// <summary>What a screen says about the step in hand.</summary>
@@ -203,6 +212,9 @@ public sealed record SessionView(
             task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End))
         {
             Words = task.Words,
+            IsLaidDown = now.IsLaidDown,
+            WorkedBesides = now.Spent - now.Paused,
+            Pace = WorkPace.Sentence(task, now),
             By = task.By,
             Head = plan.HeadOf(task).Key,
             Cools = task.Cools is { } cools ? new CoolingView(cools.Vessel, Math.Round(cools.Millilitres), cools.FromCelsius) : null,

@@ -2711,6 +2711,15 @@ export interface components {
             /** @description The key of the head it is for. */
             head: string;
             cools?: null | components["schemas"]["CoolingView"];
+            /** @description Begun and put aside; it waits to be taken up again. */
+            isLaidDown?: boolean;
+            /**
+             * Format: double
+             * @description What has to be added to the time since its start to have what was worked on it: before it was laid down more, for pauses less.
+             */
+            workedBesides?: number;
+            /** @description How long a section has taken so far, and should by the plan, in a sentence; null before the first. */
+            pace?: null | string;
         };
         /** @description How much of a formula to make. One of the three ways. */
         ScaleBody: {
@@ -3600,6 +3609,11 @@ export interface components {
              * @description When all of it will be over that way.
              */
             endsAt: string;
+            /**
+             * Format: date-time
+             * @description When the hair will be put up, for a way that stops; null for one that goes on.
+             */
+            putUpAt?: null | string;
         };
         /** @description How the hair is kept: at most one of the three; none means loose. */
         WearBody: {

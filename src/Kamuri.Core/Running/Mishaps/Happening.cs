@@ -17,8 +17,9 @@ internal sealed class Happening
         Waiting = [.. Own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting)];
         Counting = Moment.Counting.FirstOrDefault(count => count.Task.Strand == head.Key);
         InHand = Own.FirstOrDefault(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Running);
-        var touched = Own.Where(task => state.Task(task.Id).Status is TaskStatus.Running or TaskStatus.Done).SelectMany(task => task.StepIds).ToHashSet();
-        Last = Own.Where(task => touched.Overlaps(task.StepIds)).SelectMany(task => task.StepIds).Select(_plan.FindStep).OfType<SessionStep>().LastOrDefault();
+        var touched = Own.Where(task => state.Task(task.Id).IsTouched).SelectMany(task => task.StepIds).ToHashSet();
+        // In the order of the steps: a rinse that was taken out of turn stands in front of the wait it ended.
+        Last = _plan.Steps.LastOrDefault(step => touched.Contains(step.Id));
         OnHair = [.. (Last?.After?.Lying ?? []).Where(lying => touched.Contains(lying.Step)).Select(lying => lying.Substance).Distinct()];
     }
 
@@ -32,6 +33,18 @@ internal sealed class Happening
 
     /// <summary>What has not begun.</summary>
     public IReadOnlyList<SessionTask> Waiting { get; }
+
+    /// <summary>Something was done on this head, and something is left to do.</summary>
+    public bool IsUnderWay => (Waiting.Count > 0 || InHand is not null) && Own.Any(task => _state.Task(task.Id).IsTouched);
+
+    /// <summary>The same moment on every head of the day that is under way; this one in any case.</summary>
+    public IReadOnlyList<Happening> UnderWay => [.. _plan.Heads.Select(head => head == Head ? this : new Happening(_plan, _state, Now, head, Around)).Where(each => each == this || each.IsUnderWay)];
+
+    /// <summary>What hands are on in the kitchen; null when they are not there.</summary>
+    public SessionTask? InTheKitchen => _plan.Tasks.FirstOrDefault(task => task.IsHandsOn && _plan.FindHead(task.Strand) is null && _state.Task(task.Id).Status == TaskStatus.Running);
+
+    /// <summary>Sections of what hands are on that are done.</summary>
+    public int SectionsDone => InHand is null ? 0 : _state.Task(InHand.Id).Sections.Count;
 
     /// <summary>What works by itself on this head; null when nothing does.</summary>
     public Counting? Counting { get; }
@@ -62,10 +75,16 @@ internal sealed class Happening
             var ahead = Waiting.Where(task => task.IsHandsOn).ToList();
             var clean = must.Count == 0 ? -1 : ahead.FindIndex(task => task.StepIds.Select(_plan.FindStep).OfType<SessionStep>()
                 .Any(step => step.After is { } after && !after.Lying.Any(lying => must.Contains(lying.Substance))));
-            var way = ahead.Take(clean + 1).ToLookup(task => task.StepIds.Any(step => SessionPlan.KindOf(step)?.Removes is Removal.RinseOff or Removal.Wash or Removal.Clarify));
+            var way = ahead.Take(clean + 1).ToLookup(task => task.StepIds.Any(TakesOff));
             return ([.. way[true]], [.. way[false]]);
         }
     }
+
+    /// <summary>Hands are taking something off; that is finished before anything else is done.</summary>
+    public bool IsRinsing => InHand?.StepIds.Any(TakesOff) ?? false;
+
+    /// <summary>What hands are on is put aside, to be taken up again; nothing where they are free, or rinsing.</summary>
+    public IEnumerable<SessionChange> LaidDown => InHand is { } task && !IsRinsing ? [new SessionChange(ChangeKind.LayDown, task.Id)] : [];
 
     /// <summary>What is still to come and can be left out safely, waits with it.</summary>
     public IReadOnlyList<SessionTask> CanBeSpared => [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
@@ -78,10 +97,12 @@ internal sealed class Happening
     public IReadOnlyList<string> Touching => [.. (Last?.After?.Lying ?? []).Select(lying => lying.Step).Append(Step(InHand)?.Id ?? "").Distinct()
         .SelectMany(step => _plan.Touches.GetValueOrDefault(step) ?? []).Distinct()];
 
+    private static bool TakesOff(string step) => SessionPlan.KindOf(step)?.Removes is Removal.RinseOff or Removal.Wash or Removal.Clarify;
+
     /// <summary>Work that is put in before everything else on this head.</summary>
     public SessionChange Insert(string slug, string title, double minutes, IReadOnlyList<Resource> needs, string? behind = null)
     {
-        var by = Own.FirstOrDefault(task => task.IsHandsOn && _state.Task(task.Id).Status != TaskStatus.Done)?.By ?? Own.LastOrDefault(task => task.By is not null)?.By;
+        var by = InHand?.By ?? Own.FirstOrDefault(task => task.IsHandsOn && _state.Task(task.Id).Status != TaskStatus.Done)?.By ?? Own.LastOrDefault(task => task.By is not null)?.By;
         var id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{slug}";
         return new SessionChange(ChangeKind.Insert, id, 0,
             new SessionTask(id, null, Head.Key, title, true, 0, null, "", [Resource.Hands, .. needs], 0, Math.Round(minutes)) { By = by }, behind);
@@ -91,7 +112,11 @@ internal sealed class Happening
     public Way Way(string id, string label, IEnumerable<string> sentences, params IReadOnlyList<SessionChange> changes)
     {
         var changed = SessionFold.Change(_plan, _state, changes, Now);
-        return new Way(id, label, [.. sentences], changes, SessionTiming.At(_plan, changed, Now).EndsAt);
+        var moment = SessionTiming.At(_plan, changed, Now);
+        return new Way(id, label, [.. sentences], changes, moment.EndsAt)
+        {
+            PutUpAt = changes.Where(change => change.Work is { Parks: true }).Select(change => (DateTimeOffset?)moment.Times[change.Task].End).Max(),
+        };
     }
 
     /// <summary>Substances by name: "clay and egg mask".</summary>

@@ -62,6 +62,9 @@ public enum ChangeKind
 
     /// <summary>Hands stop, and the hair is left as it is.</summary>
     Park,
+
+    /// <summary>Work in hand is put aside, with what was done of it, and taken up again later.</summary>
+    LayDown,
 }
 
 /// <summary>One change to a running session. Kept with the event that made it, so that the same events always give the same session.</summary>
@@ -78,7 +81,11 @@ public sealed record SessionChange(ChangeKind Kind, string Task, double Minutes 
 /// <param name="Sentences">What it changes and why, a sentence each.</param>
 /// <param name="Changes">What it does; empty when it is only advice.</param>
 /// <param name="EndsAt">When all of it will be over that way.</param>
-public sealed record Way(string Id, string Label, IReadOnlyList<string> Sentences, IReadOnlyList<SessionChange> Changes, DateTimeOffset EndsAt);
+public sealed record Way(string Id, string Label, IReadOnlyList<string> Sentences, IReadOnlyList<SessionChange> Changes, DateTimeOffset EndsAt)
+{
+    /// <summary>When the hair will be put up, for a way that stops; null for one that goes on.</summary>
+    public DateTimeOffset? PutUpAt { get; init; }
+}
 
 /// <summary>What to do about a mishap, on this head at this moment.</summary>
 /// <param name="Mishap">What went wrong.</param>

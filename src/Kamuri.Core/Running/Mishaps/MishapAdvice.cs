@@ -83,16 +83,15 @@ public static class MishapAdvice
         }
 
         return new Advice(Mishap.CalledAway, at.Head.Key, now.Count > 0 ? now : ["Nothing on anybody’s hair minds waiting."], [],
-            [at.Way("park", "Hands stop here", ["What is on the hair goes on working; what hands do waits until you are back."], new SessionChange(ChangeKind.Park, "")), .. ParkWays(at)], null, []);
+            [at.Way("park", "Hands stop here", ["What is on the hair goes on working; what hands do waits until you are back."], new SessionChange(ChangeKind.Park, "")), .. Stopping.Ways(at)], null, []);
     }
 
     private static Advice TooHot(Happening at)
     {
         var figures = at.Around.Figures;
-        var changes = new List<SessionChange> { at.Insert("cool", "Cool water over it", figures.CoolRinseMinutes, [Resource.Shower]) };
-        changes.AddRange(HeatOf(at));
+        List<SessionChange> changes = [.. at.LaidDown, at.Insert("cool", "Cool water over it", figures.CoolRinseMinutes, [Resource.Shower]), .. HeatOf(at)];
         var sentences = new List<string> { $"Cool, not cold, water for {PlanWords.Spell(figures.CoolRinseMinutes)}." };
-        if (changes.Count > 1)
+        if (HeatOf(at).Any())
         {
             sentences.Add("No hood and no steamer for the rest of this session.");
         }
@@ -103,13 +102,19 @@ public static class MishapAdvice
                 "A mixture goes on at 40 °C at most: let it stand and test it on your wrist.",
                 "Blisters, or skin that stays red after the water, belong to a clinician.",
             ],
-            Must(at), [at.Way("cool", "Cool it and go on without heat", sentences, changes), .. ParkWays(at)], "Something was too hot.", []);
+            Must(at), [at.Way("cool", "Cool it and go on without heat", sentences, changes), .. Stopping.Ways(at)], "Something was too hot.", []);
     }
 
     private static Advice Stings(Happening at)
     {
         var rinse = at.Insert("off", "Rinse it off, cool", at.Around.Figures.CoolRinseMinutes, [Resource.Shower]);
-        var changes = new List<SessionChange> { rinse };
+        // What stings is not put on any further; what merely was in hand goes on afterwards.
+        var isPutOn = at.Step(at.InHand) is { } putting && SessionPlan.KindOf(putting.Id)?.Puts is not null;
+        List<SessionChange> changes =
+        [
+            .. isPutOn ? [new SessionChange(at.IsRinsing ? ChangeKind.End : ChangeKind.Skip, at.InHand!.Id)] : at.LaidDown,
+            rinse,
+        ];
         if (at.Counting is { } count)
         {
             changes.Add(new SessionChange(ChangeKind.End, count.Task.Id));
@@ -128,7 +133,7 @@ public static class MishapAdvice
                     : "Write down what was on; its label says whom to ask.",
                 "Swelling, blisters, or trouble breathing: get medical help at once.",
             ],
-            [], [at.Way("off", "Rinse it off and go on gently", ["What stung is over; no heat for the rest of this session."], changes), .. ParkWays(at)],
+            [], [at.Way("off", "Rinse it off and go on gently", ["What stung is over; no heat for the rest of this session."], changes), .. Stopping.Ways(at)],
             culprit is null ? "It stung." : $"It stung during {culprit.Name.ToLowerInvariant()}.", touching);
     }
 
@@ -236,7 +241,7 @@ public static class MishapAdvice
                 [.. spared.Select(task => new SessionChange(ChangeKind.Skip, task.Id)), .. shorter]));
         }
 
-        ways.AddRange(ParkWays(at));
+        ways.AddRange(Stopping.Ways(at));
         return new Advice(Mishap.OutOfTime, at.Head.Key,
             [spared.Count > 0 ? "Some of the rest can be left out without harm." : "Nothing of the rest can be left out safely; it can wait for another hour."], Must(at), ways, "Ran out of time.", []);
     }
@@ -256,29 +261,6 @@ public static class MishapAdvice
             Must(at),
             [at.Way("air", "Cool air, then bed", [$"{PlanWords.Spell(at.Around.Figures.CoolAirMinutes)} of cool air come next; the rest dries on the pillow."], air), Plain(at)],
             late > 0 ? $"Still wet at bedtime: begin {PlanWords.Spell(Math.Ceiling(late / 5) * 5)} earlier next time." : null, []);
-    }
-
-    /// <summary>Ways to stop for hours: what must be done first, then the hair is put up.</summary>
-    private static IEnumerable<Way> ParkWays(Happening at)
-    {
-        if (at.Waiting.Count == 0)
-        {
-            yield break;
-        }
-
-        var (first, left) = at.UntilRinsed;
-        var isWet = at.IsWet || first.Count > 0;
-        var park = at.Insert("park", isWet ? "Loose twists and a cotton cloth, to stop for now" : "Clip it up, to stop for now", at.Around.Figures.ParkMinutes, [],
-            first.Count > 0 ? first[^1].Id : null);
-        park = park with { Minutes = at.Around.Figures.DriesWithinMinutes, Work = park.Work! with { Parks = true } };
-        yield return at.Way("stop", "Stop for today, go on later",
-            [
-                first.Count > 0 ? $"First: {Names(first)}." : "Nothing on the hair has to come off first.",
-                .. left.Count > 0 ? [$"Left out, because it comes before that: {Names(left)}."] : Array.Empty<string>(),
-                isWet ? "Then loose twists under a cotton cloth. Sections stay ticked; when you are back, mist what has dried and go on."
-                    : "Then clip it up. Sections stay ticked; when you are back, go on where you were.",
-            ],
-            [.. left.Select(task => new SessionChange(ChangeKind.Skip, task.Id)), .. first.Select(task => new SessionChange(ChangeKind.First, task.Id)), park]);
     }
 
     private static IReadOnlyList<string> Must(Happening at)

@@ -44,7 +44,9 @@ export function DoingNow({
                   ? `A break until ${clockBeside(hands.restUntil, view.now)} is due. Next${onWhom}:`
                   : hands.nextFrom
                     ? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}. Next${onWhom}:`
-                    : `Next${onWhom}:`
+                    : shown?.isLaidDown
+                      ? `Put aside${onWhom}${shown.sections > 0 ? ` with ${shown.sectionsDone.length} of ${shown.sections} sections done` : ''}. Next:`
+                      : `Next${onWhom}:`
                 : view.allDone
                   ? 'All of it is done.'
                   : 'Hands are free.'}

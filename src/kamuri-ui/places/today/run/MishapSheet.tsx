@@ -144,8 +144,9 @@ function Asking({
                     <p className="mt-1">
                       {way.sentences.join(' ')}{' '}
                       <span className="text-quiet">
-                        Over at {clockBeside(way.endsAt, session.now)}
-                        {later(session.endsAt, way.endsAt)}.
+                        {way.putUpAt
+                          ? `Put up by ${clockBeside(way.putUpAt, session.now)}.`
+                          : `Over at ${clockBeside(way.endsAt, session.now)}${later(session.endsAt, way.endsAt)}.`}
                       </span>
                     </p>
                   </li>

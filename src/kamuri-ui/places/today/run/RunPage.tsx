@@ -123,8 +123,13 @@ export function RunPage() {
   const step = view.steps.find((each) => each.id === shown?.step)
   const also = view.steps.filter((each) => shown?.also.includes(each.id))
   const section = doing && doing.sections > 0 ? nextSection(doing) : null
+  // What was laid down shows how far it is before it is taken up again.
+  const mapped = doing ?? (shown?.isLaidDown ? shown : undefined)
   const measured = view.steps.some((each) => each.amount) || view.tasks.some((each) => each.words)
-  const elapsed = doing ? now - Date.parse(doing.start) : 0
+  const worked = doing
+    ? ((view.pausedAt ? Date.parse(view.pausedAt) : now) - Date.parse(doing.start)) / 60_000 +
+      (doing.workedBesides ?? 0)
+    : 0
 
   // Within reach of the thumb on a wide screen, below the day on a phone.
   const lesser = (
@@ -149,13 +154,13 @@ export function RunPage() {
       />
 
       <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
-        <div className={`order-3 md:order-none md:row-span-3 ${doing && doing.sections > 0 ? '' : 'max-md:hidden'}`}>
+        <div className={`order-3 md:order-none md:row-span-3 ${mapped && mapped.sections > 0 ? '' : 'max-md:hidden'}`}>
           <HeadMap
-            sections={sectionsOf(head, doing)}
+            sections={sectionsOf(head, mapped)}
             fragile={head.fragileZones}
-            done={doing?.sectionsDone ?? []}
+            done={mapped?.sectionsDone ?? []}
             current={section}
-            label={doing ? `${head.name}: sections of ${doing.title}` : `${head.name}, sections`}
+            label={mapped ? `${head.name}: sections of ${mapped.title}` : `${head.name}, sections`}
             onTick={
               doing && doing.sections > 0
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
@@ -176,7 +181,7 @@ export function RunPage() {
         <div className="order-4 md:order-none md:col-start-2">
           <p className="mt-1 text-lg text-quiet">
             {doing &&
-              `${spell(elapsed / 60_000)} on this; ${spell(doing.plannedMinutes + doing.extraMinutes)} planned. `}
+              `${spell(Math.max(0, worked))} on this; ${spell(doing.plannedMinutes + doing.extraMinutes)} planned. ${doing.pace ? `${doing.pace} ` : ''}`}
             {measured && (
               <>
                 Amounts in <MeasureWord tall />.

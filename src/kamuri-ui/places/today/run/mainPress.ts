@@ -28,7 +28,10 @@ export function mainPress(view: SessionView, hands: HandsView): MainPress | null
   if (next && held)
     return { label: `Waits for ${held.by ?? 'other hands'}: ${held.title.toLowerCase()}`, event: null, isHeld: true }
   if (next)
-    return { label: `Start: ${next.title.toLowerCase()}${whose}`, event: { kind: 'taskStarted', task: next.id } }
+    return {
+      label: `${next.isLaidDown ? 'Go on with' : 'Start'}: ${next.title.toLowerCase()}${whose}`,
+      event: { kind: 'taskStarted', task: next.id },
+    }
   const waiting = view.counting[0]
   if (waiting)
     return {

@@ -1,0 +1,88 @@
+using Kamuri.Core.Planning;
+
+namespace Kamuri.Core.Running.Mishaps;
+
+/// <summary>
+/// Stopping for hours or for the night: what has to come off comes off, what is in hand is put aside, and every head that is under way is put up.
+/// </summary>
+internal static class Stopping
+{
+    /// <summary>The way to do it; none where nothing is left to do on the head.</summary>
+    public static IEnumerable<Way> Ways(Happening at)
+    {
+        if (at.Waiting.Count == 0 && at.InHand is null)
+        {
+            yield break;
+        }
+
+        var stops = at.UnderWay.Select(head => new Stop(head)).ToList();
+        var several = stops.Count > 1;
+        yield return at.Way("stop", several ? "Stop everything for today, go on later" : "Stop for today, go on later",
+            [
+                .. at.InTheKitchen is { } kitchen ? [$"Finish in the kitchen: {Name(kitchen)}."] : Array.Empty<string>(),
+                .. stops.SelectMany(stop => stop.Sentences(several)),
+                several ? $"Then put up {PlanWords.All([.. stops.Select(stop => $"{stop.Name} {(stop.IsWet ? "in loose twists under a cotton cloth" : "with clips")}")])}. Sections stay ticked; when you are back, mist what has dried and go on."
+                    : stops[0].IsWet ? "Then loose twists under a cotton cloth. Sections stay ticked; when you are back, mist what has dried and go on."
+                    : "Then clip it up. Sections stay ticked; when you are back, go on where you were.",
+            ],
+            [.. stops.SelectMany(stop => stop.Changes)]);
+    }
+
+    private static string Name(SessionTask task) => task.Title.Split(',')[0].ToLowerInvariant();
+
+    private static string Names(IEnumerable<SessionTask> tasks) => PlanWords.All([.. tasks.Select(Name)]);
+
+    /// <summary>What stopping means for one head.</summary>
+    private sealed class Stop
+    {
+        private readonly Happening _at;
+        private readonly IReadOnlyList<SessionTask> _first;
+        private readonly IReadOnlyList<SessionTask> _left;
+
+        public Stop(Happening at)
+        {
+            _at = at;
+            var (rinses, left) = at.UntilRinsed;
+            _first = at.IsRinsing ? [at.InHand!, .. rinses] : rinses;
+            // Half of a mask that comes off now is not put on later.
+            _left = rinses.Count > 0 && at.InHand is { } begun && !at.IsRinsing ? [begun, .. left] : left;
+            IsWet = at.IsWet || _first.Count > 0;
+            var park = at.Insert("park", $"{(IsWet ? "Loose twists and a cotton cloth" : "Clip it up")}, to stop for now", at.Around.Figures.ParkMinutes, [],
+                _first.Count > 0 ? _first[^1].Id : null);
+            Changes =
+            [
+                .. _left.Select(task => new SessionChange(ChangeKind.Skip, task.Id)),
+                .. IsPutAside ? at.LaidDown : [],
+                .. rinses.Select(task => new SessionChange(ChangeKind.First, task.Id)),
+                park with { Minutes = at.Around.Figures.DriesWithinMinutes, Work = park.Work! with { Parks = true } },
+            ];
+        }
+
+        public string Name => _at.Head.Name;
+
+        public bool IsWet { get; }
+
+        public IReadOnlyList<SessionChange> Changes { get; }
+
+
+        private bool IsPutAside => _at.InHand is { } begun && !_at.IsRinsing && !_left.Contains(begun);
+
+        public IEnumerable<string> Sentences(bool several)
+        {
+            var first = several ? $"{Name} first" : "First";
+            yield return _at.IsRinsing ? $"{first}: finish {Names(_first.Take(1))}{(_first.Count > 1 ? $", then {Names(_first.Skip(1))}" : "")}."
+                : _first.Count > 0 ? $"{first}: {Names(_first)}."
+                : several ? $"Nothing on {Name} has to come off first." : "Nothing on the hair has to come off first.";
+            if (_left.Count > 0)
+            {
+                yield return $"Left out, because it comes before that: {Names(_left)}.";
+            }
+
+            if (IsPutAside)
+            {
+                var (task, done) = (_at.InHand!, _at.SectionsDone);
+                yield return $"{task.Title.Split(',')[0]}{(several ? $" on {Name}" : "")} is put aside{(task.Sections == 0 ? "" : done == 0 ? ", with no section done" : $", with {done} of {task.Sections} sections done")}.";
+            }
+        }
+    }
+}

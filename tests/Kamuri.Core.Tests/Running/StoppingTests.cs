@@ -1,0 +1,192 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Learning;
+using Kamuri.Core.Planning;
+using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Running;
+using Kamuri.Core.Running.Mishaps;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+using TaskStatus = Kamuri.Core.Running.TaskStatus;
+
+namespace Kamuri.Core.Tests.Running;
+
+/// <summary>Stopping in the middle of a day, with one head or several, and going on the next.</summary>
+public class StoppingTests
+{
+    private static readonly SessionPlan Plan = SessionPlan.From(Given.Plan(Given.Request()));
+    private static readonly SessionPlan Two = SessionPlan.From(new HouseholdPlanner(new CpSatScheduler()).Make(
+        new HouseholdRequest
+        {
+            Heads = [new(Given.Request(Aim.Moisture, EndStyle.Bun)), new(Given.Request(Aim.Quick, EndStyle.Bun, Given.Head(25) with { Id = Guid.Parse("11111111-0000-0000-0000-000000000002"), Name = "Bo" }))],
+            Hands = [new HelpingHands("Ama")],
+            When = new When(Given.Noon),
+        }, Given.Figures));
+
+    private static readonly MishapSurroundings Around = new(new MishapFigures(), _ => [], Given.Noon.AddHours(10));
+
+    private static Guid Id(int n) => new(n, 0, 0, new byte[8]);
+
+    private static DateTimeOffset Start(SessionPlan plan, SessionTask task) => plan.PlannedStart.AddMinutes(task.PlannedStart);
+
+    /// <summary>As planned, until a task is in hand.</summary>
+    private static List<SessionEvent> InHand(SessionPlan plan, SessionTask task) =>
+    [
+        new SessionStarted(Id(0), plan.PlannedStart),
+        .. plan.Tasks.Select((each, n) => (each, n)).Where(pair => pair.each.IsHandsOn && pair.each.PlannedStart < task.PlannedStart).SelectMany(pair => new SessionEvent[]
+        {
+            new TaskStarted(Id(100 + pair.n), Start(plan, pair.each), pair.each.Id),
+            new TaskDone(Id(500 + pair.n), Start(plan, pair.each).AddMinutes(pair.each.PlannedMinutes), pair.each.Id),
+        }),
+        new TaskStarted(Id(1), Start(plan, task), task.Id),
+    ];
+
+    private static Way Stop(SessionPlan plan, List<SessionEvent> events, DateTimeOffset now, Mishap mishap = Mishap.CalledAway, int head = 0, string way = "stop") =>
+        MishapAdvice.For(plan, SessionFold.Fold(plan, events), now, mishap, plan.Heads[head], Around).Ways.Single(each => each.Id == way);
+
+    private static SessionEvent Take(Way way, DateTimeOffset now, string head = "head") => new MishapHandled(Id(900), now, head, Mishap.CalledAway, way.Label, way.Changes, null, []);
+
+    private static SessionTask Next(SessionPlan plan, List<SessionEvent> events, DateTimeOffset now) => SessionTiming.At(plan, SessionFold.Fold(plan, events), now).Hands[0].Next!;
+
+    private static SessionTask Of(SessionPlan plan, string kind, string strand = "head") =>
+        plan.Tasks.First(task => task.IsHandsOn && task.Strand == strand && task.StepIds.Any(step => SessionPlan.KindOf(step)!.Id == kind));
+
+    /// <summary>Does what comes next, as planned.</summary>
+    private static DateTimeOffset Do(SessionPlan plan, List<SessionEvent> events, SessionTask next, DateTimeOffset now)
+    {
+        events.Add(new TaskStarted(Guid.NewGuid(), now, next.Id));
+        now = now.AddMinutes(next.PlannedMinutes);
+        Assert.Null(SessionCommands.Check(plan, SessionFold.Fold(plan, events), new TaskDone(Id(990), now, next.Id), now));
+        events.Add(new TaskDone(Guid.NewGuid(), now, next.Id));
+        return now;
+    }
+
+    [Fact]
+    public void Work_in_hand_is_put_aside_and_gone_on_with_the_next_day()
+    {
+        var style = Plan.Tasks.Last(task => task is { IsHandsOn: true, Sections: > 2 } && task.StepIds.All(step => SessionPlan.KindOf(step)!.Removes == Removal.None));
+        var events = InHand(Plan, style);
+        var section = style.PlannedMinutes / style.Sections;
+        events.AddRange([new SectionDone(Id(2), Start(Plan, style).AddMinutes(section), style.Id, 1), new SectionDone(Id(3), Start(Plan, style).AddMinutes(2 * section), style.Id, 2)]);
+        var now = Start(Plan, style).AddMinutes(2 * section);
+        var way = Stop(Plan, events, now);
+        Assert.Equal($"{style.Title.Split(',')[0]} is put aside, with 2 of {style.Sections} sections done.", way.Sentences[1]);
+        events.Add(Take(way, now));
+
+        // The big button asks for no section any more: the hair is put up, and that is the end of the day.
+        Assert.Null(SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0].Doing);
+        now = Do(Plan, events, Next(Plan, events, now), now);
+        Assert.Equal(now, way.PutUpAt);
+        var parked = SessionFold.Fold(Plan, events);
+        Assert.Equal((SessionStatus.Paused, now), (parked.Status, parked.Parked!.At));
+        var drift = SessionTiming.At(Plan, parked, now).DriftMinutes;
+        Assert.Equal(Around.Figures.ParkMinutes, drift, 1e-6);
+        Assert.Equal(drift, SessionTiming.At(Plan, parked, now.AddHours(9)).DriftMinutes, 1e-6);
+
+        // A night is no part of how long the day takes.
+        var tomorrow = now.AddHours(18);
+        events.Add(new SessionResumed(Id(4), tomorrow));
+        now = Do(Plan, events, Next(Plan, events, tomorrow), tomorrow);
+        Assert.Equal(style.Id, Next(Plan, events, now).Id);
+        events.Add(new TaskStarted(Id(5), now, style.Id));
+        for (var n = 3; n <= style.Sections; n++)
+        {
+            now = now.AddMinutes(section);
+            events.Add(new SectionDone(Id(10 + n), now, style.Id, n));
+        }
+
+        var state = SessionFold.Fold(Plan, events);
+        Assert.Equal(TaskStatus.Done, state.Task(style.Id).Status);
+        Assert.Equal(Around.Figures.ParkMinutes + 4, SessionTiming.At(Plan, state, now).DriftMinutes, 1e-6);
+        events.Add(new SessionFinished(Id(6), now, new Ratings(), null));
+        var review = LookBack.On(Plan, SessionFold.Fold(Plan, events));
+        var again = review.Tasks.Single(task => task.Id == style.Id);
+        Assert.Equal((style.PlannedMinutes, "laid down, and taken up again", Start(Plan, style)), (Math.Round(again.ActualMinutes!.Value, 6), again.Remark, again.Start));
+        Assert.Equal((now - Plan.PlannedStart).TotalMinutes - (18 * 60), review.ActualMinutes, 1e-6);
+    }
+
+    [Fact]
+    public void Half_of_what_must_come_off_comes_off_and_is_not_put_on_later()
+    {
+        var prePoo = Of(Plan, "pre-poo");
+        var events = InHand(Plan, prePoo);
+        var now = Start(Plan, prePoo).AddMinutes(3);
+        var way = Stop(Plan, events, now);
+        Assert.Equal("First: rinse.", way.Sentences[0]);
+        Assert.StartsWith("Left out, because it comes before that: pre-poo", way.Sentences[1], StringComparison.Ordinal);
+        events.Add(Take(way, now));
+        Assert.Equal(TaskStatus.Skipped, SessionFold.Fold(Plan, events).Task(prePoo.Id).Status);
+        Assert.Equal("rinse", Next(Plan, events, now).StepId);
+        now = Do(Plan, events, Next(Plan, events, now), now);
+        Do(Plan, events, Next(Plan, events, now), now);
+        Assert.NotNull(SessionFold.Fold(Plan, events).Parked);
+    }
+
+    [Fact]
+    public void A_rinse_in_hand_is_finished_first()
+    {
+        var rinse = Of(Plan, "rinse");
+        var events = InHand(Plan, rinse);
+        var now = Start(Plan, rinse).AddMinutes(1);
+        var way = Stop(Plan, events, now);
+        Assert.Equal("First: finish rinse.", way.Sentences[0]);
+        Assert.DoesNotContain(way.Changes, change => change.Kind is ChangeKind.LayDown or ChangeKind.Skip);
+        events.Add(Take(way, now));
+        Assert.Equal(rinse.Id, SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0].Doing!.Id);
+    }
+
+    [Fact]
+    public void With_several_heads_each_that_is_under_way_is_put_up_and_then_the_day_stops()
+    {
+        // Both have been begun; hands are on one of them.
+        var begun = Two.Tasks.Where(task => task.IsHandsOn && Two.FindHead(task.Strand) is not null).ToList();
+        var style = begun.First(task => begun.Exists(other => other.Strand != task.Strand && other.PlannedStart < task.PlannedStart)
+            && task.StepIds.All(step => SessionPlan.KindOf(step)!.Removes == Removal.None));
+        var events = InHand(Two, style);
+        var now = Start(Two, style).AddMinutes(1);
+        var head = Two.Heads.ToList().FindIndex(each => each.Key == style.Strand);
+        var way = Stop(Two, events, now, head: head);
+        Assert.Equal("Stop everything for today, go on later", way.Label);
+        Assert.All(Two.Heads, each => Assert.Contains(way.Sentences, sentence => sentence.Contains(each.Name, StringComparison.Ordinal)));
+        events.Add(Take(way, now, style.Strand));
+
+        var parks = 0;
+        for (var n = 0; n < 12 && SessionFold.Fold(Two, events).Parked is null; n++)
+        {
+            var next = Next(Two, events, now);
+            parks += next.Parks ? 1 : 0;
+            now = Do(Two, events, next, now);
+        }
+
+        var state = SessionFold.Fold(Two, events);
+        Assert.Equal((2, now), (parks, state.Parked!.At));
+        // Nothing lies on either head that may not stay there.
+        Assert.All(Two.Heads, each => Assert.Empty(MishapAdvice.For(Two, state, now, Mishap.OutOfTime, each, Around).MustBeDone));
+    }
+
+    [Fact]
+    public void A_head_that_has_not_been_begun_is_left_alone()
+    {
+        var first = Two.Tasks.First(task => task.IsHandsOn && Two.FindHead(task.Strand) is not null);
+        var events = InHand(Two, first);
+        var way = Stop(Two, events, Start(Two, first).AddMinutes(1), head: Two.Heads.ToList().FindIndex(each => each.Key == first.Strand));
+        Assert.Single(way.Changes, change => change.Work is { Parks: true });
+        Assert.Equal("Stop for today, go on later", way.Label);
+    }
+
+    [Fact]
+    public void Cool_water_comes_before_what_is_in_hand_and_what_stings_is_not_put_on_any_further()
+    {
+        var prePoo = Of(Plan, "pre-poo");
+        var events = InHand(Plan, prePoo);
+        var now = Start(Plan, prePoo).AddMinutes(3);
+        events.Add(Take(Stop(Plan, events, now, Mishap.TooHot, way: "cool"), now));
+        var cool = SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0];
+        Assert.Equal((null, "Cool water over it", prePoo.Id), (cool.Doing, cool.Next!.Title, cool.Then[0].Id));
+
+        events.RemoveAt(events.Count - 1);
+        events.Add(Take(Stop(Plan, events, now, Mishap.Stings, way: "off"), now));
+        var stung = SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0];
+        Assert.Equal((null, "Rinse it off, cool"), (stung.Doing, stung.Next!.Title));
+        Assert.Equal(TaskStatus.Skipped, SessionFold.Fold(Plan, events).Task(prePoo.Id).Status);
+    }
+}
