@@ -48,6 +48,41 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
     }
 
     [Fact]
+    public void Who_stops_in_the_middle_of_a_step_goes_on_with_it_later()
+    {
+        using var window = new Window(server.Process.Address, 390, 844);
+        window.Wish(DemoServer.Wish("quick", "washAndGo"));
+        window.Go("/today");
+        window.Press("Rehearse it");
+        window.SeeText("Start: look and section", "[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("Section 1 done", "[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("a section so far", "main");
+        window.SeeText("Section 2 done", "[data-main]");
+
+        window.Press("Something’s offx");
+        window.Click("[data-mishap=calledAway]");
+        window.SeeText("Look and section is put aside, with 1 of 6 sections done.", "[data-advice]");
+        Assert.Matches("Put up by [0-9]{2}:[0-9]{2}", window.Text("[data-advice]"));
+        window.Click("[data-way=stop]");
+        window.SeeText("Start: clip it up, to stop for now", "[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("Done", "[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("Put up since", "main");
+
+        window.SeeText("Go on", "[data-main]");
+        window.Click("[data-main]");
+        window.SeeText("Go on with: look and section", "[data-main]");
+        window.SeeText("with 1 of 6 sections done. Next:", "main");
+        window.See("[aria-label='Oriel: sections of Look and section']");
+        window.Click("[data-main]");
+        window.SeeText("Section 2 done", "[data-main]");
+        Assert.Empty(window.Complaints());
+    }
+
+    [Fact]
     public void A_rehearsal_counts_through_its_marks_and_leaves_nothing_behind()
     {
         using var window = new Window(server.Process.Address, theme: "night");
