@@ -1,4 +1,5 @@
 using Google.OrTools.Sat;
+using Kamuri.Core.Scheduling.OnePair;
 
 namespace Kamuri.Core.Scheduling;
 
@@ -25,14 +26,18 @@ internal sealed class Attempts
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
     private readonly string _presolve;
+    private readonly Lazy<HandsPuzzle?> _puzzle;
     private double _bound = double.NegativeInfinity;
     private Found? _best;
 
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
     /// <param name="isLarge">Presolve pays, once; what is small is solved before.</param>
-    public Attempts(SchedulingProblem problem, bool rests, bool isLarge) =>
+    public Attempts(SchedulingProblem problem, bool rests, bool isLarge)
+    {
         (_problem, _rests, _presolve) = (problem, rests, isLarge ? "max_presolve_iterations:1" : "cp_model_presolve:false");
+        _puzzle = new Lazy<HandsPuzzle?>(() => HandsPuzzle.Of(problem, rests));
+    }
 
     /// <summary>Which way a try goes.</summary>
     internal enum Way
@@ -77,6 +82,36 @@ internal sealed class Attempts
 
     /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
     public bool Try(Way way, double longest, int seed = 7) => Try(Said(way), longest, seed);
+
+    /// <summary>Looks through the orders of one pair of hands, where the day can be said as one (<see cref="HandsPuzzle"/>).</summary>
+    /// <param name="most">Moments looked at.</param>
+    public void TryEveryOrder(int most)
+    {
+        if (_puzzle.Value is not { } puzzle)
+        {
+            return;
+        }
+
+        var (search, before) = (new OrderSearch(puzzle), _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total));
+        var order = search.Best(before, most);
+        if (search.AtLeast < int.MaxValue)
+        {
+            _bound = Math.Max(_bound, search.AtLeast * (double)Weights.Total);
+        }
+
+        TryOrder(order is null ? null : puzzle.Placed(order, PlaceInOrder));
+    }
+
+    /// <summary>Looks for a good order of one pair of hands among the most promising ones.</summary>
+    /// <param name="width">Days gone on from.</param>
+    /// <param name="alike">Of those in which the same is done, so many.</param>
+    public void TryGoodOrders(int width, int alike)
+    {
+        if (_puzzle.Value is { } puzzle && new OrderSearch(puzzle).Good(_best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total), width, alike) is { } order)
+        {
+            TryOrder(puzzle.Placed(order, PlaceInOrder));
+        }
+    }
 
     /// <summary>Looks for any schedule at all.</summary>
     public void TryAny(Way way, double longest) => Try($"{Said(way)},stop_after_first_solution:true", longest, 7);

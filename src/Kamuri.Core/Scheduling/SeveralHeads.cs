@@ -9,8 +9,8 @@ namespace Kamuri.Core.Scheduling;
 public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
-/// The search for a schedule of several heads, with the breaks people need. It begins with what going by the list comes to, and then
-/// asks from below. Where there are hours to be in time for, it asks first for the least minutes late, and then for the best day that is
+/// The search for a schedule of several heads, with the breaks people need. It begins with what going by the list comes to, looks for a while
+/// through the orders of one pair of hands (<see cref="OnePair.OrderSearch"/>), and then asks the solver from below. Where there are hours to be in time for, it asks first for the least minutes late, and then for the best day that is
 /// no later. Where that takes too long, it looks for something better than it has near by and from above, and what was proven from below
 /// stays the least.
 /// </summary>
@@ -21,6 +21,15 @@ internal sealed class SeveralHeads
 
     /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
+
+    /// <summary>Moments within which the orders of most days of two heads, and of some of three, are looked through whole; and where there is time.</summary>
+    private static readonly (int Quick, int Longer) Moments = (8_000, 150_000);
+
+    /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
+    private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
+
+    /// <summary>The same where all will be looked at, to have something to hold them against.</summary>
+    private static readonly (int Width, int Alike) Few = (300, 2);
 
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
@@ -98,6 +107,17 @@ internal sealed class SeveralHeads
             _attempts.TryOrder(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()));
         }
 
+        if (!IsLarge(_problem))
+        {
+            _attempts.TryGoodOrders(Few.Width, Few.Alike);
+        }
+
+        _attempts.TryEveryOrder(Moments.Quick);
+        if (_attempts.IsProven)
+        {
+            return _attempts.Finished();
+        }
+
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
     }
 
@@ -140,6 +160,7 @@ internal sealed class SeveralHeads
         {
             if (!_attempts.IsProven && _attempts.LeastLate is null)
             {
+                TryPromising();
                 _attempts.TryNear(Far, _search.Near);
             }
 
@@ -154,6 +175,7 @@ internal sealed class SeveralHeads
         }
 
         _attempts.Learn(without._attempts, parted);
+        TryPromising();
         if (_attempts.IsAny)
         {
             _attempts.TryNear(Far, _search.Near);
@@ -173,8 +195,25 @@ internal sealed class SeveralHeads
         return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
     }
 
+    private void TryPromising()
+    {
+        foreach (var (width, alike) in Promising)
+        {
+            _attempts.TryGoodOrders(width, alike);
+        }
+    }
+
     private Schedule GoOn(Schedule best, int round)
     {
+        if (round == 1)
+        {
+            _attempts.TryEveryOrder(Moments.Longer);
+        }
+        else if (!_attempts.IsProven && round % 3 == 2)
+        {
+            _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
+        }
+
         if (!_attempts.IsProven && round % 3 == 1)
         {
             // A proof that was not found in one time is found in a longer one, if at all.

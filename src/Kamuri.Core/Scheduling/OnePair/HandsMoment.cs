@@ -1,0 +1,480 @@
+using System.Numerics;
+using System.Runtime.CompilerServices;
+
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>
+/// A day in which hands have done some of their jobs, in some order. It keeps how far things are apart at least: from the start of the
+/// day, from the end of each run's last job that must be followed soon, and from the beginning of the stretch without a break, to each
+/// target (<see cref="HandsPuzzle.Targets"/>). All that can be said of the rest of the day follows from that.
+/// </summary>
+internal sealed class HandsMoment
+{
+    /// <summary>Nothing is said of how far apart.</summary>
+    private const short None = -16_000;
+    private const short Said = -8_000;
+
+    private readonly HandsPuzzle _puzzle;
+    private readonly int _width;
+    private readonly short[] _apart;
+    private readonly short[] _over;
+
+    /// <summary>All that is said, added up: of two moments only the one with less can be as good in everything.</summary>
+    private int _sum;
+
+    private HandsMoment(HandsPuzzle puzzle, HandsMoment? before)
+    {
+        (_puzzle, Before) = (puzzle, before);
+        _width = (puzzle.Targets + Vector<short>.Count - 1) / Vector<short>.Count * Vector<short>.Count;
+        (_apart, _over, Done) = before is null ? (new short[Rows * _width], new short[Rows], new byte[puzzle.Runs.Length])
+            : ([.. before._apart], [.. before._over], [.. before.Done]);
+    }
+
+    /// <summary>How many jobs of each run are done.</summary>
+    public byte[] Done { get; }
+
+    /// <summary>The moment it came from; null for the start of the day.</summary>
+    public HandsMoment? Before { get; }
+
+    /// <summary>What was done last; null at the start of the day.</summary>
+    public HandStep? Last { get; private init; }
+
+    /// <summary>Hands rested before it.</summary>
+    public bool AfterBreak { get; private init; }
+
+    /// <summary>Minutes to the last end of all, at least.</summary>
+    public int Ends { get; private set; }
+
+    /// <summary>Another moment is as good in everything.</summary>
+    public bool IsBeaten { get; set; }
+
+    /// <summary>The only run that can go on, because nothing fits in before its next job is due; null where there is no such.</summary>
+    public int? Must { get; private set; }
+
+    /// <summary>Nothing is left to do.</summary>
+    public bool IsComplete => Left == 0;
+
+    /// <summary>Minutes from the start of the day until hands are free.</summary>
+    public int FreeAt { get; private set; }
+
+    /// <summary>Which jobs are done, in one number.</summary>
+    public ulong State
+    {
+        get
+        {
+            var state = 0UL;
+            for (var run = 0; run < Done.Length; run++)
+            {
+                state = (state * (ulong)(_puzzle.Runs[run].Length + 1)) + Done[run];
+            }
+
+            return state;
+        }
+    }
+
+    /// <summary>Minutes hands are still busy.</summary>
+    private int Left { get; init; }
+
+    /// <summary>The piece that is longer than hands should go on and has been begun; null for none.</summary>
+    private int? InPiece { get; init; }
+
+    private int Rows => _puzzle.Runs.Length + 2;
+
+    private int Stretch => _puzzle.Runs.Length + 1;
+
+    /// <summary>The start of the day.</summary>
+    public static HandsMoment Start(HandsPuzzle puzzle)
+    {
+        var start = new HandsMoment(puzzle, null) { Left = puzzle.Work };
+        Array.Fill(start._apart, None);
+        Array.Fill(start._over, None);
+        Array.Fill(start._apart, (short)0, 0, puzzle.Free + 1);
+        start.Ends = start.AtLeast();
+        return start;
+    }
+
+    /// <summary>The next job of a run is done, after a break or at once; null when that cannot be, or nothing that follows is over in time.</summary>
+    /// <param name="run">Which run.</param>
+    /// <param name="afterBreak">Hands rest before it.</param>
+    /// <param name="before">All has to be over before so many minutes.</param>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    public HandsMoment? Then(int run, bool afterBreak, int before)
+    {
+        var (steps, at) = (_puzzle.Runs[run], Done[run]);
+        var step = steps[at];
+        if (step.WaitsFor.Exists(target => _apart[target] <= Said) || (Must is { } must && must != run))
+        {
+            return null;
+        }
+
+        var isFresh = afterBreak || Last is null;
+        var isGoingOn = !isFresh && InPiece is null;
+        if (isGoingOn && step.IsLong)
+        {
+            return null;
+        }
+
+        Span<int> begins = stackalloc int[Rows];
+        Begin(step, run, afterBreak, begins);
+        var gap = at == 0 ? HandsPuzzle.Open : steps[at - 1].Gap;
+        if (begins[0] > Math.Abs(Said) || begins[run + 1] > gap || (isGoingOn && begins[Stretch] + step.Minutes > (_puzzle.Rest?.GoesOn ?? int.MaxValue))
+            || Runs(begins[0] + step.Minutes, run) >= before)
+        {
+            return null;
+        }
+
+        var next = new HandsMoment(_puzzle, this)
+        {
+            Last = step,
+            AfterBreak = afterBreak,
+            Left = Left - step.Minutes,
+            InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : InPiece,
+        };
+        if (gap != HandsPuzzle.Open)
+        {
+            // What came before must not have been done so early that this is too late for it.
+            next.Push(this, run + 1, begins, -gap);
+        }
+
+        if (isGoingOn && _puzzle.Rest is { } rest)
+        {
+            next.Push(this, Stretch, begins, step.Minutes - rest.GoesOn);
+        }
+
+        next.End(step, run, isFresh, begins);
+        return next.Tidy() && next.Ends < before ? next : null;
+    }
+
+    /// <summary>Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.</summary>
+    public bool Beats(HandsMoment other) => FreeAt <= other.FreeAt
+        && ((_sum <= other._sum && BeatsAtOnce(other)) || (_puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
+
+    /// <summary>The order that led here.</summary>
+    public HandsOrder Order()
+    {
+        var jobs = new List<(HandStep, bool)>();
+        for (var moment = this; moment.Last is not null; moment = moment.Before!)
+        {
+            jobs.Add((moment.Last, moment.AfterBreak));
+        }
+
+        jobs.Reverse();
+        return new HandsOrder(jobs, Ends);
+    }
+
+    /// <summary>Minutes to the end of every run at least, when the next job of one ends after so many.</summary>
+    private int Runs(int end, int run)
+    {
+        var ends = end + _puzzle.Runs[run][Done[run]].Tail;
+        for (var other = 0; other < Done.Length; other++)
+        {
+            if (other != run && Done[other] < _puzzle.Runs[other].Length && _puzzle.Runs[other][Done[other]] is var step)
+            {
+                ends = Math.Max(ends, Math.Max(_apart[other], end) + step.Minutes + step.Tail);
+            }
+        }
+
+        return ends;
+    }
+
+    /// <summary>When a job begins at the earliest, seen from each row.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void Begin(HandStep step, int run, bool afterBreak, Span<int> begins)
+    {
+        var pause = afterBreak ? _puzzle.Rest!.Minutes : 0;
+        for (var row = 0; row < begins.Length; row++)
+        {
+            var apart = _apart.AsSpan(row * _width, _width);
+            var begin = Math.Max(apart[run], apart[_puzzle.Free] + pause);
+            foreach (var target in step.WaitsFor)
+            {
+                begin = Math.Max(begin, apart[target]);
+            }
+
+            foreach (var target in step.Needs)
+            {
+                begin = Math.Max(begin, apart[target]);
+            }
+
+            if (step.Takes is { } taken)
+            {
+                begin = Math.Max(begin, apart[taken.Target] - step.Minutes);
+            }
+
+            begins[row] = begin;
+        }
+
+        foreach (var (from, to) in step.Away)
+        {
+            if (begins[0] < to && begins[0] + step.Minutes > from)
+            {
+                begins[0] = to;
+            }
+        }
+    }
+
+    /// <summary>Moves what a row stands for, and all that follows it, to so many minutes beside where the next job begins, where it is earlier.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void Push(HandsMoment from, int moved, Span<int> begins, int minutes)
+    {
+        for (var row = 0; row < begins.Length; row++)
+        {
+            var push = begins[row] + minutes;
+            if (begins[row] <= Said || push <= Said)
+            {
+                continue;
+            }
+
+            for (var at = 0; at < _width; at += Vector<short>.Count)
+            {
+                var (follow, apart) = (new Vector<short>(from._apart, (moved * _width) + at), new Vector<short>(_apart, (row * _width) + at));
+                var pushed = Vector.Max(apart, follow + new Vector<short>((short)push));
+                Vector.ConditionalSelect(Vector.GreaterThan(follow, new Vector<short>(Said)), pushed, apart).CopyTo(_apart, (row * _width) + at);
+            }
+
+            if (from._over[moved] > Said)
+            {
+                _over[row] = (short)Math.Max(_over[row], push + from._over[moved]);
+            }
+        }
+    }
+
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void End(HandStep step, int run, bool isFresh, Span<int> begins)
+    {
+        var isLast = step.At == _puzzle.Runs[run].Length - 1;
+        Forget(run + 1);
+        begins[run + 1] = step.Gap == HandsPuzzle.Open ? None : -step.Minutes;
+        if (isFresh)
+        {
+            Forget(Stretch);
+            begins[Stretch] = 0;
+        }
+
+        for (var row = 0; row < begins.Length; row++)
+        {
+            var apart = _apart.AsSpan(row * _width, _width);
+            foreach (var target in step.WaitsFor)
+            {
+                apart[target] = None;
+            }
+
+            if (begins[row] <= Said)
+            {
+                continue;
+            }
+
+            var end = begins[row] + step.Minutes;
+            apart[_puzzle.Free] = (short)Math.Max(apart[_puzzle.Free], end);
+            apart[run] = isLast ? None : (short)(end + step.Wait);
+            foreach (var (target, lag) in step.Frees)
+            {
+                apart[target] = (short)Math.Max(apart[target], end + lag);
+            }
+
+            if (step.Takes is { } taken)
+            {
+                apart[taken.Target] = (short)(end + taken.Minutes);
+            }
+
+            if (isLast && step.Frees.Count == 0)
+            {
+                _over[row] = (short)Math.Max(_over[row], end + step.Tail);
+            }
+        }
+
+        if (step is { IsLong: true, EndsPiece: true })
+        {
+            // Nothing more fits into this stretch.
+            _apart[(Stretch * _width) + _puzzle.Free] = (short)_puzzle.Rest!.GoesOn;
+        }
+
+        Done[run]++;
+    }
+
+    private void Forget(int row)
+    {
+        _apart.AsSpan(row * _width, _width).Fill(None);
+        _over[row] = None;
+    }
+
+    /// <summary>Says the same of what is the same, so that more moments can be held against one another. Whether the day can go on.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private bool Tidy()
+    {
+        var runs = _puzzle.Runs;
+        Span<short> waits = stackalloc short[_width];
+        for (var run = 0; run < runs.Length; run++)
+        {
+            waits[run] = (short)(Done[run] < runs[run].Length ? -1 : 0);
+        }
+
+        for (var row = 0; row < Rows; row++)
+        {
+            if (_apart[(row * _width) + _puzzle.Free] is > Said and var free)
+            {
+                // Nothing begins before hands are free.
+                for (var at = 0; at < _width; at += Vector<short>.Count)
+                {
+                    var apart = new Vector<short>(_apart, (row * _width) + at);
+                    var counts = new Vector<short>(waits[at..]) | Vector.GreaterThan(apart, new Vector<short>(Said));
+                    Vector.ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(free)), apart).CopyTo(_apart, (row * _width) + at);
+                }
+            }
+        }
+
+        for (var run = 0; run < runs.Length; run++)
+        {
+            if (Done[run] == 0 || Done[run] == runs[run].Length || runs[run][Done[run] - 1].Gap is HandsPuzzle.Open)
+            {
+                continue;
+            }
+
+            var gap = runs[run][Done[run] - 1].Gap;
+            var apart = _apart.AsSpan((run + 1) * _width, _width);
+            if (apart[run] > gap || !TidyRun(run, gap, apart))
+            {
+                return false;
+            }
+        }
+
+        FreeAt = _apart[_puzzle.Free];
+        foreach (var minutes in _apart)
+        {
+            _sum += minutes;
+        }
+
+        Ends = Math.Max(Before!.Ends, AtLeast());
+        return true;
+    }
+
+    /// <summary>A job that does not fit in before the next of a run is due does not fit, whether by one minute or by ten.</summary>
+    private bool TidyRun(int run, int gap, Span<short> apart)
+    {
+        var fits = false;
+        var minutes = _puzzle.Runs[run][Done[run]].Minutes;
+        for (var other = 0; other < _puzzle.Runs.Length; other++)
+        {
+            if (other == run || Done[other] == _puzzle.Runs[other].Length)
+            {
+                continue;
+            }
+
+            var latest = gap - _puzzle.Runs[other][Done[other]].Minutes;
+            fits |= apart[other] <= latest;
+            if (apart[other] > latest && apart[other] <= gap + minutes)
+            {
+                apart[other] = (short)(latest + 1);
+            }
+        }
+
+        if (fits)
+        {
+            return true;
+        }
+
+        var pause = _puzzle.Rest?.Minutes ?? 0;
+        apart[_puzzle.Free] = (short)(apart[_puzzle.Free] + pause <= gap ? gap - pause : gap);
+        (var isOnly, Must) = (Must is null, run);
+        return isOnly;
+    }
+
+    /// <summary>
+    /// Minutes to the last end of all: each run goes on when it can; and all that much is still to come behind is done one after the other, with
+    /// as many breaks as it fills.
+    /// </summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private int AtLeast()
+    {
+        var (free, ends) = ((int)_apart[_puzzle.Free], Math.Max((int)_over[0], _apart[_puzzle.Free]));
+        for (var run = 0; run < _puzzle.Runs.Length; run++)
+        {
+            if (Done[run] < _puzzle.Runs[run].Length && _puzzle.Runs[run][Done[run]] is var step)
+            {
+                ends = Math.Max(ends, _apart[run] + step.Minutes + step.Tail);
+            }
+        }
+
+        var (goesOn, pause) = (_puzzle.Rest?.GoesOn ?? int.MaxValue, _puzzle.Rest?.Minutes ?? 0);
+        var fitsIn = Last is null ? goesOn : InPiece is not null ? 0 : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(Stretch * _width) + _puzzle.Free]));
+        var (work, parted, halves, longPieces) = (0, 0, 0, Last is null ? -1 : 0);
+        foreach (ref readonly var step in _puzzle.ByTail.AsSpan())
+        {
+            if (step.At < Done[step.RunNumber])
+            {
+                continue;
+            }
+
+            work += step.Minutes;
+            if (step.IsLong)
+            {
+                longPieces += step.BeginsPiece ? 1 : 0;
+            }
+            else if (!step.Nests)
+            {
+                parted += step.Minutes;
+                halves += 2L * step.Minutes > goesOn && step.Minutes > fitsIn ? 1 : 0;
+            }
+
+            var breaks = pause == 0 ? 0 : Math.Max(0, longPieces + Math.Max(halves, parted > fitsIn ? (parted - fitsIn + goesOn - 1) / goesOn : 0));
+            ends = Math.Max(ends, free + work + (breaks * pause) + step.Tail);
+        }
+
+        return ends;
+    }
+
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private bool BeatsAtOnce(HandsMoment other)
+    {
+        if (InPiece != other.InPiece)
+        {
+            return false;
+        }
+
+        for (var at = 0; at < _apart.Length; at += Vector<short>.Count)
+        {
+            if (!Vector.LessThanOrEqualAll(new Vector<short>(_apart, at), new Vector<short>(other._apart, at)))
+            {
+                return false;
+            }
+        }
+
+        return IsOverNoLater(other, Rows);
+    }
+
+    /// <summary>Whether it is as good even if hands rest now, which makes the stretch so far a thing of the past.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private bool BeatsAfterBreak(HandsMoment other, Rest rest)
+    {
+        for (var row = 0; row < Stretch; row++)
+        {
+            var free = _apart[(row * _width) + _puzzle.Free];
+            var rested = new Vector<short>(free <= Said ? None : (short)(free + rest.Minutes));
+            for (var at = row * _width; at < (row + 1) * _width; at += Vector<short>.Count)
+            {
+                var own = new Vector<short>(_apart, at);
+                // What nothing is said of stays so.
+                own = Vector.ConditionalSelect(Vector.GreaterThan(own, new Vector<short>(Said)), Vector.Max(own, rested), own);
+                if (!Vector.LessThanOrEqualAll(own, new Vector<short>(other._apart, at)))
+                {
+                    return false;
+                }
+            }
+        }
+
+        return IsOverNoLater(other, Stretch);
+    }
+
+    private bool IsOverNoLater(HandsMoment other, int rows)
+    {
+        for (var row = 0; row < rows; row++)
+        {
+            if (_over[row] > other._over[row])
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,277 @@
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>
+/// A problem with one pair of hands, as the order in which they do what they do: runs of jobs (<see cref="HandRun"/>), each with the least and
+/// the most that may pass until its next job. What is not said here is left out, so that no order is better in the problem than it is here.
+/// </summary>
+public sealed class HandsPuzzle
+{
+    /// <summary>A wait that may be as long as it likes.</summary>
+    public const int Open = int.MaxValue;
+
+    /// <summary>Runs, and jobs of one, up to which the state of a day fits into one number.</summary>
+    private const int MostRuns = 10;
+
+    /// <summary>Minutes up to which times fit into what a moment keeps them in.</summary>
+    private const int Longest = 7_500;
+
+    private readonly SchedulingProblem _problem;
+    private readonly Dictionary<string, Job> _jobs;
+    private readonly ILookup<string, Link> _behind;
+    private readonly Dictionary<string, int> _tails = [];
+
+    /// <summary>Minutes within which a job fits into a piece that is a stretch of its own, and then asks for no stretch itself.</summary>
+    private readonly int _nests;
+
+    private HandsPuzzle(SchedulingProblem problem, IReadOnlyList<HandRun> runs, Rest? rest)
+    {
+        (_problem, Rest) = (problem, rest);
+        _jobs = problem.Jobs.ToDictionary(job => job.Id);
+        _behind = problem.Links.ToLookup(link => link.From);
+        var pieces = runs.SelectMany(run => run.Pieces(rest?.Minutes ?? 0)).ToList();
+        Runs = [.. runs.Select((run, number) => run.Jobs.Select((job, at) => Step(run, number, job, at, pieces)).ToArray())];
+        Free = Runs.Length;
+        var target = Free + 1;
+        foreach (var step in Runs.SelectMany(run => run))
+        {
+            foreach (var (to, lag) in NextOf(step.Job).Where(next => next.To.RunNumber != step.RunNumber))
+            {
+                step.Frees.Add((target, lag));
+                to.WaitsFor.Add(target++);
+            }
+        }
+
+        AddThings(ref target);
+        Targets = target;
+        _nests = Runs.SelectMany(run => run).Where(step => step is { IsLong: true, EndsPiece: false }).Select(step => step.Gap).DefaultIfEmpty().Max();
+        foreach (var run in Runs)
+        {
+            AddTails(run);
+        }
+
+        ByTail = [.. Runs.SelectMany(run => run).OrderByDescending(step => step.Tail).Select(step => new TailedStep(step.RunNumber, step.At, step.Minutes, step.Tail, step.IsLong, step.BeginsPiece, step.Minutes <= _nests))];
+        Work = ByTail.Sum(step => step.Minutes);
+    }
+
+    /// <summary>How long hands go on, and how long they rest; null for without breaks.</summary>
+    public Rest? Rest { get; }
+
+    /// <summary>Each run, from its first job to its last.</summary>
+    public HandStep[][] Runs { get; }
+
+    /// <summary>Every job, those first behind which the most is still to come.</summary>
+    internal TailedStep[] ByTail { get; }
+
+    /// <summary>Minutes hands are busy.</summary>
+    public int Work { get; }
+
+    /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, and things that are taken.</summary>
+    public int Targets { get; }
+
+    /// <summary>The target that stands for hands being free.</summary>
+    public int Free { get; }
+
+    /// <summary>The problem in these terms; null where it cannot be said in them, or where something else counts than the end.</summary>
+    /// <param name="problem">What is to be placed.</param>
+    /// <param name="rests">With the breaks of the pair.</param>
+    public static HandsPuzzle? Of(SchedulingProblem problem, bool rests)
+    {
+        if (problem.MayShorten || problem.MayBeginLater || problem.Pairs.Count != 1 || problem.Overnights.Count > 0
+            || Horizon(problem) > Longest || !HasEnd(problem) || problem.Jobs.Any(job => job.By?.Contains(problem.Pairs[0].Id) == false))
+        {
+            return null;
+        }
+
+        var runs = HandRun.Of(problem);
+        var states = runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1));
+        return runs.Count is 0 or > MostRuns || states > ulong.MaxValue ? null : new HandsPuzzle(problem, runs, rests ? problem.Rests.GetValueOrDefault(problem.Pairs[0].Id) : null);
+    }
+
+    /// <summary>Places the problem in an order of hands, with its breaks; null when that cannot be.</summary>
+    public Schedule? Placed(HandsOrder order, Func<SchedulingProblem, Schedule?> place) => place(_problem with
+    {
+        Links = [.. _problem.Links, .. order.Jobs.Zip(order.Jobs.Skip(1), (one, other) => new Link(one.Step.Job.Id, other.Step.Job.Id, other.AfterBreak ? Rest!.Minutes : 0))],
+        Rests = new Dictionary<string, Rest>(),
+        Known = null,
+    });
+
+    /// <summary>Whether no job comes behind itself.</summary>
+    private static bool HasEnd(SchedulingProblem problem)
+    {
+        var left = problem.Jobs.Select(job => job.Id).ToHashSet();
+        while (left.RemoveWhere(id => !problem.Links.Any(link => link.To == id && left.Contains(link.From))) > 0)
+        {
+        }
+
+        return left.Count == 0;
+    }
+
+    private static long Horizon(SchedulingProblem problem) => problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap)
+        + problem.Absences.Select(each => each.To).Concat(problem.Closures.Select(each => each.To)).Where(to => to != Absence.ForGood).DefaultIfEmpty().Max();
+
+    private HandStep Step(HandRun run, int number, Job job, int at, List<IReadOnlyList<Job>> pieces)
+    {
+        var piece = pieces.FindIndex(each => each.Contains(job));
+        var first = run.Jobs.TakeWhile(each => each != pieces[piece][0]).Count();
+        var minutes = pieces[piece].Sum(_problem.Least) + run.Waits.Skip(first).Take(pieces[piece].Count - 1).Sum();
+        // A job that may take longer than it has to brings what follows it nearer.
+        var gap = run.Gaps[at] == HandRun.Open ? Open : run.Gaps[at] + job.Longest - _problem.Least(job);
+        return new HandStep(job, number, at, _problem.Least(job), at < run.Waits.Count ? run.Waits[at] : 0, gap, piece, minutes > (Rest?.GoesOn ?? int.MaxValue))
+        {
+            BeginsPiece = ReferenceEquals(pieces[piece][0], job),
+            EndsPiece = ReferenceEquals(pieces[piece][^1], job),
+            Away =
+            [
+                .. _problem.Absences.Where(each => each.Who == job.With || each.Who == _problem.Pairs[0].Id).Select(each => (each.From, each.To))
+                    .Concat(_problem.Closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
+            ],
+        };
+    }
+
+    /// <summary>Jobs for hands behind one, and the least minutes until each.</summary>
+    private List<(HandStep To, int Lag)> NextOf(Job job)
+    {
+        var steps = Runs.SelectMany(run => run).ToDictionary(step => step.Job.Id);
+        var lags = new Dictionary<string, int>();
+        Walk(job.Id, 0);
+        return [.. lags.Select(pair => (steps[pair.Key], pair.Value))];
+
+        void Walk(string from, int minutes)
+        {
+            foreach (var link in _behind[from])
+            {
+                var (to, lag) = (_jobs[link.To], minutes + link.LeastGap);
+                if (to.IsHandsOn)
+                {
+                    lags[to.Id] = Math.Max(lag, lags.GetValueOrDefault(to.Id));
+                }
+                else
+                {
+                    Walk(to.Id, lag + _problem.Least(to));
+                }
+            }
+        }
+    }
+
+    /// <summary>Things of which there is one, and which a wait takes the moment the work before it is done: a hood, a steamer, the stove.</summary>
+    private void AddThings(ref int target)
+    {
+        var things = new Dictionary<Resource, int>();
+        foreach (var step in Runs.SelectMany(run => run))
+        {
+            foreach (var wait in _behind[step.Job.Id].Where(link => link is { LeastGap: 0, MostGap: 0 }).Select(link => _jobs[link.To]).Where(job => !job.IsHandsOn))
+            {
+                foreach (var thing in wait.Uses.Where(each => _problem.Capacity.GetValueOrDefault(each) == 1))
+                {
+                    things.TryAdd(thing, things.Count + target);
+                    step.Takes = (things[thing], _problem.Least(wait));
+                }
+            }
+        }
+
+        foreach (var step in Runs.SelectMany(run => run))
+        {
+            step.Needs.AddRange(things.Where(thing => step.Job.Uses.Contains(thing.Key)).Select(thing => thing.Value));
+        }
+
+        target += things.Count;
+    }
+
+    /// <summary>Minutes from the end of each job to the end of everything behind it, with the breaks its own run calls for.</summary>
+    private void AddTails(HandStep[] run)
+    {
+        foreach (var from in run)
+        {
+            var tail = Tail(from.Job.Id);
+            var ways = new List<(int Minutes, int Stretch)> { (0, Begins(from)) };
+            foreach (var step in run.Skip(from.At + 1))
+            {
+                ways = [.. Best(ways.SelectMany(way => Next(way, run[step.At - 1], step)).ToList())];
+                tail = Math.Max(tail, ways.Min(way => way.Minutes) + Tail(step.Job.Id));
+            }
+
+            from.Tail = tail;
+        }
+
+        int Begins(HandStep step) => step.IsLong ? Rest!.GoesOn : step.Minutes;
+
+        IEnumerable<(int Minutes, int Stretch)> Next((int Minutes, int Stretch) way, HandStep before, HandStep step)
+        {
+            var minutes = way.Minutes + before.Wait + step.Minutes;
+            if (Rest is null || step.Piece == before.Piece)
+            {
+                yield return (minutes, way.Stretch);
+                yield break;
+            }
+
+            var stretch = way.Stretch + before.Wait + step.Minutes;
+            if (before.Wait < Rest.Minutes && !step.IsLong && (stretch <= Rest.GoesOn || Math.Max(before.Minutes, step.Minutes) <= _nests))
+            {
+                yield return (minutes, stretch);
+            }
+
+            yield return (minutes + Math.Max(0, Rest.Minutes - before.Wait), Begins(step));
+        }
+
+        static IEnumerable<(int Minutes, int Stretch)> Best(List<(int Minutes, int Stretch)> ways) =>
+            ways.Where(way => !ways.Exists(other => other != way && other.Minutes <= way.Minutes && other.Stretch <= way.Stretch)).Distinct();
+    }
+
+    private int Tail(string job)
+    {
+        if (!_tails.TryGetValue(job, out var tail))
+        {
+            tail = _behind[job].Select(link => link.LeastGap + _problem.Least(_jobs[link.To]) + Tail(link.To)).DefaultIfEmpty().Max();
+            _tails[job] = tail;
+        }
+
+        return tail;
+    }
+}
+
+/// <summary>One job of a run.</summary>
+/// <param name="Job">The job.</param>
+/// <param name="RunNumber">Its run.</param>
+/// <param name="At">Its place in it.</param>
+/// <param name="Minutes">How long it takes.</param>
+/// <param name="Wait">Minutes from its end to the beginning of the next at least.</param>
+/// <param name="Gap">Minutes from its end to the beginning of the next at most.</param>
+/// <param name="Piece">What no break can part has one number.</param>
+/// <param name="IsLong">Its piece is longer than hands should go on: a stretch of its own.</param>
+public sealed record HandStep(Job Job, int RunNumber, int At, int Minutes, int Wait, int Gap, int Piece, bool IsLong)
+{
+    /// <summary>The first of its piece.</summary>
+    public required bool BeginsPiece { get; init; }
+
+    /// <summary>The last of its piece.</summary>
+    public required bool EndsPiece { get; init; }
+
+    /// <summary>When somebody, or something, it needs is not there.</summary>
+    public required (int From, int To)[] Away { get; init; }
+
+    /// <summary>Targets of other runs that have to be reached before it begins.</summary>
+    public List<int> WaitsFor { get; } = [];
+
+    /// <summary>Things that have to be free again before it begins.</summary>
+    public List<int> Needs { get; } = [];
+
+    /// <summary>Targets that are reached so long after its end.</summary>
+    public List<(int Target, int Lag)> Frees { get; } = [];
+
+    /// <summary>The thing that is taken from its end on, and for how long at least; null for none.</summary>
+    public (int Target, int Minutes)? Takes { get; set; }
+
+    /// <summary>Minutes from its end to the end of everything behind it, at least.</summary>
+    public int Tail { get; set; }
+}
+
+/// <summary>What a bound needs to know of a job (<see cref="HandStep"/>).</summary>
+/// <param name="Nests">It may be done within a piece that is a stretch of its own.</param>
+internal readonly record struct TailedStep(int RunNumber, int At, int Minutes, int Tail, bool IsLong, bool BeginsPiece, bool Nests);
+
+/// <summary>An order of hands.</summary>
+/// <param name="Jobs">Each job, and whether hands rest before it.</param>
+/// <param name="Ends">Minutes to the last end of all, at least.</param>
+public sealed record HandsOrder(IReadOnlyList<(HandStep Step, bool AfterBreak)> Jobs, int Ends);

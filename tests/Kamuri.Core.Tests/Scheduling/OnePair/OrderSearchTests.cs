@@ -1,0 +1,175 @@
+using CsCheck;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Scheduling.OnePair;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Scheduling.OnePair;
+
+/// <summary>
+/// The orders of one pair of hands, looked through whole. What it is sure of is held against the solver, with which it shares nothing but the
+/// problem; the solver against every order tried (<see cref="ProvenBestTests"/>).
+/// </summary>
+public class OrderSearchTests
+{
+    private const int All = 1_000_000;
+
+    private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
+
+    private static Job Work(string id, int minutes, params Resource[] uses) => new(id, id[..2], minutes, minutes, minutes, [Resource.Hands, .. uses]) { With = id[..2] == "ki" ? null : id[..2] };
+
+    private static Job Wait(string id, int usual, int longest, params Resource[] uses) => new(id, id[..2], usual, usual, longest, uses) { With = id[..2] };
+
+    private static SchedulingProblem Day(Job[] jobs, params Link[] links) => new(jobs, links, OneOfEach) { Pairs = [new("Ama")] };
+
+    private static int? Best(SchedulingProblem problem) => new OrderSearch(HandsPuzzle.Of(problem, problem.Rests.Count > 0)!).Best(All, All)?.Ends;
+
+    private static SchedulingProblem Rested(SchedulingProblem problem, int goesOn, int minutes) => problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
+
+    [Fact]
+    public void What_works_by_itself_is_begun_first()
+    {
+        // 10 + 60 by itself, 20 by hand meanwhile, 5 at the end.
+        var problem = Day([Work("h1/a", 10), Wait("h1/w", 60, 90), Work("h1/b", 5), Work("h2/a", 20)], new Link("h1/a", "h1/w", 0, 0), new Link("h1/w", "h1/b", 0, 0));
+        Assert.Equal(75, Best(problem));
+        var order = new OrderSearch(HandsPuzzle.Of(problem, rests: false)!).Best(All, All)!;
+        Assert.Equal(["h1/a", "h2/a", "h1/b"], order.Jobs.Select(each => each.Step.Job.Id));
+    }
+
+    [Fact]
+    public void Work_that_must_be_followed_soon_is_begun_late_enough()
+    {
+        // The second job of h1 is due within 5 min, and has to wait for the kitchen: 2, 30 by itself. So the first begins at 22 at the soonest.
+        var problem = Day([Work("h1/a", 10), Work("h1/b", 5), Work("ki/a", 2), new Job("ki/w", "ki", 35, 35, 35, [])], new Link("h1/a", "h1/b", 0, 5), new Link("ki/a", "ki/w", 0, 0), new Link("ki/w", "h1/b"));
+        Assert.Equal(42, Best(problem));
+        var puzzle = HandsPuzzle.Of(problem, rests: false)!;
+        var placed = puzzle.Placed(new OrderSearch(puzzle).Best(All, All)!, settled => new CpSatScheduler().Solve(settled))!;
+        Assert.InRange(placed.Placements.Single(each => each.Job.Id == "h1/a").Start, 22, 27);
+    }
+
+    [Fact]
+    public void A_gap_nothing_fits_into_is_kept_free_and_one_that_does_is_used()
+    {
+        SchedulingProblem With(int other) => Day([Work("h1/a", 10), Work("h1/b", 10), Work("h2/a", other)], new Link("h1/a", "h1/b", 0, 15));
+        Assert.Equal(35, Best(With(15)));
+        // One minute more, and it comes before or behind both; that takes no longer here.
+        Assert.Equal(36, Best(With(16)));
+        // Where a wait may be held as long, it fits.
+        SchedulingProblem Held(int longest) => Day([Work("h1/a", 10), Wait("h1/w", 5, longest), Work("h1/b", 10), Work("h2/a", 20)], new Link("h1/a", "h1/w", 0, 0), new Link("h1/w", "h1/b", 0, 0));
+        Assert.Equal(40, Best(Held(20)));
+        Assert.Equal(45, Best(Held(19)));
+    }
+
+    [Fact]
+    public void A_break_is_taken_where_it_costs_least()
+    {
+        // 70 min of work, 45 at a stretch, 10 of rest: once, wherever it falls.
+        Assert.Equal(80, Best(Rested(Day([Work("h1/a", 30), Work("h2/a", 40)]), 45, 10)));
+        // In a wait that is there anyway it costs nothing.
+        var waits = Day([Work("h1/a", 30), Wait("h1/w", 12, 20), Work("h1/b", 40)], new Link("h1/a", "h1/w", 0, 0), new Link("h1/w", "h1/b", 0, 0));
+        Assert.Equal(82, Best(Rested(waits, 45, 10)));
+        // What is longer than a stretch is a stretch of its own: rest before and behind.
+        Assert.Equal(10 + 10 + 60 + 10 + 10, Best(Rested(Day([Work("h1/a", 10), Work("h1/b", 60), Work("h1/c", 10)], new Link("h1/a", "h1/b", 0, 30), new Link("h1/b", "h1/c", 0, 30)), 45, 10)));
+        // And where nothing may part it, nobody rests within it.
+        Assert.Equal(60, Best(Rested(Day([Work("h1/a", 30), Work("h1/b", 30)], new Link("h1/a", "h1/b", 0, 5)), 45, 10)));
+    }
+
+    [Fact]
+    public void One_hood_dries_one_head_after_the_other_and_nobody_works_on_who_is_away()
+    {
+        var hood = Day([Work("h1/a", 5), Wait("h1/w", 40, 60, Resource.Hood), Work("h2/a", 5), Wait("h2/w", 30, 50, Resource.Hood)], new Link("h1/a", "h1/w", 0, 0), new Link("h2/a", "h2/w", 0, 0));
+        Assert.Equal(75, Best(hood));
+        Assert.Equal(95, Best(hood with { Absences = [new("h1", 0, 50)] }));
+        Assert.Null(Best(hood with { Absences = [new("h1", 0, Absence.ForGood)] }));
+    }
+
+    [Fact]
+    public void What_cannot_be_said_as_an_order_of_one_pair_is_left_to_the_solver()
+    {
+        var day = Day([Work("h1/a", 10), Work("h2/a", 10)]);
+        Assert.NotNull(HandsPuzzle.Of(day, rests: true));
+        Assert.Null(HandsPuzzle.Of(day with { Deadline = 30 }, rests: true));
+        Assert.Null(HandsPuzzle.Of(day with { MayBeginLater = true }, rests: true));
+        Assert.Null(HandsPuzzle.Of(day with { Pairs = [new("Ama"), new("Bea")] }, rests: true));
+        Assert.Null(HandsPuzzle.Of(day with { Overnights = [new("h1/a", [new(0, 1)])] }, rests: true));
+        Assert.Null(HandsPuzzle.Of(day with { Links = [new Link("h1/a", "h2/a"), new Link("h2/a", "h1/a")] }, rests: true));
+        Assert.Null(HandsPuzzle.Of(day with { Absences = [new("h1", 0, 20_000)] }, rests: true));
+    }
+
+    [Fact]
+    public void What_it_is_sure_of_the_solver_is_too() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15], Gen.Bool).Sample((day, goesOn, minutes, rests) =>
+    {
+        var problem = rests ? Rested(day, goesOn, minutes) : day;
+        var search = new OrderSearch(HandsPuzzle.Of(problem, rests)!);
+        var order = search.Best(All, All);
+        // Somebody nobody knows is away for so long that the solver is left to itself.
+        var schedule = new CpSatScheduler().Solve(problem with { Absences = [.. problem.Absences, new Absence("nobody", 0, 20_000)] });
+        if (schedule is not { Proven: true } || Breaks.Missing(schedule, problem) > 0)
+        {
+            return;
+        }
+
+        // Nothing is over sooner; and where nobody is away, nothing is promised that cannot be.
+        Assert.InRange(order!.Ends, 0, schedule.Span);
+        if (problem.Absences.Count + problem.Closures.Count == 0)
+        {
+            Assert.Equal(schedule.Span, order.Ends);
+        }
+
+        // Stopped early it is still sure of what it says, and a quick look is never better than the best.
+        var early = new OrderSearch(HandsPuzzle.Of(problem, rests)!);
+        Assert.True(early.Best(All, 5) is null || early.AtLeast == order.Ends);
+        Assert.InRange(early.AtLeast, 0, schedule.Span);
+        Assert.True(new OrderSearch(HandsPuzzle.Of(problem, rests)!).Good(All, 20, 2) is not { } good || good.Ends >= order.Ends);
+
+        // Nothing is over before the best.
+        var before = new OrderSearch(HandsPuzzle.Of(problem, rests)!);
+        Assert.Null(before.Best(order.Ends, All));
+        Assert.Equal(order.Ends, before.AtLeast);
+    }, iter: 150, threads: 1);
+
+    /// <summary>Two or three heads with waits, a hood, gaps of all kinds, and something from the kitchen for one of them.</summary>
+    private static readonly Gen<SchedulingProblem> Days =
+        from chains in Gen.Select(Gen.Int[1, 30], Gen.Int[0, 3], Gen.Int[5, 40], Gen.Int[0, 20]).Array[2, 4].Array[2, 3]
+        from kitchen in Gen.Int[0, 12]
+        from away in Gen.Int[0, 60]
+        from closed in Gen.Int[0, 60]
+        select Random(chains, kitchen, away, closed);
+
+    private static SchedulingProblem Random((int Minutes, int Kind, int Usual, int More)[][] chains, int kitchen, int away, int closed)
+    {
+        var (jobs, links) = (new List<Job>(), new List<Link>());
+        foreach (var (chain, head) in chains.Select((chain, at) => (chain, $"h{at}")))
+        {
+            for (var n = 0; n < chain.Length; n++)
+            {
+                var (minutes, kind, usual, more) = chain[n];
+                jobs.Add(Work($"{head}/{n}", minutes, n == 1 ? [Resource.Shower] : []));
+                var isLast = n == chain.Length - 1;
+                if (kind == 0 || isLast)
+                {
+                    jobs.Add(Wait($"{head}/{n}.wait", usual, usual + more, isLast ? [Resource.Hood] : []));
+                    links.Add(new Link($"{head}/{n}", $"{head}/{n}.wait", 0, 0));
+                }
+
+                if (!isLast)
+                {
+                    links.Add(kind == 0 ? new Link($"{head}/{n}.wait", $"{head}/{n + 1}", 0, 0) : new Link($"{head}/{n}", $"{head}/{n + 1}", 0, kind == 1 ? 15 : kind == 2 ? 4 : null));
+                }
+            }
+        }
+
+        if (kitchen > 0)
+        {
+            jobs.Add(Work("ki/a", kitchen, Resource.Stove));
+            jobs.Add(new Job("ki/w", "ki", 10, 10, 15, [Resource.Stove]));
+            jobs.Add(Work("ki/b", 2));
+            links.AddRange([new Link("ki/a", "ki/w", 0, 0), new Link("ki/w", "ki/b", 0, 0), new Link("ki/b", "h0/1", 3)]);
+        }
+
+        return Day([.. jobs], [.. links]) with
+        {
+            Absences = away == 0 ? [] : [new("h1", 0, away)],
+            Closures = closed == 0 ? [] : [new(Resource.Shower, closed, closed + 20)],
+        };
+    }
+}
