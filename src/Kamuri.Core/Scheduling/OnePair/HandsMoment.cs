@@ -8,7 +8,7 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// day, from the end of each run's last job that must be followed soon, and from the beginning of the stretch without a break, to each
 /// target (<see cref="HandsPuzzle.Targets"/>). All that can be said of the rest of the day follows from that.
 /// </summary>
-internal sealed class HandsMoment
+internal sealed partial class HandsMoment
 {
     /// <summary>Nothing is said of how far apart.</summary>
     private const short None = -16_000;
@@ -145,10 +145,6 @@ internal sealed class HandsMoment
         return next.Tidy() && next.Ends < before ? next : null;
     }
 
-    /// <summary>Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.</summary>
-    public bool Beats(HandsMoment other) => FreeAt <= other.FreeAt
-        && ((_sum <= other._sum && BeatsAtOnce(other)) || (_puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
-
     /// <summary>The order that led here.</summary>
     public HandsOrder Order()
     {
@@ -160,21 +156,6 @@ internal sealed class HandsMoment
 
         jobs.Reverse();
         return new HandsOrder(jobs, Ends);
-    }
-
-    /// <summary>Minutes to the end of every run at least, when the next job of one ends after so many.</summary>
-    private int Runs(int end, int run)
-    {
-        var ends = end + _puzzle.Runs[run][Done[run]].Tail;
-        for (var other = 0; other < Done.Length; other++)
-        {
-            if (other != run && Done[other] < _puzzle.Runs[other].Length && _puzzle.Runs[other][Done[other]] is var step)
-            {
-                ends = Math.Max(ends, Math.Max(_apart[other], end) + step.Minutes + step.Tail);
-            }
-        }
-
-        return ends;
     }
 
     /// <summary>When a job begins at the earliest, seen from each row.</summary>
@@ -377,104 +358,5 @@ internal sealed class HandsMoment
         apart[_puzzle.Free] = (short)(apart[_puzzle.Free] + pause <= gap ? gap - pause : gap);
         (var isOnly, Must) = (Must is null, run);
         return isOnly;
-    }
-
-    /// <summary>
-    /// Minutes to the last end of all: each run goes on when it can; and all that much is still to come behind is done one after the other, with
-    /// as many breaks as it fills.
-    /// </summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private int AtLeast()
-    {
-        var (free, ends) = ((int)_apart[_puzzle.Free], Math.Max((int)_over[0], _apart[_puzzle.Free]));
-        for (var run = 0; run < _puzzle.Runs.Length; run++)
-        {
-            if (Done[run] < _puzzle.Runs[run].Length && _puzzle.Runs[run][Done[run]] is var step)
-            {
-                ends = Math.Max(ends, _apart[run] + step.Minutes + step.Tail);
-            }
-        }
-
-        var (goesOn, pause) = (_puzzle.Rest?.GoesOn ?? int.MaxValue, _puzzle.Rest?.Minutes ?? 0);
-        var fitsIn = Last is null ? goesOn : InPiece is not null ? 0 : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(Stretch * _width) + _puzzle.Free]));
-        var (work, parted, halves, longPieces) = (0, 0, 0, Last is null ? -1 : 0);
-        foreach (ref readonly var step in _puzzle.ByTail.AsSpan())
-        {
-            if (step.At < Done[step.RunNumber])
-            {
-                continue;
-            }
-
-            work += step.Minutes;
-            if (step.IsLong)
-            {
-                longPieces += step.BeginsPiece ? 1 : 0;
-            }
-            else if (!step.Nests)
-            {
-                parted += step.Minutes;
-                halves += 2L * step.Minutes > goesOn && step.Minutes > fitsIn ? 1 : 0;
-            }
-
-            var breaks = pause == 0 ? 0 : Math.Max(0, longPieces + Math.Max(halves, parted > fitsIn ? (parted - fitsIn + goesOn - 1) / goesOn : 0));
-            ends = Math.Max(ends, free + work + (breaks * pause) + step.Tail);
-        }
-
-        return ends;
-    }
-
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool BeatsAtOnce(HandsMoment other)
-    {
-        if (InPiece != other.InPiece)
-        {
-            return false;
-        }
-
-        for (var at = 0; at < _apart.Length; at += Vector<short>.Count)
-        {
-            if (!Vector.LessThanOrEqualAll(new Vector<short>(_apart, at), new Vector<short>(other._apart, at)))
-            {
-                return false;
-            }
-        }
-
-        return IsOverNoLater(other, Rows);
-    }
-
-    /// <summary>Whether it is as good even if hands rest now, which makes the stretch so far a thing of the past.</summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool BeatsAfterBreak(HandsMoment other, Rest rest)
-    {
-        for (var row = 0; row < Stretch; row++)
-        {
-            var free = _apart[(row * _width) + _puzzle.Free];
-            var rested = new Vector<short>(free <= Said ? None : (short)(free + rest.Minutes));
-            for (var at = row * _width; at < (row + 1) * _width; at += Vector<short>.Count)
-            {
-                var own = new Vector<short>(_apart, at);
-                // What nothing is said of stays so.
-                own = Vector.ConditionalSelect(Vector.GreaterThan(own, new Vector<short>(Said)), Vector.Max(own, rested), own);
-                if (!Vector.LessThanOrEqualAll(own, new Vector<short>(other._apart, at)))
-                {
-                    return false;
-                }
-            }
-        }
-
-        return IsOverNoLater(other, Stretch);
-    }
-
-    private bool IsOverNoLater(HandsMoment other, int rows)
-    {
-        for (var row = 0; row < rows; row++)
-        {
-            if (_over[row] > other._over[row])
-            {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -1,0 +1,67 @@
+using System.Numerics;
+using System.Runtime.CompilerServices;
+
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>How two moments are held against one another.</summary>
+internal sealed partial class HandsMoment
+{
+    /// <summary>Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.</summary>
+    public bool Beats(HandsMoment other) => FreeAt <= other.FreeAt
+        && ((_sum <= other._sum && BeatsAtOnce(other)) || (_puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
+
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private bool BeatsAtOnce(HandsMoment other)
+    {
+        if (InPiece != other.InPiece)
+        {
+            return false;
+        }
+
+        for (var at = 0; at < _apart.Length; at += Vector<short>.Count)
+        {
+            if (!Vector.LessThanOrEqualAll(new Vector<short>(_apart, at), new Vector<short>(other._apart, at)))
+            {
+                return false;
+            }
+        }
+
+        return IsOverNoLater(other, Rows);
+    }
+
+    /// <summary>Whether it is as good even if hands rest now, which makes the stretch so far a thing of the past.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private bool BeatsAfterBreak(HandsMoment other, Rest rest)
+    {
+        for (var row = 0; row < Stretch; row++)
+        {
+            var free = _apart[(row * _width) + _puzzle.Free];
+            var rested = new Vector<short>(free <= Said ? None : (short)(free + rest.Minutes));
+            for (var at = row * _width; at < (row + 1) * _width; at += Vector<short>.Count)
+            {
+                var own = new Vector<short>(_apart, at);
+                // What nothing is said of stays so.
+                own = Vector.ConditionalSelect(Vector.GreaterThan(own, new Vector<short>(Said)), Vector.Max(own, rested), own);
+                if (!Vector.LessThanOrEqualAll(own, new Vector<short>(other._apart, at)))
+                {
+                    return false;
+                }
+            }
+        }
+
+        return IsOverNoLater(other, Stretch);
+    }
+
+    private bool IsOverNoLater(HandsMoment other, int rows)
+    {
+        for (var row = 0; row < rows; row++)
+        {
+            if (_over[row] > other._over[row])
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
