@@ -100,8 +100,24 @@ public class StoppingTests
         events.Add(new SessionFinished(Id(6), now, new Ratings(), null));
         var review = LookBack.On(Plan, SessionFold.Fold(Plan, events));
         var again = review.Tasks.Single(task => task.Id == style.Id);
-        Assert.Equal((style.PlannedMinutes, "laid down, and taken up again", Start(Plan, style)), (Math.Round(again.ActualMinutes!.Value, 6), again.Remark, again.Start));
+        Assert.Equal((style.PlannedMinutes, "put aside, and gone on with later", Start(Plan, style)), (Math.Round(again.ActualMinutes!.Value, 6), again.Remark, again.Start));
         Assert.Equal((now - Plan.PlannedStart).TotalMinutes - (18 * 60), review.ActualMinutes, 1e-6);
+    }
+
+    [Fact]
+    public void Work_put_aside_that_nobody_goes_on_with_was_done_as_far_as_it_was()
+    {
+        var style = Plan.Tasks.Last(task => task is { IsHandsOn: true, Sections: > 2 });
+        var events = InHand(Plan, style);
+        var now = Start(Plan, style).AddMinutes(6);
+        events.Add(Take(Stop(Plan, events, now), now));
+        now = Do(Plan, events, Next(Plan, events, now), now);
+        events.Add(new SessionFinished(Id(6), now.AddHours(12), new Ratings(), null));
+        var review = LookBack.On(Plan, SessionFold.Fold(Plan, events));
+        var left = review.Tasks.Single(task => task.Id == style.Id);
+        Assert.Equal((6.0, "put aside, and not gone on with"), (left.ActualMinutes!.Value, left.Remark));
+        // Finished in the morning, the night is still no part of it.
+        Assert.Equal((now - Plan.PlannedStart).TotalMinutes, review.ActualMinutes, 1e-6);
     }
 
     [Fact]

@@ -108,7 +108,9 @@ public sealed class HandsPuzzle
         return left.Count == 0;
     }
 
+    /// <summary>Minutes that no day worth having lasts, with a break behind every job.</summary>
     private static long Horizon(SchedulingProblem problem) => problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap)
+        + (problem.Jobs.Count(job => job.IsHandsOn) * problem.Rests.Values.Select(rest => (long)rest.Minutes).DefaultIfEmpty().Max())
         + problem.Absences.Select(each => each.To).Concat(problem.Closures.Select(each => each.To)).Where(to => to != Absence.ForGood).DefaultIfEmpty().Max();
 
     private HandStep Step(HandRun run, int number, Job job, int at, List<IReadOnlyList<Job>> pieces)
