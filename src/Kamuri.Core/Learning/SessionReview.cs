@@ -48,7 +48,7 @@ public static class LookBack
     public static SessionReview On(SessionPlan begun, SessionState state)
     {
         var plan = begun.With(state);
-        var tasks = plan.Tasks.Select(task => Review(task, state.Task(task.Id)) with { HeadName = plan.Heads.Count > 1 ? plan.HeadOf(task).Name : null }).ToList();
+        var tasks = plan.Tasks.Select(task => Review(task, state) with { HeadName = plan.Heads.Count > 1 ? plan.HeadOf(task).Name : null }).ToList();
         var planned = (plan.PlannedEnd - plan.PlannedStart).TotalMinutes;
         var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes - state.AwayBefore(end, end) : 0;
         var hands = tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0);
@@ -72,7 +72,7 @@ public static class LookBack
     {
         var plan = begun.With(state);
         var own = plan.Tasks.Where(task => plan.HeadOf(task) == head).ToList();
-        var tasks = own.Select(task => Review(task, state.Task(task.Id))).ToList();
+        var tasks = own.Select(task => Review(task, state)).ToList();
         var planned = own.Max(task => task.PlannedStart + task.PlannedMinutes) - own.Min(task => task.PlannedStart);
         var (start, end) = (tasks.Min(task => task.Start), tasks.Max(task => task.End));
         double Away(DateTimeOffset? moment) => state.AwayBefore(moment!.Value, state.FinishedAt!.Value);
@@ -91,14 +91,15 @@ public static class LookBack
     })];
 
     /// <summary>Steps on a head of which something was really done.</summary>
-    private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state, SessionHead head) => plan.Tasks
+    private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state, SessionHead head) => plan.With(state).Tasks
         .Where(task => state.Task(task.Id) is { Status: Running.TaskStatus.Done } or { IsLaidDown: true })
         .SelectMany(task => task.StepIds).Select(plan.FindStep).OfType<SessionStep>().Where(step => step.Head == head.Key).Distinct();
 
-    private static ReviewedTask Review(SessionTask task, TaskState state)
+    private static ReviewedTask Review(SessionTask task, SessionState session)
     {
+        var state = session.Task(task.Id);
         double? actual = state is { Start: { } start, End: { } end } ? (end - start).TotalMinutes - state.Paused + state.Spent : state.IsLaidDown ? state.Spent : null;
-        var remark = state.Status == Running.TaskStatus.Skipped ? "left out"
+        var remark = state.Status == Running.TaskStatus.Skipped ? session.IsPutOff(task) ? "put off" : "left out"
             : actual is { } minutes && task.Window is { } window
                 ? minutes > window.Latest + 0.5 ? $"past its latest of {window.Latest:0} min"
                 : minutes < window.Earliest - 0.5 ? $"under its earliest of {window.Earliest:0} min" : null

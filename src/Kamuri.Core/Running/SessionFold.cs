@@ -10,6 +10,9 @@ namespace Kamuri.Core.Running;
 /// </summary>
 public static class SessionFold
 {
+    /// <summary>Minutes it takes to wet hair again that has dried.</summary>
+    private const double MistMinutes = 4;
+
     public static SessionState Fold(SessionPlan plan, IEnumerable<SessionEvent> events)
     {
         var known = events
@@ -141,6 +144,7 @@ public static class SessionFold
                 ChangeKind.First => plan.FindTask(change.Task) is null ? state : state with { First = state.First.Remove(change.Task).Add(change.Task) },
                 ChangeKind.ForgetSections => Change(plan, state, change.Task, task => task with { Sections = [], CountedFrom = task.WorkedBy(at), WorkedAtTick = 0 }),
                 ChangeKind.LayDown => LayDown(plan, state, change.Task, at),
+                ChangeKind.PutOff when change.Work is { } later && plan.FindTask(later.Id) is null => PutOff(plan, state, change.Task, new Insertion(later, change.Behind), at),
                 ChangeKind.Park => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = at } : state,
                 _ => state,
             };
@@ -216,6 +220,20 @@ public static class SessionFold
             ? Set(state, id, task with { Status = TaskStatus.Waiting, Start = null, Paused = 0, FirstBegun = task.FirstBegun ?? task.Start, Spent = task.WorkedBy(state.PausedAt ?? at) })
             : state;
 
+    /// <summary>Left out here and done further on: the sections that were done stay done.</summary>
+    private static SessionState PutOff(SessionPlan plan, SessionState state, string id, Insertion later, DateTimeOffset at)
+    {
+        if (plan.FindTask(id) is not { IsHandsOn: true } task || state.Task(id).IsOver)
+        {
+            return state;
+        }
+
+        // Where all of it is put off, the minutes spent on it go along; where something else was done in the same pass, they stay with that.
+        var done = LayDown(plan, state, id, at).Task(id);
+        state = task.StepIds.Count() > 1 ? Skip(plan, state, new TaskSkipped(Guid.Empty, at, id)) : Set(state, id, TaskState.Untouched with { Status = TaskStatus.Skipped });
+        return Set(state, later.Work.Id, task.StepIds.Count() > 1 ? TaskState.Untouched with { Sections = done.Sections } : done) with { Inserted = state.Inserted.Add(later) };
+    }
+
     /// <summary>What works by itself begins the moment the work before it is over.</summary>
     private static SessionState BeginWaits(SessionPlan plan, SessionState state, string id, DateTimeOffset at)
     {
@@ -281,25 +299,40 @@ public static class SessionFold
             return state;
         }
 
-        const double minutes = 4;
         foreach (var head in plan.Heads)
         {
             var own = plan.Tasks.Where(task => task.Strand == head.Key && task.IsHandsOn).ToList();
-            var next = own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Waiting);
+            var ahead = own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting).ToList();
             var last = own.LastOrDefault(task => state.Task(task.Id).IsTouched && task.StepId is not null);
-            if (next is null || plan.FindStep(last?.StepId)?.After?.Wetness is not >= Wetness.Blotted)
+            if (plan.FindStep(last?.StepId)?.After?.Wetness is not >= Wetness.Blotted)
             {
                 continue;
             }
 
-            state = state with
+            // There is no water left in it to press or to wring out.
+            var dries = ahead.TakeWhile(task => task.StepIds.Any() && task.StepIds.All(step => SessionPlan.KindOf(step) is { Leaves: Wetness.Blotted or Wetness.Wrung, Puts: null, Removes: Removal.None })).ToList();
+            state = dries.Aggregate(state, (dried, task) => Skip(plan, dried, new TaskSkipped(Guid.Empty, at, task.Id)));
+            if (ahead.Skip(dries.Count).FirstOrDefault() is { } next && Again(next) is { } work)
             {
-                Inserted = state.Inserted.Add(new Insertion(
-                    new SessionTask($"{head.Key}/back-{state.Inserted.Count + 1}-mist", null, head.Key, "Mist it again", true, 0, null, "", [Resource.Hands], 0, minutes) { By = next.By }, null)),
-            };
+                state = state with
+                {
+                    Inserted = state.Inserted.Add(new Insertion(
+                        work with { Id = $"{head.Key}/back-{state.Inserted.Count + 1}-{work.Id}", Strand = head.Key, By = next.By },
+                        own.LastOrDefault(task => task.Parks && state.Task(task.Id).IsOver)?.Id)),
+                };
+            }
         }
 
         return state;
+    }
+
+    /// <summary>How dried hair gets wet again for what comes next; null where that brings water itself.</summary>
+    private static SessionTask? Again(SessionTask next)
+    {
+        SessionTask Work(string id, string title, double minutes, IReadOnlyList<Resource> uses) => new(id, null, "", title, true, 0, null, "", uses, 0, minutes);
+        return !next.Uses.Contains(Resource.Shower) ? Work("mist", "Mist it again", MistMinutes, [Resource.Hands])
+            : next.StepIds.Any(step => SessionPlan.KindOf(step)?.NeedsAtLeast > Wetness.Dry) ? Work("wet", "Wet it through again", MistMinutes, [Resource.Hands, Resource.Shower])
+            : null;
     }
 
     private static SessionState End(SessionPlan plan, SessionState state, SessionFinished finished)

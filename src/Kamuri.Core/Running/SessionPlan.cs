@@ -90,6 +90,9 @@ public sealed record SessionTask(
     /// <summary>Done, the hair is parked and the session stops.</summary>
     public bool Parks { get; init; }
 
+    /// <summary>What work that was put in takes off the hair; what planned work takes off, its steps say.</summary>
+    public Removal TakesOff { get; init; }
+
     /// <summary>Every step worked in it; empty for the kitchen.</summary>
     public IEnumerable<string> StepIds => StepId is null ? [] : [StepId, .. Also ?? []];
 }

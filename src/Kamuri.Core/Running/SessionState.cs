@@ -40,8 +40,8 @@ public sealed record TaskState(
     /// <summary>Begun, put aside, and not taken up again yet.</summary>
     public bool IsLaidDown => Status == TaskStatus.Waiting && Spent > 0;
 
-    /// <summary>Something of it was really done.</summary>
-    public bool IsTouched => Status is TaskStatus.Running or TaskStatus.Done || IsLaidDown;
+    /// <summary>Something of it was really done, even if it was broken off.</summary>
+    public bool IsTouched => Status is TaskStatus.Running or TaskStatus.Done || Start is not null || FirstBegun is not null;
 
     /// <summary>Minutes worked on it altogether, without pauses.</summary>
     public double WorkedBy(DateTimeOffset at) => Spent + (Start is { } start ? Math.Max(0, (at - start).TotalMinutes - Paused) : 0);
@@ -130,6 +130,9 @@ public sealed record SessionState
     /// <param name="now">The present: whoever has stopped is away until then at least.</param>
     public double AwayBefore(DateTimeOffset moment, DateTimeOffset now) => (Parked is { } parked ? Away.Add(new TimeAway(parked.At, now)) : Away)
         .Where(away => away.To <= moment).Sum(away => (away.To - away.From).TotalMinutes);
+
+    /// <summary>Left out here, to be done further on.</summary>
+    public bool IsPutOff(SessionTask task) => Inserted.Exists(each => each.Work.Id != task.Id && each.Work.StepId is { } step && task.StepIds.Contains(step));
 
     public bool IsInserted(string task) => Inserted.Exists(each => each.Work.Id == task);
 

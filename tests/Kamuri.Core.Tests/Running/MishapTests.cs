@@ -201,7 +201,7 @@ public class MishapTests
     }
 
     [Fact]
-    public void Stopping_for_today_rinses_first_then_parks_and_wants_a_mist_after_hours()
+    public void Stopping_for_today_rinses_first_then_parks_and_wants_water_again_after_hours()
     {
         var (events, now) = Forgotten(-25);
         var way = For(Mishap.OutOfTime, events, now).Ways.Single(each => each.Id == "stop");
@@ -217,12 +217,12 @@ public class MishapTests
 
         // Back within the hour nothing has dried; the next day it has.
         var soon = SessionFold.Fold(Plan, [.. events, new SessionResumed(Id(905), now.AddMinutes(60))]);
-        Assert.False(soon.Inserted.Exists(each => each.Work.Title == "Mist it again"));
+        Assert.False(soon.Inserted.Exists(each => each.Work.Id.Contains("back", StringComparison.Ordinal)));
         var tomorrow = now.AddHours(20);
         var later = SessionFold.Fold(Plan, [.. events, new SessionResumed(Id(905), tomorrow)]);
         var moment = SessionTiming.At(Plan, later, tomorrow);
         Assert.Equal((SessionStatus.Running, null), (later.Status, later.Parked));
-        Assert.Equal("Mist it again", moment.Hands[0].Next!.Title);
+        Assert.Equal("Wet it through again", moment.Hands[0].Next!.Title);
         Assert.All(Plan.Tasks.Where(task => later.Task(task.Id).Status == TaskStatus.Waiting), task => Assert.True(moment.Times[task.Id].Start >= tomorrow));
     }
 

@@ -60,6 +60,19 @@ public class StoppingTests
         return now;
     }
 
+    /// <summary>Finishes what is in hand, else does what comes next; null when there is nothing.</summary>
+    private static DateTimeOffset? GoOn(SessionPlan plan, List<SessionEvent> events, DateTimeOffset now)
+    {
+        var hands = SessionTiming.At(plan, SessionFold.Fold(plan, events), now).Hands[0];
+        if (hands.Doing is { } doing)
+        {
+            events.Add(new TaskDone(Guid.NewGuid(), now.AddMinutes(1), doing.Id));
+            return now.AddMinutes(1);
+        }
+
+        return hands.Next is { } next ? Do(plan, events, next, now) : null;
+    }
+
     [Fact]
     public void Work_in_hand_is_put_aside_and_gone_on_with_the_next_day()
     {
@@ -204,5 +217,165 @@ public class StoppingTests
         var stung = SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0];
         Assert.Equal((null, "Rinse it off, cool"), (stung.Doing, stung.Next!.Title));
         Assert.Equal(TaskStatus.Skipped, SessionFold.Fold(Plan, events).Task(prePoo.Id).Status);
+    }
+
+    [Fact]
+    public void Combing_that_comes_off_with_the_mask_is_done_in_the_leave_in_the_next_day_with_what_was_done_of_it()
+    {
+        var comb = Of(Plan, "tool-detangle");
+        var events = InHand(Plan, comb);
+        var now = Start(Plan, comb).AddMinutes(6);
+        events.AddRange([new SectionDone(Id(2), now, comb.Id, 1), new SectionDone(Id(3), now, comb.Id, 4)]);
+        var way = Stop(Plan, events, now);
+        Assert.Contains("Tool detangle comes later, in the leave-in, with 2 of 6 sections done.", way.Sentences);
+        Assert.DoesNotContain(way.Sentences, sentence => sentence.StartsWith("Left out", StringComparison.Ordinal) && sentence.Contains("detangle", StringComparison.Ordinal));
+        events.Add(Take(way, now));
+
+        var done = new List<string>();
+        for (var n = 0; n < 12 && done.LastOrDefault() != "Leave-in"; n++)
+        {
+            if (SessionFold.Fold(Plan, events).Parked is { } parked)
+            {
+                now = parked.At.AddHours(14);
+                events.Add(new SessionResumed(Guid.NewGuid(), now));
+            }
+
+            var next = Next(Plan, events, now);
+            done.Add(next.Title.Split(',')[0]);
+            now = Do(Plan, events, next, now);
+        }
+
+        // There is nothing to blot or to wring out of hair that has been misted.
+        Assert.Equal(["Cool rinse", "Loose twists and a cotton cloth", "Mist it again", "Leave-in"], done);
+        var later = Next(Plan, events, now);
+        var state = SessionFold.Fold(Plan, events);
+        Assert.Equal(("tool-detangle", comb.Sections, comb.PlannedMinutes), (later.StepId, later.Sections, later.PlannedMinutes));
+        Assert.Equal([1, 4], state.Task(later.Id).Sections);
+        Assert.Equal(6, state.Task(later.Id).Spent, 1e-6);
+        Assert.Equal(TaskStatus.Skipped, state.Task(comb.Id).Status);
+        now = Do(Plan, events, later, now);
+        events.Add(new SessionFinished(Id(6), now, new Ratings(), null));
+        state = SessionFold.Fold(Plan, events);
+        Assert.True(Assert.Single(LookBack.Outcome(Plan, state)).Detangled);
+        var review = LookBack.On(Plan, state).Tasks.Where(task => task.Title.StartsWith("Tool detangle", StringComparison.Ordinal)).ToList();
+        Assert.Equal([("put off", (double?)null), ("put aside, and gone on with later", 6 + comb.PlannedMinutes)], review.Select(task => (task.Remark!, task.ActualMinutes)));
+    }
+
+    [Fact]
+    public void Combing_is_left_out_where_the_hair_is_combed_later_anyway()
+    {
+        var fingers = Of(Plan, "finger-detangle");
+        var events = InHand(Plan, fingers);
+        var way = Stop(Plan, events, Start(Plan, fingers).AddMinutes(2));
+        Assert.DoesNotContain(way.Changes, change => change.Kind == ChangeKind.PutOff);
+        Assert.Contains(way.Changes, change => change is { Kind: ChangeKind.Skip, Task: "finger-detangle" });
+    }
+
+    [Fact]
+    public void Without_a_leave_in_it_is_combed_as_soon_as_it_is_misted()
+    {
+        var plain = Plan with { Tasks = [.. Plan.Tasks.Where(task => task.StepId != "leave-in")], Links = [.. Plan.Links.Where(link => link.To != "leave-in" && link.From != "leave-in")] };
+        var comb = Of(plain, "tool-detangle");
+        var events = InHand(plain, comb);
+        var now = Start(plain, comb).AddMinutes(2);
+        var way = Stop(plain, events, now);
+        Assert.Contains("Tool detangle comes when you are back: mist it, and comb with a little leave-in.", way.Sentences);
+        events.Add(Take(way, now));
+        now = Do(plain, events, Next(plain, events, now), now);
+        now = Do(plain, events, Next(plain, events, now), now).AddHours(14);
+        events.Add(new SessionResumed(Id(4), now));
+        now = Do(plain, events, Next(plain, events, now), now);
+        Assert.Equal("tool-detangle", Next(plain, events, now).StepId);
+    }
+
+    [Fact]
+    public void What_was_rinsed_off_because_it_stung_need_not_come_off_again()
+    {
+        var prePoo = Of(Plan, "pre-poo");
+        var events = InHand(Plan, prePoo);
+        var now = Start(Plan, prePoo).AddMinutes(3);
+        events.Add(Take(Stop(Plan, events, now, Mishap.Stings, way: "off"), now));
+
+        // Whoever stops before it is off, takes it off first.
+        var before = Stop(Plan, events, now);
+        Assert.Equal("First: rinse it off.", before.Sentences[0]);
+        Assert.DoesNotContain(before.Changes, change => change.Kind == ChangeKind.Skip && change.Task.Contains("off", StringComparison.Ordinal));
+
+        now = Do(Plan, events, Next(Plan, events, now), now);
+        var after = Stop(Plan, events, now);
+        Assert.Equal("Nothing on the hair has to come off first.", after.Sentences[0]);
+        Assert.Empty(MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone);
+
+        // What is put on behind that lies there again.
+        var mask = Of(Plan, "deep-condition");
+        events.Add(new TaskStarted(Id(700), now, mask.Id));
+        Assert.NotEmpty(MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now.AddMinutes(1), Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone);
+    }
+
+    public static TheoryData<Aim, EndStyle> Kinds => new()
+    {
+        { Aim.Moisture, EndStyle.Twists },
+        { Aim.Moisture, EndStyle.WashAndGo },
+        { Aim.Quick, EndStyle.Bun },
+        { Aim.Reset, EndStyle.TwistOut },
+        { Aim.Strength, EndStyle.Twists },
+    };
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Wherever_somebody_stops_nothing_harmful_stays_on_and_the_day_can_be_ended_the_next(Aim aim, EndStyle style)
+    {
+        var plan = SessionPlan.From(Given.Plan(Given.Request(aim, style)));
+        foreach (var task in plan.Tasks.Where(task => task.IsHandsOn && task.Strand == "head"))
+        {
+            var events = InHand(plan, task);
+            var now = Start(plan, task).AddMinutes(Math.Min(2, task.PlannedMinutes / 2));
+            events.Add(Take(Stop(plan, events, now), now));
+            for (var n = 0; n < 20 && SessionFold.Fold(plan, events).Parked is null; n++)
+            {
+                now = GoOn(plan, events, now)!.Value;
+            }
+
+            var parked = SessionFold.Fold(plan, events);
+            Assert.True(parked.Parked is not null, $"Stopped in {task.Id}: never put up.");
+            Assert.Empty(MishapAdvice.For(plan, parked, now, Mishap.OutOfTime, plan.Heads[0], Around).MustBeDone);
+
+            now = now.AddHours(14);
+            events.Add(new SessionResumed(Guid.NewGuid(), now));
+            var resumed = SessionFold.Fold(plan, events);
+            var rest = SessionTiming.At(plan, resumed, now);
+            Assert.All(plan.With(resumed).Tasks.Where(each => resumed.Task(each.Id).Status == TaskStatus.Waiting), each => Assert.True(rest.Times[each.Id].Start >= now));
+            for (var n = 0; n < 80 && GoOn(plan, events, now) is { } then; n++)
+            {
+                now = then;
+            }
+
+            var ended = SessionFold.Fold(plan, events);
+            Assert.Equal(("", task.Id), (string.Join(" ", plan.With(ended).Tasks.Where(each => each.IsHandsOn && !ended.Task(each.Id).IsOver).Select(each => each.Id)), task.Id));
+            // What combs through is done on one of the two days, whatever came off in between.
+            Assert.Equal(plan.Steps.Any(step => step.Detangles), LookBack.Outcome(plan, ended)[0].Detangled);
+        }
+    }
+
+    [Theory]
+    [InlineData(Mishap.Stings, "off")]
+    [InlineData(Mishap.BitsLeft, "rinse")]
+    [InlineData(Mishap.OilStays, "lift")]
+    public void Water_that_was_put_in_takes_off_what_lay_there(Mishap mishap, string way)
+    {
+        var prePoo = Of(Plan, "pre-poo");
+        var events = InHand(Plan, prePoo);
+        var now = Start(Plan, prePoo).AddMinutes(prePoo.PlannedMinutes);
+        events.Add(new TaskDone(Id(2), now, prePoo.Id));
+        Assert.NotEmpty(MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone);
+        var advice = MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, mishap, Plan.Heads[0], Around);
+        var taken = advice.Ways.Single(each => each.Id == way);
+        events.Add(Take(taken, now));
+        for (var n = taken.Changes.Count(change => change.Kind == ChangeKind.Insert); n > 0; n--)
+        {
+            now = Do(Plan, events, Next(Plan, events, now.AddSeconds(1)), now.AddSeconds(1));
+        }
+
+        Assert.Empty(MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone);
     }
 }

@@ -20,7 +20,7 @@ internal sealed class Happening
         var touched = Own.Where(task => state.Task(task.Id).IsTouched).SelectMany(task => task.StepIds).ToHashSet();
         // In the order of the steps: a rinse that was taken out of turn stands in front of the wait it ended.
         Last = _plan.Steps.LastOrDefault(step => touched.Contains(step.Id));
-        OnHair = [.. (Last?.After?.Lying ?? []).Where(lying => touched.Contains(lying.Step)).Select(lying => lying.Substance).Distinct()];
+        OnHair = [.. (Last?.After?.Lying ?? []).Where(lying => touched.Contains(lying.Step) && !IsRinsedSince(lying)).Select(lying => lying.Substance).Distinct()];
     }
 
     public DateTimeOffset Now { get; }
@@ -73,9 +73,10 @@ internal sealed class Happening
         {
             var must = MustComeOff;
             var ahead = Waiting.Where(task => task.IsHandsOn).ToList();
-            var clean = must.Count == 0 ? -1 : ahead.FindIndex(task => task.StepIds.Select(_plan.FindStep).OfType<SessionStep>()
-                .Any(step => step.After is { } after && !after.Lying.Any(lying => must.Contains(lying.Substance))));
-            var way = ahead.Take(clean + 1).ToLookup(task => task.StepIds.Any(TakesOff));
+            var clean = must.Count == 0 ? -1 : ahead.FindIndex(task => must.All(substance => Takes(task.TakesOff, substance))
+                || task.StepIds.Select(_plan.FindStep).OfType<SessionStep>().Any(step => step.After is { } after && !after.Lying.Any(lying => must.Contains(lying.Substance))));
+            // What was put in because something went wrong is never left out.
+            var way = ahead.Take(clean + 1).ToLookup(task => _state.IsInserted(task.Id) || task.StepIds.Any(TakesOff));
             return ([.. way[true]], [.. way[false]]);
         }
     }
@@ -97,16 +98,42 @@ internal sealed class Happening
     public IReadOnlyList<string> Touching => [.. (Last?.After?.Lying ?? []).Select(lying => lying.Step).Append(Step(InHand)?.Id ?? "").Distinct()
         .SelectMany(step => _plan.Touches.GetValueOrDefault(step) ?? []).Distinct()];
 
+    private static bool Takes(Removal removal, Substance substance) => removal >= Removal.Wash || (removal == Removal.RinseOff && !Substances.Of(substance).MustBeWashedOut);
+
+    /// <summary>Whether it was put on before water took it off that nobody had planned.</summary>
+    private bool IsRinsedSince(LyingOn lying) => Own.Where(task => Takes(task.TakesOff, lying.Substance)).Select(task => _state.Task(task.Id)).Any(rinse => rinse is { Status: TaskStatus.Done, End: { } rinsed }
+        && Own.Where(task => task.StepIds.Contains(lying.Step)).All(task => !(_state.Task(task.Id).Start >= rinsed)));
+
     private static bool TakesOff(string step) => SessionPlan.KindOf(step)?.Removes is Removal.RinseOff or Removal.Wash or Removal.Clarify;
 
     /// <summary>Work that is put in before everything else on this head.</summary>
-    public SessionChange Insert(string slug, string title, double minutes, IReadOnlyList<Resource> needs, string? behind = null)
+    public SessionChange Insert(string slug, string title, double minutes, IReadOnlyList<Resource> needs, string? behind = null, Removal takesOff = Removal.None)
     {
         var by = InHand?.By ?? Own.FirstOrDefault(task => task.IsHandsOn && _state.Task(task.Id).Status != TaskStatus.Done)?.By ?? Own.LastOrDefault(task => task.By is not null)?.By;
         var id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{slug}";
         return new SessionChange(ChangeKind.Insert, id, 0,
-            new SessionTask(id, null, Head.Key, title, true, 0, null, "", [Resource.Hands, .. needs], 0, Math.Round(minutes)) { By = by }, behind);
+            new SessionTask(id, null, Head.Key, title, true, 0, null, "", [Resource.Hands, .. needs], 0, Math.Round(minutes)) { By = by, TakesOff = takesOff }, behind);
     }
+
+    /// <summary>Combing that comes off with what lies on the hair is done further on, behind a task: slip comes from what is on then.</summary>
+    public SessionChange PutOff(SessionTask task, string behind)
+    {
+        var combing = task.StepIds.First(Detangles);
+        var share = 1.0 / task.StepIds.Count();
+        return new SessionChange(ChangeKind.PutOff, task.Id, 0, task with
+        {
+            Id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{SessionPlan.KindOf(combing)!.Id}",
+            StepId = combing,
+            Also = null,
+            Title = _plan.FindStep(combing)!.Name,
+            Words = null,
+            PlannedMinutes = Math.Round(task.PlannedMinutes * share),
+            NotBefore = null,
+        }, behind);
+    }
+
+    /// <summary>Whether a step combs through.</summary>
+    public static bool Detangles(string step) => SessionPlan.KindOf(step)?.Detangles ?? false;
 
     /// <summary>A way to go on, with the end it leads to.</summary>
     public Way Way(string id, string label, IEnumerable<string> sentences, params IReadOnlyList<SessionChange> changes)

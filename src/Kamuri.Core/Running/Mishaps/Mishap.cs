@@ -65,14 +65,17 @@ public enum ChangeKind
 
     /// <summary>Work in hand is put aside, with what was done of it, and taken up again later.</summary>
     LayDown,
+
+    /// <summary>A task is left out here and done further on, what was done of it already taken along.</summary>
+    PutOff,
 }
 
 /// <summary>One change to a running session. Kept with the event that made it, so that the same events always give the same session.</summary>
 /// <param name="Kind">What it does.</param>
 /// <param name="Task">The task it is about; for an insertion its own id.</param>
 /// <param name="Minutes">For a shorter wait: how long it takes now. For work that parks the hair: how long it may lie before it wants a mist.</param>
-/// <param name="Work">For an insertion: the work.</param>
-/// <param name="Behind">For an insertion: the task it comes behind; null when it comes next.</param>
+/// <param name="Work">For an insertion, and for what is put off: the work.</param>
+/// <param name="Behind">For the same: the task it comes behind; null when it comes next.</param>
 public sealed record SessionChange(ChangeKind Kind, string Task, double Minutes = 0, SessionTask? Work = null, string? Behind = null);
 
 /// <summary>One way to go on.</summary>

@@ -107,7 +107,7 @@ public static class MishapAdvice
 
     private static Advice Stings(Happening at)
     {
-        var rinse = at.Insert("off", "Rinse it off, cool", at.Around.Figures.CoolRinseMinutes, [Resource.Shower]);
+        var rinse = at.Insert("off", "Rinse it off, cool", at.Around.Figures.CoolRinseMinutes, [Resource.Shower], takesOff: Removal.RinseOff);
         // What stings is not put on any further; what merely was in hand goes on afterwards.
         var isPutOn = at.Step(at.InHand) is { } putting && SessionPlan.KindOf(putting.Id)?.Puts is not null;
         List<SessionChange> changes =
@@ -187,8 +187,8 @@ public static class MishapAdvice
             ["Conditioner first, on the oily lengths, worked in and rinsed: it lifts what shampoo slides over.", "Then shampoo again at the roots; let the foam run down."], [],
             [
                 at.Way("lift", "Lift it and wash again", [$"A lifting rinse of {PlanWords.Spell(figures.LiftMinutes)} and a second pass of {PlanWords.Spell(second)} come next."],
-                    at.Insert("lift", "Lifting rinse with conditioner", figures.LiftMinutes, [Resource.Shower]),
-                    Second(at.Insert("wash", "Wash a second time", second, [Resource.Shower]))),
+                    at.Insert("lift", "Lifting rinse with conditioner", figures.LiftMinutes, [Resource.Shower], takesOff: Removal.RinseOff),
+                    Second(at.Insert("wash", "Wash a second time", second, [Resource.Shower], takesOff: Removal.Wash))),
                 Plain(at),
             ],
             "Oil stayed in after one pass; a lifting rinse before it next time.", []);
@@ -201,7 +201,7 @@ public static class MishapAdvice
         ["Do not comb them out dry: they pull. Under running water, head down, with spread fingers; the rest falls out when it is dry."], [],
         [
             at.Way("rinse", "Rinse under running water", [$"{PlanWords.Spell(at.Around.Figures.RunningRinseMinutes)} at the tap come next."],
-                at.Insert("bits", "Rinse the bits out under running water", at.Around.Figures.RunningRinseMinutes, [Resource.Shower])),
+                at.Insert("bits", "Rinse the bits out under running water", at.Around.Figures.RunningRinseMinutes, [Resource.Shower], takesOff: Removal.RinseOff)),
             Plain(at),
         ],
         "Bits stayed in the hair; strain through a finer cloth next time.", []);

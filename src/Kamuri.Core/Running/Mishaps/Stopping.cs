@@ -1,4 +1,5 @@
 using Kamuri.Core.Planning;
+using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Running.Mishaps;
 
@@ -28,7 +29,12 @@ internal static class Stopping
             [.. stops.SelectMany(stop => stop.Changes)]);
     }
 
-    private static string Name(SessionTask task) => task.Title.Split(',')[0].ToLowerInvariant();
+    /// <summary>Slip from which hair may be combed in something (0 none to 1 most): a leave-in has it, an oil has not.</summary>
+    private const double Slippery = 0.5;
+
+    private static string Name(SessionTask task) => Title(task).ToLowerInvariant();
+
+    private static string Title(SessionTask task) => task.Title.Split(',')[0];
 
     private static string Names(IEnumerable<SessionTask> tasks) => PlanWords.All([.. tasks.Select(Name)]);
 
@@ -38,6 +44,8 @@ internal static class Stopping
         private readonly Happening _at;
         private readonly IReadOnlyList<SessionTask> _first;
         private readonly IReadOnlyList<SessionTask> _left;
+        private readonly SessionTask? _putOff;
+        private readonly SessionTask? _leaveIn;
 
         public Stop(Happening at)
         {
@@ -49,12 +57,17 @@ internal static class Stopping
             IsWet = at.IsWet || _first.Count > 0;
             var park = at.Insert("park", $"{(IsWet ? "Loose twists and a cotton cloth" : "Clip it up")}, to stop for now", at.Around.Figures.ParkMinutes, [],
                 _first.Count > 0 ? _first[^1].Id : null);
+            // Hair that is combed today in what comes off is combed all the same, in what holds slip tomorrow.
+            var ahead = at.Waiting.Where(task => task.IsHandsOn && !_left.Contains(task)).ToList();
+            _putOff = ahead.Exists(Combs) ? null : _left.LastOrDefault(Combs);
+            _leaveIn = ahead.Find(task => task.StepIds.Count() == 1 && task.StepIds.Any(step => SessionPlan.KindOf(step)?.Puts is { } puts && Substances.Of(puts) is { MustBeRinsed: false, Slip: >= Slippery }));
             Changes =
             [
-                .. _left.Select(task => new SessionChange(ChangeKind.Skip, task.Id)),
+                .. _left.Where(task => task != _putOff).Select(task => new SessionChange(ChangeKind.Skip, task.Id)),
                 .. IsPutAside ? at.LaidDown : [],
                 .. rinses.Select(task => new SessionChange(ChangeKind.First, task.Id)),
                 park with { Minutes = at.Around.Figures.DriesWithinMinutes, Work = park.Work! with { Parks = true } },
+                .. _putOff is null ? [] : new[] { at.PutOff(_putOff, _leaveIn?.Id ?? park.Task) },
             ];
         }
 
@@ -64,8 +77,9 @@ internal static class Stopping
 
         public IReadOnlyList<SessionChange> Changes { get; }
 
-
         private bool IsPutAside => _at.InHand is { } begun && !_at.IsRinsing && !_left.Contains(begun);
+
+        private static bool Combs(SessionTask task) => task.StepIds.Any(Happening.Detangles);
 
         public IEnumerable<string> Sentences(bool several)
         {
@@ -73,15 +87,22 @@ internal static class Stopping
             yield return _at.IsRinsing ? $"{first}: finish {Names(_first.Take(1))}{(_first.Count > 1 ? $", then {Names(_first.Skip(1))}" : "")}."
                 : _first.Count > 0 ? $"{first}: {Names(_first)}."
                 : several ? $"Nothing on {Name} has to come off first." : "Nothing on the hair has to come off first.";
-            if (_left.Count > 0)
+            if (_left.Where(task => task != _putOff).ToList() is { Count: > 0 } omitted)
             {
-                yield return $"Left out, because it comes before that: {Names(_left)}.";
+                yield return $"Left out, because it comes before that: {Names(omitted)}.";
+            }
+
+            if (_putOff is { } combing)
+            {
+                var ticked = combing == _at.InHand && _at.SectionsDone > 0 ? $", with {_at.SectionsDone} of {combing.Sections} sections done" : "";
+                yield return _leaveIn is { } slip ? $"{Title(combing)} comes later, in the {Name(slip)}{ticked}."
+                    : $"{Title(combing)} comes when you are back{ticked}: mist it, and comb with a little leave-in.";
             }
 
             if (IsPutAside)
             {
                 var (task, done) = (_at.InHand!, _at.SectionsDone);
-                yield return $"{task.Title.Split(',')[0]}{(several ? $" on {Name}" : "")} is put aside{(task.Sections == 0 ? "" : done == 0 ? ", with no section done" : $", with {done} of {task.Sections} sections done")}.";
+                yield return $"{Title(task)}{(several ? $" on {Name}" : "")} is put aside{(task.Sections == 0 ? "" : done == 0 ? ", with no section done" : $", with {done} of {task.Sections} sections done")}.";
             }
         }
     }
