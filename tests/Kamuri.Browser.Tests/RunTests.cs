@@ -112,4 +112,48 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.SeeText("Wash days behind you");
         Assert.False(window.Has($"a[href='{run.Replace("/run/", "/behind/", StringComparison.Ordinal)}']"));
     }
+
+    [Fact]
+    public void A_voice_says_each_step_and_mark_once_it_is_switched_on()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Wish("quick", "washAndGo"));
+        window.Go("/today");
+        window.Press("Rehearse it");
+        window.SeeText("Look and section", "h1");
+        // There is no loudspeaker here, so what would be spoken is written down.
+        window.Script("window.heard = []; window.speechSynthesis.speak = said => window.heard.push(said.text)");
+        string Heard() => string.Join("|", ((IEnumerable<object>)window.Script("return window.heard")!).Cast<string>());
+
+        window.Keys_("k");
+        window.SeeText("Wet through", "h1");
+        Assert.Equal("", Heard());
+
+        window.Keys_("s");
+        window.Click("[role=dialog] label:nth-of-type(2) input");
+        window.Until(() => Heard() == "The voice is on.", "the voice");
+        window.Keys_("\uE00C");
+        window.Click("[data-main]");
+        window.Until(() => Heard().Contains("Wet through. Run water through every section", StringComparison.Ordinal), "the step and how it is done");
+        var length = Heard().Length;
+        window.Click("[data-main]");
+        window.SeeText("1 of 6 sections");
+        Assert.Equal(length, Heard().Length);
+        window.Keys_("k");
+        window.Until(() => Heard().EndsWith("Next: Cleanse.", StringComparison.Ordinal), "what comes next");
+        for (var presses = 0; !window.Has("[data-counting='blot.wait']"); presses++)
+        {
+            Assert.True(presses < 40, "The blot never comes.");
+            var title = window.Text("h1");
+            window.Keys_(window.Text("[data-main]").StartsWith("Start: blot", StringComparison.Ordinal) || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal) ? " " : "k");
+            window.Until(() => window.Text("h1") != title || window.Has("[data-counting='blot.wait']") || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal), $"what follows {title}");
+        }
+
+        window.Press("×600");
+        window.Until(() => Heard().Contains("Blot is ready.", StringComparison.Ordinal), "the earliest mark");
+        window.Until(() => Heard().Contains("Blot: It gets too dry for the leave-in", StringComparison.Ordinal), "the latest mark");
+        // The sheet asks for the square code, which only a server that is open to the home network has.
+        Assert.DoesNotContain(window.Complaints(), complaint => !complaint.Contains("/api/access/code", StringComparison.Ordinal));
+        window.Script("localStorage.removeItem('kamuri.signals')");
+    }
 }

@@ -3,6 +3,7 @@ import type { HandsView, RunTaskView, SessionView } from '../../src/kamuri-ui/ap
 import { clock, clockBeside, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
 import { halfWidth, sectionCentre, sectionPath } from '../../src/kamuri-ui/drawings/head-map/geometry'
 import { handsOf, mainPress, nameOf } from '../../src/kamuri-ui/places/today/run/mainPress'
+import { spokenOf } from '../../src/kamuri-ui/places/today/run/spoken'
 
 const task = (id: string, more: Partial<RunTaskView> = {}) =>
   ({ id, title: id, sections: 0, sectionsDone: [], ...more }) as unknown as RunTaskView
@@ -97,5 +98,41 @@ describe('the head map', () => {
         expect(Math.sign(at.x - 150)).toBe(side)
         expect(sectionPath(section(row, side))).toMatch(/^M[^M]+Z$/)
       }
+  })
+})
+
+describe('what the voice says', () => {
+  const steps = [{ id: 'oil', instruction: 'A few drops in the palms.' }] as unknown as SessionView['steps']
+  const oil = task('oil', { title: 'Oil', step: 'oil', head: '1' })
+  const now = '2026-11-26T14:00:00+00:00'
+
+  it('is the step in hand and how it is done', () => {
+    expect(spokenOf(view({ tasks: [oil], steps }), hands({ doing: 'oil' }))).toEqual({
+      about: 'oil',
+      words: 'Oil. A few drops in the palms.',
+    })
+  })
+
+  it('is what comes next, and for whom, when hands are free', () => {
+    const heads = [
+      { key: '1', name: 'Ada' },
+      { key: '2', name: 'Bo' },
+    ] as unknown as SessionView['heads']
+    const day = view({ tasks: [oil], steps, heads, now })
+    expect(spokenOf(day, hands({ next: 'oil' }))?.words).toBe('Next for Ada: Oil.')
+    const later = '2026-11-26T14:20:00+00:00'
+    const free = spokenOf(day, hands({ next: 'oil', nextFrom: later }))
+    expect(free?.words).toBe(`Hands are free until ${clock(later)}. Then for Ada: Oil.`)
+    expect(spokenOf(day, hands({ next: 'oil', restUntil: later }))?.words).toContain('A break until')
+    // A time that has moved is no news.
+    expect(spokenOf(day, hands({ next: 'oil', nextFrom: '2026-11-26T14:25:00+00:00' }))?.about).toBe(free?.about)
+  })
+
+  it('is a pause and the end too, and otherwise nothing', () => {
+    expect(spokenOf(view({ status: 'paused' }), hands({ doing: 'oil' }))?.words).toContain('goes on working')
+    const put = view({ status: 'paused', parkedAt: now })
+    expect(spokenOf(put, hands({ next: 'oil' }))?.words).toBe('The hair is put up. Go on when you are back.')
+    expect(spokenOf(view({ allDone: true }), hands())?.words).toBe('All of it is done.')
+    expect(spokenOf(view({}), hands())).toBeNull()
   })
 })

@@ -198,7 +198,7 @@ export function SwitchField({
     <label className="flex min-h-12 cursor-pointer items-center gap-3">
       <input
         type="checkbox"
-        className="size-6 accent-accent"
+        className="size-6 shrink-0 accent-accent"
         checked={checked}
         onChange={(event) => onChange(event.target.checked)}
       />

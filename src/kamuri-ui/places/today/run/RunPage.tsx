@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { api, type HandsView, type Mishap, type RunHeadView, type RunTaskView, type SessionView } from '@/api/client'
 import { useKeys } from '@/app/keys'
@@ -24,6 +24,7 @@ import { ReadingSheet } from './ReadingSheet'
 import { RunKeys } from './RunKeys'
 import { say, useAwake } from './signals'
 import { SignalsSheet } from './SignalsSheet'
+import { spokenOf } from './spoken'
 import { RunButton } from './RunButton'
 import { RunHeader } from './RunHeader'
 import { useSession, useSessionNow } from './useSession'
@@ -60,12 +61,13 @@ export function RunPage() {
   }, [finished, queries])
 
   const hands = view ? handsOf(view, whose) : null
-  const spoken = view && hands ? task(view, hands.doing) : undefined
-  const spokenFor = view && view.heads.length > 1 ? nameOf(view, spoken?.head) : ''
-  const spokenTitle = spoken ? `${spokenFor ? `${spokenFor}: ` : ''}${spoken.title}` : null
+  const spoken = view && hands ? spokenOf(view, hands) : null
+  const said = useRef<string | null>(null)
   useEffect(() => {
-    if (spokenTitle) say(spokenTitle)
-  }, [spokenTitle])
+    if (!spoken || said.current === spoken.about) return
+    said.current = spoken.about
+    say(spoken.words)
+  })
   const main = view && hands ? mainPress(view, hands) : null
   const subject = view && hands ? (task(view, hands.doing) ?? task(view, view.counting[0]?.task)) : undefined
   const act = () => {
@@ -233,7 +235,7 @@ export function RunPage() {
         <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
         {lesser}
       </div>
-      <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.6fr_1.4fr_repeat(8,minmax(0,0.9fr))] lg:gap-3">
+      <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_1.3fr_repeat(3,minmax(0,0.9fr))_1.5fr_repeat(4,minmax(0,0.85fr))] lg:gap-3">
         <Button
           tone="main"
           className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"

@@ -2,7 +2,7 @@ import { useTheme, type Theme } from '@/app/theme'
 import { ChoiceField, SwitchField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { QuickCode } from '@/places/devices/QuickCode'
-import { canShake, canSpeak, useSignals, type Awake } from './signals'
+import { canShake, canSpeak, say, useSignals, type Awake } from './signals'
 
 const themes: { value: Theme; word: string }[] = [
   { value: 'clock', word: 'By the clock' },
@@ -41,9 +41,12 @@ export function SignalsSheet({
         />
         <SwitchField
           label="Voice"
-          hint={canSpeak() ? 'Says the next step and every mark aloud.' : 'This browser cannot speak.'}
+          hint={canSpeak() ? 'Says each step and every mark aloud.' : 'This browser cannot speak.'}
           checked={signals.voice && canSpeak()}
-          onChange={(voice) => change({ voice })}
+          onChange={(voice) => {
+            change({ voice })
+            say('The voice is on.')
+          }}
         />
         <SwitchField
           label="Shaking"
