@@ -11,6 +11,9 @@ internal sealed class Attempts
 {
     private const double Tidying = 0.003;
 
+    /// <summary>What an order of hands leaves open is little, but an order that is proven best must not be lost.</summary>
+    private const double InHandsOrder = 0.01;
+
     // Several heads on shared hands are a true puzzle: its linear relaxation does not pay. Sums here are short, and the solver's older way
     // with them takes half the time; its newer way to learn from what did not work out takes a quarter less. The orders of hands are
     // choices of their own here, so what else the solver would find out about them is work done twice.
@@ -22,6 +25,9 @@ internal sealed class Attempts
     // In time, few waits are shortened, which the linear relaxation sees at once. Late, nearly all are, and what is left is not far
     // from what is found.
     private const string InTime = "linearization_level:1,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
+
+    /// <summary>A share of the hours that is little.</summary>
+    private const double Little = 0.03;
 
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
@@ -61,9 +67,15 @@ internal sealed class Attempts
     /// <summary>A schedule and what its hours come to.</summary>
     private sealed record Found(double Hours, Schedule Schedule);
 
+    /// <summary>Runs of work of one pair of hands; 0 where the day cannot be said as their order.</summary>
+    public int Runs => _puzzle.Value?.Runs.Length ?? 0;
+
     public bool IsAny => _best is not null;
 
     public bool IsProven => _best is not null && _best.Hours <= _bound + Bounds.Close && !(Late(_best.Schedule) > LeastLate);
+
+    /// <summary>What is still to be won is little.</summary>
+    public bool IsClose => _best is not null && _best.Hours - _bound < Little * _best.Hours;
 
     /// <summary>Minutes late that there are and that cannot be fewer; null while that is not proven.</summary>
     public long? LeastLate { get; private set; }
@@ -92,14 +104,7 @@ internal sealed class Attempts
             return;
         }
 
-        var (search, before) = (new OrderSearch(puzzle), _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total));
-        var order = search.Best(before, most);
-        if (search.AtLeast < int.MaxValue)
-        {
-            _bound = Math.Max(_bound, search.AtLeast * (double)Weights.Total);
-        }
-
-        TryOrder(order is null ? null : puzzle.Placed(order, PlaceInOrder));
+        TryHands(puzzle, Bound(new OrderSearch(puzzle), most));
     }
 
     /// <summary>Looks for a good order of one pair of hands among the most promising ones.</summary>
@@ -107,10 +112,73 @@ internal sealed class Attempts
     /// <param name="alike">Of those in which the same is done, so many.</param>
     public void TryGoodOrders(int width, int alike)
     {
-        if (_puzzle.Value is { } puzzle && new OrderSearch(puzzle).Good(_best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total), width, alike) is { } order)
+        if (_puzzle.Value is { } puzzle)
         {
-            TryOrder(puzzle.Placed(order, PlaceInOrder));
+            TryHands(puzzle, new OrderSearch(puzzle).Good(Before, width, alike));
         }
+    }
+
+    /// <summary>
+    /// Looks through the orders of hands as if some of what is made in the kitchen were there, and then fits that in: few runs of work are looked
+    /// through soon, no day ends sooner than the best of those, and the kitchen mostly finds its place in the waits.
+    /// </summary>
+    /// <param name="kitchens">Runs in the kitchen that are kept.</param>
+    /// <param name="most">Moments looked at.</param>
+    /// <returns>Moments that were looked at.</returns>
+    public int TryWithFewer(int kitchens, int most)
+    {
+        var seen = 0;
+        foreach (var without in _puzzle.Value is null || IsProven ? [] : OrderSearch.WithFewer(_problem, kitchens))
+        {
+            if (!IsProven && HandsPuzzle.Of(without, _rests) is { } puzzle)
+            {
+                var search = new OrderSearch(puzzle);
+                var order = Bound(search, most);
+                seen += search.Seen;
+                TryHands(_puzzle.Value!, order is null ? null : new OrderSearch(_puzzle.Value!, order).Best(Before, most));
+            }
+        }
+
+        return seen;
+    }
+
+    /// <summary>A better day ends before so many minutes, where nothing but its end counts.</summary>
+    public int Before => _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total);
+
+    /// <summary>Searches, and takes over what is certain then.</summary>
+    private HandsOrder? Bound(OrderSearch search, int most)
+    {
+        var order = search.Best(Before, most);
+        if (search.AtLeast < int.MaxValue)
+        {
+            _bound = Math.Max(_bound, search.AtLeast * (double)Weights.Total);
+        }
+
+        return order;
+    }
+
+    /// <summary>Takes the soonest day in an order of one pair of hands, where nothing but its end counts.</summary>
+    private void TryHands(HandsPuzzle puzzle, HandsOrder? order)
+    {
+        if (order is not null && puzzle.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed && IsRested(placed))
+        {
+            Take(placed.Span > order.Ends ? InOrder(placed) : new Found(placed.Span * (double)Weights.Total, placed));
+        }
+    }
+
+    /// <summary>
+    /// Looks for a day that is over a minute sooner than the best so far: where that is good already, that there is none is told sooner than
+    /// what the least is.
+    /// </summary>
+    /// <param name="longest">In the solver's deterministic time.</param>
+    public void TrySooner(double longest)
+    {
+        var model = Model(_problem);
+        model.MinimizeHours();
+        Keep(model, _bound, _best!.Hours - Weights.Total);
+        var (solver, status) = CpSatScheduler.Solve(model, Said(Way.Thorough), longest);
+        _bound = status == CpSolverStatus.Infeasible ? _best.Hours : Math.Max(_bound, Math.Min(_best.Hours, Bounds.WholeMinutes(_problem, solver.BestObjectiveBound)));
+        Take(model, solver, status);
     }
 
     /// <summary>Looks for any schedule at all.</summary>
@@ -271,11 +339,13 @@ internal sealed class Attempts
     }
 
     /// <summary>Places what has hardly any choice left.</summary>
-    private static Schedule? PlaceInOrder(SchedulingProblem settled)
+    private static Schedule? PlaceInOrder(SchedulingProblem settled) => PlaceInOrder(settled, Tidying);
+
+    private static Schedule? PlaceInOrder(SchedulingProblem settled, double longest)
     {
         var model = new ScheduleModel(settled);
         model.MinimizeAll();
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
+        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, longest);
         return CpSatScheduler.HasSchedule(status) ? model.Read(solver, 0, proven: false) : null;
     }
 

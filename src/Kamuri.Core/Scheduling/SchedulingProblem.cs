@@ -103,6 +103,23 @@ public sealed record SchedulingProblem(
     /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
     internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
 
+    /// <summary>The same without some jobs for hands, and without what they begin.</summary>
+    internal SchedulingProblem Without(HashSet<string> work)
+    {
+        var gone = work.ToHashSet();
+        var more = true;
+        while (more)
+        {
+            more = false;
+            foreach (var link in Links.Where(link => gone.Contains(link.From)))
+            {
+                more |= Jobs.Any(job => job.Id == link.To && !job.IsHandsOn) && gone.Add(link.To);
+            }
+        }
+
+        return this with { Jobs = [.. Jobs.Where(job => !gone.Contains(job.Id))], Links = [.. Links.Where(link => !gone.Contains(link.From) && !gone.Contains(link.To))], Known = null };
+    }
+
     /// <summary>For each job the name of what it hangs together with: a head, and what is made in the kitchen for it.</summary>
     internal IReadOnlyDictionary<string, string> Together()
     {

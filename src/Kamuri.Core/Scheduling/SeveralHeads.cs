@@ -9,8 +9,9 @@ namespace Kamuri.Core.Scheduling;
 public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
-/// The search for a schedule of several heads, with the breaks people need. It begins with what going by the list comes to, looks for a while
-/// through the orders of one pair of hands (<see cref="OnePair.OrderSearch"/>), and then asks the solver from below. Where there are hours to be in time for, it asks first for the least minutes late, and then for the best day that is
+/// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands
+/// (<see cref="OnePair.OrderSearch"/>), as if there were no kitchen where there are too many, and begins else with what going by the list comes
+/// to. Then it asks the solver whether anything is sooner, or from below. Where there are hours to be in time for, it asks first for the least minutes late, and then for the best day that is
 /// no later. Where that takes too long, it looks for something better than it has near by and from above, and what was proven from below
 /// stays the least.
 /// </summary>
@@ -22,8 +23,17 @@ internal sealed class SeveralHeads
     /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
-    /// <summary>Moments within which the orders of most days of two heads, and of some of three, are looked through whole; and where there is time.</summary>
-    private static readonly (int Quick, int Longer) Moments = (8_000, 150_000);
+    /// <summary>
+    /// Moments within which orders are looked through whole: with few runs of work that proves nearly every day sooner than the solver does,
+    /// with many it seldom does. And those without a kitchen within which one with part of it is worth a look.
+    /// </summary>
+    private static readonly (int Few, int Many, int Soon) Moments = (60_000, 15_000, 3_000);
+
+    /// <summary>Runs of work up to which that is so.</summary>
+    private const int FewRuns = 4;
+
+    /// <summary>The same where there is time.</summary>
+    private const int MostMoments = 300_000;
 
     /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
@@ -100,7 +110,17 @@ internal sealed class SeveralHeads
 
     private Schedule? Begin()
     {
-        _attempts.TryOrder(ListSchedule.Of(_problem));
+        TryOrders();
+        if (_attempts.IsProven)
+        {
+            return _attempts.Finished();
+        }
+
+        if (ListSchedule.Of(_problem) is { } list && list.Span < _attempts.Before)
+        {
+            _attempts.TryOrder(list);
+        }
+
         _attempts.TryOrder(_problem.Known);
         if (!_attempts.IsAny && _rests && _problem.Pairs.Count == 1)
         {
@@ -112,13 +132,28 @@ internal sealed class SeveralHeads
             _attempts.TryGoodOrders(Few.Width, Few.Alike);
         }
 
-        _attempts.TryEveryOrder(Moments.Quick);
-        if (_attempts.IsProven)
+        return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
+    }
+
+    /// <summary>Looks through the orders of one pair of hands: all of them where that is soon done, else first as if there were no kitchen.</summary>
+    private void TryOrders()
+    {
+        var moments = Moments.Few;
+        if (_attempts.Runs > FewRuns)
         {
-            return _attempts.Finished();
+            var seen = _attempts.TryWithFewer(0, Moments.Few);
+            if (seen <= Moments.Soon)
+            {
+                _attempts.TryWithFewer(1, Moments.Few / 2);
+            }
+
+            moments = Moments.Many;
         }
 
-        return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
+        if (!_attempts.IsProven)
+        {
+            _attempts.TryEveryOrder(moments);
+        }
     }
 
     /// <summary>From below as far as it goes, then from above. Null when there is no schedule, or none was found.</summary>
@@ -156,6 +191,12 @@ internal sealed class SeveralHeads
     /// </summary>
     private Schedule? SearchLarge()
     {
+        if (_attempts is { Runs: > 0, IsClose: true })
+        {
+            _attempts.TrySooner(_search.Below);
+            return _attempts.Finished();
+        }
+
         if (_problem.Pairs.Count == 1 && SearchFromBelow() && _attempts.IsAny)
         {
             if (!_attempts.IsProven && _attempts.LeastLate is null)
@@ -207,7 +248,8 @@ internal sealed class SeveralHeads
     {
         if (round == 1)
         {
-            _attempts.TryEveryOrder(Moments.Longer);
+            _attempts.TryWithFewer(1, MostMoments / 2);
+            _attempts.TryEveryOrder(MostMoments);
         }
         else if (!_attempts.IsProven && round % 3 == 2)
         {

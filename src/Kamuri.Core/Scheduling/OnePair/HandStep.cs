@@ -21,16 +21,22 @@ public sealed record HandStep(Job Job, int RunNumber, int At, int Minutes, int W
     public required (int From, int To)[] Away { get; init; }
 
     /// <summary>Targets of other runs that have to be reached before it begins.</summary>
-    public List<int> WaitsFor { get; } = [];
+    public int[] WaitsFor { get; set; } = [];
 
     /// <summary>Things that have to be free again before it begins.</summary>
-    public List<int> Needs { get; } = [];
+    public int[] Needs { get; set; } = [];
 
     /// <summary>Targets that are reached so long after its end.</summary>
-    public List<(int Target, int Lag)> Frees { get; } = [];
+    public (int Target, int Lag)[] Frees { get; set; } = [];
 
     /// <summary>The thing that is taken from its end on, and for how long at least; null for none.</summary>
     public (int Target, int Minutes)? Takes { get; set; }
+
+    /// <summary>The wait that takes it.</summary>
+    public Job? Taking { get; set; }
+
+    /// <summary>The thing is not given back before the next job of the run begins.</summary>
+    public bool Holds { get; set; }
 
     /// <summary>Minutes from its end to the end of everything behind it, at least.</summary>
     public int Tail { get; set; }

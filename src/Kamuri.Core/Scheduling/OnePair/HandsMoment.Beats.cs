@@ -8,7 +8,7 @@ internal sealed partial class HandsMoment
 {
     /// <summary>Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.</summary>
     public bool Beats(HandsMoment other) => FreeAt <= other.FreeAt
-        && ((_sum <= other._sum && BeatsAtOnce(other)) || (_puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
+        && ((Sum <= other.Sum && BeatsAtOnce(other)) || (_puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool BeatsAtOnce(HandsMoment other)

@@ -20,27 +20,27 @@ internal sealed partial class HandsMoment
     private readonly short[] _over;
 
     /// <summary>All that is said, added up: of two moments only the one with less can be as good in everything.</summary>
-    private int _sum;
+    public int Sum { get; private set; }
 
-    private HandsMoment(HandsPuzzle puzzle, HandsMoment? before)
+    /// <summary>A moment that is nothing yet.</summary>
+    public HandsMoment(HandsPuzzle puzzle)
     {
-        (_puzzle, Before) = (puzzle, before);
+        _puzzle = puzzle;
         _width = (puzzle.Targets + Vector<short>.Count - 1) / Vector<short>.Count * Vector<short>.Count;
-        (_apart, _over, Done) = before is null ? (new short[Rows * _width], new short[Rows], new byte[puzzle.Runs.Length])
-            : ([.. before._apart], [.. before._over], [.. before.Done]);
+        (_apart, _over, Done) = (new short[Rows * _width], new short[Rows], new byte[puzzle.Runs.Length]);
     }
 
     /// <summary>How many jobs of each run are done.</summary>
     public byte[] Done { get; }
 
     /// <summary>The moment it came from; null for the start of the day.</summary>
-    public HandsMoment? Before { get; }
+    public HandsMoment? Before { get; private set; }
 
     /// <summary>What was done last; null at the start of the day.</summary>
-    public HandStep? Last { get; private init; }
+    public HandStep? Last { get; private set; }
 
     /// <summary>Hands rested before it.</summary>
-    public bool AfterBreak { get; private init; }
+    public bool AfterBreak { get; private set; }
 
     /// <summary>Minutes to the last end of all, at least.</summary>
     public int Ends { get; private set; }
@@ -58,25 +58,13 @@ internal sealed partial class HandsMoment
     public int FreeAt { get; private set; }
 
     /// <summary>Which jobs are done, in one number.</summary>
-    public ulong State
-    {
-        get
-        {
-            var state = 0UL;
-            for (var run = 0; run < Done.Length; run++)
-            {
-                state = (state * (ulong)(_puzzle.Runs[run].Length + 1)) + Done[run];
-            }
-
-            return state;
-        }
-    }
+    public ulong State { get; private set; }
 
     /// <summary>Minutes hands are still busy.</summary>
-    private int Left { get; init; }
+    private int Left { get; set; }
 
     /// <summary>The piece that is longer than hands should go on and has been begun; null for none.</summary>
-    private int? InPiece { get; init; }
+    private int? InPiece { get; set; }
 
     private int Rows => _puzzle.Runs.Length + 2;
 
@@ -85,7 +73,7 @@ internal sealed partial class HandsMoment
     /// <summary>The start of the day.</summary>
     public static HandsMoment Start(HandsPuzzle puzzle)
     {
-        var start = new HandsMoment(puzzle, null) { Left = puzzle.Work };
+        var start = new HandsMoment(puzzle) { Left = puzzle.Work };
         Array.Fill(start._apart, None);
         Array.Fill(start._over, None);
         Array.Fill(start._apart, (short)0, 0, puzzle.Free + 1);
@@ -93,43 +81,38 @@ internal sealed partial class HandsMoment
         return start;
     }
 
-    /// <summary>The next job of a run is done, after a break or at once; null when that cannot be, or nothing that follows is over in time.</summary>
+    /// <summary>The next job of a run is done, after a break or at once. Whether that can be, and what follows may be over in time.</summary>
     /// <param name="run">Which run.</param>
     /// <param name="afterBreak">Hands rest before it.</param>
     /// <param name="before">All has to be over before so many minutes.</param>
+    /// <param name="next">Becomes what follows: most that does is not kept, so the same one is used again and again.</param>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    public HandsMoment? Then(int run, bool afterBreak, int before)
+    public bool Then(int run, bool afterBreak, int before, HandsMoment next)
     {
         var (steps, at) = (_puzzle.Runs[run], Done[run]);
         var step = steps[at];
-        if (step.WaitsFor.Exists(target => _apart[target] <= Said) || (Must is { } must && must != run))
+        if (IsWaiting(step) || IsHeld(step, run) || (Must is { } must && must != run))
         {
-            return null;
+            return false;
         }
 
         var isFresh = afterBreak || Last is null;
         var isGoingOn = !isFresh && InPiece is null;
         if (isGoingOn && step.IsLong)
         {
-            return null;
+            return false;
         }
 
         Span<int> begins = stackalloc int[Rows];
         Begin(step, run, afterBreak, begins);
         var gap = at == 0 ? HandsPuzzle.Open : steps[at - 1].Gap;
         if (begins[0] > Math.Abs(Said) || begins[run + 1] > gap || (isGoingOn && begins[Stretch] + step.Minutes > (_puzzle.Rest?.GoesOn ?? int.MaxValue))
-            || Runs(begins[0] + step.Minutes, run) >= before)
+            || IsTooLateForAnother(run, begins, step.Minutes) || Runs(begins[0] + step.Minutes, run) >= before)
         {
-            return null;
+            return false;
         }
 
-        var next = new HandsMoment(_puzzle, this)
-        {
-            Last = step,
-            AfterBreak = afterBreak,
-            Left = Left - step.Minutes,
-            InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : InPiece,
-        };
+        next.Follow(this, step, afterBreak);
         if (gap != HandsPuzzle.Open)
         {
             // What came before must not have been done so early that this is too late for it.
@@ -142,7 +125,55 @@ internal sealed partial class HandsMoment
         }
 
         next.End(step, run, isFresh, begins);
-        return next.Tidy() && next.Ends < before ? next : null;
+        return next.Tidy() && next.Ends < before;
+    }
+
+    /// <summary>Whether another run would have to go on before hands are free again.</summary>
+    private bool IsTooLateForAnother(int run, Span<int> begins, int minutes)
+    {
+        for (var other = 0; other < Done.Length; other++)
+        {
+            if (other != run && GapOf(other) < begins[other + 1] + minutes)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Minutes within which a run has to go on; open where it has not been begun, or is over.</summary>
+    private int GapOf(int run) => Done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
+
+    /// <summary>Whether another run has to go on before it gives something back.</summary>
+    private bool IsHeld(HandStep step, int run)
+    {
+        foreach (var thing in step.Needs)
+        {
+            for (var other = 0; other < Done.Length; other++)
+            {
+                if (other != run && Done[other] is > 0 and var done && _puzzle.Runs[other] is var steps && done < steps.Length
+                    && steps[done - 1] is { Holds: true, Takes.Target: var held } && held == thing)
+                {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private bool IsWaiting(HandStep step)
+    {
+        foreach (var target in step.WaitsFor)
+        {
+            if (_apart[target] <= Said)
+            {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /// <summary>The order that led here.</summary>
@@ -156,6 +187,17 @@ internal sealed partial class HandsMoment
 
         jobs.Reverse();
         return new HandsOrder(jobs, Ends);
+    }
+
+    private void Follow(HandsMoment before, HandStep step, bool afterBreak)
+    {
+        before._apart.AsSpan().CopyTo(_apart);
+        before._over.AsSpan().CopyTo(_over);
+        before.Done.AsSpan().CopyTo(Done);
+        (Before, Last, AfterBreak, Must, IsBeaten) = (before, step, afterBreak, null, false);
+        Left = before.Left - step.Minutes;
+        InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : before.InPiece;
+        State = before.State + _puzzle.Places[step.RunNumber];
     }
 
     /// <summary>When a job begins at the earliest, seen from each row.</summary>
@@ -258,7 +300,7 @@ internal sealed partial class HandsMoment
                 apart[taken.Target] = (short)(end + taken.Minutes);
             }
 
-            if (isLast && step.Frees.Count == 0)
+            if (isLast && step.Frees.Length == 0)
             {
                 _over[row] = (short)Math.Max(_over[row], end + step.Tail);
             }
@@ -277,86 +319,5 @@ internal sealed partial class HandsMoment
     {
         _apart.AsSpan(row * _width, _width).Fill(None);
         _over[row] = None;
-    }
-
-    /// <summary>Says the same of what is the same, so that more moments can be held against one another. Whether the day can go on.</summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool Tidy()
-    {
-        var runs = _puzzle.Runs;
-        Span<short> waits = stackalloc short[_width];
-        for (var run = 0; run < runs.Length; run++)
-        {
-            waits[run] = (short)(Done[run] < runs[run].Length ? -1 : 0);
-        }
-
-        for (var row = 0; row < Rows; row++)
-        {
-            if (_apart[(row * _width) + _puzzle.Free] is > Said and var free)
-            {
-                // Nothing begins before hands are free.
-                for (var at = 0; at < _width; at += Vector<short>.Count)
-                {
-                    var apart = new Vector<short>(_apart, (row * _width) + at);
-                    var counts = new Vector<short>(waits[at..]) | Vector.GreaterThan(apart, new Vector<short>(Said));
-                    Vector.ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(free)), apart).CopyTo(_apart, (row * _width) + at);
-                }
-            }
-        }
-
-        for (var run = 0; run < runs.Length; run++)
-        {
-            if (Done[run] == 0 || Done[run] == runs[run].Length || runs[run][Done[run] - 1].Gap is HandsPuzzle.Open)
-            {
-                continue;
-            }
-
-            var gap = runs[run][Done[run] - 1].Gap;
-            var apart = _apart.AsSpan((run + 1) * _width, _width);
-            if (apart[run] > gap || !TidyRun(run, gap, apart))
-            {
-                return false;
-            }
-        }
-
-        FreeAt = _apart[_puzzle.Free];
-        foreach (var minutes in _apart)
-        {
-            _sum += minutes;
-        }
-
-        Ends = Math.Max(Before!.Ends, AtLeast());
-        return true;
-    }
-
-    /// <summary>A job that does not fit in before the next of a run is due does not fit, whether by one minute or by ten.</summary>
-    private bool TidyRun(int run, int gap, Span<short> apart)
-    {
-        var fits = false;
-        var minutes = _puzzle.Runs[run][Done[run]].Minutes;
-        for (var other = 0; other < _puzzle.Runs.Length; other++)
-        {
-            if (other == run || Done[other] == _puzzle.Runs[other].Length)
-            {
-                continue;
-            }
-
-            var latest = gap - _puzzle.Runs[other][Done[other]].Minutes;
-            fits |= apart[other] <= latest;
-            if (apart[other] > latest && apart[other] <= gap + minutes)
-            {
-                apart[other] = (short)(latest + 1);
-            }
-        }
-
-        if (fits)
-        {
-            return true;
-        }
-
-        var pause = _puzzle.Rest?.Minutes ?? 0;
-        apart[_puzzle.Free] = (short)(apart[_puzzle.Free] + pause <= gap ? gap - pause : gap);
-        (var isOnly, Must) = (Must is null, run);
-        return isOnly;
     }
 }

@@ -38,8 +38,8 @@ public sealed class HandsPuzzle
         {
             foreach (var (to, lag) in NextOf(step.Job).Where(next => next.To.RunNumber != step.RunNumber))
             {
-                step.Frees.Add((target, lag));
-                to.WaitsFor.Add(target++);
+                step.Frees = [.. step.Frees, (target, lag)];
+                to.WaitsFor = [.. to.WaitsFor, target++];
             }
         }
 
@@ -53,6 +53,14 @@ public sealed class HandsPuzzle
 
         ByTail = [.. Runs.SelectMany(run => run).OrderByDescending(step => step.Tail).Select(step => new TailedStep(step.RunNumber, step.At, step.Minutes, step.Tail, step.IsLong, step.BeginsPiece, step.Minutes <= _nests))];
         Work = ByTail.Sum(step => step.Minutes);
+        // As a moment counts them: of long pieces, of those no two of which fit into a stretch, and of what all of it fills.
+        MostBreaks = Rest is null ? 0 : ByTail.Count(step => step is { IsLong: true, BeginsPiece: true }) + Math.Max(ByTail.Count(step => 2L * step.Minutes > Rest.GoesOn), (Work / Rest.GoesOn) + 1);
+        Check = new OrderCheck(problem, rest);
+        Places = new ulong[Runs.Length];
+        for (var (run, place) = (0, 1UL); run < Runs.Length; run++)
+        {
+            (Places[run], place) = (place, place * (ulong)(Runs[run].Length + 1));
+        }
     }
 
     /// <summary>How long hands go on, and how long they rest; null for without breaks.</summary>
@@ -63,6 +71,15 @@ public sealed class HandsPuzzle
 
     /// <summary>Every job, those first behind which the most is still to come.</summary>
     internal TailedStep[] ByTail { get; }
+
+    /// <summary>Tells orders that do not hold.</summary>
+    internal OrderCheck Check { get; }
+
+    /// <summary>Breaks that a bound counts at most.</summary>
+    internal int MostBreaks { get; }
+
+    /// <summary>What a job done counts for in the number of a state, by run.</summary>
+    internal ulong[] Places { get; }
 
     /// <summary>Minutes hands are busy.</summary>
     public int Work { get; }
@@ -89,10 +106,18 @@ public sealed class HandsPuzzle
         return runs.Count is 0 or > MostRuns || states > ulong.MaxValue ? null : new HandsPuzzle(problem, runs, rests ? problem.Rests.GetValueOrDefault(problem.Pairs[0].Id) : null);
     }
 
+    /// <summary>The place of each job in an order of fewer jobs, by run; null for a run that is not in it.</summary>
+    internal int[]?[] PlacesIn(HandsOrder order)
+    {
+        var places = order.Jobs.Select((each, place) => (each.Step.Job.Id, place)).ToDictionary(pair => pair.Id, pair => pair.place);
+        return [.. Runs.Select(run => run.All(step => places.ContainsKey(step.Job.Id)) ? run.Select(step => places[step.Job.Id]).ToArray() : null)];
+    }
+
     /// <summary>Places the problem in an order of hands, with its breaks; null when that cannot be.</summary>
     public Schedule? Placed(HandsOrder order, Func<SchedulingProblem, Schedule?> place) => place(_problem with
     {
-        Links = [.. _problem.Links, .. order.Jobs.Zip(order.Jobs.Skip(1), (one, other) => new Link(one.Step.Job.Id, other.Step.Job.Id, other.AfterBreak ? Rest!.Minutes : 0))],
+        Links = [.. _problem.Links, .. order.Jobs.Zip(order.Jobs.Skip(1), (one, other) => new Link(one.Step.Job.Id, other.Step.Job.Id, other.AfterBreak ? Rest!.Minutes : 0)),
+            .. Rest is null ? [] : order.Stretches().Select(stretch => new Link(stretch.First.Job.Id, stretch.Last.Job.Id, 0, Rest.GoesOn - stretch.First.Minutes - stretch.Last.Minutes))],
         Rests = new Dictionary<string, Rest>(),
         Known = null,
     });
@@ -168,14 +193,15 @@ public sealed class HandsPuzzle
                 foreach (var thing in wait.Uses.Where(each => _problem.Capacity.GetValueOrDefault(each) == 1))
                 {
                     things.TryAdd(thing, things.Count + target);
-                    step.Takes = (things[thing], _problem.Least(wait));
+                    (step.Takes, step.Taking) = ((things[thing], _problem.Least(wait)), wait);
+                    step.Holds = _behind[wait.Id].Any(link => link.MostGap == 0 && _jobs[link.To].IsHandsOn);
                 }
             }
         }
 
         foreach (var step in Runs.SelectMany(run => run))
         {
-            step.Needs.AddRange(things.Where(thing => step.Job.Uses.Contains(thing.Key)).Select(thing => thing.Value));
+            step.Needs = [.. things.Where(thing => step.Job.Uses.Contains(thing.Key)).Select(thing => thing.Value)];
         }
 
         target += things.Count;

@@ -1,11 +1,38 @@
+using System.Runtime.CompilerServices;
+using System.Runtime.InteropServices;
+
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
 /// Looks through the orders in which one pair of hands can do what it does. Of two days in which the same is done, the one that is as good
 /// in everything is enough (<see cref="HandsMoment.Beats"/>): that leaves so few that many days of three heads are looked through whole.
 /// </summary>
-public sealed class OrderSearch(HandsPuzzle puzzle)
+/// <param name="puzzle">The runs of work.</param>
+/// <param name="keeps">Only orders in which what is in this one keeps its order; null for all.</param>
+public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
 {
+    /// <summary>The place of each job in the order that is kept, by run; null for a run that is free.</summary>
+    private readonly int[]?[] _places = keeps is null ? [] : puzzle.PlacesIn(keeps);
+
+    /// <summary>Orders that do not hold, after which no other is tried.</summary>
+    private const int MostPassed = 50;
+
+    private HandsMoment _next = new(puzzle);
+
+    /// <summary>A problem with fewer things made in the kitchen, in every way there is: none of them has a day that could not be shorter still.</summary>
+    /// <param name="problem">The whole.</param>
+    /// <param name="kitchens">Runs in the kitchen that are kept.</param>
+    internal static IEnumerable<SchedulingProblem> WithFewer(SchedulingProblem problem, int kitchens)
+    {
+        var made = HandRun.Of(problem).Where(run => run.Jobs.All(job => job.With is null)).Select(run => run.Jobs.Select(job => job.Id).ToHashSet()).ToList();
+        return made.Count <= kitchens ? []
+            : kitchens == 0 ? [problem.Without([.. made.SelectMany(run => run)])]
+            : made.Select(kept => problem.Without([.. made.Where(run => run != kept).SelectMany(run => run)]));
+    }
+
+    /// <summary>Moments that were worth a look in the last search through all.</summary>
+    public int Seen { get; private set; }
+
     /// <summary>No order ends before so many minutes.</summary>
     public int AtLeast { get; private set; }
 
@@ -17,30 +44,43 @@ public sealed class OrderSearch(HandsPuzzle puzzle)
     /// <param name="most">Moments looked at.</param>
     public HandsOrder? Best(int before, int most)
     {
-        var (start, seen) = (HandsMoment.Start(puzzle), 0);
+        var (start, passed) = (HandsMoment.Start(puzzle), 0);
+        Seen = 0;
         // Of those that promise the same, the one that is furthest.
         var open = new PriorityQueue<HandsMoment, (int Ends, int Seen)>([(start, (start.Ends, 0))]);
         var known = new Dictionary<ulong, List<HandsMoment>>();
         while (open.TryDequeue(out var moment, out var promise) && promise.Ends < before)
         {
+            if (passed > 0 && promise.Ends > AtLeast)
+            {
+                // What does not hold may have beaten what does, so nothing is certain any further.
+                return null;
+            }
+
             AtLeast = Math.Max(AtLeast, promise.Ends);
             if (moment.IsComplete)
             {
-                return moment.Order();
+                var order = moment.Order();
+                if (puzzle.Check.Holds(order) || ++passed == MostPassed)
+                {
+                    return passed == MostPassed ? null : order;
+                }
+
+                continue;
             }
 
-            if (seen > most)
+            if (Seen > most)
             {
                 return null;
             }
 
-            foreach (var next in moment.IsBeaten ? [] : Next(moment, before).Where(next => Keep(known, next)))
+            foreach (var next in moment.IsBeaten ? [] : Next(moment, before, known))
             {
-                open.Enqueue(next, (next.Ends, -++seen));
+                open.Enqueue(next, (next.Ends, -++Seen));
             }
         }
 
-        AtLeast = Math.Max(AtLeast, before);
+        AtLeast = passed > 0 ? AtLeast : Math.Max(AtLeast, before);
         return null;
     }
 
@@ -51,44 +91,56 @@ public sealed class OrderSearch(HandsPuzzle puzzle)
     public HandsOrder? Good(int before, int width, int alike)
     {
         List<HandsMoment> days = [HandsMoment.Start(puzzle)];
-        while (days.Count > 0 && !days[0].IsComplete)
+        while (!days[0].IsComplete)
         {
             var known = new Dictionary<ulong, List<HandsMoment>>();
-            foreach (var next in days.SelectMany(day => Next(day, before)))
+            if (days.Sum(day => Next(day, before, known).Count()) == 0)
             {
-                Keep(known, next);
+                return null;
             }
 
             days = [.. known.Values.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
         }
 
-        return days.Count == 0 ? null : days[0].Order();
+        return days.Select(day => day.Order()).FirstOrDefault(puzzle.Check.Holds);
 
         static IEnumerable<HandsMoment> Soonest(List<HandsMoment> same) => same.OrderBy(day => day.Ends).ThenBy(day => day.FreeAt);
     }
 
-    private IEnumerable<HandsMoment> Next(HandsMoment moment, int before)
+    /// <summary>What may follow a moment and is kept.</summary>
+    private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, Dictionary<ulong, List<HandsMoment>> known)
     {
-        for (var run = 0; run < puzzle.Runs.Length; run++)
+        var mayRest = puzzle.Rest is not null && moment.Last is not null;
+        for (var way = 0; way < 2 * puzzle.Runs.Length; way++)
         {
-            if (moment.Done[run] == puzzle.Runs[run].Length)
+            var (run, afterBreak) = (way / 2, way % 2 == 0);
+            if (moment.Done[run] < puzzle.Runs[run].Length && IsNext(moment, run) && (mayRest || !afterBreak) && moment.Then(run, afterBreak, before, _next) && Keep(known, _next))
             {
-                continue;
-            }
-
-            if (moment.Then(run, afterBreak: false, before) is { } atOnce)
-            {
-                yield return atOnce;
-            }
-
-            if (puzzle.Rest is not null && moment.Last is not null && moment.Then(run, afterBreak: true, before) is { } rested)
-            {
-                yield return rested;
+                yield return _next;
+                _next = new HandsMoment(puzzle);
             }
         }
     }
 
+    /// <summary>Whether the next job of a run is the next in the order that is kept.</summary>
+    private bool IsNext(HandsMoment moment, int run)
+    {
+        if (_places.Length == 0 || _places[run] is not { } places)
+        {
+            return true;
+        }
+
+        var done = 0;
+        for (var each = 0; each < _places.Length; each++)
+        {
+            done += _places[each] is null ? 0 : moment.Done[each];
+        }
+
+        return places[moment.Done[run]] == done;
+    }
+
     /// <summary>Keeps a moment unless one that is known beats it, and forgets those it beats.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private static bool Keep(Dictionary<ulong, List<HandsMoment>> known, HandsMoment next)
     {
         if (!known.TryGetValue(next.State, out var same))
@@ -96,7 +148,8 @@ public sealed class OrderSearch(HandsPuzzle puzzle)
             known[next.State] = same = [];
         }
 
-        foreach (var other in same)
+        var all = CollectionsMarshal.AsSpan(same);
+        foreach (var other in all)
         {
             if (other.Beats(next))
             {
@@ -104,7 +157,20 @@ public sealed class OrderSearch(HandsPuzzle puzzle)
             }
         }
 
-        same.RemoveAll(other => other.IsBeaten = next.Beats(other));
+        var stay = 0;
+        foreach (var other in all)
+        {
+            if (next.Beats(other))
+            {
+                other.IsBeaten = true;
+            }
+            else
+            {
+                all[stay++] = other;
+            }
+        }
+
+        CollectionsMarshal.SetCount(same, stay);
         same.Add(next);
         return true;
     }

@@ -83,6 +83,17 @@ public class OrderSearchTests
     }
 
     [Fact]
+    public void A_kettle_is_free_again_when_somebody_takes_the_water_off()
+    {
+        // Each: 2 min to put it on, 6 to heat, 1 to pour. Whoever puts the second on before the first is poured off has no stove for it.
+        Job Heats(string id) => new(id, "ki", 6, 6, 15, [Resource.Stove]);
+        Link[] Then(string kettle) => [new($"ki/{kettle}", $"ki/{kettle}w", 0, 0), new($"ki/{kettle}w", $"ki/{kettle}p", 0, 0)];
+        var tea = Day([Work("ki/a", 2, Resource.Stove), Heats("ki/aw"), Work("ki/ap", 1), Work("ki/b", 2, Resource.Stove), Heats("ki/bw"), Work("ki/bp", 1)], [.. Then("a"), .. Then("b")]);
+        Assert.Equal(18, Best(tea));
+        Assert.Equal(18, new CpSatScheduler().Solve(tea with { Absences = [new("nobody", 0, 20_000)] })!.Span);
+    }
+
+    [Fact]
     public void What_cannot_be_said_as_an_order_of_one_pair_is_left_to_the_solver()
     {
         var day = Day([Work("h1/a", 10), Work("h2/a", 10)]);
@@ -109,7 +120,13 @@ public class OrderSearchTests
         }
 
         // Nothing is over sooner; and where nobody is away, nothing is promised that cannot be.
-        Assert.InRange(order!.Ends, 0, schedule.Span);
+        Assert.InRange(search.AtLeast, 0, schedule.Span);
+        if (order is null)
+        {
+            return;
+        }
+
+        Assert.Equal(order.Ends, search.AtLeast);
         if (problem.Absences.Count + problem.Closures.Count == 0)
         {
             Assert.Equal(schedule.Span, order.Ends);
@@ -121,13 +138,37 @@ public class OrderSearchTests
         Assert.InRange(early.AtLeast, 0, schedule.Span);
         Assert.True(new OrderSearch(HandsPuzzle.Of(problem, rests)!).Good(All, 20, 2) is not { } good || good.Ends >= order.Ends);
 
+        // What keeps its own order is as good, what keeps another is no better, and no day is over before the best of those without a kitchen.
+        Assert.Equal(order.Ends, new OrderSearch(HandsPuzzle.Of(problem, rests)!, order).Best(All, All)?.Ends);
+        var kitchen = problem.Jobs.Where(job => job.With is null).Select(job => job.Id).ToHashSet();
+        var without = problem with { Jobs = [.. problem.Jobs.Where(job => !kitchen.Contains(job.Id))], Links = [.. problem.Links.Where(link => !kitchen.Contains(link.From))] };
+        if (new OrderSearch(HandsPuzzle.Of(without, rests)!).Best(All, All) is { } heads)
+        {
+            Assert.InRange(heads.Ends, 0, order.Ends);
+            Assert.True(new OrderSearch(HandsPuzzle.Of(problem, rests)!, heads).Best(All, All) is not { } kept || kept.Ends >= order.Ends);
+        }
+
         // Nothing is over before the best.
         var before = new OrderSearch(HandsPuzzle.Of(problem, rests)!);
         Assert.Null(before.Best(order.Ends, All));
         Assert.Equal(order.Ends, before.AtLeast);
     }, iter: 150, threads: 1);
 
-    /// <summary>Two or three heads with waits, a hood, gaps of all kinds, and something from the kitchen for one of them.</summary>
+    [Fact]
+    public void A_long_day_of_three_heads_is_judged_as_the_solver_alone_judges_it() =>
+        Gen.Select(Gen.Select(Gen.Int[3, 15], Gen.Int[0, 1], Gen.Int[10, 40], Gen.Int[5, 40]).Array[13].Array[3], Gen.Int[7, 12]).Sample((chains, kitchen) =>
+        {
+            var problem = Rested(Random(chains, kitchen, 0, 0), 75, 10);
+            var (looked, alone) = (new CpSatScheduler().Solve(problem)!, new CpSatScheduler().Solve(problem with { Absences = [new Absence("nobody", 0, 20_000)] })!);
+            // Neither rules out what the other has, and it is a day with all its breaks.
+            Assert.InRange(looked.LowerBound, 0, alone.Span);
+            Assert.InRange(alone.LowerBound, 0, looked.Span);
+            ScheduleChecker.Check(problem, looked);
+            Assert.Equal(0, Breaks.Missing(looked, problem));
+            Assert.True(!looked.Proven || looked.Span <= alone.Span);
+        }, iter: 5, threads: 1);
+
+    /// <summary>Two or three heads with waits, a hood, gaps of all kinds, and something from the kitchen for some of them.</summary>
     private static readonly Gen<SchedulingProblem> Days =
         from chains in Gen.Select(Gen.Int[1, 30], Gen.Int[0, 3], Gen.Int[5, 40], Gen.Int[0, 20]).Array[2, 4].Array[2, 3]
         from kitchen in Gen.Int[0, 12]
@@ -158,12 +199,13 @@ public class OrderSearchTests
             }
         }
 
-        if (kitchen > 0)
+        // One kettle, or one for each of two heads.
+        for (var kettle = 0; kettle < (kitchen > 6 ? 2 : kitchen > 0 ? 1 : 0); kettle++)
         {
-            jobs.Add(Work("ki/a", kitchen, Resource.Stove));
-            jobs.Add(new Job("ki/w", "ki", 10, 10, 15, [Resource.Stove]));
-            jobs.Add(Work("ki/b", 2));
-            links.AddRange([new Link("ki/a", "ki/w", 0, 0), new Link("ki/w", "ki/b", 0, 0), new Link("ki/b", "h0/1", 3)]);
+            jobs.Add(Work($"ki/a{kettle}", kitchen, Resource.Stove));
+            jobs.Add(new Job($"ki/w{kettle}", "ki", 10, 10, 15, [Resource.Stove]));
+            jobs.Add(Work($"ki/b{kettle}", 2));
+            links.AddRange([new Link($"ki/a{kettle}", $"ki/w{kettle}", 0, 0), new Link($"ki/w{kettle}", $"ki/b{kettle}", 0, 0), new Link($"ki/b{kettle}", $"h{kettle}/1", 3)]);
         }
 
         return Day([.. jobs], [.. links]) with

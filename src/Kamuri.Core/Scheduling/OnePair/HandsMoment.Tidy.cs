@@ -1,0 +1,92 @@
+using System.Numerics;
+using System.Runtime.CompilerServices;
+
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>How what is known of a moment is made alike, so that it can be held against another.</summary>
+internal sealed partial class HandsMoment
+{
+    /// <summary>Says the same of what is the same, so that more moments can be held against one another. Whether the day can go on.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private bool Tidy()
+    {
+        var runs = _puzzle.Runs;
+        Span<short> waits = stackalloc short[_width];
+        for (var run = 0; run < runs.Length; run++)
+        {
+            waits[run] = (short)(Done[run] < runs[run].Length ? -1 : 0);
+        }
+
+        for (var row = 0; row < Rows; row++)
+        {
+            if (_apart[(row * _width) + _puzzle.Free] is > Said and var free)
+            {
+                // Nothing begins before hands are free.
+                for (var at = 0; at < _width; at += Vector<short>.Count)
+                {
+                    var apart = new Vector<short>(_apart, (row * _width) + at);
+                    var counts = new Vector<short>(waits[at..]) | Vector.GreaterThan(apart, new Vector<short>(Said));
+                    Vector.ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(free)), apart).CopyTo(_apart, (row * _width) + at);
+                }
+            }
+        }
+
+        for (var run = 0; run < runs.Length; run++)
+        {
+            var gap = GapOf(run);
+            if (gap == HandsPuzzle.Open)
+            {
+                continue;
+            }
+
+            var apart = _apart.AsSpan((run + 1) * _width, _width);
+            if (apart[run] > gap || !TidyRun(run, gap, apart))
+            {
+                return false;
+            }
+        }
+
+        FreeAt = _apart[_puzzle.Free];
+        var sum = 0;
+        for (var at = 0; at < _apart.Length; at += Vector<short>.Count)
+        {
+            Vector.Widen(new Vector<short>(_apart, at), out var low, out var high);
+            sum += Vector.Sum(low + high);
+        }
+
+        Sum = sum;
+        Ends = Math.Max(Before!.Ends, AtLeast());
+        return true;
+    }
+
+    /// <summary>A job that does not fit in before the next of a run is due does not fit, whether by one minute or by ten.</summary>
+    private bool TidyRun(int run, int gap, Span<short> apart)
+    {
+        var fits = false;
+        var minutes = _puzzle.Runs[run][Done[run]].Minutes;
+        for (var other = 0; other < _puzzle.Runs.Length; other++)
+        {
+            if (other == run || Done[other] == _puzzle.Runs[other].Length)
+            {
+                continue;
+            }
+
+            var latest = gap - _puzzle.Runs[other][Done[other]].Minutes;
+            fits |= apart[other] <= latest;
+            if (apart[other] > latest && apart[other] <= gap + minutes)
+            {
+                apart[other] = (short)(latest + 1);
+            }
+        }
+
+        if (fits)
+        {
+            return true;
+        }
+
+        var pause = _puzzle.Rest?.Minutes ?? 0;
+        apart[_puzzle.Free] = (short)(apart[_puzzle.Free] + pause <= gap ? gap - pause : gap);
+        (var isOnly, Must) = (Must is null, run);
+        return isOnly;
+    }
+}
