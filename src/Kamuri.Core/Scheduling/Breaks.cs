@@ -97,9 +97,10 @@ public static class Breaks
 
     private static IEnumerable<(string Who, List<Placement> Work, bool IsWhole)> LongStretches(Schedule schedule, SchedulingProblem problem)
     {
-        var whole = HandRun.Of(problem).SelectMany(run => problem.Rests.Values.Select(rest => rest.Minutes).Distinct().SelectMany(run.Pieces)).Select(piece => (piece[0].Id, piece[^1].Id)).ToHashSet();
+        var runs = HandRun.Of(problem);
+        var whole = problem.Rests.Values.Distinct().SelectMany(rest => runs.SelectMany(run => run.Pieces(rest.Minutes)).Where(piece => piece.IsLong(rest)).Select(piece => (rest, piece.Jobs[0].Id, piece.Jobs[^1].Id))).ToHashSet();
         return Stretches(schedule, problem).Where(each => each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn)
-            .Select(each => (each.Who, each.Work, each.Work.Count == 1 || whole.Contains((each.Work[0].Job.Id, each.Work[^1].Job.Id))));
+            .Select(each => (each.Who, each.Work, each.Work.Count == 1 || whole.Contains((each.Needs, each.Work[0].Job.Id, each.Work[^1].Job.Id))));
     }
 
     /// <summary>The first stretch that is too long, and where it can be parted: as late as may be first.</summary>

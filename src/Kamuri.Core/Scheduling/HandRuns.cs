@@ -1,5 +1,14 @@
 namespace Kamuri.Core.Scheduling;
 
+/// <summary>Jobs for hands that have no room for a break in between.</summary>
+/// <param name="Jobs">From first to last.</param>
+/// <param name="Minutes">From the beginning of the first to the end of the last at least, short waits in between included.</param>
+internal sealed record HandPiece(IReadOnlyList<Job> Jobs, int Minutes)
+{
+    /// <summary>Whether somebody has to do it in one go, for longer than they should go on.</summary>
+    public bool IsLong(Rest rest) => Minutes > rest.GoesOn;
+}
+
 /// <summary>
 /// Jobs for hands that follow one another on one strand, each with the most minutes that may pass until the next: what a pair
 /// of hands can do in between must be shorter than that.
@@ -7,19 +16,21 @@ namespace Kamuri.Core.Scheduling;
 /// <param name="Jobs">From first to last.</param>
 /// <param name="Gaps">Behind each: minutes from its end to the beginning of the next at most; <see cref="Open"/> behind the last.</param>
 /// <param name="Waits">Behind each but the last: minutes from its end to the beginning of the next at least.</param>
-internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps, IReadOnlyList<int> Waits)
+/// <param name="Minutes">Minutes each takes at least.</param>
+internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps, IReadOnlyList<int> Waits, IReadOnlyList<int> Minutes)
 {
     /// <summary>A gap anything fits into.</summary>
     public const int Open = int.MaxValue;
 
     /// <summary>The run in pieces that nothing of so many minutes fits into.</summary>
-    public IEnumerable<IReadOnlyList<Job>> Pieces(int minutes)
+    public IEnumerable<HandPiece> Pieces(int minutes)
     {
         for (var (first, last) = (0, 0); last < Jobs.Count; last++)
         {
             if (Gaps[last] >= minutes)
             {
-                yield return [.. Jobs.Skip(first).Take(last - first + 1)];
+                var count = last - first + 1;
+                yield return new HandPiece([.. Jobs.Skip(first).Take(count)], Minutes.Skip(first).Take(count).Sum() + Waits.Skip(first).Take(count - 1).Sum());
                 first = last + 1;
             }
         }
@@ -74,7 +85,7 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps,
                 waits.Add(after.Wait);
             }
 
-            return new HandRun(run, [.. gaps, Open], waits);
+            return new HandRun(run, [.. gaps, Open], waits, [.. run.Select(problem.Least)]);
         }
     }
 }

@@ -8,30 +8,28 @@ internal sealed class RunStretches
 {
     private readonly HandRun _run;
     private readonly Rest _rest;
-    private readonly IReadOnlyList<int> _minutes;
 
     /// <summary>Which piece each job is of, and which pieces are stretches of their own.</summary>
     private readonly IReadOnlyList<(int Number, bool IsLong)> _piece;
 
     /// <param name="run">All of it is their work.</param>
     /// <param name="rest">How long they go on, and how long they rest.</param>
-    /// <param name="least">Minutes that a job takes at least.</param>
-    public RunStretches(HandRun run, Rest rest, Func<Job, int> least)
+    public RunStretches(HandRun run, Rest rest)
     {
-        (_run, _rest, _minutes) = (run, rest, [.. run.Jobs.Select(least)]);
-        _piece = [.. run.Pieces(rest.Minutes).SelectMany((piece, number) => piece.Select(_ => (number, piece.Sum(least) > rest.GoesOn)))];
+        (_run, _rest) = (run, rest);
+        _piece = [.. run.Pieces(rest.Minutes).SelectMany((piece, number) => piece.Jobs.Select(_ => (number, piece.IsLong(rest))))];
     }
 
     /// <summary>Minutes from the beginning of one job to that of a later one at least, where that is more than what lies between them says.</summary>
     public IEnumerable<(Job From, Job To, int Minutes)> Apart()
     {
-        var apart = new int[_minutes.Count, _minutes.Count];
-        for (var from = _minutes.Count - 1; from >= 0; from--)
+        var apart = new int[_run.Jobs.Count, _run.Jobs.Count];
+        for (var from = _run.Jobs.Count - 1; from >= 0; from--)
         {
             foreach (var (to, minutes) in ApartFrom(from))
             {
                 apart[from, to] = minutes;
-                var known = to == from + 1 ? _minutes[from] + _run.Waits[from] : Enumerable.Range(from + 1, to - from - 1).Max(between => apart[from, between] + apart[between, to]);
+                var known = to == from + 1 ? _run.Minutes[from] + _run.Waits[from] : Enumerable.Range(from + 1, to - from - 1).Max(between => apart[from, between] + apart[between, to]);
                 if (minutes > known)
                 {
                     yield return (_run.Jobs[from], _run.Jobs[to], minutes);
@@ -43,12 +41,12 @@ internal sealed class RunStretches
     /// <summary>For each job the first behind it that is in another stretch in any case.</summary>
     public IEnumerable<(Job From, Job To)> Parted()
     {
-        for (var from = 0; from < _minutes.Count; from++)
+        for (var from = 0; from < _run.Jobs.Count; from++)
         {
-            var length = _minutes[from];
-            for (var to = from + 1; to < _minutes.Count; to++)
+            var length = _run.Minutes[from];
+            for (var to = from + 1; to < _run.Jobs.Count; to++)
             {
-                length += _run.Waits[to - 1] + _minutes[to];
+                length += _run.Waits[to - 1] + _run.Minutes[to];
                 if (_piece[from].Number != _piece[to].Number && (length > _rest.GoesOn || _piece[from].IsLong || _piece[to].IsLong))
                 {
                     yield return (_run.Jobs[from], _run.Jobs[to]);
@@ -64,10 +62,10 @@ internal sealed class RunStretches
     /// </summary>
     private IEnumerable<(int To, int Minutes)> ApartFrom(int from)
     {
-        var ways = new List<(int End, int Stretch)> { (_minutes[from], _minutes[from]) };
-        for (var to = from + 1; to < _minutes.Count && ways.Count > 0; to++)
+        var ways = new List<(int End, int Stretch)> { (_run.Minutes[from], _run.Minutes[from]) };
+        for (var to = from + 1; to < _run.Jobs.Count && ways.Count > 0; to++)
         {
-            var (wait, minutes, isOnePiece, isLong) = (_run.Waits[to - 1], _minutes[to], _piece[to].Number == _piece[to - 1].Number, _piece[to].IsLong);
+            var (wait, minutes, isOnePiece, isLong) = (_run.Waits[to - 1], _run.Minutes[to], _piece[to].Number == _piece[to - 1].Number, _piece[to].IsLong);
             var mayGoOn = isOnePiece || (wait < _rest.Minutes && !isLong && !_piece[to - 1].IsLong);
             var next = ways.Where(way => mayGoOn && (isLong || way.Stretch + wait + minutes <= _rest.GoesOn)).Select(way => (End: way.End + wait + minutes, Stretch: way.Stretch + wait + minutes))
                 .Concat(ways.Where(_ => !isOnePiece).Select(way => (End: way.End + Math.Max(wait, _rest.Minutes) + minutes, Stretch: minutes))).ToList();

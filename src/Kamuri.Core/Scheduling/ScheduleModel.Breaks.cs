@@ -19,8 +19,8 @@ internal sealed partial class ScheduleModel
             var work = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList();
             // Where hands may change within a piece, a long job of it can be all that one pair does.
             var pieces = runs.SelectMany(run => run.Pieces(rest.Minutes)).ToList();
-            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Count > 1).SelectMany(piece => piece.Select(job => (IReadOnlyList<Job>)[job]))).Where(piece => piece.Sum(_problem.Least) > rest.GoesOn)
-                .Select(piece => piece.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
+            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Jobs.Count > 1).SelectMany(piece => piece.Jobs.Select(job => new HandPiece([job], _problem.Least(job))))).Where(piece => piece.IsLong(rest))
+                .Select(piece => piece.Jobs.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
             if (work.Count > 1)
             {
                 var breaks = new BreakTimes(Model, _horizon, who, rest);
@@ -35,7 +35,7 @@ internal sealed partial class ScheduleModel
     private IEnumerable<(Job From, Job To)> KeepApart(IReadOnlyList<HandRun> runs, IEnumerable<BreakTimes.Work> work, Rest rest)
     {
         var theirs = work.Where(each => each.Does is null).Select(each => each.Job.Id).ToHashSet();
-        foreach (var run in runs.Where(run => run.Jobs.All(job => theirs.Contains(job.Id))).Select(run => new RunStretches(run, rest, _problem.Least)))
+        foreach (var run in runs.Where(run => run.Jobs.All(job => theirs.Contains(job.Id))).Select(run => new RunStretches(run, rest)))
         {
             foreach (var (from, to, minutes) in run.Apart())
             {
@@ -51,12 +51,14 @@ internal sealed partial class ScheduleModel
 
     /// <summary>
     /// Stretches that somebody's work makes at least: each piece that is longer than one, and of the others as many as all their minutes
-    /// fill, or as there are pieces of which no two fit into one.
+    /// fill, or as there are pieces of which no two fit into one. What is short enough for a wait within a long piece asks for none itself.
     /// </summary>
-    private int FewestStretches(IEnumerable<IReadOnlyList<Job>> pieces, string who, Rest rest)
+    private int FewestStretches(IEnumerable<HandPiece> pieces, string who, Rest rest)
     {
-        var minutes = pieces.Select(piece => piece.Where(job => WorkOf(job, who) is not null).Sum(_problem.Least)).ToLookup(each => each > rest.GoesOn);
-        return minutes[true].Count() + Math.Max((minutes[false].Sum() + rest.GoesOn - 1) / rest.GoesOn, minutes[false].Count(each => 2 * each > rest.GoesOn));
+        var theirs = pieces.Select(piece => piece with { Jobs = [.. piece.Jobs.Where(job => WorkOf(job, who) is not null)] }).Where(piece => piece.Jobs.Count > 0).ToLookup(piece => piece.IsLong(rest));
+        var nests = theirs[true].Any(piece => piece.Jobs.Count > 1) ? rest.Minutes : 0;
+        var minutes = theirs[false].Select(piece => piece.Jobs.Sum(_problem.Least)).Where(each => each >= nests).ToList();
+        return theirs[true].Count() + Math.Max((minutes.Sum() + rest.GoesOn - 1) / rest.GoesOn, minutes.Count(each => 2 * each > rest.GoesOn));
     }
 
     /// <summary>What keeps somebody busy, hands or head; null where it does not.</summary>

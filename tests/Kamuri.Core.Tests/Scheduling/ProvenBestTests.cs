@@ -83,6 +83,28 @@ public class ProvenBestTests
     }, iter: 40, threads: 1);
 
     [Fact]
+    public void A_wait_is_shortened_where_somebody_would_go_on_for_too_long_else()
+    {
+        // 22 + 6 + 22 minutes are one more than the 49 somebody goes on, and five of wait are enough; 14 of break, and 28 + 21 of the other head.
+        var problem = Day([[new(22, 0, (3, 6, 7)), new(22, null, null)], [new(28, 15, null), new(21, null, null)]]) with
+        {
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(49, 14) },
+            Deadline = 119,
+        };
+        var schedule = new CpSatScheduler().Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.Equal((5, 0), (schedule.Placements.Single(placed => placed.Job.Id == "h0/0.wait").Minutes, (int)schedule.LeastLate!));
+        Assert.Empty(Breaks.InOneGo(schedule, problem));
+
+        // Without an hour waits are as long as usual: then it is work that nobody can part, and is done in one go.
+        var usual = problem with { Deadline = null };
+        var whole = new CpSatScheduler().Solve(usual)!;
+        Assert.Equal((50 + 14 + 49, true), (whole.Span, whole.Proven));
+        Assert.Equal(["h0/0", "h0/1"], Assert.Single(Breaks.InOneGo(whole, usual)).Select(placed => placed.Job.Id));
+        Assert.Empty(Breaks.TooLong(whole, usual));
+    }
+
+    [Fact]
     public void Work_that_is_longer_than_a_gap_comes_before_or_behind_both()
     {
         // Twenty minutes fit into no gap of fifteen: after 10 + 10 + 10 minutes of the first, or before.

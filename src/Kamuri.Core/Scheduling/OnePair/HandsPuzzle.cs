@@ -138,17 +138,15 @@ public sealed class HandsPuzzle
         + (problem.Jobs.Count(job => job.IsHandsOn) * problem.Rests.Values.Select(rest => (long)rest.Minutes).DefaultIfEmpty().Max())
         + problem.Absences.Select(each => each.To).Concat(problem.Closures.Select(each => each.To)).Where(to => to != Absence.ForGood).DefaultIfEmpty().Max();
 
-    private HandStep Step(HandRun run, int number, Job job, int at, List<IReadOnlyList<Job>> pieces)
+    private HandStep Step(HandRun run, int number, Job job, int at, List<HandPiece> pieces)
     {
-        var piece = pieces.FindIndex(each => each.Contains(job));
-        var first = run.Jobs.TakeWhile(each => each != pieces[piece][0]).Count();
-        var minutes = pieces[piece].Sum(_problem.Least) + run.Waits.Skip(first).Take(pieces[piece].Count - 1).Sum();
+        var piece = pieces.FindIndex(each => each.Jobs.Contains(job));
         // A job that may take longer than it has to brings what follows it nearer.
-        var gap = run.Gaps[at] == HandRun.Open ? Open : run.Gaps[at] + job.Longest - _problem.Least(job);
-        return new HandStep(job, number, at, _problem.Least(job), at < run.Waits.Count ? run.Waits[at] : 0, gap, piece, minutes > (Rest?.GoesOn ?? int.MaxValue))
+        var gap = run.Gaps[at] == HandRun.Open ? Open : run.Gaps[at] + job.Longest - run.Minutes[at];
+        return new HandStep(job, number, at, run.Minutes[at], at < run.Waits.Count ? run.Waits[at] : 0, gap, piece, Rest is not null && pieces[piece].IsLong(Rest))
         {
-            BeginsPiece = ReferenceEquals(pieces[piece][0], job),
-            EndsPiece = ReferenceEquals(pieces[piece][^1], job),
+            BeginsPiece = ReferenceEquals(pieces[piece].Jobs[0], job),
+            EndsPiece = ReferenceEquals(pieces[piece].Jobs[^1], job),
             Away =
             [
                 .. _problem.Absences.Where(each => each.Who == job.With || each.Who == _problem.Pairs[0].Id).Select(each => (each.From, each.To))
