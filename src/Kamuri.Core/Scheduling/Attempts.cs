@@ -7,12 +7,9 @@ namespace Kamuri.Core.Scheduling;
 /// What is known of one problem so far, the best schedule and what no schedule is better than, and the tries that make it more. No try
 /// makes it less.
 /// </summary>
-internal sealed class Attempts
+internal sealed partial class Attempts
 {
     private const double Tidying = 0.003;
-
-    /// <summary>What an order of hands leaves open is little, but an order that is proven best must not be lost.</summary>
-    private const double InHandsOrder = 0.01;
 
     // Several heads on shared hands are a true puzzle: its linear relaxation does not pay. Sums here are short, and the solver's older way
     // with them takes half the time; its newer way to learn from what did not work out takes a quarter less. The orders of hands are
@@ -26,15 +23,13 @@ internal sealed class Attempts
     // from what is found.
     private const string InTime = "linearization_level:1,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
 
-    /// <summary>A share of the hours that is little.</summary>
-    private const double Little = 0.03;
-
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
     private readonly string _presolve;
     private readonly Lazy<HandsPuzzle?> _puzzle;
     private double _bound = double.NegativeInfinity;
     private Found? _best;
+    private bool _isSettled;
 
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
@@ -67,15 +62,18 @@ internal sealed class Attempts
     /// <summary>A schedule and what its hours come to.</summary>
     private sealed record Found(double Hours, Schedule Schedule);
 
-    /// <summary>Runs of work of one pair of hands; 0 where the day cannot be said as their order.</summary>
-    public int Runs => _puzzle.Value?.Runs.Length ?? 0;
-
     public bool IsAny => _best is not null;
 
-    public bool IsProven => _best is not null && _best.Hours <= _bound + Bounds.Close && !(Late(_best.Schedule) > LeastLate);
+    public bool IsProven => _best is not null && (_isSettled || IsLeastOfAll(_best));
 
-    /// <summary>What is still to be won is little.</summary>
-    public bool IsClose => _best is not null && _best.Hours - _bound < Little * _best.Hours;
+    /// <summary>The best so far is in time for every hour.</summary>
+    public bool IsInTime => _best is not null && Late(_best.Schedule) == 0;
+
+    /// <summary>When the best so far is over.</summary>
+    public int Ends => _best!.Schedule.Span;
+
+    /// <summary>Minutes by which all waits of the best so far together are shorter than usual.</summary>
+    public int Shortened => _best!.Schedule.Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
 
     /// <summary>Minutes late that there are and that cannot be fewer; null while that is not proven.</summary>
     public long? LeastLate { get; private set; }
@@ -92,94 +90,22 @@ internal sealed class Attempts
         TryOrder(parted);
     }
 
+    /// <summary>Takes over that no schedule is fewer minutes late. Where all is to be over by one hour, the best that is no later ends soonest.</summary>
+    public void LateAtLeast(long late)
+    {
+        _lateAtLeast = Math.Max(_lateAtLeast ?? 0, late);
+        if (_best is not null && Late(_best.Schedule) == _lateAtLeast)
+        {
+            LeastLate = _lateAtLeast;
+            _isSettled = late > 0 && _problem.HasOneHour;
+        }
+    }
+
+    /// <summary>Takes over that nothing is better than the best so far.</summary>
+    public void Settle() => _isSettled = true;
+
     /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
     public bool Try(Way way, double longest, int seed = 7) => Try(Said(way), longest, seed);
-
-    /// <summary>Looks through the orders of one pair of hands, where the day can be said as one (<see cref="HandsPuzzle"/>).</summary>
-    /// <param name="most">Moments looked at.</param>
-    public void TryEveryOrder(int most)
-    {
-        if (_puzzle.Value is not { } puzzle)
-        {
-            return;
-        }
-
-        TryHands(puzzle, Bound(new OrderSearch(puzzle), most));
-    }
-
-    /// <summary>Looks for a good order of one pair of hands among the most promising ones.</summary>
-    /// <param name="width">Days gone on from.</param>
-    /// <param name="alike">Of those in which the same is done, so many.</param>
-    public void TryGoodOrders(int width, int alike)
-    {
-        if (_puzzle.Value is { } puzzle)
-        {
-            TryHands(puzzle, new OrderSearch(puzzle).Good(Before, width, alike));
-        }
-    }
-
-    /// <summary>
-    /// Looks through the orders of hands as if some of what is made in the kitchen were there, and then fits that in: few runs of work are looked
-    /// through soon, no day ends sooner than the best of those, and the kitchen mostly finds its place in the waits.
-    /// </summary>
-    /// <param name="kitchens">Runs in the kitchen that are kept.</param>
-    /// <param name="most">Moments looked at.</param>
-    /// <returns>Moments that were looked at.</returns>
-    public int TryWithFewer(int kitchens, int most)
-    {
-        var seen = 0;
-        foreach (var without in _puzzle.Value is null || IsProven ? [] : OrderSearch.WithFewer(_problem, kitchens))
-        {
-            if (!IsProven && HandsPuzzle.Of(without, _rests) is { } puzzle)
-            {
-                var search = new OrderSearch(puzzle);
-                var order = Bound(search, most);
-                seen += search.Seen;
-                TryHands(_puzzle.Value!, order is null ? null : new OrderSearch(_puzzle.Value!, order).Best(Before, most));
-            }
-        }
-
-        return seen;
-    }
-
-    /// <summary>A better day ends before so many minutes, where nothing but its end counts.</summary>
-    public int Before => _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total);
-
-    /// <summary>Searches, and takes over what is certain then.</summary>
-    private HandsOrder? Bound(OrderSearch search, int most)
-    {
-        var order = search.Best(Before, most);
-        if (search.AtLeast < int.MaxValue)
-        {
-            _bound = Math.Max(_bound, search.AtLeast * (double)Weights.Total);
-        }
-
-        return order;
-    }
-
-    /// <summary>Takes the soonest day in an order of one pair of hands, where nothing but its end counts.</summary>
-    private void TryHands(HandsPuzzle puzzle, HandsOrder? order)
-    {
-        if (order is not null && puzzle.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed && IsRested(placed))
-        {
-            Take(placed.Span > order.Ends ? InOrder(placed) : new Found(placed.Span * (double)Weights.Total, placed));
-        }
-    }
-
-    /// <summary>
-    /// Looks for a day that is over a minute sooner than the best so far: where that is good already, that there is none is told sooner than
-    /// what the least is.
-    /// </summary>
-    /// <param name="longest">In the solver's deterministic time.</param>
-    public void TrySooner(double longest)
-    {
-        var model = Model(_problem);
-        model.MinimizeHours();
-        Keep(model, _bound, _best!.Hours - Weights.Total);
-        var (solver, status) = CpSatScheduler.Solve(model, Said(Way.Thorough), longest);
-        _bound = status == CpSolverStatus.Infeasible ? _best.Hours : Math.Max(_bound, Math.Min(_best.Hours, Bounds.WholeMinutes(_problem, solver.BestObjectiveBound)));
-        Take(model, solver, status);
-    }
 
     /// <summary>Looks for any schedule at all.</summary>
     public void TryAny(Way way, double longest) => Try($"{Said(way)},stop_after_first_solution:true", longest, 7);
@@ -317,7 +243,7 @@ internal sealed class Attempts
     /// <summary>Tidied in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
     private Schedule Finished(Found found, int seed = 7)
     {
-        var isProven = found.Hours <= _bound + Bounds.Close;
+        var isProven = IsLeastOfAll(found) || (_isSettled && ReferenceEquals(found, _best));
         var tidied = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, _problem, _rests)), CpSatScheduler.ForOneHead, seed);
         if (_rests)
         {
@@ -348,6 +274,8 @@ internal sealed class Attempts
         var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, longest);
         return CpSatScheduler.HasSchedule(status) ? model.Read(solver, 0, proven: false) : null;
     }
+
+    private bool IsLeastOfAll(Found found) => found.Hours <= _bound + Bounds.Close && !(Late(found.Schedule) > LeastLate);
 
     private long Late(Schedule schedule) => Worth.Late(schedule, _problem);
 

@@ -97,6 +97,15 @@ public sealed record SchedulingProblem(
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
+    /// <summary>Whether all of it is to be over by one hour, and nothing else by another.</summary>
+    internal bool HasOneHour => Deadline is not null && Deadlines.Count == 0;
+
+    /// <summary>The same with nothing to be in time for: waits are as long as usual.</summary>
+    internal SchedulingProblem AsUsual() => this with { Deadline = null, Deadlines = new Dictionary<string, int>(), Known = null };
+
+    /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
+    internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
+
     /// <summary>Minutes that a job takes at least: less than usual only where waits may be shortened.</summary>
     internal int Least(Job job) => MayShorten ? job.Shortest : job.Usual;
 

@@ -1,3 +1,4 @@
+using Kamuri.Core.Scheduling.OnePair;
 using static Kamuri.Core.Scheduling.Attempts;
 
 namespace Kamuri.Core.Scheduling;
@@ -23,17 +24,11 @@ internal sealed class SeveralHeads
     /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
-    /// <summary>
-    /// Moments within which orders are looked through whole: with few runs of work that proves nearly every day sooner than the solver does,
-    /// with many it seldom does. And those without a kitchen within which one with part of it is worth a look.
-    /// </summary>
-    private static readonly (int Few, int Many, int Soon) Moments = (60_000, 15_000, 3_000);
+    /// <summary>Moments within which orders are looked through: without a kitchen, and in a stage.</summary>
+    private static readonly (int Part, int Stage) Moments = (40_000, 40_000);
 
-    /// <summary>Runs of work up to which that is so.</summary>
-    private const int FewRuns = 4;
-
-    /// <summary>The same where there is time.</summary>
-    private const int MostMoments = 300_000;
+    /// <summary>The same in a stage where there is time.</summary>
+    private const int MostMoments = 400_000;
 
     /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
@@ -110,6 +105,11 @@ internal sealed class SeveralHeads
 
     private Schedule? Begin()
     {
+        if (_problem is { HasOneHour: true, MayBeginLater: false } && HandsPuzzle.Of(_problem.AsUsual(), _rests) is not null)
+        {
+            new TowardsHour(_problem, problem => new SeveralHeads(problem, _rests).Begin()).Try(_attempts);
+        }
+
         TryOrders();
         if (_attempts.IsProven)
         {
@@ -135,24 +135,14 @@ internal sealed class SeveralHeads
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
     }
 
-    /// <summary>Looks through the orders of one pair of hands: all of them where that is soon done, else first as if there were no kitchen.</summary>
+    /// <summary>Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages.</summary>
     private void TryOrders()
     {
-        var moments = Moments.Few;
-        if (_attempts.Runs > FewRuns)
+        _attempts.TryWithoutKitchen(Moments.Part);
+        _attempts.TryStages(Moments.Stage);
+        if (!_attempts.IsProven && _attempts.AtLeast == 0)
         {
-            var seen = _attempts.TryWithFewer(0, Moments.Few);
-            if (seen <= Moments.Soon)
-            {
-                _attempts.TryWithFewer(1, Moments.Few / 2);
-            }
-
-            moments = Moments.Many;
-        }
-
-        if (!_attempts.IsProven)
-        {
-            _attempts.TryEveryOrder(moments);
+            _attempts.TryEveryOrder(Moments.Part);
         }
     }
 
@@ -182,7 +172,7 @@ internal sealed class SeveralHeads
 
     /// <summary>From below, first for the least minutes late where there are hours. Whether there is a schedule, as far as is known.</summary>
     private bool SearchFromBelow(bool onlyLate = false) => _problem.MayShorten
-        ? _attempts.TryLeastLate(_search.Below) && (onlyLate || _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater))
+        ? (_attempts.LeastLate is not null || _attempts.TryLeastLate(_search.Below)) && (onlyLate || _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater))
         : _attempts.Try(Way.FromBelow, _search.Below);
 
     /// <summary>
@@ -191,9 +181,11 @@ internal sealed class SeveralHeads
     /// </summary>
     private Schedule? SearchLarge()
     {
-        if (_attempts is { Runs: > 0, IsClose: true })
+        if (_attempts is { IsOneOrder: true, IsAny: true })
         {
-            _attempts.TrySooner(_search.Below);
+            // Its orders were looked through as far as there is time.
+            TryPromising();
+            _attempts.TryNear(Far, _search.Near);
             return _attempts.Finished();
         }
 
@@ -248,8 +240,7 @@ internal sealed class SeveralHeads
     {
         if (round == 1)
         {
-            _attempts.TryWithFewer(1, MostMoments / 2);
-            _attempts.TryEveryOrder(MostMoments);
+            _attempts.TryStages(MostMoments);
         }
         else if (!_attempts.IsProven && round % 3 == 2)
         {

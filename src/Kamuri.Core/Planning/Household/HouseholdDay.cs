@@ -105,10 +105,16 @@ internal sealed class HouseholdDay
             Rests = Request.Hands.Select(hands => (hands.Name, new Rest(_figures.Breaks.LongestAtWork, _figures.Breaks.BreakMinutes)))
                 .Concat(Heads.Where(head => head.Asked.PauseAfter is not null).Select(head => (head.Key, new Rest(head.Asked.PauseAfter!.Value, _figures.Breaks.ChildPauseMinutes))))
                 .ToDictionary(pair => pair.Item1, pair => pair.Item2),
-            Deadlines = deadlines,
+            Deadline = Request.HasOneHour && deadlines.Count > 0 ? deadlines.Values.Min() : null,
+            Deadlines = Request.HasOneHour ? new Dictionary<string, int>() : deadlines,
             MayBeginLater = hasNight || (isPinned && deadlines.Count > 0),
         };
     }
+
+    /// <summary>Minutes by which a problem asks for all of its hours together sooner than people did.</summary>
+    public double Earlier(SchedulingProblem problem) => problem.HasOneHour
+        ? (Request.When.ReadyBy!.Value - Zero).TotalMinutes - problem.Deadline!.Value
+        : problem.Deadlines.Sum(each => (Heads.First(head => head.Key == each.Key).Wanted!.Value - Zero).TotalMinutes - each.Value);
 
     /// <summary>Whole minutes by which nine days in ten are in time for every hour; below 0 when they are not. Null when nobody asked for an hour.</summary>
     public int? Slack(FinishForecast forecast) => Heads.Where(head => head.Wanted is not null)

@@ -33,10 +33,10 @@ public sealed record HouseholdPlan(
     DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NotBefore, bool Proven, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy,
     IReadOnlyList<HandsRest> Rests, string Bottleneck, IReadOnlyList<string> Beyond)
 {
-    /// <summary>Minutes that all heads together are later than wanted.</summary>
-    public double MinutesLate => Heads.Sum(head => head.Wanted is { } wanted ? Math.Max(0, (head.Plan.End - wanted).TotalMinutes) : 0);
+    /// <summary>Minutes later than wanted: the last of them where there is one hour for all, else all heads added up.</summary>
+    public double MinutesLate => Request.HasOneHour ? Heads.Max(Late) : Heads.Sum(Late);
 
-    /// <summary>No plan is fewer minutes late, of all heads together; null where nobody looked.</summary>
+    /// <summary>No plan is fewer minutes late, counted alike; null where nobody looked.</summary>
     public double? LeastLate { get; init; }
 
     /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
@@ -50,6 +50,8 @@ public sealed record HouseholdPlan(
 
     /// <summary>Work longer than somebody should go on, which nothing parts but a pause between two sections: what, on whom, and for how many minutes.</summary>
     public IReadOnlyList<(string What, string Head, int Minutes)> InOneGo { get; init; } = [];
+
+    private static double Late(HeadPlan head) => head.Wanted is { } wanted ? Math.Max(0, (head.Plan.End - wanted).TotalMinutes) : 0;
 
     public bool HasStop => Heads.Any(head => head.Plan.HasStop);
 }

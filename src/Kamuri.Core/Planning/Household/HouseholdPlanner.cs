@@ -95,8 +95,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
             // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
-            LeastLate = schedule.LeastLate is { } least
-                ? Math.Max(0, least - problem.Deadlines.Sum(each => (day.Heads.First(head => head.Key == each.Key).Wanted!.Value - day.Zero).TotalMinutes - each.Value)) : null,
+            LeastLate = schedule.LeastLate is { } least ? Math.Max(0, least - day.Earlier(problem)) : null,
             WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
             InOneGo = [.. Breaks.InOneGo(schedule, problem).Select(work => (work, longest: work.MaxBy(each => each.Minutes)!)).Where(each => each.longest.Job.With is not null)
                 .Select(each => (day.Drafts.First(drafted => drafted.Job.Id == each.longest.Job.Id).Title, day.Heads.First(head => head.Key == each.longest.Job.With).Request.Head.Name, each.work[^1].End - each.work[0].Start))],

@@ -90,4 +90,7 @@ public sealed record HouseholdRequest
 
     /// <summary>What others use meanwhile.</summary>
     public IReadOnlyList<Taken> Taken { get; init; } = [];
+
+    /// <summary>Everybody is to be ready by the same hour: then it counts when the last of them is, and not by how much each is late.</summary>
+    public bool HasOneHour => When.ReadyBy is not null && Heads.All(head => head.ReadyBy is null || head.ReadyBy == When.ReadyBy);
 }

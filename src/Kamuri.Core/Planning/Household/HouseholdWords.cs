@@ -35,8 +35,9 @@ public static class HouseholdWords
     {
         var (proven, _) when plan.MinutesLate > 0 && (plan.LeastLate is { } least ? plan.MinutesLate < least + 1 : proven) => $"No plan is less late with {hands}.",
         _ when plan is { MinutesLate: > 0, LeastLate: >= 1 and var least } =>
-            $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan.Heads.Count > 1 ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
+            $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan is { Request.HasOneHour: false, Heads.Count: > 1 } ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
         (true, _) when plan.MinutesLate <= 0 && plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",
+        (false, _) when plan.MinutesLate <= 0 && plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => "In time; whether its waits can be kept closer to usual was not proven.",
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
         (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",

@@ -7,8 +7,10 @@ namespace Kamuri.Core.Scheduling.OnePair;
 internal sealed partial class HandsMoment
 {
     /// <summary>Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.</summary>
-    public bool Beats(HandsMoment other) => FreeAt <= other.FreeAt
-        && ((Sum <= other.Sum && BeatsAtOnce(other)) || (_puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
+    /// <param name="other">The other one.</param>
+    /// <param name="mayRest">Hands may have to rest first for it.</param>
+    public bool Beats(HandsMoment other, bool mayRest = true) => FreeAt <= other.FreeAt
+        && ((Sum <= other.Sum && BeatsAtOnce(other)) || (mayRest && _puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool BeatsAtOnce(HandsMoment other)
@@ -33,7 +35,7 @@ internal sealed partial class HandsMoment
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool BeatsAfterBreak(HandsMoment other, Rest rest)
     {
-        for (var row = 0; row < Stretch; row++)
+        for (var row = 0; row < StretchRow; row++)
         {
             var free = _apart[(row * _width) + _puzzle.Free];
             var rested = new Vector<short>(free <= Said ? None : (short)(free + rest.Minutes));
@@ -49,7 +51,7 @@ internal sealed partial class HandsMoment
             }
         }
 
-        return IsOverNoLater(other, Stretch);
+        return IsOverNoLater(other, StretchRow);
     }
 
     private bool IsOverNoLater(HandsMoment other, int rows)

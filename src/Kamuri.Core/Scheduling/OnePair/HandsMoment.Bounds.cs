@@ -37,7 +37,7 @@ internal sealed partial class HandsMoment
         }
 
         var (goesOn, pause) = (_puzzle.Rest?.GoesOn ?? int.MaxValue, _puzzle.Rest?.Minutes ?? 0);
-        var fitsIn = Last is null ? goesOn : InPiece is not null ? 0 : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(Stretch * _width) + _puzzle.Free]));
+        var fitsIn = Last is null ? goesOn : InPiece is not null ? 0 : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(StretchRow * _width) + _puzzle.Free]));
         var most = pause == 0 ? 0 : pause * _puzzle.MostBreaks;
         var (work, parted, halves, longPieces) = (0, 0, 0, Last is null ? -1 : 0);
         foreach (ref readonly var step in _puzzle.ByTail.AsSpan())

@@ -34,15 +34,18 @@ public sealed class HandsPuzzle
         Runs = [.. runs.Select((run, number) => run.Jobs.Select((job, at) => Step(run, number, job, at, pieces)).ToArray())];
         Free = Runs.Length;
         var target = Free + 1;
+        var freed = new Dictionary<(string, string), int>();
         foreach (var step in Runs.SelectMany(run => run))
         {
             foreach (var (to, lag) in NextOf(step.Job).Where(next => next.To.RunNumber != step.RunNumber))
             {
                 step.Frees = [.. step.Frees, (target, lag)];
+                freed[(step.Job.Id, to.Job.Id)] = target;
                 to.WaitsFor = [.. to.WaitsFor, target++];
             }
         }
 
+        Freed = freed;
         AddThings(ref target);
         Targets = target;
         _nests = Runs.SelectMany(run => run).Where(step => step is { IsLong: true, EndsPiece: false }).Select(step => step.Gap).DefaultIfEmpty().Max();
@@ -81,6 +84,12 @@ public sealed class HandsPuzzle
     /// <summary>What a job done counts for in the number of a state, by run.</summary>
     internal ulong[] Places { get; }
 
+    /// <summary>The target that stands for a job of one run letting that of another begin.</summary>
+    internal IReadOnlyDictionary<(string From, string To), int> Freed { get; }
+
+    /// <summary>The target that stands for a thing being free again, of which there is one.</summary>
+    internal IReadOnlyDictionary<Resource, int> Things { get; private set; } = new Dictionary<Resource, int>();
+
     /// <summary>Minutes hands are busy.</summary>
     public int Work { get; }
 
@@ -95,16 +104,15 @@ public sealed class HandsPuzzle
     /// <param name="rests">With the breaks of the pair.</param>
     public static HandsPuzzle? Of(SchedulingProblem problem, bool rests)
     {
-        if (problem.MayShorten || problem.MayBeginLater || problem.Pairs.Count != 1 || problem.Overnights.Count > 0
-            || Horizon(problem) > Longest || !HasEnd(problem) || problem.Jobs.Any(job => job.By?.Contains(problem.Pairs[0].Id) == false))
-        {
-            return null;
-        }
-
         var runs = HandRun.Of(problem);
-        var states = runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1));
-        return runs.Count is 0 or > MostRuns || states > ulong.MaxValue ? null : new HandsPuzzle(problem, runs, rests ? problem.Rests.GetValueOrDefault(problem.Pairs[0].Id) : null);
+        return CanSay(problem, runs) ? new HandsPuzzle(problem, runs, rests ? problem.Rests.GetValueOrDefault(problem.Pairs[0].Id) : null) : null;
     }
+
+    /// <summary>Whether a problem can be said as an order, and nothing counts in it but its end.</summary>
+    private static bool CanSay(SchedulingProblem problem, IReadOnlyList<HandRun> runs) =>
+        !problem.MayShorten && !problem.MayBeginLater && problem.Pairs.Count == 1 && problem.Overnights.Count == 0
+        && Horizon(problem) <= Longest && HasEnd(problem) && problem.Jobs.All(job => job.By?.Contains(problem.Pairs[0].Id) != false)
+        && runs.Count is > 0 and <= MostRuns && runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1)) <= ulong.MaxValue;
 
     /// <summary>The place of each job in an order of fewer jobs, by run; null for a run that is not in it.</summary>
     internal int[]?[] PlacesIn(HandsOrder order)
@@ -203,6 +211,7 @@ public sealed class HandsPuzzle
         }
 
         target += things.Count;
+        Things = things;
     }
 
     /// <summary>Minutes from the end of each job to the end of everything behind it, with the breaks its own run calls for.</summary>

@@ -1,6 +1,3 @@
-using System.Runtime.CompilerServices;
-using System.Runtime.InteropServices;
-
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
@@ -48,7 +45,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         Seen = 0;
         // Of those that promise the same, the one that is furthest.
         var open = new PriorityQueue<HandsMoment, (int Ends, int Seen)>([(start, (start.Ends, 0))]);
-        var known = new Dictionary<ulong, List<HandsMoment>>();
+        var known = new KnownMoments();
         while (open.TryDequeue(out var moment, out var promise) && promise.Ends < before)
         {
             if (passed > 0 && promise.Ends > AtLeast)
@@ -93,13 +90,13 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         List<HandsMoment> days = [HandsMoment.Start(puzzle)];
         while (!days[0].IsComplete)
         {
-            var known = new Dictionary<ulong, List<HandsMoment>>();
+            var known = new KnownMoments();
             if (days.Sum(day => Next(day, before, known).Count()) == 0)
             {
                 return null;
             }
 
-            days = [.. known.Values.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
+            days = [.. known.Alike.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
         }
 
         return days.Select(day => day.Order()).FirstOrDefault(puzzle.Check.Holds);
@@ -108,13 +105,11 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
     }
 
     /// <summary>What may follow a moment and is kept.</summary>
-    private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, Dictionary<ulong, List<HandsMoment>> known)
+    private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, KnownMoments known)
     {
-        var mayRest = puzzle.Rest is not null && moment.Last is not null;
-        for (var way = 0; way < 2 * puzzle.Runs.Length; way++)
+        foreach (var (run, afterBreak) in moment.Ways())
         {
-            var (run, afterBreak) = (way / 2, way % 2 == 0);
-            if (moment.Done[run] < puzzle.Runs[run].Length && IsNext(moment, run) && (mayRest || !afterBreak) && moment.Then(run, afterBreak, before, _next) && Keep(known, _next))
+            if (IsNext(moment, run) && moment.Then(run, afterBreak, before, _next) && known.Keep(_next))
             {
                 yield return _next;
                 _next = new HandsMoment(puzzle);
@@ -137,41 +132,5 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         }
 
         return places[moment.Done[run]] == done;
-    }
-
-    /// <summary>Keeps a moment unless one that is known beats it, and forgets those it beats.</summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private static bool Keep(Dictionary<ulong, List<HandsMoment>> known, HandsMoment next)
-    {
-        if (!known.TryGetValue(next.State, out var same))
-        {
-            known[next.State] = same = [];
-        }
-
-        var all = CollectionsMarshal.AsSpan(same);
-        foreach (var other in all)
-        {
-            if (other.Beats(next))
-            {
-                return false;
-            }
-        }
-
-        var stay = 0;
-        foreach (var other in all)
-        {
-            if (next.Beats(other))
-            {
-                other.IsBeaten = true;
-            }
-            else
-            {
-                all[stay++] = other;
-            }
-        }
-
-        CollectionsMarshal.SetCount(same, stay);
-        same.Add(next);
-        return true;
     }
 }

@@ -148,6 +148,14 @@ public class OrderSearchTests
             Assert.True(new OrderSearch(HandsPuzzle.Of(problem, rests)!, heads).Best(All, All) is not { } kept || kept.Ends >= order.Ends);
         }
 
+        // In stages it is the same.
+        var staged = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
+        Assert.True(staged.Best(order.Ends + 10, All) is not { } best || best.Ends == order.Ends);
+        Assert.Equal((order.Ends, true), (staged.AtLeast, staged.IsThrough));
+        var none = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
+        Assert.Null(none.Best(order.Ends, All));
+        Assert.Equal((order.Ends, true), (none.AtLeast, none.IsThrough));
+
         // Nothing is over before the best.
         var before = new OrderSearch(HandsPuzzle.Of(problem, rests)!);
         Assert.Null(before.Best(order.Ends, All));
@@ -167,6 +175,35 @@ public class OrderSearchTests
             Assert.Equal(0, Breaks.Missing(looked, problem));
             Assert.True(!looked.Proven || looked.Span <= alone.Span);
         }, iter: 5, threads: 1);
+
+    [Fact]
+    public void Towards_an_hour_a_day_is_as_late_as_the_solver_alone_says() => Gen.Select(Days, Gen.Int[1, 12], Gen.Int[40, 60], Gen.Bool).Sample((day, sooner, goesOn, rests) =>
+    {
+        var usual = (rests ? Rested(day, goesOn, 10) : day) with { Absences = [], Closures = [] };
+        usual = usual with { Jobs = [.. usual.Jobs.Select(job => job.IsHandsOn ? job : job with { Shortest = Math.Max(1, job.Usual - 6) })] };
+        if (new CpSatScheduler().Solve(usual) is not { Proven: true } known)
+        {
+            return;
+        }
+
+        var problem = usual with { Deadline = known.Span - sooner, Known = known };
+        var (looked, alone) = (new CpSatScheduler().Solve(problem)!, new CpSatScheduler().Solve(problem with { Absences = [new Absence("nobody", 0, 20_000)] })!);
+        ScheduleChecker.Check(problem with { Rests = new Dictionary<string, Rest>() }, looked);
+        if (Breaks.Missing(looked, problem) + Breaks.Missing(alone, problem) > 0)
+        {
+            Assert.True(Breaks.Missing(looked, problem) <= Breaks.Missing(alone, problem) || !alone.Proven);
+            return;
+        }
+
+        Assert.InRange((int)looked.LeastLate!, 0, Late(alone));
+        Assert.InRange((int)(alone.LeastLate ?? 0), 0, Late(looked));
+        // Late and proven, nothing is over sooner; in time and proven, no wait is shortened that need not be.
+        Assert.True(!looked.Proven || looked.Span <= alone.Span || Late(looked) + Late(alone) == 0, $"{looked.Span} is said to be the soonest, {alone.Span} is");
+        Assert.True(!looked.Proven || !alone.Proven || Late(looked) > 0 || Shortened(looked) == Shortened(alone), $"{Shortened(looked)} min shortened, {Shortened(alone)} are enough");
+
+        int Late(Schedule schedule) => Math.Max(0, schedule.Span - problem.Deadline!.Value);
+        static int Shortened(Schedule schedule) => schedule.Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
+    }, iter: 60, threads: 1);
 
     /// <summary>Two or three heads with waits, a hood, gaps of all kinds, and something from the kitchen for some of them.</summary>
     private static readonly Gen<SchedulingProblem> Days =

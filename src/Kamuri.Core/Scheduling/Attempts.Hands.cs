@@ -1,0 +1,102 @@
+using Kamuri.Core.Scheduling.OnePair;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>The tries that look through the orders of one pair of hands, where nothing but the end of the day counts.</summary>
+internal sealed partial class Attempts
+{
+    /// <summary>What an order of hands leaves open is little, but an order that is proven best must not be lost.</summary>
+    private const double InHandsOrder = 0.01;
+
+    /// <summary>Minutes behind what is certain within which the best of all orders mostly ends.</summary>
+    private const int Soon = 8;
+
+    /// <summary>The day can be said as an order of one pair of hands.</summary>
+    public bool IsOneOrder => _puzzle.Value is not null;
+
+    /// <summary>Looks through the orders of one pair of hands, where the day can be said as one (<see cref="HandsPuzzle"/>).</summary>
+    /// <param name="most">Moments looked at.</param>
+    public void TryEveryOrder(int most)
+    {
+        if (_puzzle.Value is not { } puzzle)
+        {
+            return;
+        }
+
+        TryHands(puzzle, Bound(new OrderSearch(puzzle), most));
+    }
+
+    /// <summary>Looks for a good order of one pair of hands among the most promising ones.</summary>
+    /// <param name="width">Days gone on from.</param>
+    /// <param name="alike">Of those in which the same is done, so many.</param>
+    public void TryGoodOrders(int width, int alike)
+    {
+        if (_puzzle.Value is { } puzzle)
+        {
+            TryHands(puzzle, new OrderSearch(puzzle).Good(Before, width, alike));
+        }
+    }
+
+    /// <summary>
+    /// Looks through the orders of hands as if there were no kitchen, and then fits that in: few runs of work are looked through soon, no day
+    /// ends sooner than the best of those, and the kitchen mostly finds its place in the waits.
+    /// </summary>
+    /// <param name="most">Moments looked at.</param>
+    public void TryWithoutKitchen(int most)
+    {
+        foreach (var without in _puzzle.Value is null ? [] : OrderSearch.WithFewer(_problem, 0))
+        {
+            if (HandsPuzzle.Of(without, _rests) is { } puzzle)
+            {
+                var order = Bound(new OrderSearch(puzzle), most);
+                TryHands(_puzzle.Value!, order is null ? null : new OrderSearch(_puzzle.Value!, order).Best(Before, most));
+            }
+        }
+    }
+
+    /// <summary>
+    /// Looks through all orders of hands in stages (<see cref="StagedSearch"/>), those first that end soon: there are few of them, and the best of
+    /// all is mostly among those.
+    /// </summary>
+    /// <param name="most">Moments that are gone on from in one stage.</param>
+    public void TryStages(int most)
+    {
+        var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
+        for (var minutes = Soon; _puzzle.Value is { } puzzle && !IsProven && AtLeast > 0; minutes *= 2)
+        {
+            var before = Before - AtLeast <= 2 * Soon ? Before : Math.Min(AtLeast + minutes, Before);
+            var order = search.Best(before, most);
+            BoundBy(search.AtLeast);
+            TryHands(puzzle, order);
+            if (order is not null || !search.IsThrough)
+            {
+                return;
+            }
+        }
+    }
+
+    /// <summary>A better day ends before so many minutes, where nothing but its end counts.</summary>
+    public int Before => _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total);
+
+    /// <summary>No day ends before so many minutes, where nothing but its end counts; 0 while nothing is known.</summary>
+    public int AtLeast => double.IsFinite(_bound) ? (int)Math.Round(_bound / Weights.Total) : 0;
+
+    /// <summary>Searches, and takes over what is certain then.</summary>
+    private HandsOrder? Bound(OrderSearch search, int most)
+    {
+        var order = search.Best(Before, most);
+        BoundBy(search.AtLeast);
+        return order;
+    }
+
+    private void BoundBy(int minutes) => _bound = minutes < int.MaxValue ? Math.Max(_bound, minutes * (double)Weights.Total) : _bound;
+
+    /// <summary>Takes the soonest day in an order of one pair of hands, where nothing but its end counts.</summary>
+    private void TryHands(HandsPuzzle puzzle, HandsOrder? order)
+    {
+        if (order is not null && puzzle.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed && IsRested(placed))
+        {
+            Take(placed.Span > order.Ends ? InOrder(placed) : new Found(placed.Span * (double)Weights.Total, placed));
+        }
+    }
+}

@@ -1,0 +1,255 @@
+using System.Numerics;
+using System.Runtime.CompilerServices;
+
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>What follows a moment.</summary>
+internal sealed partial class HandsMoment
+{
+    /// <summary>The next job of a run is done, after a break or at once. Whether that can be, and what follows may be over in time.</summary>
+    /// <param name="run">Which run.</param>
+    /// <param name="afterBreak">Hands rest before it.</param>
+    /// <param name="before">All has to be over before so many minutes.</param>
+    /// <param name="next">Becomes what follows: most that does is not kept, so the same one is used again and again.</param>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    public bool Then(int run, bool afterBreak, int before, HandsMoment next)
+    {
+        var (steps, at) = (_puzzle.Runs[run], Done[run]);
+        var step = steps[at];
+        if (IsWaiting(step) || IsHeld(step, run) || (Must is { } must && must != run))
+        {
+            return false;
+        }
+
+        var isFresh = afterBreak || Last is null;
+        var isGoingOn = !isFresh && InPiece is null;
+        if (isGoingOn && step.IsLong)
+        {
+            return false;
+        }
+
+        Span<int> begins = stackalloc int[Rows];
+        Begin(step, run, afterBreak, begins);
+        var gap = at == 0 ? HandsPuzzle.Open : steps[at - 1].Gap;
+        if (begins[0] > Math.Abs(Said) || begins[run + 1] > gap || (isGoingOn && (begins[StretchRow] + step.Minutes > (_puzzle.Rest?.GoesOn ?? int.MaxValue) || begins[Due] + step.Minutes > 0))
+            || IsTooLateForAnother(run, begins, step.Minutes) || Runs(begins[0] + step.Minutes, run) >= before)
+        {
+            return false;
+        }
+
+        next.Follow(this, step, afterBreak);
+        if (gap != HandsPuzzle.Open)
+        {
+            // What came before must not have been done so early that this is too late for it.
+            next.Push(this, run + 1, begins, -gap);
+        }
+
+        if (isGoingOn && _puzzle.Rest is { } rest)
+        {
+            next.Push(this, StretchRow, begins, step.Minutes - rest.GoesOn);
+        }
+
+        if (isFresh)
+        {
+            next.Begin(step, run, begins, gap);
+        }
+
+        next.End(step, run, begins);
+        return next.Tidy() && next.Ends < before;
+    }
+
+    /// <summary>Whether another run would have to go on before hands are free again.</summary>
+    private bool IsTooLateForAnother(int run, Span<int> begins, int minutes)
+    {
+        for (var other = 0; other < Done.Length; other++)
+        {
+            if (other != run && GapOf(other) < begins[other + 1] + minutes)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Minutes within which a run has to go on; open where it has not been begun, or is over.</summary>
+    private int GapOf(int run) => Done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
+
+    /// <summary>Whether another run has to go on before it gives something back.</summary>
+    private bool IsHeld(HandStep step, int run)
+    {
+        foreach (var thing in step.Needs)
+        {
+            for (var other = 0; other < Done.Length; other++)
+            {
+                if (other != run && Done[other] is > 0 and var done && _puzzle.Runs[other] is var steps && done < steps.Length
+                    && steps[done - 1] is { Holds: true, Takes.Target: var held } && held == thing)
+                {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private bool IsWaiting(HandStep step)
+    {
+        foreach (var target in step.WaitsFor)
+        {
+            if (_apart[target] <= Said)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private void Follow(HandsMoment before, HandStep step, bool afterBreak)
+    {
+        before._apart.AsSpan().CopyTo(_apart);
+        before._over.AsSpan().CopyTo(_over);
+        before.Done.AsSpan().CopyTo(Done);
+        (Before, Last, AfterBreak, Must, BeatenBy) = (before, step, afterBreak, null, null);
+        Left = before.Left - step.Minutes;
+        InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : before.InPiece;
+        State = before.State + _puzzle.Places[step.RunNumber];
+    }
+
+    /// <summary>When a job begins at the earliest, seen from each row.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void Begin(HandStep step, int run, bool afterBreak, Span<int> begins)
+    {
+        var pause = afterBreak ? _puzzle.Rest!.Minutes : 0;
+        for (var row = 0; row < begins.Length; row++)
+        {
+            var apart = _apart.AsSpan(row * _width, _width);
+            var begin = Math.Max(apart[run], apart[_puzzle.Free] + pause);
+            foreach (var target in step.WaitsFor)
+            {
+                begin = Math.Max(begin, apart[target]);
+            }
+
+            foreach (var target in step.Needs)
+            {
+                begin = Math.Max(begin, apart[target]);
+            }
+
+            if (step.Takes is { } taken)
+            {
+                begin = Math.Max(begin, apart[taken.Target] - step.Minutes);
+            }
+
+            begins[row] = begin;
+        }
+
+        foreach (var (from, to) in step.Away)
+        {
+            if (begins[0] < to && begins[0] + step.Minutes > from)
+            {
+                begins[0] = to;
+            }
+        }
+    }
+
+    /// <summary>Moves what a row stands for, and all that follows it, to so many minutes beside where the next job begins, where it is earlier.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void Push(HandsMoment from, int moved, Span<int> begins, int minutes)
+    {
+        for (var row = 0; row < begins.Length; row++)
+        {
+            var push = begins[row] + minutes;
+            if (begins[row] <= Said || push <= Said)
+            {
+                continue;
+            }
+
+            for (var at = 0; at < _width; at += Vector<short>.Count)
+            {
+                var (follow, apart) = (new Vector<short>(from._apart, (moved * _width) + at), new Vector<short>(_apart, (row * _width) + at));
+                var pushed = Vector.Max(apart, follow + new Vector<short>((short)push));
+                Vector.ConditionalSelect(Vector.GreaterThan(follow, new Vector<short>(Said)), pushed, apart).CopyTo(_apart, (row * _width) + at);
+            }
+
+            if (from._over[moved] > Said)
+            {
+                _over[row] = (short)Math.Max(_over[row], push + from._over[moved]);
+            }
+        }
+    }
+
+    /// <summary>A stretch begins with a job.</summary>
+    private void Begin(HandStep step, int run, Span<int> begins, int gap)
+    {
+        Forget(StretchRow);
+        Forget(Due);
+        (begins[StretchRow], begins[Due]) = (0, None);
+        if (gap == HandsPuzzle.Open || step.IsLong || _puzzle.Rest is not { } rest || begins[run + 1] <= Said)
+        {
+            return;
+        }
+
+        var due = gap + rest.GoesOn;
+        begins[Due] = begins[run + 1] - due;
+        var to = _apart.AsSpan(Due * _width, _width);
+        for (var target = 0; target < _width; target++)
+        {
+            var from = _apart[((run + 1) * _width) + target];
+            to[target] = from <= Said ? None : (short)(from - due);
+        }
+    }
+
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void End(HandStep step, int run, Span<int> begins)
+    {
+        var isLast = step.At == _puzzle.Runs[run].Length - 1;
+        Forget(run + 1);
+        begins[run + 1] = step.Gap == HandsPuzzle.Open ? None : -step.Minutes;
+        for (var row = 0; row < begins.Length; row++)
+        {
+            var apart = _apart.AsSpan(row * _width, _width);
+            foreach (var target in step.WaitsFor)
+            {
+                apart[target] = None;
+            }
+
+            if (begins[row] <= Said)
+            {
+                continue;
+            }
+
+            var end = begins[row] + step.Minutes;
+            apart[_puzzle.Free] = (short)Math.Max(apart[_puzzle.Free], end);
+            apart[run] = isLast ? None : (short)(end + step.Wait);
+            foreach (var (target, lag) in step.Frees)
+            {
+                apart[target] = (short)Math.Max(apart[target], end + lag);
+            }
+
+            if (step.Takes is { } taken)
+            {
+                apart[taken.Target] = (short)(end + taken.Minutes);
+            }
+
+            if (isLast && step.Frees.Length == 0)
+            {
+                _over[row] = (short)Math.Max(_over[row], end + step.Tail);
+            }
+        }
+
+        if (step is { IsLong: true, EndsPiece: true })
+        {
+            // Nothing more fits into this stretch.
+            _apart[(StretchRow * _width) + _puzzle.Free] = (short)_puzzle.Rest!.GoesOn;
+        }
+
+        Done[run]++;
+    }
+
+    private void Forget(int row)
+    {
+        _apart.AsSpan(row * _width, _width).Fill(None);
+        _over[row] = None;
+    }
+}

@@ -1,0 +1,95 @@
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>
+/// All orders of a day that may be over before a minute, a job further at a time: then nothing is gone on from that another moment beats, and
+/// the best that can follow each of them is known in the end.
+/// </summary>
+internal sealed class OrderLayers
+{
+    private readonly HandsPuzzle _puzzle;
+    private readonly List<Dictionary<HandsMoment, List<HandsMoment>>> _layers = [];
+
+    private OrderLayers(HandsPuzzle puzzle) => _puzzle = puzzle;
+
+    /// <summary>No order ends before so many minutes; null where none ends before the minute that was asked about.</summary>
+    public int? AtLeast { get; private set; }
+
+    /// <summary>The best order that holds; null for none.</summary>
+    public HandsOrder? Best => _layers[^1].Keys.OrderBy(moment => moment.Ends).Select(moment => moment.Order()).FirstOrDefault(_puzzle.Check.Holds);
+
+    /// <summary>Looks through them; null where there are too many.</summary>
+    /// <param name="puzzle">The runs of work.</param>
+    /// <param name="before">A day ends before so many minutes.</param>
+    /// <param name="most">Moments that are kept, if only for a while.</param>
+    /// <param name="ahead">What days with less in the kitchen tell.</param>
+    /// <param name="isTold">Days with more in the kitchen will ask: they may have rested meanwhile, so nothing is as good only after a rest.</param>
+    public static OrderLayers? Of(HandsPuzzle puzzle, int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold = true)
+    {
+        var layers = new OrderLayers(puzzle);
+        return layers.Look(before, most, ahead, isTold) ? layers : null;
+    }
+
+    /// <summary>What they tell of a day with more in the kitchen.</summary>
+    public RestOfDay Of(HandsPuzzle whole) => new(whole, _puzzle, _layers.SelectMany(layer => layer.Keys).Where(moment => moment.Ends < int.MaxValue));
+
+    private bool Look(int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold)
+    {
+        var (next, kept) = (new HandsMoment(_puzzle), 0);
+        _layers.Add(new() { [HandsMoment.Start(_puzzle)] = [] });
+        for (var jobs = _puzzle.Runs.Sum(run => run.Length); jobs > 0; jobs--)
+        {
+            var known = new KnownMoments(mayRest: !isTold);
+            foreach (var (moment, follow) in _layers[^1])
+            {
+                foreach (var (run, afterBreak) in moment.Ways())
+                {
+                    if (moment.Then(run, afterBreak, before, next) && IsInTime(next, before, ahead))
+                    {
+                        var isKept = known.Keep(next);
+                        follow.Add(isKept ? next : next.BeatenBy!);
+                        (next, kept) = isKept ? (new HandsMoment(_puzzle), kept + 1) : (next, kept);
+                    }
+                }
+
+                if (kept > most)
+                {
+                    return false;
+                }
+            }
+
+            _layers.Add(known.Alike.SelectMany(same => same).ToDictionary(moment => moment, _ => new List<HandsMoment>()));
+        }
+
+        Judge();
+        return true;
+    }
+
+    private static bool IsInTime(HandsMoment next, int before, IReadOnlyList<RestOfDay> ahead)
+    {
+        foreach (var part in ahead)
+        {
+            if (part.AtLeast(next) is var ends && ends >= before)
+            {
+                return false;
+            }
+
+            next.EndsAtLeast(ends);
+        }
+
+        return true;
+    }
+
+    /// <summary>From the end of the day to its start: no moment is over before the best of what follows it.</summary>
+    private void Judge()
+    {
+        foreach (var layer in Enumerable.Reverse(_layers).Skip(1))
+        {
+            foreach (var (moment, follow) in layer)
+            {
+                moment.EndsAtLeast(follow.Select(each => each.Best.Ends).DefaultIfEmpty(int.MaxValue).Min());
+            }
+        }
+
+        AtLeast = _layers[0].Keys.Single().Ends is < int.MaxValue and var ends ? ends : null;
+    }
+}

@@ -1,0 +1,95 @@
+namespace Kamuri.Core.Scheduling.OnePair;
+
+/// <summary>
+/// What is still to come of a day at least, as the same day with less made in the kitchen tells (<see cref="OrderLayers"/>). Whatever is made
+/// beside only makes a moment later: so each moment that can still be over in time is no sooner than one of that day that can.
+/// </summary>
+internal sealed class RestOfDay
+{
+    private readonly Dictionary<ulong, List<Known>> _known = [];
+
+    /// <summary>What a job done counts for in the number of a state of the other day, by run of this one; 0 for a run that day has not.</summary>
+    private readonly ulong[] _places;
+
+    /// <summary>All targets of the other day, and what they are in this one.</summary>
+    private readonly (int Theirs, int Ours)[] _targets;
+    private readonly (int Theirs, int Ours) _free;
+    private readonly int _pause;
+
+    /// <param name="whole">The day that is asked about.</param>
+    /// <param name="part">The one with less in it.</param>
+    /// <param name="moments">Every moment of that one that can be over in time, and when it is over at least.</param>
+    public RestOfDay(HandsPuzzle whole, HandsPuzzle part, IEnumerable<HandsMoment> moments)
+    {
+        var numbers = whole.Runs.SelectMany(run => run).ToDictionary(step => step.Job.Id, step => step.RunNumber);
+        var runs = part.Runs.Select((run, theirs) => (Theirs: theirs, Ours: numbers[run[0].Job.Id])).ToList();
+        _places = new ulong[whole.Runs.Length];
+        runs.ForEach(run => _places[run.Ours] = part.Places[run.Theirs]);
+        (_free, _pause) = ((part.Free, whole.Free), part.Rest?.Minutes ?? 0);
+        _targets = [.. runs, _free, .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key]))];
+        var isEverAway = part.Runs.Any(run => run.Any(step => step.Away.Length > 0));
+        foreach (var moment in moments.OrderBy(moment => moment.Ends))
+        {
+            if (!_known.TryGetValue(moment.State, out var same))
+            {
+                _known[moment.State] = same = [];
+            }
+
+            same.Add(new Known(moment.FromStart.ToArray(), moment.Ends, !isEverAway && moment.Ends > moment.Over));
+        }
+    }
+
+    /// <summary>Minutes to the last end of all at least, whatever follows; more than any day has where it cannot be in time.</summary>
+    public int AtLeast(HandsMoment moment)
+    {
+        var state = 0UL;
+        for (var run = 0; run < _places.Length; run++)
+        {
+            state += _places[run] * moment.Done[run];
+        }
+
+        // Hands that have rested since what the other day knows of have yet to rest there.
+        var rested = moment.Stretch().Any(run => _places[run] > 0) ? 0 : _pause;
+        var best = int.MaxValue;
+        var ours = moment.FromStart;
+        foreach (var known in _known.GetValueOrDefault(state) ?? [])
+        {
+            if (known.Ends >= best)
+            {
+                break;
+            }
+
+            if (Later(known.FromStart, ours) is { } later)
+            {
+                best = Math.Min(best, known.Moves ? known.Ends + Math.Max(0, later - rested) : known.Ends);
+            }
+        }
+
+        return best;
+    }
+
+    /// <summary>Minutes by which everything is later in our moment at least; null where something is sooner.</summary>
+    private int? Later(short[] theirs, ReadOnlySpan<short> ours)
+    {
+        var later = int.MaxValue;
+        foreach (var target in _targets)
+        {
+            if (theirs[target.Theirs] > HandsMoment.Said)
+            {
+                later = Math.Min(later, ours[target.Ours] - theirs[target.Theirs]);
+                if (later < 0)
+                {
+                    return null;
+                }
+            }
+        }
+
+        return later;
+    }
+
+    /// <summary>A moment of the other day.</summary>
+    /// <param name="FromStart">Minutes to each of its targets at least.</param>
+    /// <param name="Ends">Minutes to the last end of all, at least.</param>
+    /// <param name="Moves">Where everything is later than in it, so is its end.</param>
+    private sealed record Known(short[] FromStart, int Ends, bool Moves);
+}
