@@ -58,14 +58,14 @@ internal sealed partial class Attempts
     /// Looks through all orders of hands in stages (<see cref="StagedSearch"/>), those first that end soon: there are few of them, and the best of
     /// all is mostly among those.
     /// </summary>
-    /// <param name="most">Moments that are gone on from in one stage.</param>
+    /// <param name="most">Moments that are kept, in all stages together and once more in the last.</param>
     public void TryStages(int most)
     {
         var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
-        for (var minutes = Soon; _puzzle.Value is { } puzzle && !IsProven && AtLeast > 0; minutes *= 2)
+        for (var minutes = Soon; _puzzle.Value is { } puzzle && !IsProven && AtLeast > 0 && search.Seen < most; minutes *= 2)
         {
             var before = Before - AtLeast <= 2 * Soon ? Before : Math.Min(AtLeast + minutes, Before);
-            var order = search.Best(before, most);
+            var order = search.Best(before, most - search.Seen);
             BoundBy(search.AtLeast);
             TryHands(puzzle, order);
             if (order is not null || !search.IsThrough)

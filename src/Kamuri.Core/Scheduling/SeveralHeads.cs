@@ -24,8 +24,8 @@ internal sealed class SeveralHeads
     /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
-    /// <summary>Moments within which orders are looked through: without a kitchen, and in a stage.</summary>
-    private static readonly (int Part, int Stage) Moments = (40_000, 40_000);
+    /// <summary>Moments within which orders are looked through: without a kitchen, and in stages.</summary>
+    private static readonly (int Part, int Stages) Moments = (40_000, 80_000);
 
     /// <summary>The same in a stage where there is time.</summary>
     private const int MostMoments = 400_000;
@@ -139,7 +139,7 @@ internal sealed class SeveralHeads
     private void TryOrders()
     {
         _attempts.TryWithoutKitchen(Moments.Part);
-        _attempts.TryStages(Moments.Stage);
+        _attempts.TryStages(Moments.Stages);
         if (!_attempts.IsProven && _attempts.AtLeast == 0)
         {
             _attempts.TryEveryOrder(Moments.Part);

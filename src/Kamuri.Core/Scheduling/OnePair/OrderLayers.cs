@@ -17,16 +17,23 @@ internal sealed class OrderLayers
     /// <summary>The best order that holds; null for none.</summary>
     public HandsOrder? Best => _layers[^1].Keys.OrderBy(moment => moment.Ends).Select(moment => moment.Order()).FirstOrDefault(_puzzle.Check.Holds);
 
-    /// <summary>Looks through them; null where there are too many.</summary>
+    /// <summary>Moments that were kept, if only for a while.</summary>
+    public int Seen { get; private set; }
+
+    /// <summary>All of them were looked through; else nothing is said.</summary>
+    public bool IsThrough { get; private set; }
+
+    /// <summary>Looks through them, unless there are too many.</summary>
     /// <param name="puzzle">The runs of work.</param>
     /// <param name="before">A day ends before so many minutes.</param>
     /// <param name="most">Moments that are kept, if only for a while.</param>
     /// <param name="ahead">What days with less in the kitchen tell.</param>
     /// <param name="isTold">Days with more in the kitchen will ask: they may have rested meanwhile, so nothing is as good only after a rest.</param>
-    public static OrderLayers? Of(HandsPuzzle puzzle, int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold = true)
+    public static OrderLayers Of(HandsPuzzle puzzle, int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold = true)
     {
         var layers = new OrderLayers(puzzle);
-        return layers.Look(before, most, ahead, isTold) ? layers : null;
+        layers.IsThrough = layers.Look(before, most, ahead, isTold);
+        return layers;
     }
 
     /// <summary>What they tell of a day with more in the kitchen.</summary>
@@ -34,7 +41,7 @@ internal sealed class OrderLayers
 
     private bool Look(int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold)
     {
-        var (next, kept) = (new HandsMoment(_puzzle), 0);
+        var next = new HandsMoment(_puzzle);
         _layers.Add(new() { [HandsMoment.Start(_puzzle)] = [] });
         for (var jobs = _puzzle.Runs.Sum(run => run.Length); jobs > 0; jobs--)
         {
@@ -47,11 +54,11 @@ internal sealed class OrderLayers
                     {
                         var isKept = known.Keep(next);
                         follow.Add(isKept ? next : next.BeatenBy!);
-                        (next, kept) = isKept ? (new HandsMoment(_puzzle), kept + 1) : (next, kept);
+                        (next, Seen) = isKept ? (new HandsMoment(_puzzle), Seen + 1) : (next, Seen);
                     }
                 }
 
-                if (kept > most)
+                if (Seen > most)
                 {
                     return false;
                 }

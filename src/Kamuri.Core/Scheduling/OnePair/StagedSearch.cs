@@ -17,9 +17,12 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
     /// <summary>The whole was looked through: what ends soonest is known, or that nothing ends in time.</summary>
     public bool IsThrough { get; private set; }
 
+    /// <summary>Moments that were kept in all stages so far.</summary>
+    public int Seen { get; private set; }
+
     /// <summary>The best order, or null when there is none, or there are too many moments; <see cref="AtLeast"/> says what is certain then.</summary>
     /// <param name="before">It ends before so many minutes.</param>
-    /// <param name="most">Moments that are gone on from in one stage.</param>
+    /// <param name="most">Moments that are kept in one part of a stage.</param>
     public HandsOrder? Best(int before, int most)
     {
         IsThrough = false;
@@ -32,26 +35,32 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
         foreach (var stage in Kitchens.Select(kitchens => OrderSearch.WithFewer(problem, kitchens).Select(puzzle).OfType<HandsPuzzle>().ToList()))
         {
             // One part of a stage has nothing to do with the others, and somebody waits for a plan.
-            var telling = stage.AsParallel().AsOrdered().Select(part => Look(part, isTold: true)).OfType<OrderLayers>().ToList();
-            AtLeast = telling.Select(each => each.AtLeast ?? before).Append(AtLeast).Max();
-            if (telling.Exists(each => each.AtLeast is null))
+            var telling = stage.AsParallel().AsOrdered().Select(part => Look(part, isTold: true)).ToList();
+            if (Took(telling) is { Count: > 0 } through)
+            {
+                told = through;
+            }
+
+            if (told.Exists(each => each.AtLeast is null))
             {
                 IsThrough = true;
                 return null;
             }
-
-            told = telling.Count > 0 ? telling : told;
         }
 
-        if (Look(whole, isTold: false) is not { } all)
-        {
-            return null;
-        }
-
-        (IsThrough, AtLeast) = (true, Math.Max(AtLeast, all.AtLeast ?? before));
-        return all.Best;
+        var all = Look(whole, isTold: false);
+        IsThrough = Took([all]).Count > 0;
+        return IsThrough ? all.Best : null;
 
         // What tells most is asked first.
-        OrderLayers? Look(HandsPuzzle part, bool isTold) => OrderLayers.Of(part, before, most, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], isTold);
+        OrderLayers Look(HandsPuzzle part, bool isTold) => OrderLayers.Of(part, before, most, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], isTold);
+
+        List<OrderLayers> Took(List<OrderLayers> looked)
+        {
+            Seen += looked.Sum(each => each.Seen);
+            var through = looked.FindAll(each => each.IsThrough);
+            AtLeast = through.Select(each => each.AtLeast ?? before).Append(AtLeast).Max();
+            return through;
+        }
     }
 }
