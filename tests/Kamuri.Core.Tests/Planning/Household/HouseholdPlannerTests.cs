@@ -186,6 +186,30 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void By_one_hour_for_all_the_last_of_them_is_as_little_late_as_can_be()
+    {
+        var free = Made(Asked(Of("Ada"), Of("Bram", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture)));
+        HouseholdPlan By(double minutesSooner) => Made(free.Request with { When = new When(Given.Noon, ReadyBy: free.End.AddMinutes(-minutesSooner)) });
+
+        // No wait gives two hours: then all of it is as short as it can be, and that is proven.
+        var late = By(120);
+        Assert.True(late.MinutesLate > 0 && late.Proven, HouseholdWords.Finish(late));
+        Assert.Equal(late.Heads.Max(head => (head.Plan.End - late.Request.When.ReadyBy!.Value).TotalMinutes), late.MinutesLate);
+        Assert.Equal(late.MinutesLate, late.LeastLate);
+        Assert.True(late.End < free.End);
+        Assert.Contains("No plan is less late with one pair of hands.", HouseholdWords.Finish(late), StringComparison.Ordinal);
+        // What is to be had by shortening waits is had, and hardly more of them than the hour asks for.
+        var inTime = By(3);
+        Assert.Equal(0, inTime.MinutesLate);
+        Assert.Contains(inTime.Heads, head => head.Plan.Fit.Shortened.Count > 0);
+        Assert.True(inTime.Heads.Sum(head => head.Plan.Fit.Shortened.Count) <= late.Heads.Sum(head => head.Plan.Fit.Shortened.Count));
+        // With an hour of its own for one of them, what counts is each.
+        var own = Made(late.Request with { Heads = [.. late.Request.Heads.Skip(1), late.Request.Heads[0] with { ReadyBy = free.End.AddMinutes(-240) }] });
+        Assert.False(own.Request.HasOneHour);
+        Assert.Equal(own.Heads.Sum(head => Math.Max(0, (head.Plan.End - head.Wanted!.Value).TotalMinutes)), own.MinutesLate);
+    }
+
+    [Fact]
     public void It_is_said_in_sentences()
     {
         var plan = Made(Asked(Of("Oriel"), Of("Bram")));

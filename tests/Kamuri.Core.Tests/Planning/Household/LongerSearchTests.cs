@@ -80,5 +80,12 @@ public class LongerSearchTests
         var first = proven.Heads[0];
         var shortened = proven with { Heads = [first with { Plan = first.Plan with { Fit = first.Plan.Fit with { Shortened = ["Deep condition"] } } }, .. proven.Heads.Skip(1)] };
         Assert.EndsWith("No plan that is in time keeps its waits closer to usual with one pair of hands.", HouseholdWords.Finish(shortened), StringComparison.Ordinal);
+        Assert.EndsWith("In time; whether its waits can be kept closer to usual was not proven.", HouseholdWords.Finish(shortened with { Proven = false }), StringComparison.Ordinal);
+
+        // One hour for all: the last of them counts, and nothing is added up.
+        var hour = late with { Request = late.Request with { When = late.Request.When with { ReadyBy = late.End.AddMinutes(-15) } } };
+        hour = hour with { Heads = [.. hour.Heads.Select(head => head with { Wanted = hour.Request.When.ReadyBy })] };
+        Assert.Equal(15, hour.MinutesLate);
+        Assert.EndsWith("No plan is less than 5 min late with one pair of hands; this one is 15 min.", HouseholdWords.Finish(hour with { Proven = false, LeastLate = 5 }), StringComparison.Ordinal);
     }
 }

@@ -94,6 +94,44 @@ public class OrderSearchTests
     }
 
     [Fact]
+    public void Hands_that_rested_beside_the_kitchen_have_rested_when_they_come_back_to_a_head()
+    {
+        // Between the two jobs at a kettle there is a break, which a day without kettles would take before the next job on a head.
+        var day = Random([[(9, 1, 0, 0), (4, 0, 10, 18), (21, 0, 1, 24)], [(25, 1, 0, 0), (27, 3, 0, 0), (12, 2, 0, 0), (21, 0, 9, 11)]], 11, 0, 0);
+        var problem = Rested(day with { Jobs = [.. day.Jobs.Select(job => job.Id.StartsWith("ki/w", StringComparison.Ordinal) ? job with { Shortest = 4, Usual = 4 } : job)] }, 42, 10);
+        var staged = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests: true));
+        Assert.Equal((190, 190), (staged.Best(230, All)?.Ends, staged.AtLeast));
+        Assert.Equal((190, true), (new CpSatScheduler().Solve(problem)!.Span, new CpSatScheduler().Solve(problem)!.Proven));
+    }
+
+    [Fact]
+    public void Where_there_are_too_many_orders_for_its_time_a_search_in_stages_says_only_what_is_sure()
+    {
+        var day = Random([[(9, 1, 0, 0), (4, 0, 10, 18), (21, 0, 1, 24)], [(25, 1, 0, 0), (27, 3, 0, 0), (12, 2, 0, 0), (21, 0, 9, 11)]], 11, 0, 0);
+        var best = Best(day)!.Value;
+        var staged = new StagedSearch(day, part => HandsPuzzle.Of(part, rests: false));
+        Assert.Null(staged.Best(best + 10, 5));
+        Assert.False(staged.IsThrough);
+        Assert.InRange(staged.AtLeast, 0, best);
+        // What was too much once is not for long.
+        Assert.Equal(best, staged.Best(best + 10, All)?.Ends);
+        Assert.True(staged.IsThrough);
+    }
+
+    [Fact]
+    public void The_first_job_of_a_stretch_is_not_put_off_for_the_others_beyond_when_it_is_due()
+    {
+        // b is due within 10 minutes of a; whoever rests before it goes on for 40 from there. With 30 of c, and d behind what c begins, 5 minutes are too many.
+        SchedulingProblem With(int wait) => Rested(Day([Work("h1/a", 10), Work("h1/b", 5), Work("h2/c", 20), Wait("h2/w", wait, wait), Work("h2/d", 5)],
+            new Link("h1/a", "h1/b", 0, 25), new Link("h2/c", "h2/w", 0, 0), new Link("h2/w", "h2/d", 0, 0)), 40, 10);
+        foreach (var wait in new[] { 5, 15, 25, 35, 45 })
+        {
+            var alone = new CpSatScheduler().Solve(With(wait) with { Absences = [new Absence("nobody", 0, 20_000)] })!;
+            Assert.Equal((alone.Span, true), (Best(With(wait)), alone.Proven));
+        }
+    }
+
+    [Fact]
     public void What_cannot_be_said_as_an_order_of_one_pair_is_left_to_the_solver()
     {
         var day = Day([Work("h1/a", 10), Work("h2/a", 10)]);
