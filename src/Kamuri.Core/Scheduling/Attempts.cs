@@ -127,7 +127,7 @@ internal sealed partial class Attempts
     }
 
     /// <summary>Looks for the fewest minutes late, and whether they are. Whether there is a schedule, as far as is known.</summary>
-    public bool TryLeastLate(double longest)
+    public bool TryLeastLate(double longest, Way way = Way.FromBelow)
     {
         var model = Model(_problem);
         model.MinimizeLateness();
@@ -137,7 +137,7 @@ internal sealed partial class Attempts
             model.BeginAt(_best.Schedule);
         }
 
-        var (solver, status) = CpSatScheduler.Solve(model, Said(Way.FromBelow), longest);
+        var (solver, status) = CpSatScheduler.Solve(model, Said(way), longest);
         if (status != CpSolverStatus.Infeasible)
         {
             _lateAtLeast = Math.Max(_lateAtLeast ?? 0, (long)Math.Ceiling(Math.Max(solver.BestObjectiveBound, 0) - Bounds.Close));

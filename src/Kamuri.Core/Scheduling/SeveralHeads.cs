@@ -45,6 +45,9 @@ internal sealed class SeveralHeads
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
 
+    /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
+    private const double Each = 0.006;
+
     /// <summary>One round of a longer search.</summary>
     private const double Round = 0.1;
 
@@ -74,7 +77,7 @@ internal sealed class SeveralHeads
     public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0);
-        return search.Begin() is { } found ? Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem) : null;
+        return search.Begin() is { } found ? search.EachLessLate(Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem)!) : null;
     }
 
     /// <summary>
@@ -234,6 +237,26 @@ internal sealed class SeveralHeads
         {
             _attempts.TryGoodOrders(width, alike);
         }
+    }
+
+    /// <summary>
+    /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, and each of them as little
+    /// late as a short look finds.
+    /// </summary>
+    private Schedule EachLessLate(Schedule schedule)
+    {
+        var ends = schedule.Placements.Where(placed => placed.Job.With is not null).GroupBy(placed => placed.Job.With!).ToDictionary(own => own.Key, own => own.Max(placed => placed.End));
+        if (!_problem.HasOneHour || ends.Values.Count(end => end > _problem.Deadline) < 2)
+        {
+            return schedule;
+        }
+
+        var each = _problem with { Deadline = schedule.Span, Deadlines = ends.Keys.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
+        var attempts = new Attempts(each, _rests && Breaks.Missing(schedule, _problem) == 0, IsLarge(each));
+        attempts.TryOrder(schedule);
+        attempts.TryLeastLate(Each, Way.Thorough);
+        return attempts.Finished() is { } found && found.Span <= schedule.Span && Breaks.Missing(found, _problem) <= Breaks.Missing(schedule, _problem) && Worth.Late(found, each) < Worth.Late(schedule, each)
+            ? schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps } : schedule;
     }
 
     private Schedule GoOn(Schedule best, int round)

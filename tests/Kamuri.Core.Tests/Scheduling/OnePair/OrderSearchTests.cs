@@ -243,6 +243,23 @@ public class OrderSearchTests
         static int Shortened(Schedule schedule) => schedule.Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
     }, iter: 60, threads: 1);
 
+    [Fact]
+    public void Where_the_last_is_late_anyway_the_others_are_as_little_late_as_its_end_allows()
+    {
+        // h1 dries for ten hours and comes first: over at 610. Of 20 + 30 and 15 + 5 minutes both are in time by 61 only in this order.
+        var problem = Day([Work("h1/a", 10), Wait("h1/w", 600, 600), Work("h2/a", 20), Wait("h2/w", 30, 60), Work("h3/a", 15), Wait("h3/w", 5, 30)],
+            new Link("h1/a", "h1/w", 0, 0), new Link("h2/a", "h2/w", 0, 0), new Link("h3/a", "h3/w", 0, 0)) with { Deadline = 61 };
+        var schedule = new CpSatScheduler().Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.Equal((610, true, 549), (schedule.Span, schedule.Proven, (int)schedule.LeastLate!));
+        Assert.Equal([60, 50], new[] { "h2/w", "h3/w" }.Select(id => schedule.Placements.Single(placed => placed.Job.Id == id).End));
+
+        // By 55 one of them is late, and by as little as can be.
+        var sooner = new CpSatScheduler().Solve(problem with { Deadline = 55 })!;
+        Assert.Equal((610, true), (sooner.Span, sooner.Proven));
+        Assert.Equal(5, new[] { "h2/w", "h3/w" }.Sum(id => Math.Max(0, sooner.Placements.Single(placed => placed.Job.Id == id).End - 55)));
+    }
+
     /// <summary>Two or three heads with waits, a hood, gaps of all kinds, and something from the kitchen for some of them.</summary>
     private static readonly Gen<SchedulingProblem> Days =
         from chains in Gen.Select(Gen.Int[1, 30], Gen.Int[0, 3], Gen.Int[5, 40], Gen.Int[0, 20]).Array[2, 4].Array[2, 3]
