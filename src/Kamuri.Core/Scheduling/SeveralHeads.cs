@@ -10,11 +10,11 @@ namespace Kamuri.Core.Scheduling;
 public sealed record SearchProgress(double Share, int Best, int LowerBound);
 
 /// <summary>
-/// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands
-/// (<see cref="OnePair.OrderSearch"/>), as if there were no kitchen where there are too many, and begins else with what going by the list comes
-/// to. Then it asks the solver whether anything is sooner, or from below. Where there are hours to be in time for, it asks first for the least minutes late, and then for the best day that is
-/// no later. Where that takes too long, it looks for something better than it has near by and from above, and what was proven from below
-/// stays the least.
+/// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands, as if there were
+/// no kitchen first and then in stages (<see cref="StagedSearch"/>), which proves most days; one hour for all asks for that twice
+/// (<see cref="TowardsHour"/>). Where a day is no such order it begins with what going by the list comes to, and asks the solver from below; where
+/// heads have hours of their own, first for the least minutes late, and then for the best day that is no later. Where any of that takes too
+/// long, it looks for something better than it has near by and from above, and what was proven stays the least.
 /// </summary>
 internal sealed class SeveralHeads
 {
@@ -27,8 +27,8 @@ internal sealed class SeveralHeads
     /// <summary>Moments within which orders are looked through: without a kitchen, and in stages.</summary>
     private static readonly (int Part, int Stages) Moments = (40_000, 80_000);
 
-    /// <summary>The same in a stage where there is time.</summary>
-    private const int MostMoments = 400_000;
+    /// <summary>The same in stages where there is time: some hundred megabytes while it looks.</summary>
+    private const int MostMoments = 150_000;
 
     /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
