@@ -248,7 +248,8 @@ public class OrderSearchTests
     {
         // h1 dries for ten hours and comes first: over at 610. Of 20 + 30 and 15 + 5 minutes both are in time by 61 only in this order.
         var problem = Day([Work("h1/a", 10), Wait("h1/w", 600, 600), Work("h2/a", 20), Wait("h2/w", 30, 60), Work("h3/a", 15), Wait("h3/w", 5, 30)],
-            new Link("h1/a", "h1/w", 0, 0), new Link("h2/a", "h2/w", 0, 0), new Link("h3/a", "h3/w", 0, 0)) with { Deadline = 61 };
+            new Link("h1/a", "h1/w", 0, 0), new Link("h2/a", "h2/w", 0, 0), new Link("h3/a", "h3/w", 0, 0)) with
+        { Deadline = 61 };
         var schedule = new CpSatScheduler().Solve(problem)!;
         ScheduleChecker.Check(problem, schedule);
         Assert.Equal((610, true, 549), (schedule.Span, schedule.Proven, (int)schedule.LeastLate!));
