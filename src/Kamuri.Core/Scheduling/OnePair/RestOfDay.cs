@@ -13,7 +13,8 @@ internal sealed class RestOfDay
 
     /// <summary>All targets of the other day, and what they are in this one.</summary>
     private readonly (int Theirs, int Ours)[] _targets;
-    private readonly (int Theirs, int Ours) _free;
+
+    /// <summary>Minutes hands rest at least; 0 where they do not.</summary>
     private readonly int _pause;
 
     /// <param name="whole">The day that is asked about.</param>
@@ -25,8 +26,8 @@ internal sealed class RestOfDay
         var runs = part.Runs.Select((run, theirs) => (Theirs: theirs, Ours: numbers[run[0].Job.Id])).ToList();
         _places = new ulong[whole.Runs.Length];
         runs.ForEach(run => _places[run.Ours] = part.Places[run.Theirs]);
-        (_free, _pause) = ((part.Free, whole.Free), part.Rest?.Minutes ?? 0);
-        _targets = [.. runs, _free, .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key]))];
+        _pause = part.Rest?.Minutes ?? 0;
+        _targets = [.. runs, (part.Free, whole.Free), .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key]))];
         var isEverAway = part.Runs.Any(run => run.Any(step => step.Away.Length > 0));
         foreach (var moment in moments.OrderBy(moment => moment.Ends))
         {
