@@ -112,6 +112,17 @@ public sealed record SchedulingProblem(
     /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
     internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
 
+    /// <summary>Whether no job comes behind itself.</summary>
+    internal bool HasEnd()
+    {
+        var left = Jobs.Select(job => job.Id).ToHashSet();
+        while (left.RemoveWhere(id => !Links.Any(link => link.To == id && left.Contains(link.From))) > 0)
+        {
+        }
+
+        return left.Count == 0;
+    }
+
     /// <summary>The same without some jobs for hands, and without what they begin.</summary>
     internal SchedulingProblem Without(HashSet<string> work)
     {

@@ -1,22 +1,18 @@
+using Kamuri.Core.Scheduling.Beam;
 using Kamuri.Core.Scheduling.OnePair;
 using static Kamuri.Core.Scheduling.Attempts;
 
 namespace Kamuri.Core.Scheduling;
 
-/// <summary>How far a longer search is.</summary>
-/// <param name="Share">Of all its rounds, 0 to 1.</param>
-/// <param name="Best">Minutes to the last end of the best schedule so far, its breaks included.</param>
-/// <param name="LowerBound">No schedule ends before so many minutes.</param>
-public sealed record SearchProgress(double Share, int Best, int LowerBound);
-
 /// <summary>
 /// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands, as if there were
 /// no kitchen first and then in stages (<see cref="StagedSearch"/>), which proves most days; one hour for all asks for that twice
-/// (<see cref="TowardsHour"/>). Where a day is no such order it begins with what going by the list comes to, and asks the solver from below; where
-/// heads have hours of their own, first for the least minutes late, and then for the best day that is no later. Where any of that takes too
-/// long, it looks for something better than it has near by and from above, and what was proven stays the least.
+/// (<see cref="TowardsHour"/>). Where several pairs, or heads with hours of their own, have too much to do for that, good days are built
+/// (<see cref="BeamSearch"/>), held against what is certain without a search (<see cref="LeastEnd"/>), and mended near by. What is left is asked of the solver
+/// from below: first for the least minutes late where there are hours, and then for the best day that is no later. Where that takes too long, it
+/// looks for something better than it has near by and from above, and what was proven stays the least.
 /// </summary>
-internal sealed class SeveralHeads
+internal sealed partial class SeveralHeads
 {
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
@@ -27,20 +23,21 @@ internal sealed class SeveralHeads
     /// <summary>Moments within which orders are looked through: without a kitchen, and in stages.</summary>
     private static readonly (int Part, int Stages) Moments = (40_000, 80_000);
 
-    /// <summary>The same in stages where there is time: some hundred megabytes while it looks.</summary>
-    private const int MostMoments = 150_000;
-
     /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
 
     /// <summary>The same where all will be looked at, to have something to hold them against.</summary>
     private static readonly (int Width, int Alike) Few = (300, 2);
 
+    /// <summary>
+    /// How days are built where there are too many orders to look at: narrow beams that differ find more than a wide one, and where one runs into a wall
+    /// another does not.
+    /// </summary>
+    private static readonly BeamWidth[] Beams =
+        [new(Width: 100, Alike: 2, Share: 8, More: 1, Slack: 10), new(60, 4, 8, 1, 10), new(60, 2, 8, 0, 20), new(60, 1, 8, 0, 10), new(60, 2, 8, 0, 5)];
+
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
-
-    /// <summary>So many minutes more in each round of a longer search.</summary>
-    private const int Wider = 30;
 
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
@@ -48,12 +45,12 @@ internal sealed class SeveralHeads
     /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
     private const double Each = 0.006;
 
-    /// <summary>One round of a longer search.</summary>
-    private const double Round = 0.1;
-
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
     private readonly Attempts _attempts;
+
+    /// <summary>A day with everybody's breaks was built, or was known before.</summary>
+    private bool _isBuilt;
 
     /// <summary>
     /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
@@ -80,31 +77,13 @@ internal sealed class SeveralHeads
         return search.Begin() is { } found ? search.EachLessLate(Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem)!) : null;
     }
 
-    /// <summary>
-    /// Goes on for several rounds, each from the other side or from another beginning; null when there is no schedule. The same
-    /// for the same problem, unless it is broken off.
-    /// </summary>
-    /// <param name="problem">What is to be placed.</param>
-    /// <param name="rounds">How many.</param>
-    /// <param name="report">Told after each.</param>
-    /// <param name="brokenOff">Ends it with the best so far.</param>
-    public static Schedule? Patient(SchedulingProblem problem, int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
-    {
-        var search = new SeveralHeads(problem, problem.Rests.Count > 0);
-        var best = search.Begin();
-        for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
-        {
-            best = search.GoOn(best, round);
-            report(new SearchProgress((double)round / rounds, best.Span, best.LowerBound));
-        }
-
-        return best;
-    }
-
     /// <summary>Two pairs of hands, or more than two heads, with a full day: a proof may not be done in its time.</summary>
     private static bool IsLarge(SchedulingProblem problem) => problem.Pairs.Count > 1
         ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
         : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2;
+
+    /// <summary>There are too many orders to look at, so good days are built.</summary>
+    private bool IsToBuild => IsLarge(_problem) && !_attempts.IsOneOrder;
 
     private Schedule? Begin()
     {
@@ -119,12 +98,24 @@ internal sealed class SeveralHeads
             return _attempts.Finished();
         }
 
+        if (IsToBuild)
+        {
+            _attempts.TryOrder(_problem.Known);
+            _attempts.TryBeams(Beams);
+            _attempts.TellLeast();
+            _isBuilt = _attempts.IsAny;
+        }
+
         if (ListSchedule.Of(_problem) is { } list && list.Span < _attempts.Before)
         {
             _attempts.TryOrder(list);
         }
 
-        _attempts.TryOrder(_problem.Known);
+        if (!IsToBuild)
+        {
+            _attempts.TryOrder(_problem.Known);
+        }
+
         if (!_attempts.IsAny && _rests && _problem.Pairs.Count == 1)
         {
             _attempts.TryOrder(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()));
@@ -203,6 +194,16 @@ internal sealed class SeveralHeads
             return _attempts.Finished();
         }
 
+        if (_problem.Pairs.Count > 1 && _isBuilt)
+        {
+            if (!_attempts.IsProven)
+            {
+                _attempts.TryNear(Far, _search.Near);
+            }
+
+            return _attempts.Finished();
+        }
+
         // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
         var without = new SeveralHeads(_problem, rests: false);
         if (without.Begin() is not { } parted)
@@ -257,36 +258,5 @@ internal sealed class SeveralHeads
         attempts.TryLeastLate(Each, Way.Thorough);
         return attempts.Finished() is { } found && found.Span <= schedule.Span && Breaks.Missing(found, _problem) <= Breaks.Missing(schedule, _problem) && Worth.Late(found, each) < Worth.Late(schedule, each)
             ? schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps } : schedule;
-    }
-
-    private Schedule GoOn(Schedule best, int round)
-    {
-        if (round == 1)
-        {
-            _attempts.TryStages(MostMoments);
-        }
-        else if (!_attempts.IsProven && round % 3 == 2)
-        {
-            _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
-        }
-
-        if (!_attempts.IsProven && round % 3 == 1)
-        {
-            // A proof that was not found in one time is found in a longer one, if at all.
-            var longer = Round * (1 + (round / 3));
-            _ = _problem.MayShorten && _attempts.LeastLate is null ? _attempts.TryLeastLate(longer) : _attempts.Try(Way.FromBelow, longer, round);
-        }
-
-        if (!_attempts.IsProven && _attempts.IsAny && round % 2 == 0)
-        {
-            // Wider and wider around what is there.
-            _attempts.TryNear(Far + (Wider * round), Round, round);
-        }
-        else if (!_attempts.IsProven)
-        {
-            _attempts.Try(round % 4 == 1 ? Way.Restless : Way.Thorough, Round, round);
-        }
-
-        return Worth.Better(best, _attempts.Finished(round), _problem)!;
     }
 }

@@ -111,7 +111,7 @@ public sealed class HandsPuzzle
     /// <summary>Whether a problem can be said as an order, and nothing counts in it but its end.</summary>
     private static bool CanSay(SchedulingProblem problem, IReadOnlyList<HandRun> runs) =>
         !problem.MayShorten && !problem.MayBeginLater && problem.Pairs.Count == 1 && problem.Overnights.Count == 0
-        && Horizon(problem) <= Longest && HasEnd(problem) && problem.Jobs.All(job => job.By?.Contains(problem.Pairs[0].Id) != false)
+        && Horizon(problem) <= Longest && problem.HasEnd() && problem.Jobs.All(job => job.By?.Contains(problem.Pairs[0].Id) != false)
         && runs.Count is > 0 and <= MostRuns && runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1)) <= ulong.MaxValue;
 
     /// <summary>The place of each job in an order of fewer jobs, by run; null for a run that is not in it.</summary>
@@ -129,17 +129,6 @@ public sealed class HandsPuzzle
         Rests = new Dictionary<string, Rest>(),
         Known = null,
     });
-
-    /// <summary>Whether no job comes behind itself.</summary>
-    private static bool HasEnd(SchedulingProblem problem)
-    {
-        var left = problem.Jobs.Select(job => job.Id).ToHashSet();
-        while (left.RemoveWhere(id => !problem.Links.Any(link => link.To == id && left.Contains(link.From))) > 0)
-        {
-        }
-
-        return left.Count == 0;
-    }
 
     /// <summary>Minutes that no day worth having lasts, with a break behind every job.</summary>
     private static long Horizon(SchedulingProblem problem) => problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap)
