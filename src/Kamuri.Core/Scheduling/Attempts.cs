@@ -11,6 +11,9 @@ internal sealed partial class Attempts
 {
     private const double Tidying = 0.003;
 
+    /// <summary>The same where it is open too when the day begins.</summary>
+    private const double Beginning = 0.02;
+
     // Several heads on shared hands are a true puzzle: its linear relaxation does not pay. Sums here are short, and the solver's older way
     // with them takes half the time; its newer way to learn from what did not work out takes a quarter less. The orders of hands are
     // choices of their own here, so what else the solver would find out about them is work done twice.
@@ -245,7 +248,14 @@ internal sealed partial class Attempts
         var model = new ScheduleModel(Breaks.Settled(order, _problem, _rests));
         model.MinimizeHours();
         Keep(model, _bound, null);
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Tidying);
+        if (_problem.MayBeginLater)
+        {
+            // When it begins is a choice too, and the order has made one: what lies before somebody is away stays there.
+            model.KeepSides(order);
+            model.BeginAt(order);
+        }
+
+        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, _problem.MayBeginLater ? Beginning : Tidying);
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 

@@ -38,8 +38,8 @@ internal sealed partial class ScheduleModel
         {
             _begin = Model.NewIntVar(0, _horizon, "begin");
             Model.AddMinEquality(_begin, _placed.Values.Select(variables => (LinearExpr)variables.Start));
-            // Towards an hour, as late as it may be; without one, the next occasion unless a later one is much shorter.
-            _hours.AddTerm(_begin, -Weights.Total + (problem.MayShorten ? -1 : Weights.Soon));
+            // Towards an hour, as late as it may be unless an earlier one is much shorter; without one, the next occasion unless a later one is.
+            _hours.AddTerm(_begin, -Weights.Total + (problem.MayShorten ? -Weights.Soon : Weights.Soon));
         }
 
         AddLinks();
@@ -110,6 +110,27 @@ internal sealed partial class ScheduleModel
         {
             var (placements, gaps) = (schedule.Placements.ToDictionary(placed => placed.Job.Id), Breaks.In(schedule, _problem).Gaps);
             _breaks.ForEach(breaks => breaks.Hint(placements, gaps[breaks.Who]));
+        }
+    }
+
+    /// <summary>Whatever lies before or behind a time in which somebody or something is not there stays on that side of it.</summary>
+    public void KeepSides(Schedule schedule)
+    {
+        foreach (var placed in schedule.Placements)
+        {
+            var away = _problem.Absences.Where(each => placed.Job.IsHandsOn && (each.Who == placed.By || each.Who == placed.Job.With)).Select(each => (each.From, each.To))
+                .Concat(_problem.Closures.Where(each => placed.Job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To)));
+            foreach (var (from, to) in away)
+            {
+                if (placed.Start >= to)
+                {
+                    Model.Add(_placed[placed.Job.Id].Start >= to);
+                }
+                else if (placed.End <= from)
+                {
+                    Model.Add(_placed[placed.Job.Id].End <= from);
+                }
+            }
         }
     }
 

@@ -106,6 +106,15 @@ public sealed record SchedulingProblem(
     /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
 
+    /// <summary>The same, counted from so many minutes later on: nothing begins before.</summary>
+    internal SchedulingProblem From(int minutes) => this with
+    {
+        Absences = [.. Absences.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To == Absence.ForGood ? each.To : each.To - minutes })],
+        Closures = [.. Closures.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To - minutes })],
+        Deadline = Deadline - minutes,
+        Deadlines = Deadlines.ToDictionary(hour => hour.Key, hour => hour.Value - minutes),
+    };
+
     /// <summary>Minutes that a job takes at least: less than usual only where waits may be shortened.</summary>
     internal int Least(Job job) => MayShorten ? job.Shortest : job.Usual;
 

@@ -12,7 +12,7 @@ internal static class Weights
     /// <summary>A minute of the whole.</summary>
     public const long Total = 400;
 
-    /// <summary>A minute that a day begins later, where it may.</summary>
+    /// <summary>A minute that a day begins later than it might or, towards an hour, earlier.</summary>
     public const long Soon = 40;
 
     /// <summary>Tidiness: a minute held past usual.</summary>

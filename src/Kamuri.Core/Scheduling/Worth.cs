@@ -3,7 +3,7 @@ namespace Kamuri.Core.Scheduling;
 /// <summary>Which of two schedules of one problem is the better one.</summary>
 internal static class Worth
 {
-    /// <summary>The one with fewer breaks missing, then with fewer minutes late, then the shorter; what is known of either holds for both.</summary>
+    /// <summary>The one with fewer breaks missing, then with fewer minutes late, then the shorter, where that counts nearer to when it should begin; what is known of either holds for both.</summary>
     public static Schedule? Better(Schedule? one, Schedule? other, SchedulingProblem problem)
     {
         if (one is null || other is null)
@@ -15,9 +15,12 @@ internal static class Worth
         var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
         return better with { LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
 
-        (int Missing, long Late, int Length) Of(Schedule schedule) =>
-            (Breaks.Missing(schedule, problem), Late(schedule, problem), schedule.Span - (problem.MayBeginLater ? schedule.Placements[0].Start : 0));
+        (int Missing, long Late, long Length) Of(Schedule schedule) => (Breaks.Missing(schedule, problem), Late(schedule, problem), Length(schedule, problem));
     }
+
+    /// <summary>How long it is and, where it may begin later, how far from when it should.</summary>
+    private static long Length(Schedule schedule, SchedulingProblem problem) => (schedule.Span * Weights.Total)
+        + (problem.MayBeginLater ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Soon : Weights.Soon)) : 0);
 
     /// <summary>Minutes late, of everybody together.</summary>
     public static long Late(Schedule schedule, SchedulingProblem problem) =>

@@ -8,8 +8,8 @@ namespace Kamuri.Core.Scheduling.Beam;
 /// </summary>
 internal sealed class DayGraph
 {
-    /// <summary>Jobs, pairs and heads up to which a number of one fits into a byte.</summary>
-    private const int Most = 250;
+    /// <summary>Jobs up to which a number of one fits into a byte, and pairs up to which a choice of them fits into a number.</summary>
+    private static readonly (int Jobs, int Pairs) Most = (250, 60);
 
     /// <summary>Things that one job uses at most, beside hands.</summary>
     internal const int MostThings = 2;
@@ -58,19 +58,18 @@ internal sealed class DayGraph
     /// <summary>Breaks of somebody, and which work they cannot part.</summary>
     /// <param name="Rest">How long they go on, and how long they rest; null for without breaks.</param>
     /// <param name="Piece">For each job the number of the piece that no break parts.</param>
-    /// <param name="Left">Minutes of that piece from the job on.</param>
-    /// <param name="Whole">Minutes of that piece.</param>
-    internal sealed record Stretches(Rest? Rest, int[] Piece, int[] Left, int[] Whole)
+    /// <param name="Left">Minutes of that piece from the job on at most.</param>
+    internal sealed record Stretches(Rest? Rest, int[] Piece, int[] Left)
     {
         public static Stretches Of(Rest? rest, IReadOnlyList<HandRun> runs, Dictionary<string, int> numbers, int[] minutes)
         {
-            var stretches = new Stretches(rest, new int[numbers.Count], new int[numbers.Count], new int[numbers.Count]);
+            var stretches = new Stretches(rest, new int[numbers.Count], new int[numbers.Count]);
             foreach (var (piece, number) in runs.SelectMany(run => run.Pieces(rest?.Minutes ?? 1)).Select((piece, number) => (piece, number)))
             {
                 var left = piece.Minutes;
                 foreach (var job in piece.Jobs.Select(job => numbers[job.Id]))
                 {
-                    (stretches.Piece[job], stretches.Left[job], stretches.Whole[job]) = (number, left, piece.Minutes);
+                    (stretches.Piece[job], stretches.Left[job]) = (number, left);
                     left -= minutes[job];
                 }
             }
@@ -149,7 +148,7 @@ internal sealed class DayGraph
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">With everybody's breaks.</param>
     public static DayGraph? Of(SchedulingProblem problem, bool rests) =>
-        problem.Pairs.Count is > 0 and < Most && problem.Jobs.Count < Most && problem.Overnights.Count == 0 && problem.Jobs.Any(job => job.IsHandsOn)
+        problem.Pairs.Count > 0 && problem.Pairs.Count <= Most.Pairs && problem.Jobs.Count <= Most.Jobs && problem.Overnights.Count == 0 && problem.Jobs.Any(job => job.IsHandsOn)
         && problem.Jobs.All(job => job.Uses.Where(thing => thing != Resource.Hands).Distinct().Count() <= MostThings
             && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)) && problem.HasEnd() ? new DayGraph(problem, rests) : null;
 

@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>What it means that a job is begun.</summary>
@@ -7,6 +9,7 @@ internal sealed partial class PartialDay
     private const int MostRounds = 12;
 
     /// <summary>Begins a job. Whether the day can go on then; if not, it is of no use any more.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public bool Begin(NextJob way)
     {
         var (job, head) = (way.Job, _graph.HeadOf[way.Job]);
@@ -97,6 +100,7 @@ internal sealed partial class PartialDay
     }
 
     /// <summary>Nothing is begun before there are hands for it. Whether all of it can still follow then what it has to follow soon.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool WaitForHands()
     {
         var isMoved = true;
@@ -121,6 +125,7 @@ internal sealed partial class PartialDay
         return true;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool WaitForHands(int job, ref bool isMoved)
     {
         var head = _graph.HeadOf[job] is >= 0 and var on ? FreeAt(_lastOnHead[on]) : 0;

@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>How what is decided moves everything that hangs on it.</summary>
@@ -24,8 +26,11 @@ internal sealed partial class PartialDay
         Endless,
     }
 
-    /// <summary>A moment is so late at least. Whether that can be: what was moved alone is not moved again by it.</summary>
-    private bool Move(int moment, int to) => !Raise(moment, to) || Settle(moment) == Moved.All || Forget();
+    /// <summary>
+    /// A moment is so late at least. Whether that can be: what was moved alone is not moved again by it, unless something that hangs on it has to wait
+    /// for somebody to come back.
+    /// </summary>
+    private bool Move(int moment, int to) => !Raise(moment, to) || Settle(_graph.IsAnyAway ? -1 : moment) == Moved.All || Forget();
 
     /// <summary>Whether that moves it.</summary>
     private bool Raise(int moment, int to)
@@ -76,10 +81,10 @@ internal sealed partial class PartialDay
     }
 
     /// <summary>Moves all that hangs on what was moved.</summary>
-    /// <param name="watched">It is not gone on with where this would be moved, unless somebody comes back from being away: then it may move more than once.</param>
+    /// <param name="watched">It is not gone on with where this would be moved.</param>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private Moved Settle(int watched)
     {
-        watched = _graph.IsAnyAway ? -1 : watched;
         var left = 4 * _times.Length;
         while (_queued > 0)
         {
@@ -110,6 +115,7 @@ internal sealed partial class PartialDay
         return false;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool MoveBehind(int moment, int time, int watched)
     {
         var isThrough = true;
@@ -127,6 +133,7 @@ internal sealed partial class PartialDay
     private bool IsAnyBehind(int job) => Of(job, ByPair) != None || Of(job, NextOnThing) != None;
 
     /// <summary>What comes behind a job because it was decided so.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool MoveDecided(int job, int time, int watched)
     {
         var kept = _kept.AsSpan(Kept * job, Kept);

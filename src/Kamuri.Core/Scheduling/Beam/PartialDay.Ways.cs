@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>What may be done next.</summary>
@@ -6,6 +8,7 @@ internal sealed partial class PartialDay
     /// <summary>Everything that may be begun next, by whom, and who rests before; what is done soonest first.</summary>
     /// <param name="ways">Are put in here.</param>
     /// <param name="atOnce">Heads that have to go on soon at a time; where there are as many, no other is gone on with.</param>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public void Ways(List<NextJob> ways, int atOnce)
     {
         ways.Clear();
@@ -36,6 +39,7 @@ internal sealed partial class PartialDay
         ways.Sort((one, other) => one.Place(_graph.Minutes[one.Job]).CompareTo(other.Place(_graph.Minutes[other.Job])));
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void AddWays(List<NextJob> ways, int job, int pair, int head, bool mayWait)
     {
         var (ofPair, ofHead) = (_lastOfPair[pair], head < 0 ? None : _lastOnHead[head]);

@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>
@@ -126,6 +128,7 @@ internal sealed partial class PartialDay
     /// How promising the day is: what is late; when all of it is over at the earliest, as each head goes on and as all hands do together what is
     /// still to be done, breaks counted; then how much hands have been idle, and how soon each head is over.
     /// </summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Judge()
     {
         var (free, likeness) = (0, State);
@@ -165,10 +168,11 @@ internal sealed partial class PartialDay
             likeness += Mixed(((ulong)over[head] << 8) + (ulong)head + 1);
         }
 
+        // Each counts for more than what follows it, but for a minute of idle hands, which is little more than one of a head.
         (Likeness, Score) = (likeness, (late * 1_000_000) + (Math.Max(ends, busy) * 1000L) + (busy * 2L) + (sum / 4));
     }
 
-    /// <summary>A number that says no more than another one, and in which all bits count.</summary>
+    /// <summary>A number that says no more than another one, and in which all bits count; the same in every process, so that every search is.</summary>
     private static ulong Mixed(ulong value)
     {
         value += 0x9E3779B97F4A7C15;
