@@ -28,6 +28,9 @@ internal sealed partial class Attempts
 
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
+
+    /// <summary>Days are built, and when they begin is open too.</summary>
+    private readonly bool _beginsNearHour;
     private readonly string _presolve;
     private readonly Lazy<HandsPuzzle?> _puzzle;
     private double _bound = double.NegativeInfinity;
@@ -41,6 +44,7 @@ internal sealed partial class Attempts
     {
         (_problem, _rests, _presolve) = (problem, rests, isLarge ? "max_presolve_iterations:1" : "cp_model_presolve:false");
         _puzzle = new Lazy<HandsPuzzle?>(() => HandsPuzzle.Of(problem, rests));
+        _beginsNearHour = isLarge && problem is { MayBeginLater: true, Pairs.Count: > 1 };
     }
 
     /// <summary>Which way a try goes.</summary>
@@ -248,14 +252,14 @@ internal sealed partial class Attempts
         var model = new ScheduleModel(Breaks.Settled(order, _problem, _rests));
         model.MinimizeHours();
         Keep(model, _bound, null);
-        if (_problem.MayBeginLater)
+        if (_beginsNearHour)
         {
             // When it begins is a choice too, and the order has made one: what lies before somebody is away stays there.
             model.KeepSides(order);
             model.BeginAt(order);
         }
 
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, _problem.MayBeginLater ? Beginning : Tidying);
+        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, _beginsNearHour ? Beginning : Tidying);
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 

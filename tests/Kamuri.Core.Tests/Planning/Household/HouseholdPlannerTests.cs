@@ -66,6 +66,22 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void A_full_day_of_two_pairs_lies_before_its_hour_with_every_break_where_the_shower_is_taken_meanwhile()
+    {
+        // Two days are left until the hour; the day is one of them, whoever could begin sooner.
+        var hour = Given.Noon.AddDays(2);
+        var plan = Made(Asked(Of("Ada", 30, Aim.Strength), Of("Esi", 25, Aim.Moisture), Of("Yaw", 35, Aim.Reset), Of("Kojo", 20)) with
+        {
+            Hands = [new("Ama"), new("Kofi")],
+            When = new When(Given.Noon, ReadyBy: hour),
+            Taken = [new(Resource.Shower, new(hour.AddHours(-5), hour.AddHours(-4)))],
+        });
+        Assert.InRange(plan.End, hour.AddHours(-3), hour);
+        Assert.InRange(plan.Start, hour.AddHours(-24), hour);
+        Assert.Empty(plan.WithoutRest);
+    }
+
+    [Fact]
     public void One_head_is_planned_as_it_is_alone()
     {
         var asked = Asked(Of("Oriel"));
