@@ -91,19 +91,10 @@ internal sealed partial class Attempts
     /// <summary>Takes over what is proven of the same problem without breaks, and its order where that has places for all of them.</summary>
     public void Learn(Attempts without, Schedule parted)
     {
-        LearnBound(without);
+        _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
+        _lateAtLeast = without._lateAtLeast is { } late ? Math.Max(_lateAtLeast ?? 0, late) : _lateAtLeast;
         LeastLate = Breaks.Missing(parted, _problem) == 0 && Late(parted) == without.LeastLate ? without.LeastLate : LeastLate;
         TryOrder(parted);
-    }
-
-    /// <summary>Takes over what no schedule is better than, of the same problem without breaks.</summary>
-    public void LearnBound(Attempts without)
-    {
-        _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
-        if (without._lateAtLeast is { } late)
-        {
-            LateAtLeast(late);
-        }
     }
 
     /// <summary>Takes over that no schedule is fewer minutes late. Where all is to be over by one hour, the best that is no later ends soonest.</summary>
