@@ -8,31 +8,28 @@ internal sealed partial class Attempts
     /// <summary>Of the days that were built, the best so many are looked at closely.</summary>
     private const int Closely = 2;
 
-    /// <summary>Hours from which a day is tried to be begun, each earlier than the one before.</summary>
-    private const int MostBeginnings = 3;
-
-    /// <summary>Minutes that it is begun earlier beyond what it was late: what lies elsewhere then may take a little longer.</summary>
-    private const int Beside = 10;
-
-    /// <summary>Minutes that a day is begun earlier where none could be built.</summary>
-    private const int Earlier = 120;
-
     /// <summary>
     /// Builds days in several ways (<see cref="BeamSearch"/>) and takes the best. With waits as usual, and where that is not in time with all of them at
-    /// their shortest: what can be longer is made so in its order.
+    /// their shortest: what can be longer is made so in its order. Where a day towards an hour may begin later, it is built from its end to its
+    /// beginning; only what is late even so begins as soon as it may.
     /// </summary>
     /// <param name="beams">The ways.</param>
-    public void TryBeams(IReadOnlyList<BeamWidth> beams)
+    /// <param name="backwards">Those for days that are built from their end.</param>
+    public void TryBeams(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
         // What was found with waits as usual is known then.
-        if (!(_problem.HasOneHour && _problem.Known is not null))
+        if (_problem.Known is null || !(IsInTime ? Shortened == 0 : _problem is { HasOneHour: true, MayBeginLater: false }))
         {
-            TryBeams(_problem with { Jobs = [.. _problem.Jobs.Select(job => job with { Shortest = job.Usual })] }, beams);
+            TryBeams(_problem with { Jobs = [.. _problem.Jobs.Select(job => job with { Shortest = job.Usual })] }, beams, backwards);
         }
 
         if (_problem.MayShorten && !IsInTime)
         {
-            TryBeams(_problem, beams);
+            TryBeams(_problem, beams, backwards);
+            if (_problem.MayBeginLater && !IsInTime)
+            {
+                TryFromStart(_problem, beams);
+            }
         }
     }
 
@@ -55,40 +52,35 @@ internal sealed partial class Attempts
         }
     }
 
-    private void TryBeams(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams)
+    private void TryBeams(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
-        // Towards an hour a day begins as late as it may: as long before it as it takes at least, and earlier by what that is late.
-        var from = problem is { MayBeginLater: true, MayShorten: true } ? Math.Max(0, problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max() - new LeastEnd(problem, _rests).OfAll()) : 0;
-        for (var tries = 0; tries < MostBeginnings; tries++)
+        if (problem is { MayBeginLater: true, MayShorten: true })
         {
-            var days = Built(problem.From(from), beams).OrderBy(day => (Late(day), day.Span)).Take(Closely).ToList();
-            days.ForEach(day => TryOrder(day.Of(_problem)));
-            if (from == 0 || (days.Count > 0 && LateBy(days[0], problem) == 0))
-            {
-                return;
-            }
-
-            from = Math.Max(0, from - (days.Count > 0 ? LateBy(days[0], problem) + Beside : Earlier));
+            TryFromHour(problem, backwards);
         }
-
-        IEnumerable<Schedule> Built(SchedulingProblem begun, IReadOnlyList<BeamWidth> beams)
+        else
         {
-            if (DayGraph.Of(begun, _rests) is not { } graph)
-            {
-                return [];
-            }
-
-            var days = new Schedule?[beams.Count];
-            Parallel.For(0, beams.Count, beam => days[beam] = new BeamSearch(graph, beams[beam]).Best());
-            return days.OfType<Schedule>().Select(day => day with
-            {
-                Placements = [.. day.Placements.Select(placed => placed with { Start = placed.Start + from, End = placed.End + from })],
-                Span = day.Span + from,
-            });
+            TryFromStart(problem, beams);
         }
     }
 
-    /// <summary>Minutes by which whoever is the latest is late.</summary>
-    private static int LateBy(Schedule day, SchedulingProblem problem) => problem.Deadlines.Select(hour => day.Placements.Where(placed => placed.Job.With == hour.Key).Select(placed => placed.End - hour.Value).DefaultIfEmpty().Max())
-        .Append(day.Span - (problem.Deadline ?? int.MaxValue)).Append(0).Max();
+    private void TryFromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams) =>
+        TryClosely(Built(DayGraph.Of(problem, _rests), beams).OrderBy(day => (Late(day), day.Span)));
+
+    /// <summary>From the last hour back: the sooner such a day is over, the later it begins. One that would have to begin before the start is none.</summary>
+    private void TryFromHour(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams)
+    {
+        var hour = problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max();
+        var over = problem.Deadlines.ToDictionary(each => each.Key, each => hour - each.Value);
+        TryClosely(Built(DayGraph.Of(problem.Backwards(hour), _rests, over), beams).Where(day => day.Span <= hour).OrderBy(day => day.Span).Select(day => day.Backwards(hour)));
+    }
+
+    private void TryClosely(IEnumerable<Schedule> days) => days.Take(Closely).ToList().ForEach(day => TryOrder(day.Of(_problem)));
+
+    private static IEnumerable<Schedule> Built(DayGraph? graph, IReadOnlyList<BeamWidth> beams)
+    {
+        var days = new Schedule?[graph is null ? 0 : beams.Count];
+        Parallel.For(0, days.Length, beam => days[beam] = new BeamSearch(graph!, beams[beam]).Best());
+        return days.OfType<Schedule>();
+    }
 }

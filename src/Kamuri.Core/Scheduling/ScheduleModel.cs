@@ -39,7 +39,7 @@ internal sealed partial class ScheduleModel
             _begin = Model.NewIntVar(0, _horizon, "begin");
             Model.AddMinEquality(_begin, _placed.Values.Select(variables => (LinearExpr)variables.Start));
             // Towards an hour, as late as it may be unless an earlier one is much shorter; without one, the next occasion unless a later one is.
-            _hours.AddTerm(_begin, -Weights.Total + (problem.MayShorten ? -Weights.Soon : Weights.Soon));
+            _hours.AddTerm(_begin, -Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon));
         }
 
         AddLinks();

@@ -106,13 +106,19 @@ public sealed record SchedulingProblem(
     /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
 
-    /// <summary>The same, counted from so many minutes later on: nothing begins before.</summary>
-    internal SchedulingProblem From(int minutes) => this with
+    /// <summary>
+    /// The same with time going the other way, counted back from a minute on: what comes last begins first. No hours; that none begins before the
+    /// start is one for all.
+    /// </summary>
+    internal SchedulingProblem Backwards(int from) => this with
     {
-        Absences = [.. Absences.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To == Absence.ForGood ? each.To : each.To - minutes })],
-        Closures = [.. Closures.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To - minutes })],
-        Deadline = Deadline - minutes,
-        Deadlines = Deadlines.ToDictionary(hour => hour.Key, hour => hour.Value - minutes),
+        Jobs = [.. Jobs.Reverse()],
+        Links = [.. Links.Select(link => link with { From = link.To, To = link.From })],
+        Absences = [.. Absences.Where(each => each.From < from).Select(each => each with { From = Math.Max(0, from - each.To), To = from - each.From })],
+        Closures = [.. Closures.Where(each => each.From < from).Select(each => each with { From = Math.Max(0, from - each.To), To = from - each.From })],
+        Deadline = from,
+        Deadlines = new Dictionary<string, int>(),
+        Known = null,
     };
 
     /// <summary>Minutes that a job takes at least: less than usual only where waits may be shortened.</summary>
@@ -192,6 +198,13 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 
     /// <summary>No schedule of this problem is fewer minutes late, of everybody together; null where nobody looked.</summary>
     public long? LeastLate { get; init; }
+
+    /// <summary>The same with time going the other way, counted back from a minute on.</summary>
+    internal Schedule Backwards(int from)
+    {
+        var placements = Placements.Select(placed => placed with { Start = from - placed.End, End = from - placed.Start }).OrderBy(placed => placed.Start).ThenBy(placed => placed.End).ToList();
+        return this with { Placements = placements, Span = placements.Max(placed => placed.End) };
+    }
 
     /// <summary>With the jobs as a problem has them, open to whatever hands may do them.</summary>
     internal Schedule Of(SchedulingProblem problem)

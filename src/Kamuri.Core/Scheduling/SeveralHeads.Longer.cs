@@ -1,3 +1,4 @@
+using Kamuri.Core.Scheduling.Beam;
 using static Kamuri.Core.Scheduling.Attempts;
 
 namespace Kamuri.Core.Scheduling;
@@ -52,7 +53,8 @@ internal sealed partial class SeveralHeads
             _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
             if (IsToBuild)
             {
-                _attempts.TryBeams([.. Beams.Select(beam => beam with { Width = beam.Width * (1 + round) })]);
+                BeamWidth[] Widened(BeamWidth[] beams) => [.. beams.Select(beam => beam with { Width = beam.Width * (1 + round) })];
+                _attempts.TryBeams(Widened(Beams), Widened(Backwards));
             }
         }
 

@@ -20,7 +20,7 @@ internal static class Worth
 
     /// <summary>How long it is and, where it may begin later, how far from when it should.</summary>
     private static long Length(Schedule schedule, SchedulingProblem problem) => (schedule.Span * Weights.Total)
-        + (problem.MayBeginLater ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Soon : Weights.Soon)) : 0);
+        + (problem.MayBeginLater ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon)) : 0);
 
     /// <summary>Minutes late, of everybody together.</summary>
     public static long Late(Schedule schedule, SchedulingProblem problem) =>

@@ -4,7 +4,7 @@ namespace Kamuri.Core.Scheduling.Beam;
 /// <param name="Width">Days gone on from.</param>
 /// <param name="Alike">Of those in which the same has been begun, so many.</param>
 /// <param name="Share">Of those in which the same heads have been begun, one in so many.</param>
-/// <param name="More">Heads that have to go on soon at a time, beyond one for each pair of hands.</param>
+/// <param name="More">Heads that have to go on soon at a time, beyond one for each pair of hands; less than 0 for fewer than those.</param>
 /// <param name="Slack">Minutes that hands may wait for something, beyond what could be done meanwhile.</param>
 public readonly record struct BeamWidth(int Width, int Alike, int Share, int More, int Slack);
 

@@ -3,8 +3,8 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>
-/// What is known of a day before anything is decided, as a graph of moments: the beginning and the end of every job, and how many minutes lie
-/// between two of them at least. A most is a least the other way round. Job n begins at moment 2n and ends at 2n + 1.
+/// What is known of a day before anything is decided: how its moments follow one another (<see cref="MomentGroups"/>), who may do what, what it uses, who
+/// is away, and how much of it is still to come behind each job.
 /// </summary>
 internal sealed class DayGraph
 {
@@ -20,7 +20,7 @@ internal sealed class DayGraph
     private readonly SchedulingProblem _problem;
     private readonly Dictionary<string, int> _numbers;
 
-    private DayGraph(SchedulingProblem problem, bool rests)
+    private DayGraph(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int> notBefore)
     {
         _problem = problem;
         Jobs = [.. problem.Jobs];
@@ -30,10 +30,12 @@ internal sealed class DayGraph
         Pairs = [.. problem.Pairs.Select(pair => pair.Id)];
         Heads = [.. Jobs.Where(job => job.IsHandsOn).Select(job => job.With).OfType<string>().Distinct()];
         HeadOf = [.. Jobs.Select(job => job is { IsHandsOn: true, With: { } with } ? Array.IndexOf(Heads, with) : -1)];
-        Behind = LeastBehind();
+        Moments = new MomentGroups(problem, _numbers);
         Before = [.. Numbers().Select(HandsBefore)];
         After = [.. Numbers().Select(job => Hands.Where(other => Before[other].Contains(job)).ToArray())];
         Waits = [.. Numbers().Select(job => Numbers().Where(other => !Jobs[other].IsHandsOn && Before[other].Contains(job)).ToArray())];
+        NotBefore = [.. Jobs.Select(job => notBefore.GetValueOrDefault(job.With ?? "", 0))];
+        Ahead = WaitsAhead();
         Resource[] things = [.. Jobs.SelectMany(job => job.Uses).Distinct().Where(thing => thing != Resource.Hands).Order()];
         Things = [.. Jobs.Select(job => job.Uses.Where(thing => thing != Resource.Hands).Distinct().Select(thing => Array.IndexOf(things, thing)).ToArray())];
         Lanes = [0, .. things.Select((_, thing) => things.Take(thing + 1).Sum(each => problem.Capacity.GetValueOrDefault(each)))];
@@ -96,8 +98,8 @@ internal sealed class DayGraph
     /// <summary>The head that hands are on; -1 for none.</summary>
     public int[] HeadOf { get; }
 
-    /// <summary>From each moment to those that lie so many minutes behind it at least.</summary>
-    public (int To, int Minutes)[][] Behind { get; }
+    /// <summary>When jobs begin and end.</summary>
+    public MomentGroups Moments { get; }
 
     /// <summary>For each job the jobs for hands that come directly before it.</summary>
     public int[][] Before { get; }
@@ -107,6 +109,12 @@ internal sealed class DayGraph
 
     /// <summary>For each job for hands what goes on by itself behind it.</summary>
     public int[][] Waits { get; }
+
+    /// <summary>For each job for hands what goes on by itself before it and before all other work.</summary>
+    public int[][] Ahead { get; }
+
+    /// <summary>Minutes from the start before which each job cannot begin.</summary>
+    public int[] NotBefore { get; }
 
     /// <summary>What each job uses, beside hands.</summary>
     public int[][] Things { get; }
@@ -147,34 +155,13 @@ internal sealed class DayGraph
     /// <summary>The graph; null for a day that cannot be built a job at a time.</summary>
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">With everybody's breaks.</param>
-    public static DayGraph? Of(SchedulingProblem problem, bool rests) =>
+    /// <param name="notBefore">By head, minutes from the start before which nothing of it can begin; null for none.</param>
+    public static DayGraph? Of(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int>? notBefore = null) =>
         problem.Pairs.Count > 0 && problem.Pairs.Count <= Most.Pairs && problem.Jobs.Count <= Most.Jobs && problem.Overnights.Count == 0 && problem.Jobs.Any(job => job.IsHandsOn)
         && problem.Jobs.All(job => job.Uses.Where(thing => thing != Resource.Hands).Distinct().Count() <= MostThings
-            && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)) && problem.HasEnd() ? new DayGraph(problem, rests) : null;
+            && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)) && problem.HasEnd() ? new DayGraph(problem, rests, notBefore ?? new Dictionary<string, int>()) : null;
 
     private IEnumerable<int> Numbers() => Enumerable.Range(0, Jobs.Length);
-
-    private (int, int)[][] LeastBehind()
-    {
-        var behind = Enumerable.Range(0, 2 * Jobs.Length).Select(_ => new List<(int, int)>()).ToArray();
-        foreach (var job in Numbers())
-        {
-            behind[2 * job].Add(((2 * job) + 1, Minutes[job]));
-            behind[(2 * job) + 1].Add((2 * job, -Jobs[job].Longest));
-        }
-
-        foreach (var link in _problem.Links)
-        {
-            var (from, to) = ((2 * _numbers[link.From]) + 1, 2 * _numbers[link.To]);
-            behind[from].Add((to, link.LeastGap));
-            if (link.MostGap is { } most)
-            {
-                behind[to].Add((from, -most));
-            }
-        }
-
-        return [.. behind.Select(each => each.ToArray())];
-    }
 
     /// <summary>Jobs for hands before one, with nothing but waits in between.</summary>
     private int[] HandsBefore(int job)
@@ -196,6 +183,15 @@ internal sealed class DayGraph
         }
 
         return [.. found];
+    }
+
+    /// <summary>Each wait that no work comes before is told with the first of the work behind it.</summary>
+    private int[][] WaitsAhead()
+    {
+        var behind = _problem.Links.ToLookup(link => _numbers[link.From], link => _numbers[link.To]);
+        int? First(int wait) => behind[wait].Select(next => Jobs[next].IsHandsOn ? next : First(next)).Min();
+        var ahead = Numbers().Where(job => !Jobs[job].IsHandsOn && Before[job].Length == 0).ToLookup(First);
+        return [.. Numbers().Select(job => ahead[job].ToArray())];
     }
 
     private (int, int)[] WhenAway(Job job, string? pair) =>

@@ -23,8 +23,16 @@ internal sealed partial class PartialDay
         Heads |= head < 0 ? 0 : 1UL << (head % 64);
         var pair = Follow(ref _lastOfPair[way.Pair], job, way.PairRests, NextOfPair, FirstOfPair, _pairRests, _graph.OfPair[way.Pair]);
         var begin = Math.Max(pair, head < 0 ? 0 : Follow(ref _lastOnHead[head], job, way.HeadRests, NextOnHead, FirstOnHead, _headRests, _graph.OfHead[head]));
+        foreach (var wait in _graph.Ahead[job])
+        {
+            if (!TakeThings(wait))
+            {
+                return false;
+            }
+        }
+
         // Whose hands they are may make a difference to when it can be done.
-        if (!Move(2 * job, AfterAway(job, Math.Max(begin, _times[2 * job]))) || !TakeThings(job))
+        if (!MoveAway(job, begin) || !TakeThings(job))
         {
             return false;
         }
@@ -38,8 +46,8 @@ internal sealed partial class PartialDay
         }
 
         // The stretch must not have been begun too early for it.
-        if ((FirstOf(job, FirstOfPair) is { } first && !Move(2 * first, EndOf(job) - _graph.OfPair[way.Pair].Rest!.GoesOn))
-            || (head >= 0 && FirstOf(job, FirstOnHead) is { } firstOnHead && !Move(2 * firstOnHead, EndOf(job) - _graph.OfHead[head].Rest!.GoesOn)))
+        if ((FirstOf(job, FirstOfPair) is { } first && !Move(first, EndOf(job) - _graph.OfPair[way.Pair].Rest!.GoesOn))
+            || (head >= 0 && FirstOf(job, FirstOnHead) is { } firstOnHead && !Move(firstOnHead, EndOf(job) - _graph.OfHead[head].Rest!.GoesOn)))
         {
             return false;
         }
@@ -76,7 +84,7 @@ internal sealed partial class PartialDay
             {
                 // Each thing is handed on once, so there is a place for it.
                 Keep(before, Of(before, NextOnThing) == None ? NextOnThing : NextOnThing + 1, job);
-                if (!Move(2 * job, EndOf(before)))
+                if (!Move(job, EndOf(before)))
                 {
                     return false;
                 }
@@ -142,7 +150,7 @@ internal sealed partial class PartialDay
             }
 
             free = Math.Max(free, head);
-            if (free <= _times[2 * job])
+            if (free <= BeginOf(job))
             {
                 return _queued == 0 || Settle(-1) == Moved.All || Forget();
             }
@@ -150,15 +158,15 @@ internal sealed partial class PartialDay
             isMoved = true;
             // Where it is the head that is not free yet, hands do not hold it up.
             var last = _lastOfPair[_graph.MayDo[job][best]];
-            var until = FreeAt(last) < free ? -1 : (2 * last) + 1;
-            Raise(2 * job, free);
-            var moved = Settle(until);
+            var until = FreeAt(last) < free ? -1 : _moments.Ends[last].Group;
+            Raise(_moments.Begins[job], free);
+            var moved = until == _moments.Begins[job].Group ? Moved.Watched : Settle(until);
             if (moved == Moved.Endless)
             {
                 return Forget();
             }
 
-            if (moved == Moved.Watched || FreeAt(last) > _times[2 * job])
+            if (moved == Moved.Watched || FreeAt(last) > BeginOf(job))
             {
                 // What the job has to follow soon holds them up in turn: they cannot do it.
                 may &= ~(1UL << best);

@@ -27,31 +27,50 @@ internal sealed partial class PartialDay
     }
 
     /// <summary>
-    /// A moment is so late at least. Whether that can be: what was moved alone is not moved again by it, unless something that hangs on it has to wait
+    /// A job begins so late at least. Whether that can be: what was moved alone is not moved again by it, unless something that hangs on it has to wait
     /// for somebody to come back.
     /// </summary>
-    private bool Move(int moment, int to) => !Raise(moment, to) || Settle(_graph.IsAnyAway ? -1 : moment) == Moved.All || Forget();
+    private bool Move(int job, int to) => !Raise(_moments.Begins[job], to) || Settle(_graph.IsAnyAway ? -1 : _moments.Begins[job].Group) == Moved.All || Forget();
+
+    /// <summary>The same for one that is begun now: whose hands do it may make a difference to when that can be.</summary>
+    private bool MoveAway(int job, int to)
+    {
+        var (group, behind) = _moments.Begins[job];
+        return Move(job, AfterAway(group, Math.Max(to - behind, _times[group])) + behind);
+    }
 
     /// <summary>Whether that moves it.</summary>
-    private bool Raise(int moment, int to)
+    private bool Raise(Moment moment, int to) => Raise(moment.Group, to - moment.Minutes);
+
+    private bool Raise(int group, int to)
     {
-        if (to <= _times[moment])
+        if (to <= _times[group])
         {
             return false;
         }
 
-        _times[moment] = moment % 2 == 0 ? AfterAway(moment / 2, to) : to;
-        Queue(moment);
+        _times[group] = AfterAway(group, to);
+        Queue(group);
         return true;
     }
 
-    private int AfterAway(int job, int begin)
+    /// <summary>The first time from which nothing that begins in a group lies where somebody or something is not there.</summary>
+    private int AfterAway(int group, int time)
     {
-        if (!_graph.IsAnyAway)
+        for (var from = _graph.IsAnyAway ? -1 : time; from < time;)
         {
-            return begin;
+            from = time;
+            foreach (var job in _moments.BeginIn[group])
+            {
+                time = BeginAfterAway(job, time + _moments.Begins[job].Minutes) - _moments.Begins[job].Minutes;
+            }
         }
 
+        return time;
+    }
+
+    private int BeginAfterAway(int job, int begin)
+    {
         var pair = Of(job, ByPair);
         foreach (var (from, to) in _graph.Away[job][pair == None ? _graph.Pairs.Length : pair])
         {
@@ -61,23 +80,23 @@ internal sealed partial class PartialDay
         return begin;
     }
 
-    private void Queue(int moment)
+    private void Queue(int group)
     {
-        if (!_isQueued[moment])
+        if (!_isQueued[group])
         {
-            _isQueued[moment] = true;
+            _isQueued[group] = true;
             var at = _first + _queued++;
-            _queue[at >= _queue.Length ? at - _queue.Length : at] = moment;
+            _queue[at >= _queue.Length ? at - _queue.Length : at] = group;
         }
     }
 
     private int Dequeue()
     {
-        var moment = _queue[_first];
+        var group = _queue[_first];
         _first = _first + 1 == _queue.Length ? 0 : _first + 1;
         _queued--;
-        _isQueued[moment] = false;
-        return moment;
+        _isQueued[group] = false;
+        return group;
     }
 
     /// <summary>Moves all that hangs on what was moved.</summary>
@@ -88,14 +107,14 @@ internal sealed partial class PartialDay
         var left = 4 * _times.Length;
         while (_queued > 0)
         {
-            var moment = Dequeue();
-            var time = _times[moment];
+            var group = Dequeue();
+            var time = _times[group];
             if (--left == 0 || time > TooLate)
             {
                 return Moved.Endless;
             }
 
-            if (!MoveBehind(moment, time, watched))
+            if (!MoveBehind(group, time, watched))
             {
                 return Moved.Watched;
             }
@@ -116,10 +135,10 @@ internal sealed partial class PartialDay
     }
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool MoveBehind(int moment, int time, int watched)
+    private bool MoveBehind(int group, int time, int watched)
     {
         var isThrough = true;
-        foreach (var (to, minutes) in _graph.Behind[moment])
+        foreach (var (to, minutes) in _moments.Behind[group])
         {
             if (time + minutes > _times[to])
             {
@@ -127,44 +146,54 @@ internal sealed partial class PartialDay
             }
         }
 
-        return (moment % 2 == 0 || !IsAnyBehind(moment / 2) || MoveDecided(moment / 2, time, watched)) && isThrough;
+        foreach (var job in _moments.EndIn[group])
+        {
+            isThrough &= !IsAnyBehind(job) || MoveDecided(job, time + _moments.Ends[job].Minutes, watched);
+        }
+
+        return isThrough;
     }
 
     private bool IsAnyBehind(int job) => Of(job, ByPair) != None || Of(job, NextOnThing) != None;
 
     /// <summary>What comes behind a job because it was decided so.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool MoveDecided(int job, int time, int watched)
+    private bool MoveDecided(int job, int end, int watched)
     {
         var kept = _kept.AsSpan(Kept * job, Kept);
         var isThrough = true;
-        void To(int moment, int to, ref bool isThrough) => isThrough &= !(Raise(moment, to) && moment == watched);
+        void To(int job, int to, ref bool isThrough)
+        {
+            var begins = _moments.Begins[job];
+            isThrough &= !(Raise(begins, to) && begins.Group == watched);
+        }
+
         if (kept[NextOfPair] is not None and var nextOfPair)
         {
-            To(2 * nextOfPair, time + (_pairRests[job] ? _graph.OfPair[kept[ByPair]].Rest!.Minutes : 0), ref isThrough);
+            To(nextOfPair, end + (_pairRests[job] ? _graph.OfPair[kept[ByPair]].Rest!.Minutes : 0), ref isThrough);
         }
 
         if (kept[NextOnHead] is not None and var nextOnHead)
         {
-            To(2 * nextOnHead, time + (_headRests[job] ? _graph.OfHead[_graph.HeadOf[job]].Rest!.Minutes : 0), ref isThrough);
+            To(nextOnHead, end + (_headRests[job] ? _graph.OfHead[_graph.HeadOf[job]].Rest!.Minutes : 0), ref isThrough);
         }
 
         for (var thing = NextOnThing; thing < Kept; thing++)
         {
             if (kept[thing] is not None and var next)
             {
-                To(2 * next, time, ref isThrough);
+                To(next, end, ref isThrough);
             }
         }
 
         if (FirstOf(job, FirstOfPair) is { } first)
         {
-            To(2 * first, time - _graph.OfPair[kept[ByPair]].Rest!.GoesOn, ref isThrough);
+            To(first, end - _graph.OfPair[kept[ByPair]].Rest!.GoesOn, ref isThrough);
         }
 
         if (FirstOf(job, FirstOnHead) is { } firstOnHead)
         {
-            To(2 * firstOnHead, time - _graph.OfHead[_graph.HeadOf[job]].Rest!.GoesOn, ref isThrough);
+            To(firstOnHead, end - _graph.OfHead[_graph.HeadOf[job]].Rest!.GoesOn, ref isThrough);
         }
 
         return isThrough;

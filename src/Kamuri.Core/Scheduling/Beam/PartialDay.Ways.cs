@@ -43,7 +43,7 @@ internal sealed partial class PartialDay
     private void AddWays(List<NextJob> ways, int job, int pair, int head, bool mayWait)
     {
         var (ofPair, ofHead) = (_lastOfPair[pair], head < 0 ? None : _lastOnHead[head]);
-        var begin = Math.Max(Math.Max(_times[2 * job], FreeAt(ofPair)), FreeAt(ofHead));
+        var begin = Math.Max(Math.Max(BeginOf(job), FreeAt(ofPair)), FreeAt(ofHead));
         foreach (var thing in _graph.Things[job])
         {
             begin = Math.Max(begin, FreeAt(_lastOnLane[FirstFree(thing)]));
@@ -97,7 +97,7 @@ internal sealed partial class PartialDay
             return (isMore, !isMore);
         }
 
-        var (goneOn, isPiece) = (begin - _times[2 * first], stretches.Piece[job] == stretches.Piece[last]);
+        var (goneOn, isPiece) = (begin - BeginOf(first), stretches.Piece[job] == stretches.Piece[last]);
         var mayGoOn = isPiece || goneOn + stretches.Left[job] <= rest.GoesOn;
         // Nobody rests long before they have to.
         return (mayGoOn, !mayGoOn || (!isPiece && goneOn > rest.GoesOn / 2));

@@ -21,8 +21,9 @@ internal sealed partial class PartialDay
     private const int Kept = NextOnThing + DayGraph.MostThings;
 
     private readonly DayGraph _graph;
+    private readonly MomentGroups _moments;
 
-    /// <summary>When each job begins and ends at the earliest.</summary>
+    /// <summary>When the first moment of each group is at the earliest.</summary>
     private readonly int[] _times;
     private readonly byte[] _kept;
 
@@ -39,11 +40,11 @@ internal sealed partial class PartialDay
     /// <summary>A day that is nothing yet.</summary>
     public PartialDay(DayGraph graph)
     {
-        (_graph, var jobs) = (graph, graph.Jobs.Length);
-        (_times, _kept, _left) = (new int[2 * jobs], new byte[Kept * jobs], new byte[jobs]);
+        (_graph, _moments, var jobs) = (graph, graph.Moments, graph.Jobs.Length);
+        (_times, _kept, _left) = (new int[_moments.Count], new byte[Kept * jobs], new byte[jobs]);
         (_pairRests, _headRests) = (new bool[jobs], new bool[jobs]);
         (_lastOfPair, _lastOnHead, _lastOnLane) = (new byte[graph.Pairs.Length], new byte[graph.Heads.Length], new byte[graph.Lanes[^1]]);
-        (_queue, _isQueued) = (new int[2 * jobs], new bool[2 * jobs]);
+        (_queue, _isQueued) = (new int[_moments.Count], new bool[_moments.Count]);
     }
 
     /// <summary>Which jobs have been begun, in one number.</summary>
@@ -70,9 +71,12 @@ internal sealed partial class PartialDay
         for (var job = 0; job < graph.Jobs.Length; job++)
         {
             day._left[job] = (byte)graph.Before[job].Length;
-            day._times[2 * job] = day.AfterAway(job, 0);
-            day.Queue(2 * job);
-            day.Queue((2 * job) + 1);
+        }
+
+        for (var group = 0; group < day._times.Length; group++)
+        {
+            day._times[group] = day.AfterAway(group, graph.Moments.BeginIn[group].Select(job => graph.NotBefore[job] - graph.Moments.Begins[job].Minutes).Append(0).Max());
+            day.Queue(group);
         }
 
         if (day.Settle(-1) != Moved.All)
@@ -82,7 +86,7 @@ internal sealed partial class PartialDay
 
         for (var job = 0; job < graph.Jobs.Length; job++)
         {
-            if (!graph.Jobs[job].IsHandsOn && graph.Before[job].Length == 0 && !day.TakeThings(job))
+            if (!graph.Jobs[job].IsHandsOn && graph.Before[job].Length == 0 && !graph.Ahead.Any(ahead => ahead.Contains(job)) && !day.TakeThings(job))
             {
                 return null;
             }
@@ -107,7 +111,7 @@ internal sealed partial class PartialDay
     /// <summary>The day with the times it has.</summary>
     public Schedule Placed()
     {
-        var placements = _graph.Jobs.Select((job, at) => new Placement(job, _times[2 * at], EndOf(at)) { By = job.IsHandsOn ? _graph.Pairs[Of(at, ByPair)] : null })
+        var placements = _graph.Jobs.Select((job, at) => new Placement(job, BeginOf(at), EndOf(at)) { By = job.IsHandsOn ? _graph.Pairs[Of(at, ByPair)] : null })
             .OrderBy(placed => placed.Start).ThenBy(placed => placed.End).ToList();
         return new Schedule(placements, placements.Max(placed => placed.End), 0, Proven: false);
     }
@@ -120,7 +124,11 @@ internal sealed partial class PartialDay
 
     private bool IsOpen(int job) => _left[job] == 0 && !IsBegun(job);
 
-    private int EndOf(int job) => _times[(2 * job) + 1];
+    private int BeginOf(int job) => At(_moments.Begins[job]);
+
+    private int EndOf(int job) => At(_moments.Ends[job]);
+
+    private int At(Moment moment) => _times[moment.Group] + moment.Minutes;
 
     private int FreeAt(byte last) => last == None ? 0 : EndOf(last);
 

@@ -82,6 +82,39 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void A_full_day_is_early_enough_for_whoever_leaves_long_before_its_hour()
+    {
+        // Yaw leaves at ten in the evening and is back at noon, which is too late for the hour: what he needs is done the day before.
+        var (leaves, hour) = (Given.Noon.AddHours(10), Given.Noon.AddHours(30));
+        var yaw = Of("Yaw", 35, Aim.Reset) with { Present = [new(Given.Noon, leaves), new(Given.Noon.AddHours(24), Given.Noon.AddHours(48))] };
+        var plan = Made(Asked(Of("Ada", 30, Aim.Strength), Of("Esi", 25, Aim.Moisture), yaw, Of("Kojo", 20)) with
+        {
+            Hands = [new("Ama"), new("Kofi") { Away = [new(Given.Noon.AddHours(2), Given.Noon.AddHours(3))] }],
+            When = new When(Given.Noon, ReadyBy: hour),
+        });
+        Assert.InRange(plan.End, Given.Noon, hour);
+        Assert.InRange(plan.Heads[2].Plan.Tasks.Where(task => task.IsHandsOn && task.StepId is not null).Max(task => task.End), Given.Noon, leaves);
+        Assert.Empty(plan.WithoutRest);
+        Assert.Empty(plan.Beyond);
+    }
+
+    [Fact]
+    public void Each_head_of_a_full_day_is_ready_by_its_own_hour_and_no_sooner_than_it_helps()
+    {
+        var hour = Given.Noon.AddDays(1);
+        var ada = Of("Ada", 30, Aim.Strength) with { ReadyBy = hour.AddHours(-4) };
+        var plan = Made(Asked(ada, Of("Esi", 25, Aim.Moisture), Of("Yaw", 35, Aim.Reset), Of("Kojo", 20)) with
+        {
+            Hands = [new("Ama"), new("Kofi")],
+            When = new When(Given.Noon, ReadyBy: hour),
+            Taken = [new(Resource.Shower, new(hour.AddHours(-5), hour.AddHours(-4)))],
+        });
+        Assert.InRange(plan.Heads[0].Plan.End, hour.AddHours(-8), hour.AddHours(-4));
+        Assert.InRange(plan.End, hour.AddHours(-2), hour);
+        Assert.Empty(plan.WithoutRest);
+    }
+
+    [Fact]
     public void One_head_is_planned_as_it_is_alone()
     {
         var asked = Asked(Of("Oriel"));

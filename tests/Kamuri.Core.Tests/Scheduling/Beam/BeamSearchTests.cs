@@ -106,6 +106,19 @@ public class BeamSearchTests
     }
 
     [Fact]
+    public void What_follows_after_a_fixed_time_moves_as_one()
+    {
+        // Rinsed 20 minutes behind the end of what is put on, whatever else there is: cut before, or behind.
+        var problem = new SchedulingProblem([Work("a", "on", 10), Work("a", "rinse", 5, Resource.Shower), Work("b", "cut", 30)], [new("a/on", "a/rinse", 20, 20)], OneOfEach) { Pairs = [new("Ama")] };
+        Assert.Equal(65, Built(problem).Span);
+        // Put on at 35, so that the shower and her hands are there when it is to be rinsed.
+        var held = Built(problem with { Closures = [new(Resource.Shower, 20, 40)], Absences = [new("Ama", 45, 65)] });
+        Assert.Equal([35, 65], held.Placements.Where(placed => placed.Job.With == "a").Select(placed => placed.Start));
+        // Two ways to the same job that do not agree.
+        Assert.Null(BeamSearch.Of(problem with { Jobs = [.. problem.Jobs, Work("a", "off", 5)], Links = [.. problem.Links, new("a/rinse", "a/off", 5, 5), new("a/on", "a/off", 10, 10)] }, rests: true, Narrow)!.Best());
+    }
+
+    [Fact]
     public void Whatever_is_built_keeps_everything_and_is_the_same_every_time_and_never_over_before_what_is_certain()
     {
         var (all, built) = (0, 0);
