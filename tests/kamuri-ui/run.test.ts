@@ -76,7 +76,7 @@ describe('times', () => {
   })
 
   it('are spelt as people say them', () => {
-    expect([spell(32.4), spell(60), spell(65), spell(-7)]).toEqual(['32 min', '1 h', '1 h 05', '7 min'])
+    expect([spell(32.4), spell(60), spell(65), spell(-7)]).toEqual(['32\u00a0min', '1\u00a0h', '1\u00a0h\u00a005', '7\u00a0min'])
     expect([counter(67_000), counter(3_725_000), counter(-5)]).toEqual(['1:07', '1:02:05', '0:00'])
   })
 })

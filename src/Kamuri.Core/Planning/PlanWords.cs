@@ -164,11 +164,11 @@ public static class PlanWords
         _ => $"{Clock(moment)} on {moment.ToString("dddd d MMMM", CultureInfo.InvariantCulture)}",
     };
 
-    /// <summary>Minutes as a person says them: "32 min", "1 h 05".</summary>
+    /// <summary>Minutes as a person says them, "32 min", "1 h 05", with spaces at which no line ends.</summary>
     public static string Spell(double minutes)
     {
         var whole = (int)Math.Round(minutes, MidpointRounding.AwayFromZero);
-        return whole < 60 ? $"{whole} min" : whole % 60 == 0 ? $"{whole / 60} h" : $"{whole / 60} h {whole % 60:00}";
+        return whole < 60 ? $"{whole}\u00a0min" : whole % 60 == 0 ? $"{whole / 60}\u00a0h" : $"{whole / 60}\u00a0h\u00a0{whole % 60:00}";
     }
 
     private static string Number(int count) => count switch { 3 => "three", 4 => "four", 5 => "five", 6 => "six", 7 => "seven", 8 => "eight", _ => count.ToString(CultureInfo.InvariantCulture) };

@@ -9,11 +9,13 @@ export const clockBeside = (moment: string, beside: string) =>
 
 export const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000
 
-/** "32 min", "1 h 05". */
+/** "32 min", "1 h 05", with spaces at which no line ends. */
 export function spell(minutes: number): string {
   const whole = Math.round(Math.abs(minutes))
-  if (whole < 60) return `${whole} min`
-  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
+  if (whole < 60) return `${whole}\u00a0min`
+  return whole % 60 === 0
+    ? `${whole / 60}\u00a0h`
+    : `${Math.floor(whole / 60)}\u00a0h\u00a0${String(whole % 60).padStart(2, '0')}`
 }
 
 /** "4:07" for a counter. */

@@ -159,7 +159,7 @@ public class KitchenInThePlanTests
         var plan = Given.Plan(request);
         var late = plan.Findings.Single(finding => finding.Rule == "R46");
 
-        Assert.Contains("12 h 04 before", late.Reason, StringComparison.Ordinal);
+        Assert.Contains("12\u00a0h\u00a004 before", late.Reason, StringComparison.Ordinal);
         Assert.True(plan.Mixtures.Single(each => each.Step.Kind.Id == "grain-water").TooLate);
         Assert.DoesNotContain(Given.Plan(plan.Request with { Edits = [.. request.Edits, .. late.Fix!.Edits] }).Findings, finding => finding.Rule == "R46");
     }

@@ -116,7 +116,7 @@ public class PlannerTests
         var plan = Given.Plan(Given.Request(Aim.Quick, EndStyle.WashAndGo));
 
         Assert.StartsWith("Start at 12:00, done at 16:45, nine times in ten by 1", PlanWords.Finish(plan), StringComparison.Ordinal);
-        Assert.EndsWith("No order of these steps is quicker with one pair of hands. You sit down twice, 2 h 30 the longest.", PlanWords.Finish(plan), StringComparison.Ordinal);
+        Assert.EndsWith("No order of these steps is quicker with one pair of hands. You sit down twice, 2\u00a0h\u00a030 the longest.", PlanWords.Finish(plan), StringComparison.Ordinal);
         Assert.Equal([15, 150], PlanWords.Rests(plan));
     }
 

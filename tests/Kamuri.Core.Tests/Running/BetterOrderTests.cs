@@ -60,7 +60,7 @@ public class BetterOrderTests
         var better = BetterOrder.Of(plan, Fold(plan), Given.Noon, Scheduler, Breaks)!;
         // By hand: b at 0 to 20, its hour to 80, d to 85 among a and c, which end at 105.
         Assert.Equal((60, Given.Noon.AddMinutes(105)), (better.GainMinutes, better.EndsAt));
-        Assert.Equal("Another order would end it 1 h sooner, at 13:45: 2/b on Bo next.", better.Sentence(plan, Given.Noon));
+        Assert.Equal("Another order would end it 1\u00a0h sooner, at 13:45: 2/b on Bo next.", better.Sentence(plan, Given.Noon));
 
         var taken = Fold(plan, new OrderChanged(Id(9), Given.Noon, better.Order, better.Gaps));
         var moment = SessionTiming.At(plan, taken, Given.Noon);

@@ -65,14 +65,14 @@ public class MishapTests
     {
         var (events, now) = Forgotten(25);
         var advice = For(Mishap.LeftTooLong, events, now);
-        Assert.Contains("is 25 min past its latest. It only gets harder to wash out", advice.Now[0], StringComparison.Ordinal);
+        Assert.Contains("is 25\u00a0min past its latest. It only gets harder to wash out", advice.Now[0], StringComparison.Ordinal);
         Assert.Equal("Never leave pre-poo on: rinse before you stop.", Assert.Single(advice.MustBeDone));
 
         var later = Plan.Tasks.Single(task => task is { Window: not null, Substance: Substance.DeepConditioner });
         var state = Take(events, advice, "shorten", now);
         Assert.Equal(TaskStatus.Done, state.Task("cover.wait").Status);
         Assert.Equal(later.Window!.Earliest, Plan.With(state).FindTask(later.Id)!.PlannedMinutes);
-        Assert.Equal("Pre-poo stayed on 25 min too long.", Assert.Single(state.Notes).Text);
+        Assert.Equal("Pre-poo stayed on 25\u00a0min too long.", Assert.Single(state.Notes).Text);
 
         // The way says where it leads, and leads there.
         var moment = SessionTiming.At(Plan, state, now);

@@ -189,7 +189,7 @@ public class SessionTests
         Assert.Equal(Plan.Tasks.Count, review.Tasks.Count);
         var look = review.Tasks.Single(task => task.Id == "look");
         Assert.Equal(12, look.ActualMinutes!.Value - look.PlannedMinutes, 1e-6);
-        Assert.EndsWith("12 min longer than planned. Look and section ran over the most, by 12 min.", review.Sentence, StringComparison.Ordinal);
+        Assert.EndsWith("12\u00a0min longer than planned. Look and section ran over the most, by 12\u00a0min.", review.Sentence, StringComparison.Ordinal);
         var outcome = LookBack.Outcome(Plan, state).Single();
         Assert.Equal((true, true), (outcome.Washed, outcome.Detangled));
     }

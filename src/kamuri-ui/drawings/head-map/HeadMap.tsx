@@ -120,7 +120,7 @@ export function HeadMap({
             )
           )
         })}
-        <text x="150" y={box.height + 18} textAnchor="middle" fontSize="15" fill="var(--quiet)">
+        <text x="150" y={box.height + 20} textAnchor="middle" fontSize="20" fill="var(--quiet)">
           nape
         </text>
       </g>

@@ -1,6 +1,7 @@
 import { Fragment, useId } from 'react'
 import { spell } from '@/app/time'
 import { Band, measures } from './Band'
+import { bandColour } from './colours'
 import { DriftLine } from './DriftLine'
 import { HandsThread } from './HandsThread'
 import {
@@ -152,6 +153,16 @@ export function HorizontalPlait({
         />
       ))}
 
+      {threads.map((thread, n) => (
+        <HandsThread
+          key={thread.name}
+          thread={thread}
+          second={n > 0}
+          small={small}
+          focus={focus ?? null}
+          onFocus={onFocus}
+        />
+      ))}
       {strands.map((strand) =>
         bandLabels(
           threads
@@ -190,7 +201,16 @@ export function HorizontalPlait({
                 y2={lanes[strand.id]! + 13}
                 stroke="var(--strand)"
               />
-              <text x={label.along + 1} y={y} fontSize={13} fill="var(--quiet)">
+              <text
+                x={label.along + 1}
+                y={y}
+                fontSize={13}
+                fill="var(--quiet)"
+                // Other hands may cross here: the name stays in front of them.
+                stroke="var(--paper)"
+                strokeWidth={4}
+                paintOrder="stroke"
+              >
                 {label.text}
               </text>
             </g>
@@ -198,16 +218,6 @@ export function HorizontalPlait({
         }),
       )}
 
-      {threads.map((thread, n) => (
-        <HandsThread
-          key={thread.name}
-          thread={thread}
-          second={n > 0}
-          small={small}
-          focus={focus ?? null}
-          onFocus={onFocus}
-        />
-      ))}
       {finishes?.map((finish) => (
         <FinishBand key={finish.strand} finish={finish} lane={lanes[finish.strand]!} x={x} small={small} />
       ))}
@@ -239,12 +249,22 @@ export function HorizontalPlait({
                 fontSize={14}
                 fontWeight={600}
                 fill={label.level === 0 ? 'var(--on-band)' : 'var(--ink)'}
-                {...(label.level > 0 && { stroke: 'var(--paper)', strokeWidth: 4, paintOrder: 'stroke' })}
+                stroke={label.level === 0 ? bandColour(task) : 'var(--paper)'}
+                strokeWidth={4}
+                paintOrder="stroke"
               >
                 {label.text}
               </text>
               {label.level === 0 && roomy && (
-                <text x={label.along} y={lanes[strand.id]! + 13} fontSize={12} fill="var(--on-band)">
+                <text
+                  x={label.along}
+                  y={lanes[strand.id]! + 13}
+                  fontSize={12}
+                  fill="var(--on-band)"
+                  stroke={bandColour(task)}
+                  strokeWidth={4}
+                  paintOrder="stroke"
+                >
                   {under}
                 </text>
               )}

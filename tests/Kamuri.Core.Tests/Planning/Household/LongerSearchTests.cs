@@ -60,9 +60,9 @@ public class LongerSearchTests
         Assert.DoesNotContain("in one go", HouseholdWords.Finish(proven), StringComparison.Ordinal);
         var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30 });
         Assert.Contains("; this one finishes at ", HouseholdWords.Finish(open), StringComparison.Ordinal);
-        Assert.EndsWith(" You go on for 1 h 50 in one go; no place for a break was found there. Ada goes on for 40 min in one go; no place for a break was found there.",
+        Assert.EndsWith(" You go on for 1\u00a0h\u00a050 in one go; no place for a break was found there. Ada goes on for 40\u00a0min in one go; no place for a break was found there.",
             HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)], InOneGo = [] }), StringComparison.Ordinal);
-        Assert.EndsWith(" Long at one go: tool detangle on Ada (1 h 50) and box braids on Yaw (3 h). Rest there between two sections; these times leave none for it.",
+        Assert.EndsWith(" Long at one go: tool detangle on Ada (1\u00a0h\u00a050) and box braids on Yaw (3\u00a0h). Rest there between two sections; these times leave none for it.",
             HouseholdWords.Finish(proven with { InOneGo = [("Tool detangle", "Ada", 110), ("Box braids", "Yaw", 180)] }), StringComparison.Ordinal);
     }
 
@@ -74,7 +74,7 @@ public class LongerSearchTests
         Assert.Equal(20, late.MinutesLate);
         Assert.EndsWith("No plan is less late with one pair of hands.", HouseholdWords.Finish(late), StringComparison.Ordinal);
         Assert.EndsWith("No plan is less late with one pair of hands.", HouseholdWords.Finish(late with { Proven = false, LeastLate = 20 }), StringComparison.Ordinal);
-        Assert.EndsWith("No plan is less than 5 min late with one pair of hands, all heads added up; this one is 20 min.",
+        Assert.EndsWith("No plan is less than 5\u00a0min late with one pair of hands, all heads added up; this one is 20\u00a0min.",
             HouseholdWords.Finish(late with { Proven = false, LeastLate = 5 }), StringComparison.Ordinal);
         Assert.Contains("No plan is shorter than ", HouseholdWords.Finish(late with { Proven = false, LeastLate = 0 }), StringComparison.Ordinal);
         var first = proven.Heads[0];
@@ -86,6 +86,6 @@ public class LongerSearchTests
         var hour = late with { Request = late.Request with { When = late.Request.When with { ReadyBy = late.End.AddMinutes(-15) } } };
         hour = hour with { Heads = [.. hour.Heads.Select(head => head with { Wanted = hour.Request.When.ReadyBy })] };
         Assert.Equal(15, hour.MinutesLate);
-        Assert.EndsWith("No plan is less than 5 min late with one pair of hands; this one is 15 min.", HouseholdWords.Finish(hour with { Proven = false, LeastLate = 5 }), StringComparison.Ordinal);
+        Assert.EndsWith("No plan is less than 5\u00a0min late with one pair of hands; this one is 15\u00a0min.", HouseholdWords.Finish(hour with { Proven = false, LeastLate = 5 }), StringComparison.Ordinal);
     }
 }
