@@ -8,6 +8,9 @@ internal sealed partial class Attempts
     /// <summary>Of the days that were built, the best so many are looked at closely.</summary>
     private const int Closely = 2;
 
+    /// <summary>Of what a day takes at least, so many times as much is long.</summary>
+    private const double Long = 1.2;
+
     /// <summary>
     /// Builds days in several ways (<see cref="BeamSearch"/>) and takes the best. With waits as usual, and where that is not in time with all of them at
     /// their shortest: what can be longer is made so in its order. Where a day towards an hour may begin later, it is built from its end to its
@@ -67,11 +70,24 @@ internal sealed partial class Attempts
     private void TryFromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams) =>
         TryClosely(Built(DayGraph.Of(problem, _rests), beams).OrderBy(day => (Late(day), day.Span)));
 
-    /// <summary>From the last hour back: the sooner such a day is over, the later it begins. One that would have to begin before the start is none.</summary>
+    /// <summary>
+    /// From the last hour back: the sooner such a day is over, the later it begins. Where some have to be ready long before others that makes a long day;
+    /// with all of it before the first hour it may be shorter.
+    /// </summary>
     private void TryFromHour(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams)
     {
-        var hour = problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max();
-        var over = problem.Deadlines.ToDictionary(each => each.Key, each => hour - each.Value);
+        var hours = problem.Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : []).ToList();
+        TryFromHour(problem, hours.Max(), beams);
+        if (hours.Min() < hours.Max() && !(IsAny && _best!.Schedule.Span - _best.Schedule.Placements[0].Start <= Long * new LeastEnd(problem, _rests).OfAll()))
+        {
+            TryFromHour(problem, hours.Min(), beams);
+        }
+    }
+
+    /// <summary>A day that would have to begin before the start is none.</summary>
+    private void TryFromHour(SchedulingProblem problem, int hour, IReadOnlyList<BeamWidth> beams)
+    {
+        var over = problem.Deadlines.ToDictionary(each => each.Key, each => Math.Max(0, hour - each.Value));
         TryClosely(Built(DayGraph.Of(problem.Backwards(hour), _rests, over), beams).Where(day => day.Span <= hour).OrderBy(day => day.Span).Select(day => day.Backwards(hour)));
     }
 

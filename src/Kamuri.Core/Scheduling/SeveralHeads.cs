@@ -37,11 +37,13 @@ internal sealed partial class SeveralHeads
         [new(Width: 100, Alike: 2, Share: 8, More: 1, Slack: 10), new(60, 4, 8, 1, 10), new(60, 2, 8, 0, 20), new(60, 1, 8, 0, 10), new(60, 2, 8, 0, 5)];
 
     /// <summary>
-    /// The same for days that are built from their end to their beginning: hands wait for longer there for what has to come just before. The last hardly
+    /// The same for days that are built from their end to their beginning: hands wait for longer there for what has to come just before. The second hardly
     /// does anything at once, and finds something where the others do not.
     /// </summary>
-    private static readonly BeamWidth[] Backwards =
-        [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 2, 4, 1, 40), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40), new(60, 1, 8, -1, 200)];
+    private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
+
+    /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
+    private const int Again = 2;
 
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
@@ -108,7 +110,7 @@ internal sealed partial class SeveralHeads
         if (IsToBuild)
         {
             _attempts.TryOrder(_problem.Known);
-            _attempts.TryBeams(Beams, Backwards);
+            _attempts.TryBeams(Beams, _problem.Known is null ? Backwards : Backwards[..Again]);
             _attempts.TellLeast();
             _isBuilt = _attempts.IsAny;
         }
@@ -203,7 +205,8 @@ internal sealed partial class SeveralHeads
 
         if (_problem.Pairs.Count > 1 && _isBuilt)
         {
-            if (!_attempts.IsProven)
+            // Where the day may lie anywhere, that takes as long as all the rest and hardly finds anything.
+            if (!_attempts.IsProven && !_problem.MayBeginLater)
             {
                 _attempts.TryNear(Far, _search.Near);
             }

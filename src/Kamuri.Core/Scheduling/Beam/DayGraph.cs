@@ -42,6 +42,8 @@ internal sealed class DayGraph
         MayDo = [.. Jobs.Select(job => Enumerable.Range(0, Pairs.Length).Where(pair => job.IsHandsOn && job.By?.Contains(Pairs[pair]) != false).ToArray())];
         Away = [.. Jobs.Select(job => Pairs.Append(null).Select(pair => WhenAway(job, pair)).ToArray())];
         IsAnyAway = Away.Any(ofPair => ofPair.Any(away => away.Length > 0));
+        Held = InGroups(Moments.Begins, job => Away[job].Any(away => away.Length > 0));
+        Followed = InGroups(Moments.Ends, job => Jobs[job].IsHandsOn || Things[job].Length > 0);
         Wanted = [.. Heads.Select(head => problem.Deadlines.GetValueOrDefault(head, int.MaxValue))];
         Hour = problem.Deadline ?? int.MaxValue;
         Tails = FindTails();
@@ -131,6 +133,12 @@ internal sealed class DayGraph
     /// <summary>Somebody or something is not there at some time.</summary>
     public bool IsAnyAway { get; }
 
+    /// <summary>The jobs that begin in each group of moments and cannot be done at some time.</summary>
+    public int[][] Held { get; }
+
+    /// <summary>The jobs that end in each group of moments and have hands, or something, free for others then.</summary>
+    public int[][] Followed { get; }
+
     /// <summary>The hour of each head, and that of all.</summary>
     public int[] Wanted { get; }
 
@@ -183,6 +191,12 @@ internal sealed class DayGraph
         }
 
         return [.. found];
+    }
+
+    private int[][] InGroups(Moment[] moments, Func<int, bool> which)
+    {
+        var jobs = Numbers().Where(which).ToLookup(job => moments[job].Group);
+        return [.. Enumerable.Range(0, Moments.Count).Select(group => jobs[group].ToArray())];
     }
 
     /// <summary>Each wait that no work comes before is told with the first of the work behind it.</summary>

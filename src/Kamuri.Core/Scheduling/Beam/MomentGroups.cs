@@ -42,8 +42,6 @@ internal sealed class MomentGroups
         }
 
         Behind = [.. behind.Select(each => each.Select(pair => (pair.Key, pair.Value)).ToArray())];
-        BeginIn = [.. Enumerable.Range(0, Count).Select(group => JobsIn(Begins, group))];
-        EndIn = [.. Enumerable.Range(0, Count).Select(group => JobsIn(Ends, group))];
     }
 
     /// <summary>How many there are.</summary>
@@ -57,12 +55,6 @@ internal sealed class MomentGroups
 
     /// <summary>From each group to those that lie so many minutes behind it at least. To itself only where the problem contradicts itself.</summary>
     public (int To, int Minutes)[][] Behind { get; }
-
-    /// <summary>The jobs that begin in each group.</summary>
-    public int[][] BeginIn { get; }
-
-    /// <summary>The jobs that end in each group.</summary>
-    public int[][] EndIn { get; }
 
     private int PutTogether()
     {
@@ -102,6 +94,4 @@ internal sealed class MomentGroups
             behind[from.Group][to.Group] = Math.Max(minutes, behind[from.Group].GetValueOrDefault(to.Group, int.MinValue));
         }
     }
-
-    private static int[] JobsIn(Moment[] moments, int group) => [.. Enumerable.Range(0, moments.Length).Where(job => moments[job].Group == group)];
 }

@@ -60,7 +60,7 @@ internal sealed partial class PartialDay
         for (var from = _graph.IsAnyAway ? -1 : time; from < time;)
         {
             from = time;
-            foreach (var job in _moments.BeginIn[group])
+            foreach (var job in _graph.Held[group])
             {
                 time = BeginAfterAway(job, time + _moments.Begins[job].Minutes) - _moments.Begins[job].Minutes;
             }
@@ -146,7 +146,7 @@ internal sealed partial class PartialDay
             }
         }
 
-        foreach (var job in _moments.EndIn[group])
+        foreach (var job in _graph.Followed[group])
         {
             isThrough &= !IsAnyBehind(job) || MoveDecided(job, time + _moments.Ends[job].Minutes, watched);
         }

@@ -75,8 +75,13 @@ internal sealed partial class PartialDay
 
         for (var group = 0; group < day._times.Length; group++)
         {
-            day._times[group] = day.AfterAway(group, graph.Moments.BeginIn[group].Select(job => graph.NotBefore[job] - graph.Moments.Begins[job].Minutes).Append(0).Max());
+            day._times[group] = day.AfterAway(group, 0);
             day.Queue(group);
+        }
+
+        for (var job = 0; job < graph.Jobs.Length; job++)
+        {
+            day.Raise(graph.Moments.Begins[job], graph.NotBefore[job]);
         }
 
         if (day.Settle(-1) != Moved.All)
