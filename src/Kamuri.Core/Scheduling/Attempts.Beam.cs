@@ -11,6 +11,9 @@ internal sealed partial class Attempts
     /// <summary>Of what a day takes at least, so many times as much is long.</summary>
     private const double Long = 1.2;
 
+    /// <summary>Ways in which a long day is built once more from its beginning.</summary>
+    private const int Fewer = 2;
+
     /// <summary>
     /// Builds days in several ways (<see cref="BeamSearch"/>) and takes the best. With waits as usual, and where that is not in time with all of them at
     /// their shortest: what can be longer is made so in its order. Where a day towards an hour may begin later, it is built from its end to its
@@ -59,7 +62,7 @@ internal sealed partial class Attempts
     {
         if (problem is { MayBeginLater: true, MayShorten: true })
         {
-            TryFromHour(problem, backwards);
+            TryFromHour(problem, beams, backwards);
         }
         else
         {
@@ -67,20 +70,27 @@ internal sealed partial class Attempts
         }
     }
 
-    private void TryFromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams) =>
-        TryClosely(Built(DayGraph.Of(problem, _rests), beams).OrderBy(day => (Late(day), day.Span)));
+    private void TryFromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, int start = 0) =>
+        TryClosely(Built(DayGraph.Of(problem.From(start), _rests), beams).Select(day => day.Later(start)).OrderBy(day => (Late(day), day.Span)));
 
     /// <summary>
     /// From the last hour back: the sooner such a day is over, the later it begins. Where some have to be ready long before others that makes a long day;
-    /// with all of it before the first hour it may be shorter.
+    /// with all of it before the first hour it may be shorter, or from its own beginning on.
     /// </summary>
-    private void TryFromHour(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams)
+    private void TryFromHour(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
         var hours = problem.Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : []).ToList();
-        TryFromHour(problem, hours.Max(), beams);
-        if (hours.Min() < hours.Max() && !(IsAny && _best!.Schedule.Span - _best.Schedule.Placements[0].Start <= Long * new LeastEnd(problem, _rests).OfAll()))
+        var least = new LeastEnd(problem, _rests).OfAll();
+        bool IsLong() => !IsAny || _best!.Schedule.Span - _best.Schedule.Placements[0].Start > Long * least;
+        TryFromHour(problem, hours.Max(), backwards);
+        if (hours.Min() < hours.Max() && IsLong())
         {
-            TryFromHour(problem, hours.Min(), beams);
+            TryFromHour(problem, hours.Min(), backwards);
+        }
+
+        if (IsInTime && IsLong())
+        {
+            TryFromStart(problem, [.. beams.Take(Fewer)], _best!.Schedule.Placements[0].Start);
         }
     }
 

@@ -106,6 +106,15 @@ public sealed record SchedulingProblem(
     /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
 
+    /// <summary>The same, counted from so many minutes later on: nothing begins before.</summary>
+    internal SchedulingProblem From(int minutes) => this with
+    {
+        Absences = [.. Absences.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To == Absence.ForGood ? each.To : each.To - minutes })],
+        Closures = [.. Closures.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To - minutes })],
+        Deadline = Deadline - minutes,
+        Deadlines = Deadlines.ToDictionary(hour => hour.Key, hour => hour.Value - minutes),
+    };
+
     /// <summary>
     /// The same with time going the other way, counted back from a minute on: what comes last begins first. No hours; that none begins before the
     /// start is one for all.
@@ -205,6 +214,13 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
         var placements = Placements.Select(placed => placed with { Start = from - placed.End, End = from - placed.Start }).OrderBy(placed => placed.Start).ThenBy(placed => placed.End).ToList();
         return this with { Placements = placements, Span = placements.Max(placed => placed.End) };
     }
+
+    /// <summary>The same, so many minutes later.</summary>
+    internal Schedule Later(int minutes) => minutes == 0 ? this : this with
+    {
+        Placements = [.. Placements.Select(placed => placed with { Start = placed.Start + minutes, End = placed.End + minutes })],
+        Span = Span + minutes,
+    };
 
     /// <summary>With the jobs as a problem has them, open to whatever hands may do them.</summary>
     internal Schedule Of(SchedulingProblem problem)

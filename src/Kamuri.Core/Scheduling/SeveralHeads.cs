@@ -34,7 +34,7 @@ internal sealed partial class SeveralHeads
     /// another does not.
     /// </summary>
     private static readonly BeamWidth[] Beams =
-        [new(Width: 100, Alike: 2, Share: 8, More: 1, Slack: 10), new(60, 4, 8, 1, 10), new(60, 2, 8, 0, 20), new(60, 1, 8, 0, 10), new(60, 2, 8, 0, 5)];
+        [new(Width: 60, Alike: 2, Share: 8, More: 0, Slack: 5), new(60, 2, 8, 0, 20), new(100, 2, 8, 1, 10), new(60, 4, 8, 1, 10), new(60, 1, 8, 0, 10)];
 
     /// <summary>
     /// The same for days that are built from their end to their beginning: hands wait for longer there for what has to come just before. The second hardly
