@@ -113,3 +113,33 @@ export function CountingBar({
     </div>
   )
 }
+
+/** What is counting, a line each, for a phone: seen without scrolling. The bars further down say it aloud, so these do not. */
+export const CountingLines = ({
+  waits,
+  nameOf,
+  now,
+}: {
+  waits: readonly CountingView[]
+  nameOf: (wait: CountingView) => string
+  now: number
+}) => (
+  <ul className="mt-1 border-y border-rule py-1 md:hidden" aria-hidden data-counting-lines>
+    {waits.map((wait) => {
+      const stage = stageOf(wait, now)
+      return (
+        <li key={wait.task} className="flex items-baseline justify-between gap-3">
+          <span className="truncate">
+            <span className="font-semibold">{nameOf(wait)}</span> {wait.title.split(',')[0]}
+          </span>
+          <span
+            className={`shrink-0 ${stage === 'past' ? 'font-semibold text-stop' : stage === 'ready' ? 'font-semibold text-done' : 'text-quiet'}`}
+          >
+            <span className="font-display text-lg font-semibold text-ink">{counter(now - Date.parse(wait.since))}</span>{' '}
+            {stage === 'past' ? 'past its latest' : stage === 'ready' ? 'ready' : `ready ${clock(wait.earliestAt)}`}
+          </span>
+        </li>
+      )
+    })}
+  </ul>
+)

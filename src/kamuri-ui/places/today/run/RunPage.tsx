@@ -11,7 +11,7 @@ import { MeasureWord } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { openSound } from './chime'
-import { CountingBar } from './Counting'
+import { CountingBar, CountingLines } from './Counting'
 import { Gone, Over } from './Endings'
 import { DoingNow } from './DoingNow'
 import { FinishSheet } from './FinishSheet'
@@ -154,6 +154,13 @@ export function RunPage() {
         onSurprise={() => void surprise()}
         reaching={reaching}
       />
+      {view.counting.length > 0 && (
+        <CountingLines
+          waits={view.counting}
+          nameOf={(wait) => view.heads.find((each) => several && each.key === wait.strand)?.name ?? ''}
+          now={now}
+        />
+      )}
 
       <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
         <div className={`order-3 md:order-none md:row-span-3 ${mapped && mapped.sections > 0 ? '' : 'max-md:hidden'}`}>
