@@ -116,6 +116,8 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.See("[data-main]");
         await Rehearsal.LiveThroughAsync(server.Process, window.Path.Split('/')[^1], view =>
             view["tasks"]!.AsArray().Any(task => task!["cools"] is not null && task["status"]!.GetValue<string>() == "running"));
+        // Seen on a phone above all that has to be scrolled to.
+        window.SeeText("Tea cooling", "[data-counting-lines]");
         window.Keys_("r");
         window.SeeText("The temperature is for", "[role=dialog]");
         window.Press("From the probe");
