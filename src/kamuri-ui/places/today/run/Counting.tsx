@@ -133,7 +133,7 @@ export const CountingLines = ({
             <span className="font-semibold">{nameOf(wait)}</span> {wait.title.split(',')[0]}
           </span>
           <span
-            className={`shrink-0 ${stage === 'past' ? 'font-semibold text-stop' : stage === 'ready' ? 'font-semibold text-done' : 'text-quiet'}`}
+            className={`shrink-0 ${stage === 'past' ? 'font-semibold text-stop' : stage === 'ready' ? 'font-semibold' : 'text-quiet'}`}
           >
             <span className="font-display text-lg font-semibold text-ink">{counter(now - Date.parse(wait.since))}</span>{' '}
             {stage === 'past' ? 'past its latest' : stage === 'ready' ? 'ready' : `ready ${clock(wait.earliestAt)}`}
