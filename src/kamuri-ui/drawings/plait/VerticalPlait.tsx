@@ -6,7 +6,7 @@ import { HandsThread } from './HandsThread'
 import { clockOf, threadsOf, type Frame } from './layout'
 import type { DrawnPlait } from './Plait'
 
-const top = 46
+const nameRow = 16
 const widestBand = 34
 const rowHeight = 21
 const shortestNamed = 6
@@ -40,13 +40,17 @@ export function VerticalPlait({
     const head = heads.length > 1 ? heads.find((each) => each.id === strand) : undefined
     return head ? `${head.name}: ` : ''
   }
-  const gap = strands.length > 3 ? 40 : strands.length > 2 ? 50 : 64
+  const isNarrow = strands.length > 3
+  const gap = isNarrow ? 33 : strands.length > 2 ? 50 : 64
+  // Narrow strands have their names in two rows, every other one lower.
+  const nameAt = (n: number) => 14 + (isNarrow && n % 2 === 1 ? nameRow : 0)
+  const top = isNarrow ? 46 + nameRow : 46
   const lanes = Object.fromEntries(strands.map((strand, n) => [strand.id, 24 + n * gap]))
   const bandWidth = Math.min(widestBand, gap - 16)
   const lastLane = 24 + (strands.length - 1) * gap
   const frame: Frame = { perMinute, origin: top, lanes, rest: strands.length > 1 ? lastLane - gap / 2 : lastLane + 32 }
   const y = (minute: number) => frame.origin + minute * frame.perMinute
-  const textAt = lastLane + 36
+  const textAt = lastLane + (isNarrow ? 30 : 36)
   const placed: { task: (typeof named)[number]; at: number }[] = []
   for (const task of named) placed.push({ task, at: Math.max(y(task.start) + 6, (placed.at(-1)?.at ?? 0) + rowHeight) })
   const height = Math.max(y(minutes), placed.at(-1)?.at ?? 0) + 24
@@ -61,15 +65,15 @@ export function VerticalPlait({
       data-plait="down"
     >
       <title id={id}>{summary}</title>
-      {strands.map((strand) => (
+      {strands.map((strand, n) => (
         <g key={strand.id}>
-          <text x={lanes[strand.id]} y={14} textAnchor="middle" fontSize={13} fontWeight={650} fill="var(--ink)">
-            {strands.length > 3 ? strand.name.slice(0, 5) : strand.name}
+          <text x={lanes[strand.id]} y={nameAt(n)} textAnchor="middle" fontSize={13} fontWeight={650} fill="var(--ink)">
+            {isNarrow ? fit(strand.name, gap * 2) : strand.name}
           </text>
           <line
             x1={lanes[strand.id]}
             x2={lanes[strand.id]}
-            y1={26}
+            y1={nameAt(n) + 12}
             y2={height - 12}
             stroke="var(--strand)"
             strokeWidth={3}
@@ -77,6 +81,21 @@ export function VerticalPlait({
           />
         </g>
       ))}
+      {tasks
+        .filter((task) => task.window && task.window.latest > task.end - task.start)
+        .map((task) => (
+          <rect
+            key={task.id}
+            x={lanes[task.strand]! - bandWidth / 4}
+            y={y(task.end)}
+            width={bandWidth / 2}
+            height={Math.min(y(task.start + task.window!.latest), height - 12) - y(task.end)}
+            rx={3}
+            fill={bandColour(task)}
+            opacity={0.4}
+            data-slack={task.id}
+          />
+        ))}
       {tasks
         .filter((task) => !task.isHandsOn)
         .map((task) => {

@@ -79,6 +79,7 @@ export function WhyNot({
             {pressed[remedy.kind] && (
               <Button
                 tone="quiet"
+                className="-mx-4"
                 onClick={() => (remedy.parts?.length ? remedy.parts : [remedy]).forEach((part) => take(part))}
               >
                 {pressed[remedy.kind]}

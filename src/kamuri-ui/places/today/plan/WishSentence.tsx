@@ -34,7 +34,7 @@ export function WishSentence({
   const asked = day.heads.map((each) => each.wish.headId)
   return (
     <h1
-      className={`font-semibold ${day.heads.length > 2 ? '' : 'max-w-5xl'} ${several ? 'text-[1.4rem] leading-[1.4] sm:text-[1.75rem] sm:leading-[1.35]' : 'text-[1.65rem] leading-[1.35] sm:text-[2.1rem] sm:leading-[1.3]'}`}
+      className={`font-semibold ${day.heads.length > 2 ? '' : 'max-w-5xl'} ${day.heads.length > 3 ? 'text-[1.35rem] leading-[1.4] sm:text-[1.5rem] sm:leading-[1.45]' : several ? 'text-[1.4rem] leading-[1.4] sm:text-[1.75rem] sm:leading-[1.35]' : 'text-[1.65rem] leading-[1.35] sm:text-[2.1rem] sm:leading-[1.3]'}`}
     >
       {day.heads.map(({ wish }, at) => {
         const head = (
