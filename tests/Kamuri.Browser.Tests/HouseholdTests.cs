@@ -87,6 +87,22 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
     }
 
     [Fact]
+    public void A_day_that_starts_while_people_sleep_is_begun_before_or_after_with_one_press()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Wish(DemoServer.Household(new { mode = "readyBy", time = "07:30:00", date = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", null) }, "Ama", "Kofi"));
+        window.Go("/today");
+        window.SeeText("while people sleep", "main");
+        window.Press("Leave the night out");
+        window.SeeText("around who is there when", "main");
+        window.Until(() => !window.Text("main").Contains("while people sleep", StringComparison.Ordinal), "a day without the night", 30);
+        Assert.Matches("Start at (1[0-9]|2[0-2]|0[7-9]):", window.Text("[data-household]"));
+        window.Press("Take back");
+        window.SeeText("while people sleep", "main");
+        Assert.Empty(window.Complaints());
+    }
+
+    [Fact]
     public void A_day_of_two_heads_is_kept_for_later_and_opened_again()
     {
         using var window = new Window(server.Process.Address);

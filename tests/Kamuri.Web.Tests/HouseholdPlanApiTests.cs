@@ -40,6 +40,36 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     private static DateTimeOffset Moment(JsonNode? node) => DateTimeOffset.Parse(node!.GetValue<string>(), CultureInfo.InvariantCulture);
 
     [Fact]
+    public async Task Hands_are_not_called_as_heads_are_counted()
+    {
+        var body = await AskedAsync("Ilse", "Marek");
+        body["heads"]![0]!["pauseAfter"] = 30;
+        foreach (var name in new[] { "1", " 2 " })
+        {
+            body["hands"] = new JsonArray(new JsonObject { ["name"] = name });
+            var (status, answer) = await _server.SendAsync(HttpMethod.Post, Path, body);
+            Assert.Equal((400, "A name, and not only a number."), (status, answer!["errors"]!["hands[0].name"]![0]!.GetValue<string>()));
+        }
+
+        body["hands"] = new JsonArray(new JsonObject { ["name"] = "Ama 2" });
+        Assert.Equal("Ama 2", (await PlanAsync(body))["tasks"]!.AsArray().First(task => task!["isHandsOn"]!.GetValue<bool>())!["by"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_day_that_starts_while_people_sleep_offers_their_night_to_be_left_out()
+    {
+        var body = await AskedAsync("Ilse", "Marek");
+        (body["when"]!["mode"], body["when"]!["time"]) = ("readyBy", "07:30:00");
+        var through = await PlanAsync(body);
+        Assert.Matches("^To be ready by 07:30 it starts at 0[0-9]:[0-9]{2}, while people sleep\\.$", through["nightSentence"]!.GetValue<string>());
+        Assert.Equal(("22:30:00", "06:30:00"), (through["night"]!["from"]!.GetValue<string>(), through["night"]!["to"]!.GetValue<string>()));
+        body["hands"]![0]!["away"] = new JsonArray(through["night"]!.DeepClone());
+        var slept = await PlanAsync(body);
+        Assert.Null(slept["nightSentence"]);
+        Assert.DoesNotContain(slept["tasks"]!.AsArray(), task => task!["isHandsOn"]!.GetValue<bool>() && Moment(task["start"]).TimeOfDay.TotalHours is < 6.5 or >= 22.5);
+    }
+
+    [Fact]
     public async Task Two_heads_are_planned_on_one_clock()
     {
         var plan = await PlanAsync(await AskedAsync("Ilse", "Marek"));

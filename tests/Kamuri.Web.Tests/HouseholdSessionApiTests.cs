@@ -49,6 +49,30 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task Who_is_not_there_yet_is_waited_for_by_name()
+    {
+        string[] heads = [await Process.MakeHeadAsync(Bodies.Head("Ilse")), await Process.MakeHeadAsync(Bodies.Head("Marek"))];
+        var day = new JsonObject { ["mode"] = "startAt", ["date"] = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), ["time"] = "09:00:00" };
+        var asked = new JsonArray([.. heads.Select(head => (JsonNode)new JsonObject { ["plan"] = Wish(head) })]);
+        asked[1]!["present"] = JsonNode.Parse("""[{"from":"13:00:00","to":"23:30:00"}]""");
+        var (status, view) = await Process.SendAsync(HttpMethod.Post, "/api/sessions",
+            new JsonObject { ["household"] = new JsonObject { ["heads"] = asked, ["when"] = day }, ["rehearsal"] = true });
+        Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
+        Assert.Empty(view!["beyond"]!.AsArray());
+        var path = $"/api/sessions/{view["id"]}";
+        // Ilse is done with as soon as can be; then Marek is waited for, and so is his hour where it is a long way off.
+        for (var n = 0; n < 100 && view!["hands"]![0]!["next"]?.GetValue<string>().StartsWith("2/", StringComparison.Ordinal) != true; n++)
+        {
+            var now = view["hands"]![0]!;
+            view = await PressAsync(path, Bodies.Press("taskDone", (now["doing"] ?? now["next"] ?? view["counting"]![0]!["task"])!.GetValue<string>()));
+        }
+
+        var hands = view!["hands"]![0]!;
+        Assert.Equal("Marek is not there before 13:00.", hands["keeping"]!.GetValue<string>());
+        Assert.Equal(13, DateTimeOffset.Parse(hands["nextFrom"]!.GetValue<string>(), CultureInfo.InvariantCulture).Hour);
+    }
+
+    [Fact]
     public async Task A_day_with_two_heads_is_run_rated_and_looked_back_on_head_by_head()
     {
         var (path, view, heads) = await StartAsync();

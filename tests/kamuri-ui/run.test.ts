@@ -124,6 +124,8 @@ describe('what the voice says', () => {
     const free = spokenOf(day, hands({ next: 'oil', nextFrom: later }))
     expect(free?.words).toBe(`Hands are free until ${clock(later)}. Then for Ada: Oil.`)
     expect(spokenOf(day, hands({ next: 'oil', restUntil: later }))?.words).toContain('A break until')
+    const away = hands({ next: 'oil', nextFrom: later, keeping: 'Ada is not there before 14:20.' })
+    expect(spokenOf(day, away)?.words).toBe('Ada is not there before 14:20. Then for Ada: Oil.')
     // A time that has moved is no news.
     expect(spokenOf(day, hands({ next: 'oil', nextFrom: '2026-11-26T14:25:00+00:00' }))?.about).toBe(free?.about)
   })

@@ -48,6 +48,9 @@ public sealed record SessionHead(string Key, Guid HeadId, string Name, string Ai
     /// <summary>Wanted ready and dry by then; null when nobody said.</summary>
     public DateTimeOffset? ReadyBy { get; init; }
 
+    /// <summary>Longest that hands go on with it before it gets a pause, in minutes; null when it needs none.</summary>
+    public int? PauseAfter { get; init; }
+
     public required IReadOnlyList<Section> Sections { get; init; }
     public IReadOnlyList<Zone> FragileZones { get; init; } = [];
 }
@@ -112,6 +115,9 @@ public sealed record SessionPlan
     /// <summary>How many of each thing there are; one of what is not named.</summary>
     public IReadOnlyDictionary<Resource, int> Capacity { get; init; } = new Dictionary<Resource, int>();
 
+    /// <summary>When somebody or something of the day cannot be had; empty in sessions of earlier versions.</summary>
+    public IReadOnlyList<NotThere> NotThere { get; init; } = [];
+
     public required DateTimeOffset PlannedStart { get; init; }
     public required DateTimeOffset PlannedEnd { get; init; }
     public IReadOnlyList<OverriddenStop> Overridden { get; init; } = [];
@@ -147,7 +153,7 @@ public sealed record SessionPlan
         {
             var places = order.Tasks.ToDictionary(each => each.Task);
             // What had begun keeps its place in front; what had not takes its new one.
-            tasks = [.. tasks.Select(task => places.TryGetValue(task.Id, out var place) ? task with { PlannedStart = place.Start, By = place.By ?? task.By } : task).OrderBy(task => places.ContainsKey(task.Id)).ThenBy(task => task.PlannedStart)];
+            tasks = [.. tasks.Select(task => places.TryGetValue(task.Id, out var place) ? place.Of(task, this) : task).OrderBy(task => places.ContainsKey(task.Id)).ThenBy(task => task.PlannedStart)];
         }
 
         int Front() => tasks.FindIndex(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Waiting && !state.IsInserted(task.Id));
@@ -224,9 +230,10 @@ public sealed record SessionPlan
     /// <summary>Takes from the plan of a household what a session needs. Steps are told apart by the key of their head, as tasks are.</summary>
     public static SessionPlan From(HouseholdPlan plan) => new()
     {
-        Heads = [.. plan.Heads.Select(head => HeadOf(head.Plan, head.Key, head.Wanted))],
+        Heads = [.. plan.Heads.Select((head, at) => HeadOf(head.Plan, head.Key, head.Wanted) with { PauseAfter = plan.Request.Heads[at].PauseAfter })],
         Hands = plan.Request.Hands.Count > 1 ? [.. plan.Request.Hands.Select(hands => hands.Name)] : [],
         Capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, plan.Request.Equipment.Count),
+        NotThere = plan.NotThere,
         PlannedStart = plan.Start,
         PlannedEnd = plan.End,
         Steps = [.. plan.Heads.SelectMany(head => head.Plan.Steps.Select(planned => Step(head.Plan, planned, head.Key)))],

@@ -1,3 +1,4 @@
+using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 
 namespace Kamuri.Core.Running;
@@ -18,7 +19,11 @@ public sealed record Counting(
 /// <param name="Then">The tasks after that.</param>
 /// <param name="WaitsFor">What other hands have to be done with before the next; null when nothing holds it up.</param>
 public sealed record HandsMoment(
-    string Name, SessionTask? Doing, SessionTask? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<SessionTask> Then, SessionTask? WaitsFor);
+    string Name, SessionTask? Doing, SessionTask? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<SessionTask> Then, SessionTask? WaitsFor)
+{
+    /// <summary>Who or what is away, so that the next has to wait for it; null when nobody is.</summary>
+    public NotThere? Keeping { get; init; }
+}
 
 /// <summary>A session as it stands at one moment: what hands do, what is counting, what comes next, when it ends.</summary>
 /// <param name="Now">The moment.</param>
@@ -35,6 +40,9 @@ public sealed record SessionMoment(
 {
     /// <summary>Minutes by which each head is behind the plan at this moment, by key; below 0 it is ahead.</summary>
     public required IReadOnlyDictionary<string, double> Drifts { get; init; }
+
+    /// <summary>Who is needed when they are away; empty when nobody is.</summary>
+    public IReadOnlyList<NeededWhileAway> Beyond { get; init; } = [];
 }
 
 /// <summary>Times the rest of a running session again: order kept, one longest-path pass.</summary>
@@ -60,6 +68,7 @@ public static class SessionTiming
             (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times)
         {
             Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. plan.Tasks.Where(task => task.Strand == head.Key)], state, zero, now, times)),
+            Beyond = state.FinishedAt is null ? SessionAbsences.Needed(plan, state, times, now) : [],
         };
     }
 
@@ -82,13 +91,16 @@ public static class SessionTiming
         var waiting = own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting).ToList();
         var next = waiting.FirstOrDefault();
         var before = next is null ? [] : plan.Links.Where(link => link.To == next.Id).ToList();
-        var from = counting.Where(count => before.Exists(link => link.From == count.Task.Id)).Select(count => (DateTimeOffset?)count.EarliestAt).Append(next?.NotBefore).Max();
+        var waits = counting.Where(count => before.Exists(link => link.From == count.Task.Id)).Select(count => (DateTimeOffset?)count.EarliestAt).Max();
         var rest = before.Where(link => link.LeastGap > 0).Select(link => state.Task(link.From).End?.AddMinutes(link.LeastGap)).Max();
         var held = before.Where(link => link.LeastGap == 0).Select(link => plan.FindTask(link.From)!)
             .FirstOrDefault(task => task.IsHandsOn && !own.Contains(task) && !state.Task(task.Id).IsOver);
-        from = held is null ? from : times[next!.Id].Start;
+        // Whoever is away when it could begin is what it waits for, whatever else it waits for until then.
+        var keeping = next is null ? null : SessionAbsences.Keeping(plan, next, waits > now ? waits.Value : now);
+        var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To }.Max() : times[next!.Id].Start;
         return new HandsMoment(name, own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Running), next,
-            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)], held);
+            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)], held)
+        { Keeping = held is null ? keeping : null };
     }
 
     private static Counting Count(SessionTask task, TaskState state)
@@ -104,7 +116,8 @@ public static class SessionTiming
     {
         var tasks = plan.Tasks;
         var sinceZero = (now - zero).TotalMinutes;
-        var order = SettledOrder.Of([.. Ordered(plan, state, zero)], plan.Links, plan.Capacity);
+        OrderedJob[] jobs = [.. Ordered(plan, state, zero)];
+        var order = SettledOrder.Of(jobs, plan.Links, plan.Capacity).Around(jobs, SessionAbsences.Of(plan, zero), SessionAbsences.Taken(plan, zero));
         var durations = new double[tasks.Count];
         var notBefore = new double[tasks.Count];
         var starts = new double[tasks.Count];

@@ -58,8 +58,8 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
 
     /// <summary>
     /// Draws log-normal durations for hands-on work through the fixed order; waits keep their length. Work that had to be
-    /// waited for, because somebody or something was away, is not begun earlier in any draw. The seed is fixed, so the same
-    /// plan has the same forecast.
+    /// waited for, because somebody or something was away, is not begun earlier in any draw, and what comes too late for them waits
+    /// until they are back. The seed is fixed, so the same plan has the same forecast.
     /// </summary>
     /// <param name="schedule">The schedule.</param>
     /// <param name="problem">What it is a schedule of.</param>
@@ -68,7 +68,8 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     public static FinishForecast Of(Schedule schedule, SchedulingProblem problem, HandsOnFigures figures, int draws = Rough)
     {
         var jobs = schedule.Placements;
-        var order = SettledOrder.Of([.. jobs.Select(OrderedJob.Of)], [.. problem.Links, .. schedule.Gaps], problem.Capacity);
+        OrderedJob[] ordered = [.. jobs.Select(OrderedJob.Of)];
+        var order = SettledOrder.Of(ordered, [.. problem.Links, .. schedule.Gaps], problem.Capacity).Around(ordered, problem.Absences, problem.Closures);
         var random = new SeededRandom(17);
         var durations = new double[jobs.Count];
         var starts = new double[jobs.Count];

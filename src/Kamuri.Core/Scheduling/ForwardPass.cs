@@ -21,13 +21,20 @@ public readonly record struct OrderedJob(string Id, double Start, double End, IR
 /// </summary>
 public sealed class SettledOrder
 {
+    /// <summary>A time in which a job cannot be begun; a whole one it has to be over before as well.</summary>
+    private readonly record struct Unavailable(double From, double To, bool Whole);
+
     private readonly int[] _order;
     private readonly (int From, double Gap)[][] _before;
 
-    private SettledOrder(int[] order, (int, double)[][] before)
+    /// <summary>By position, by when they begin; null where nobody and nothing is ever away.</summary>
+    private readonly Unavailable[][]? _around;
+
+    private SettledOrder(int[] order, (int, double)[][] before, Unavailable[][]? around = null)
     {
         _order = order;
         _before = before;
+        _around = around;
     }
 
     /// <summary>The order where there is one of everything.</summary>
@@ -68,6 +75,26 @@ public sealed class SettledOrder
         }
 
         return new SettledOrder(order, [.. before.Select(list => list.ToArray())]);
+    }
+
+    /// <summary>
+    /// The same order, around when somebody or something is away. What others have taken is not used then at all; who leaves finishes what is in
+    /// hand and begins nothing new. Nobody is waited for who sleeps or does not come back.
+    /// </summary>
+    /// <param name="jobs">Those the order was read from.</param>
+    /// <param name="absences">Who is away.</param>
+    /// <param name="closures">What is taken.</param>
+    public SettledOrder Around(IReadOnlyList<OrderedJob> jobs, IReadOnlyList<Absence> absences, IReadOnlyList<Closure> closures)
+    {
+        var kept = absences.Where(each => !each.IsAsleep && each.To != Absence.ForGood).ToList();
+        if (kept.Count + closures.Count == 0)
+        {
+            return this;
+        }
+
+        return new SettledOrder(_order, _before, [.. jobs.Select(job => kept.Where(each => each.Who == job.By || each.Who == job.With).Select(each => new Unavailable(each.From, each.To, Whole: false))
+            .Concat(closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => new Unavailable(each.From, each.To, Whole: true)))
+            .OrderBy(each => each.From).ToArray())]);
     }
 
     /// <summary>The very things a job takes: these hands, this head, the one of two showers that has been free the longest.</summary>
@@ -131,10 +158,26 @@ public sealed class SettledOrder
                 start = Math.Max(start, starts[from] + durations[from] + gap);
             }
 
+            if (_around is not null && (pinned.IsEmpty || !pinned[at]))
+            {
+                start = Clear(_around[at], start, durations[at]);
+            }
+
             starts[at] = start;
             last = Math.Max(last, start + durations[at]);
         }
 
         return last;
+    }
+
+    /// <summary>The first minute from a start on at which a job may begin. What takes no time is never in the way.</summary>
+    private static double Clear(Unavailable[] around, double start, double minutes)
+    {
+        foreach (var each in minutes > 0 ? around : [])
+        {
+            start = start < each.To && (each.Whole ? start + minutes > each.From : start >= each.From) ? each.To : start;
+        }
+
+        return start;
     }
 }

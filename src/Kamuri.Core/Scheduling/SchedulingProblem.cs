@@ -38,6 +38,9 @@ public sealed record Absence(string Who, int From, int To)
 {
     /// <summary>The end of an absence nobody comes back from.</summary>
     public const int ForGood = int.MaxValue;
+
+    /// <summary>They are in bed: nothing is planned then, but what is not done yet is done before they go.</summary>
+    public bool IsAsleep { get; init; }
 }
 
 /// <summary>From when people go to bed until they get up, in minutes from the start.</summary>

@@ -9,6 +9,15 @@ public sealed record NightFigures
     /// <summary>Earliest time anyone wants to get up for a rinse, in hours after midnight, 4 to 11.</summary>
     public double RiseHour { get; init; } = 6.5;
 
+    /// <summary>When people go to bed, on the clock of a day.</summary>
+    public TimeOnly Bed => TimeOnly.FromTimeSpan(TimeSpan.FromHours(Math.Min(BedtimeHour, LastHour)));
+
+    /// <summary>When they get up.</summary>
+    public TimeOnly Rise => TimeOnly.FromTimeSpan(TimeSpan.FromHours(RiseHour));
+
+    /// <summary>A day's clock goes no further, though people may go to bed at midnight.</summary>
+    private const double LastHour = 24 - 1.0 / 60;
+
     /// <summary>Whether people sleep at a moment, on its own clock; getting up within the hour before rising is no night.</summary>
     public bool IsNight(DateTimeOffset moment) => moment.TimeOfDay.TotalHours is var hour && (hour < RiseHour - 1 || hour >= BedtimeHour);
 }

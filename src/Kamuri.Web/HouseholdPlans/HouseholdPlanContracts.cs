@@ -91,6 +91,7 @@ internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBo
         RuleForEach(body => body.Hands).ChildRules(hands =>
         {
             hands.RuleFor(each => each.Name).Must(name => name?.Trim().Length is >= 1 and <= LongestName).WithMessage($"A name of 1 to {LongestName} characters.");
+            hands.RuleFor(each => each.Name).Must(name => name?.Trim() is not { Length: > 0 } trimmed || !trimmed.All(char.IsDigit)).WithMessage("A name, and not only a number.");
             hands.RuleFor(each => each.Away).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
             hands.RuleFor(each => each.MayDo).Must(work => work is null || work.All(Enum.IsDefined)).WithMessage("This work is not known here.");
         });
@@ -126,11 +127,18 @@ public sealed record HouseholdPlanView(
     DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, IReadOnlyList<HandsRestView> Rests, string Bottleneck, IReadOnlyList<string> Beyond, double MinutesLate,
     bool CanStart, string Sentence, bool MayBeBetter)
 {
+    /// <summary>That it starts while people sleep; null when it does not.</summary>
+    public string? NightSentence { get; init; }
+
+    /// <summary>The hours that could be left out then.</summary>
+    public StretchBody? Night { get; init; }
+
     internal static HouseholdPlanView Of(HouseholdPlan plan, CraftFigures figures) => new(
         [.. plan.Heads.Select(head => new HeadPlanView(head.Key, PlanView.Of(head.Plan, figures), head.LikelyBy, head.NineInTenBy, head.Wanted, head.ChanceInTime, HouseholdWords.Of(head, plan.Start)))],
         [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
         [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan),
-        !plan.Proven);
+        !plan.Proven)
+    { NightSentence = HouseholdWords.Night(plan), Night = plan.StartsInTheNight ? new StretchBody(figures.Night.Bed, figures.Night.Rise) : null };
 }
 
 /// <summary>How far the looking for remedies is, and what was found so far.</summary>

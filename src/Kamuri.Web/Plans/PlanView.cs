@@ -107,6 +107,9 @@ public sealed record PlanView(
     bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll,
     IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder, IReadOnlyList<MixtureView> Mixtures, Core.Learning.Hand Hand, PlanCost Cost)
 {
+    /// <summary>It starts while people sleep: the hours that could be left out; null when it does not.</summary>
+    public HouseholdPlans.StretchBody? Night { get; init; }
+
     internal static PlanView Of(Plan plan, CraftFigures figures) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
         new SizeLine(plan.Size.Mass.Value, plan.Size.Surface.Value, plan.Tangle),
@@ -122,7 +125,8 @@ public sealed record PlanView(
         new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
         [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
         !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)),
-        [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand, plan.Cost with { Total = Math.Round(plan.Cost.Total, 2) });
+        [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand, plan.Cost with { Total = Math.Round(plan.Cost.Total, 2) })
+    { Night = plan.StartsInTheNight ? new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise) : null };
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {

@@ -149,6 +149,9 @@ public sealed record HandsView(string Name, string? Doing, string? Next, DateTim
 {
     /// <summary>"your hands", "Ada’s hands"; empty when there is nothing to tell apart.</summary>
     public required string Whose { get; init; }
+
+    /// <summary>Who or what is away, so that the next has to wait, in a sentence; null when nobody is.</summary>
+    public string? Keeping { get; init; }
 }
 
 /// <summary>A wait that is counting.</summary>
@@ -176,6 +179,9 @@ public sealed record SessionView(
     /// <summary>Changes whenever it is worth asking for another order; 0 for not at all.</summary>
     public required int OrderAsks { get; init; }
 
+    /// <summary>Who is needed when they are away, a sentence each.</summary>
+    public required IReadOnlyList<string> Beyond { get; init; }
+
     /// <summary>The hair was put up to be left; null while nobody has stopped.</summary>
     public DateTimeOffset? ParkedAt { get; init; }
 
@@ -195,7 +201,11 @@ public sealed record SessionView(
                 EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions) { WeighsMl = Math.Round(plan.Planned(step.Id)) })],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
             [.. moment.Hands.Select(hands => new HandsView(hands.Name, hands.Doing?.Id, hands.Next?.Id, house.Local(hands.NextFrom), house.Local(hands.RestUntil),
-                [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id) { Whose = hands.Name is { Length: > 0 } name ? HelpingHands.Whose(name) : "" })],
+                [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id)
+                {
+                    Whose = hands.Name is { Length: > 0 } name ? HelpingHands.Whose(name) : "",
+                    Keeping = hands.Keeping is { } away ? SessionAbsences.Sentence(plan, away with { To = house.Local(away.To) }, house.Local(moment.Now)) : null,
+                })],
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
                 house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt)))],
             moment.AllDone,
@@ -203,7 +213,9 @@ public sealed record SessionView(
             state.Notes, state.ClosingNote)
         {
             ParkedAt = house.Local(state.Parked?.At),
-            OrderAsks = state.Status == SessionStatus.Running && plan.Heads.Count > 1 ? BetterOrder.Asks(moment.DriftMinutes) : 0,
+            Beyond = [.. moment.Beyond.Select(needed => SessionAbsences.Sentence(plan,
+                new NeededWhileAway(needed.Away with { From = house.Local(needed.Away.From), To = house.Local(needed.Away.To) }, house.Local(needed.Until)), house.Local(moment.Now)))],
+            OrderAsks = state.Status == SessionStatus.Running && plan.Heads.Count > 1 ? BetterOrder.Asks(moment) : 0,
             Readings = [.. state.Readings.Select(reading => new ReadingView(house.Local(reading.At), reading.Kind, reading.Value, reading.Sentence(plan), reading.Warns))],
         };
 

@@ -1687,6 +1687,8 @@ export interface components {
             waitsFor: null | string;
             /** @description "your hands", "Ada’s hands"; empty when there is nothing to tell apart. */
             whose: string;
+            /** @description Who or what is away, so that the next has to wait, in a sentence; null when nobody is. */
+            keeping?: null | string;
         };
         /** @description What there is of one ingredient. */
         HaveBody: {
@@ -1852,6 +1854,9 @@ export interface components {
             sentence: string;
             /** @description Whether a longer search might find a better one. */
             mayBeBetter: boolean;
+            /** @description That it starts while people sleep; null when it does not. */
+            nightSentence?: null | string;
+            night?: null | components["schemas"]["StretchBody"];
         };
         /** @description The house with its present time. */
         HouseholdView: {
@@ -2347,6 +2352,7 @@ export interface components {
             mixtures: components["schemas"]["MixtureView"][];
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
+            night?: null | components["schemas"]["StretchBody"];
         };
         /** @description A wash day somebody means to have: of one head, or of a household. */
         PlannedDayBody: {
@@ -2977,6 +2983,8 @@ export interface components {
              * @description Changes whenever it is worth asking for another order; 0 for not at all.
              */
             orderAsks: number;
+            /** @description Who is needed when they are away, a sentence each. */
+            beyond: string[];
             /**
              * Format: date-time
              * @description The hair was put up to be left; null while nobody has stopped.

@@ -108,4 +108,20 @@ public class ForecastTests
         Assert.InRange(forecast.All.ChanceBy(forecast.NineInTenMinutes), 0.9, 0.91);
         Assert.True(forecast.LikelyMinutes <= forecast.NineInTenMinutes);
     }, iter: 20, threads: 1);
+
+    [Fact]
+    public void What_comes_too_late_for_a_shower_waits_until_it_is_free_again()
+    {
+        // Half an hour of work, then ten minutes in a shower that is taken from 45 to 90. It is in time where the work takes at most 35:
+        // with sigma 0.2 that is ln(35/30)/0.2 = 0.77 deviations, 78 of 100 days. The rest end at 90 + the ten drawn.
+        var problem = new SchedulingProblem([Work("a", "comb", 30), Work("a", "rinse", 10) with { Uses = [Resource.Hands, Resource.Shower] }], [new("a/comb", "a/rinse")], OneOfEach)
+        {
+            Pairs = [new("Ama")],
+            Closures = [new(Resource.Shower, 45, 90)],
+        };
+        var forecast = Of(problem);
+        Assert.InRange(forecast.All.ChanceBy(60), 0.74, 0.80);
+        Assert.Equal(forecast.All.ChanceBy(45.5), forecast.All.ChanceBy(90));
+        Assert.InRange(forecast.NineInTenMinutes, 95, 105);
+    }
 }

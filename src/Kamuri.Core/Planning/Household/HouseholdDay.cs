@@ -67,7 +67,7 @@ internal sealed class HouseholdDay
                 return $"Nobody may do this for {name}: {undone.Title.ToLowerInvariant()}. Let somebody, or leave it out.";
             }
 
-            if (head.Asked.Present is { Count: > 0 } present && !present.Any(each => each.To > Zero))
+            if (head.Asked.Present.Count > 0 && !Present(head).Any())
             {
                 return $"{name} is not there any more at {PlanWords.Clock(Zero)}.";
             }
@@ -79,7 +79,7 @@ internal sealed class HouseholdDay
     }
 
     /// <summary>Who is not there for all of the day, in a sentence each.</summary>
-    public IEnumerable<string> Present() => Heads.Where(head => head.Asked.Present.Count > 0).Select(head =>
+    public IEnumerable<string> NotLongEnough() => Heads.Where(head => head.Asked.Present.Count > 0).Select(head =>
         $"{head.Request.Head.Name} is there {string.Join(" and ", head.Asked.Present.Select(each => $"from {PlanWords.Clock(each.From)} to {PlanWords.Clock(each.To)}"))}, and that is not long enough.");
 
     /// <summary>Everything to be placed.</summary>
@@ -97,10 +97,10 @@ internal sealed class HouseholdDay
         return new SchedulingProblem([.. Drafts.Select(drafted => drafted.Job)], Links, Enum.GetValues<Resource>().ToDictionary(resource => resource, Request.Equipment.Count))
         {
             Pairs = [.. Request.Hands.Select(hands => new PairOfHands(hands.Name))],
-            Closures = [.. Request.Taken.Where(each => each.When.To > Zero).Select(each => new Closure(each.Resource, Minutes(each.When.From), Minutes(each.When.To)))],
+            Closures = [.. Request.Taken.SelectMany(each => EachDay(each.When).Select(when => new Closure(each.Resource, Minutes(when.From), Minutes(when.To))))],
             Absences = [.. Heads.SelectMany(head => AwayOf(head, mayStayUp)), .. Request.Hands.SelectMany(AwayOf),
                 // People sleep.
-                .. nights.SelectMany(night => Request.Hands.Select(hands => new Absence(hands.Name, Math.Max(0, night.Bed), night.Rise)))],
+                .. nights.SelectMany(night => Request.Hands.Select(hands => new Absence(hands.Name, Math.Max(0, night.Bed), night.Rise) { IsAsleep = true }))],
             Overnights = [.. Drafts.Where(drafted => IsNight(drafted.Job.Id)).Select(drafted => new Overnight(drafted.Job.Id, [.. nights.Where(night => night.Bed >= 0)]))],
             Rests = Request.Hands.Select(hands => (hands.Name, new Rest(_figures.Breaks.LongestAtWork, _figures.Breaks.BreakMinutes)))
                 .Concat(Heads.Where(head => head.Asked.PauseAfter is not null).Select(head => (head.Key, new Rest(head.Asked.PauseAfter!.Value, _figures.Breaks.ChildPauseMinutes))))
@@ -138,9 +138,10 @@ internal sealed class HouseholdDay
         }
 
         var from = 0;
-        foreach (var there in head.Asked.Present.Where(each => each.To > Zero).OrderBy(each => each.From))
+        foreach (var there in Present(head))
         {
-            if (Minutes(there.From) > from)
+            // Who stays up for as long as it takes, with something on for the night, is there until it is done.
+            if (Minutes(there.From) > from && !(mayStayUp && from > 0 && head.Draft.Jobs.Night is not null))
             {
                 yield return new Absence(head.Key, from, Minutes(there.From));
             }
@@ -155,7 +156,24 @@ internal sealed class HouseholdDay
     }
 
     private IEnumerable<Absence> AwayOf(HelpingHands hands) =>
-        hands.Away.Where(each => each.To > Zero).Select(each => new Absence(hands.Name, Minutes(each.From), Minutes(each.To)));
+        hands.Away.SelectMany(EachDay).Select(each => new Absence(hands.Name, Minutes(each.From), Minutes(each.To)));
+
+    /// <summary>
+    /// When a head is there. A day is one day of it; only who goes to bed with something on is there at the same hours on the day before
+    /// and the day after.
+    /// </summary>
+    private IEnumerable<Between> Present(HeadDraft head) =>
+        (head.Draft.Jobs.Night is null ? head.Asked.Present.Where(each => each.To > Zero) : head.Asked.Present.SelectMany(EachDay)).OrderBy(each => each.From);
+
+    /// <summary>Somebody's hours are the same on the day before and the day after, which a day may reach into; as far as they are not over.</summary>
+    private IEnumerable<Between> EachDay(Between hours)
+    {
+        DateTimeOffset On(int days, DateTimeOffset moment) => Request.When.Clock(Day(moment) + days, Request.When.Wall(moment).TimeOfDay.TotalHours);
+        return new[] { -1, 0, 1 }.Select(days => days == 0 ? hours : new Between(On(days, hours.From), On(days, hours.To))).Where(each => each.To > Zero);
+    }
+
+    /// <summary>Days from today.</summary>
+    private int Day(DateTimeOffset moment) => (Request.When.Wall(moment).Date - Request.When.Wall(Request.When.Now).Date).Days;
 
     /// <summary>
     /// The nights there are for what stays on overnight, until the morning after the last hour that is asked for; none where nothing does.
@@ -169,7 +187,6 @@ internal sealed class HouseholdDay
         }
 
         // An hour may lie days ahead, and every night until then is one; who is late is so on the day after it at most.
-        int Day(DateTimeOffset moment) => (Request.When.Wall(moment).Date - Request.When.Wall(Request.When.Now).Date).Days;
         var (first, last) = (Day(Zero) - 1, Heads.Select(head => Day(head.Wanted ?? Zero)).Append(Day(Zero)).Max() + 1);
         return [.. Enumerable.Range(first, last - first + 1)
             .Select(night => (Bed: Minutes(Request.When.Clock(night, _figures.Night.BedtimeHour)), Rise: Minutes(Request.When.Clock(night + 1, _figures.Night.RiseHour))))

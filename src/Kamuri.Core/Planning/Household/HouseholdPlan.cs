@@ -45,6 +45,12 @@ public sealed record HouseholdPlan(
     /// <summary>Minutes from the first thing to the last.</summary>
     public double Minutes => (End - Start).TotalMinutes;
 
+    /// <summary>It was asked for by an hour, and to be ready by it starts while people sleep.</summary>
+    public bool StartsInTheNight { get; init; }
+
+    /// <summary>When somebody or something of it cannot be had.</summary>
+    public IReadOnlyList<NotThere> NotThere { get; init; } = [];
+
     /// <summary>Who goes on for longer than they should, and for how many minutes, because no place for a break was found; empty for nobody.</summary>
     public IReadOnlyList<(string Who, int Minutes)> WithoutRest { get; init; } = [];
 

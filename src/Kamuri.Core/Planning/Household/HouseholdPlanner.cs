@@ -33,7 +33,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         if (schedule is null)
         {
             // Somebody is not there long enough: better to say so and show how long it would take than to show nothing.
-            beyond.AddRange(day.Present());
+            beyond.AddRange(day.NotLongEnough());
             problem = day.Problem(mayStayUp: true);
             schedule = scheduler.Solve(problem) ?? throw new UnplaceableException("These heads cannot be put into any order with who and what is there.");
         }
@@ -94,6 +94,12 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
+            StartsInTheNight = day.Heads.Any(head => head.Wanted is not null) && tasks.Min(task => task.Start) is var begins && begins > request.When.Now.AddMinutes(1) && figures.Night.IsNight(begins),
+            NotThere =
+            [
+                .. problem.Absences.Select(each => new NotThere(each.Who, null, At(each.From), each.To == Absence.ForGood ? null : At(each.To)) { IsAsleep = each.IsAsleep }),
+                .. problem.Closures.Select(each => new NotThere(null, each.Resource, At(each.From), At(each.To))),
+            ],
             // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
             LeastLate = schedule.LeastLate is { } least ? Math.Max(0, least - day.Earlier(problem)) : null,
             WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],

@@ -31,7 +31,7 @@ public enum Work
 }
 
 /// <summary>Somebody who does the work.</summary>
-/// <param name="Name">Unique within the household.</param>
+/// <param name="Name">Unique within the household, and no number: those are the keys of heads.</param>
 /// <param name="MayDo">What they may do.</param>
 public sealed record HelpingHands(string Name, Work MayDo = Work.All)
 {
@@ -47,7 +47,7 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
     /// <summary>The heads they may work on; null for all.</summary>
     public IReadOnlyList<Guid>? Heads { get; init; }
 
-    /// <summary>When they are not there.</summary>
+    /// <summary>When they are not there. The same hours hold on the day before and the day after.</summary>
     public IReadOnlyList<Between> Away { get; init; } = [];
 }
 
@@ -55,7 +55,10 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
 /// <param name="Request">What is wanted for it. When it is to be, and with what, is the household's to say.</param>
 public sealed record HeadOfDay(PlanRequest Request)
 {
-    /// <summary>When the head is there to be worked on: back from school at three, asleep by half past eight. Empty for always.</summary>
+    /// <summary>
+    /// When the head is there to be worked on: back from school at three, asleep by half past eight. Empty for always. With something that
+    /// stays on overnight, the same hours hold on the day before and the day after.
+    /// </summary>
     public IReadOnlyList<Between> Present { get; init; } = [];
 
     /// <summary>Ready and dry by here; null when the household's own hour counts, or none.</summary>
@@ -65,7 +68,7 @@ public sealed record HeadOfDay(PlanRequest Request)
     public int? PauseAfter { get; init; }
 }
 
-/// <summary>Something that is taken by others for a while.</summary>
+/// <summary>Something that is taken by others for a while, at the same hours on the day before and the day after.</summary>
 public sealed record Taken(Resource Resource, Between When);
 
 /// <summary>A day with several heads.</summary>

@@ -313,6 +313,41 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void Who_goes_to_bed_with_something_on_is_there_at_the_same_hours_on_both_days()
+    {
+        // By the morning after next; the hours are those of that day, and the oil has to go on the evening before it.
+        var overnight = Of("Oriel", aim: Aim.Moisture);
+        var request = overnight.Request with { Edits = [new AddStep(StepIds.HeavyOilOvernight, null)] };
+        DateTimeOffset On(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
+        var head = overnight with { Request = request, Present = [new Between(On(12, 6), On(12, 22.5))] };
+        var plan = Planner.Make(Asked(head, Of("Bram")) with { When = new When(On(10, 18), ReadyBy: On(12, 19)) }, Given.Figures);
+        Assert.Empty(plan.Beyond);
+        Assert.Equal((0.0, 11), (plan.MinutesLate, plan.Tasks.Single(task => task.IsOvernight).Start.Day));
+        Assert.All(plan.Tasks.Where(task => task.IsHandsOn && task.HeadId == head.Request.Head.Id),
+            task => Assert.True(task.Start.TimeOfDay.TotalHours >= 6 && task.End.TimeOfDay.TotalHours <= 22.5 && task.Start.Date == task.End.Date, $"{task.Id} at {task.Start}"));
+        // One that goes to school before it could be washed out stays at home for it, and it is said.
+        var early = Planner.Make(Asked(head with { Present = [new Between(On(12, 18), On(12, 21))] }, Of("Bram")) with { When = new When(On(10, 18), ReadyBy: On(12, 19)) }, Given.Figures);
+        Assert.Equal("Oriel is there from 18:00 to 21:00, and that is not long enough.", Assert.Single(early.Beyond));
+        Assert.Equal(0, early.MinutesLate);
+    }
+
+    [Fact]
+    public void Hands_that_sleep_sleep_before_the_day_as_well()
+    {
+        // Half a day's work and drying, by one o'clock: the night before it is worked in, unless it is left out.
+        DateTimeOffset On(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
+        var asked = Asked(Of("Oriel", 40, Aim.Moisture), Of("Bram", 40, Aim.Moisture)) with { When = new When(On(10, 9), ReadyBy: On(11, 13)) };
+        var through = Made(asked);
+        Assert.True(through.StartsInTheNight, $"starts at {through.Start}");
+        Assert.Equal($"To be ready by 13:00 it starts at {through.Start:HH:mm}, while people sleep.", HouseholdWords.Night(through));
+        var slept = Made(asked with { Hands = [new HelpingHands("Ama") { Away = [new Between(On(11, 22.5), On(12, 6.5))] }] });
+        Assert.Equal((false, null), (slept.StartsInTheNight, HouseholdWords.Night(slept)));
+        Assert.All(slept.Tasks.Where(task => task.IsHandsOn), task => Assert.True(task.Start.TimeOfDay.TotalHours >= 6.5 && task.End.TimeOfDay.TotalHours <= 22.5, $"{task.Id} at {task.Start}"));
+        // Nobody asked for an hour: it starts when it is asked for, and nothing is said.
+        Assert.False(Made(asked with { When = new When(On(10, 23)) }).StartsInTheNight);
+    }
+
+    [Fact]
     public void A_night_between_is_slept_through()
     {
         var overnight = Of("Oriel", aim: Aim.Moisture);

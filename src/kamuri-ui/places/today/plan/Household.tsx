@@ -3,6 +3,7 @@ import type { HouseholdPlanView } from '@/api/client'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
+import { Button } from '@/kit/Button'
 import { hairOf } from './hair'
 
 /** What was computed for several heads, in sentences. */
@@ -25,6 +26,18 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
             {head.plan.headName} cannot begin like this; see what stops it below.
           </p>
         ))}
+    </div>
+  )
+}
+
+/** Whose day starts while people sleep may leave the night out. */
+export function AtNight({ sentence, onLeaveOut }: { sentence: string | null; onLeaveOut: () => void }) {
+  return (
+    <div className="mt-1 flex max-w-4xl flex-wrap items-center gap-x-3 border-l-4 border-warn pl-3 text-warn">
+      {sentence && <span>{sentence}</span>}
+      <Button tone="quiet" className="-mx-4" onClick={onLeaveOut}>
+        Leave the night out
+      </Button>
     </div>
   )
 }

@@ -11,7 +11,7 @@ import { Tabs } from '@/kit/Tabs'
 import { ChoiceWord } from '@/kit/Word'
 import { AllFields } from './AllFields'
 import { DayActions } from './DayActions'
-import { HouseholdPlait, HouseholdWords, PlacingLine } from './Household'
+import { AtNight, HouseholdPlait, HouseholdWords, PlacingLine } from './Household'
 import { hairOf } from './hair'
 import { InTheKitchen } from './InTheKitchen'
 import { LookLonger } from './LookLonger'
@@ -20,7 +20,7 @@ import { StepList } from './StepList'
 import { WaterSheet } from './WaterSheet'
 import { WhyNot } from './WhyNot'
 import { WhoIsThere } from './WhoIsThere'
-import { bodyOf, isHousehold, useWish, type Day } from './wish'
+import { bodyOf, isHousehold, useWish, withoutNight, type Day } from './wish'
 import { WishSentence } from './WishSentence'
 import { WorthKnowing } from './WorthKnowing'
 
@@ -76,6 +76,7 @@ export function Planning({
   const wrong = asked.error instanceof Refused ? asked.error : null
   const others = heads.filter((each) => !day.heads.some((there) => there.wish.headId === each.id))
   const key = whole?.heads[day.at]?.key
+  const night = together ? whole?.night : shown?.night
 
   return (
     <>
@@ -127,6 +128,12 @@ export function Planning({
             </p>
           )
         )}
+        {night && !wrong && (
+          <AtNight
+            sentence={whole?.nightSentence ?? (together ? null : (shown?.timeTrouble ?? null))}
+            onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(day.hands, night) })}
+          />
+        )}
         {whole && !wrong && (whole.minutesLate > 0 || whole.beyond.length > 0) && body && (
           <WhyNot
             body={body}
@@ -144,7 +151,7 @@ export function Planning({
           <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
         )}
         {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
-        {!together && shown?.timeTrouble && !wrong && (
+        {!together && shown?.timeTrouble && !night && !wrong && (
           <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
         )}
         <DayActions

@@ -45,6 +45,10 @@ export const bodyOf = (day: Day): HouseholdPlanBody => ({
   taken: day.taken,
 })
 
+/** Everybody's hands with the night left out. */
+export const withoutNight = (hands: readonly HandsBody[], night: StretchBody): HandsBody[] =>
+  (hands.length > 0 ? hands : [{ name: 'You' }]).map((each) => ({ ...each, away: [...(each.away ?? []), night] }))
+
 const kept = 'kamuri.wish'
 
 /** The style as it was asked for where this kind of hair can be worn so; else what the core says is usual for it. */

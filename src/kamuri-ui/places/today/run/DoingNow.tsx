@@ -43,7 +43,7 @@ export function DoingNow({
                 ? hands.restUntil
                   ? `A break until ${clockBeside(hands.restUntil, view.now)} is due. Next${onWhom}:`
                   : hands.nextFrom
-                    ? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}. Next${onWhom}:`
+                    ? `${hands.keeping ?? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}.`} Next${onWhom}:`
                     : shown?.isLaidDown
                       ? `Put aside${onWhom}${shown.sections > 0 ? ` with ${shown.sectionsDone.length} of ${shown.sections} sections done` : ''}. Next:`
                       : `Next${onWhom}:`

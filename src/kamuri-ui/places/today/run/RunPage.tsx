@@ -217,6 +217,11 @@ export function RunPage() {
               {view.readings.at(-1)!.sentence}
             </p>
           )}
+          {view.beyond.map((sentence) => (
+            <p key={sentence} className="mt-2 border-l-4 border-warn pl-3 text-lg text-warn" data-beyond>
+              {sentence}
+            </p>
+          ))}
           <OtherOrder session={view} onTake={press} />
           <Trouble error={trouble} />
           {notTaken.length > 0 && (

@@ -49,6 +49,7 @@ const onward = (hands: HandsView): HandsView => ({
   next: hands.then[0] ?? null,
   then: hands.then.slice(1),
   nextFrom: null,
+  keeping: null,
   restUntil: null,
   waitsFor: null,
 })

@@ -32,7 +32,7 @@ export function spokenOf(view: SessionView, hands: HandsView): Spoken | null {
       words: hands.restUntil
         ? `A break until ${clockBeside(hands.restUntil, view.now)}. Then${then}`
         : hands.nextFrom
-          ? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}. Then${then}`
+          ? `${hands.keeping ?? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}.`} Then${then}`
           : `Next${then}`,
     }
   }
