@@ -40,7 +40,7 @@ public sealed record PlannedTask(
     /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
     public string? By { get; init; }
 
-    /// <summary>It stands no earlier because somebody or something is not there before; null when nothing holds it back.</summary>
+    /// <summary>It stands no earlier because whoever does it sleeps until then; null when nobody does.</summary>
     public DateTimeOffset? NotBefore { get; init; }
 
     /// <summary>The head it is for; null when there is one.</summary>

@@ -11,8 +11,8 @@ namespace Kamuri.Core.Running;
 /// <param name="By">Whose hands do it.</param>
 public sealed record Reordered(string Task, double Start, string? By)
 {
-    /// <summary>It begins the minute somebody or something is there again, and not before.</summary>
-    public bool IsHeldBack { get; init; }
+    /// <summary>It begins the minute whoever does it gets up, and not before.</summary>
+    public bool IsAfterSleep { get; init; }
 
     /// <summary>The task at its new place.</summary>
     internal SessionTask Of(SessionTask task, SessionPlan plan) => task with
@@ -20,12 +20,25 @@ public sealed record Reordered(string Task, double Start, string? By)
         PlannedStart = Start,
         By = By ?? task.By,
         // Sessions of earlier versions know nobody who is away, only what had to wait for them.
-        NotBefore = plan.NotThere.Count == 0 ? task.NotBefore : IsHeldBack ? plan.PlannedStart.AddMinutes(Start) : null,
+        NotBefore = plan.NotThere.Count == 0 ? task.NotBefore : IsAfterSleep ? plan.PlannedStart.AddMinutes(Start) : null,
     };
 }
 
+/// <summary>What another order is better for.</summary>
+public enum OrderGain
+{
+    /// <summary>All of it is over sooner.</summary>
+    End,
+
+    /// <summary>Heads are less late for their hours, added up.</summary>
+    Hours,
+
+    /// <summary>What works on hair stays on for less longer than its latest, added up.</summary>
+    Waits,
+}
+
 /// <summary>A better order for the rest of a running session.</summary>
-/// <param name="GainMinutes">By how much sooner all of it is over; with <see cref="IsForHours"/>, by how much less late heads are for their hours, added up.</param>
+/// <param name="GainMinutes">How much it gains, of what <see cref="For"/> says.</param>
 /// <param name="EndsAt">When it is over then.</param>
 /// <param name="Order">What has not begun, in its new order.</param>
 /// <param name="Gaps">The breaks of that order.</param>
@@ -34,15 +47,25 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
     /// <summary>Less than this is not worth changing for, in minutes (craft default).</summary>
     public const double Worth = 5;
 
-    /// <summary>It is not the end that gains, but somebody's own hour.</summary>
-    public bool IsForHours { get; init; }
+    /// <summary>What gains.</summary>
+    public OrderGain For { get; init; }
 
-    /// <summary>How many times a day, or the head of it that is furthest off, has drifted by what is worth changing for; with each it is worth asking again.</summary>
-    public static int Asks(SessionMoment moment) => (int)Math.Truncate(moment.Drifts.Values.Append(moment.DriftMinutes).MaxBy(Math.Abs) / Worth);
+    /// <summary>Minutes by which all of it is over later for that; 0 when it is not.</summary>
+    public double EndsLater { get; init; }
+
+    /// <summary>
+    /// Changes with each time a day, or the head of it that is furthest off, has drifted by what is worth changing for, and with what stays
+    /// on too long: then it is worth asking again. 0 where it is not.
+    /// </summary>
+    public static int Asks(SessionMoment moment) =>
+        (int)Math.Truncate(moment.Drifts.Values.Append(moment.DriftMinutes).MaxBy(Math.Abs) / Worth) + (int)(moment.OverMinutes / Worth) * Apart;
+
+    /// <summary>More than any day drifts, so that the two are told apart.</summary>
+    private const int Apart = 100_000;
 
     /// <summary>
     /// Places what is left of a session anew, from this moment on, around who and what is away; null when that gains less than
-    /// <see cref="Worth"/>, or makes somebody later for their hour. What has begun goes on as it is.
+    /// <see cref="Worth"/>, or makes somebody later for their hour or something stay on longer than it should. What has begun goes on as it is.
     /// </summary>
     public static BetterOrder? Of(SessionPlan begun, SessionState state, DateTimeOffset now, IScheduler scheduler, BreakFigures breaks)
     {
@@ -62,7 +85,7 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
             [.. running.Select(task => new Job(task.Id, task.Strand, Left(task), Left(task), Left(task), [])), .. waiting.Select(task => Job(plan, state, task))],
             [.. plan.Links.Where(link => link.LeastGap == 0 && ids.Contains(link.From) && ids.Contains(link.To))
                 // What has begun already may have waited longer than it should; that is no reason to find no order.
-                .Select(link => running.Exists(task => task.Id == link.From) && !running.Exists(task => task.Id == link.From && !task.IsHandsOn) ? link with { MostGap = null } : link)],
+                .Select(link => running.Exists(task => task.Id == link.From) ? link with { MostGap = null } : link)],
             Enum.GetValues<Resource>().ToDictionary(resource => resource, resource => plan.Capacity.GetValueOrDefault(resource, 1)))
         {
             Pairs = [.. hands.Select(name => new PairOfHands(name))],
@@ -78,19 +101,60 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
                 .ToDictionary(pair => pair.Item1, pair => pair.Item2),
             Deadlines = plan.Heads.Where(head => head.ReadyBy is not null).ToDictionary(head => head.Key, head => (int)Math.Max(0, Math.Floor((head.ReadyBy!.Value - now).TotalMinutes))),
         };
-        if (scheduler.Solve(problem) is not { } schedule)
+        // How long what counts may go on to count is not said in it: where it would be too long, what ends it is tried first of all.
+        var off = plan.Links.Where(link => ids.Contains(link.To) && running.Exists(task => task.Id == link.From && SessionTiming.Over(plan, state, task, moment.Times) > 0)).Select(link => link.To);
+        return off.Distinct().Select(First).Prepend(problem).Select(Ordered).OfType<Candidate>()
+            .Where(each => Late(plan, each.Moment) <= Late(plan, moment) + Instant && each.Moment.OverMinutes <= moment.OverMinutes + Minute && each.Moment.Beyond.Count <= moment.Beyond.Count)
+            .OrderBy(each => Late(plan, each.Moment)).ThenBy(each => each.Moment.OverMinutes).ThenBy(each => each.Moment.EndsAt)
+            .Select(Gain).FirstOrDefault(order => order is not null);
+
+        BetterOrder? Gain(Candidate candidate)
         {
-            return null;
+            var (sooner, inTime) = ((moment.EndsAt - candidate.Moment.EndsAt).TotalMinutes, Late(plan, moment) - Late(plan, candidate.Moment));
+            var less = moment.OverMinutes - candidate.Moment.OverMinutes;
+            // An hour that is kept is worth whatever it makes the end later, and what comes off in time is worth as many minutes.
+            (double Minutes, OrderGain For)? gain = sooner >= Worth ? (sooner, OrderGain.End) : inTime >= Worth ? (inTime, OrderGain.Hours) : less >= Worth && less > -sooner ? (less, OrderGain.Waits) : null;
+            return gain is { } worth ? new BetterOrder(worth.Minutes, candidate.Moment.EndsAt, candidate.Order, candidate.Gaps) { For = worth.For, EndsLater = Math.Max(0, -sooner) } : null;
         }
 
-        var order = schedule.Placements.Where(placed => waiting.Exists(task => task.Id == placed.Job.Id))
-            .Select(placed => new Reordered(placed.Job.Id, placed.Start + (now - plan.PlannedStart).TotalMinutes, plan.Hands.Count > 0 ? placed.By : null) { IsHeldBack = problem.HeldBack(placed) }).ToList();
-        // What counts is when it is over by the run's own reckoning, not by the solver's.
-        var better = SessionTiming.At(begun, state with { Order = new NewOrder([.. order], [.. schedule.Gaps]) }, now);
-        var (sooner, intime) = ((moment.EndsAt - better.EndsAt).TotalMinutes, Late(plan, moment) - Late(plan, better));
-        return intime < -Instant || (sooner < Worth && intime < Worth) || better.Beyond.Count > moment.Beyond.Count ? null
-            : new BetterOrder(sooner >= Worth ? sooner : intime, better.EndsAt, order, schedule.Gaps) { IsForHours = sooner < Worth };
+        SchedulingProblem First(string next) => problem with
+        {
+            Links = [.. problem.Links, .. problem.Jobs.Where(job => job.IsHandsOn && job.Id != next && !Before(next).Contains(job.Id)).Select(job => new Link(next, job.Id))],
+        };
+
+        HashSet<string> Before(string task)
+        {
+            HashSet<string> before = [];
+            var open = new Stack<string>([task]);
+            while (open.TryPop(out var each))
+            {
+                foreach (var from in problem.Links.Where(link => link.To == each && before.Add(link.From)))
+                {
+                    open.Push(from.From);
+                }
+            }
+
+            return before;
+        }
+
+        Candidate? Ordered(SchedulingProblem asked)
+        {
+            if (scheduler.Solve(asked) is not { } schedule)
+            {
+                return null;
+            }
+
+            var order = schedule.Placements.Where(placed => waiting.Exists(task => task.Id == placed.Job.Id))
+                .Select(placed => new Reordered(placed.Job.Id, placed.Start + (now - plan.PlannedStart).TotalMinutes, plan.Hands.Count > 0 ? placed.By : null) { IsAfterSleep = problem.HeldBackBySleep(placed) }).ToList();
+            // What counts is when it is over by the run's own reckoning, not by the solver's.
+            return new Candidate(order, schedule.Gaps, SessionTiming.At(begun, state with { Order = new NewOrder([.. order], [.. schedule.Gaps]) }, now));
+        }
     }
+
+    private sealed record Candidate(IReadOnlyList<Reordered> Order, IReadOnlyList<Link> Gaps, SessionMoment Moment);
+
+    /// <summary>The solver counts in whole ones.</summary>
+    private const double Minute = 1;
 
     private const double Instant = 0.1;
 
@@ -116,8 +180,14 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
     {
         var first = Order.Select(each => plan.FindTask(each.Task)).First(task => task is { IsHandsOn: true })!;
         var on = plan.Heads.Count > 1 && plan.FindHead(first.Strand) is { } head ? $" on {head.Name}" : "";
-        var gain = IsForHours ? $"keep to their hours better, {PlanWords.Spell(GainMinutes)} less late" : $"end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt, now)}";
-        return $"Another order would {gain}: {first.Title.ToLowerInvariant()}{on} next.";
+        var gain = For switch
+        {
+            OrderGain.Hours => $"keep to their hours better, {PlanWords.Spell(GainMinutes)} less late",
+            OrderGain.Waits => $"leave things on too long by {PlanWords.Spell(GainMinutes)} less",
+            _ => $"end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt, now)}",
+        };
+        var later = EndsLater >= Minute ? $", though it ends {PlanWords.Spell(EndsLater)} later" : "";
+        return $"Another order would {gain}{later}: {first.Title.ToLowerInvariant()}{on} next.";
     }
 
     private const string Only = "hands";

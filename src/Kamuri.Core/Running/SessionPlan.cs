@@ -84,7 +84,7 @@ public sealed record SessionTask(
     /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
     public string? By { get; init; }
 
-    /// <summary>Somebody or something it needs is not there before; null when nothing holds it back.</summary>
+    /// <summary>Whoever does it sleeps until then, or, in sessions of earlier versions, is not there before; null when nothing holds it back.</summary>
     public DateTimeOffset? NotBefore { get; init; }
 
     /// <summary>The mixture that cools meanwhile; null when none does, and in sessions of earlier versions.</summary>

@@ -41,6 +41,9 @@ public sealed record SessionMoment(
     /// <summary>Minutes by which each head is behind the plan at this moment, by key; below 0 it is ahead.</summary>
     public required IReadOnlyDictionary<string, double> Drifts { get; init; }
 
+    /// <summary>Minutes by which what works on hair stays on past its latest as the order stands, added up; 0 where all of it comes off in time.</summary>
+    public double OverMinutes { get; init; }
+
     /// <summary>Who is needed when they are away; empty when nobody is.</summary>
     public IReadOnlyList<NeededWhileAway> Beyond { get; init; } = [];
 }
@@ -68,6 +71,7 @@ public static class SessionTiming
             (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times)
         {
             Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. plan.Tasks.Where(task => task.Strand == head.Key)], state, zero, now, times)),
+            OverMinutes = state.FinishedAt is null ? plan.Tasks.Sum(task => Over(plan, state, task, times)) : 0,
             Beyond = state.FinishedAt is null ? SessionAbsences.Needed(plan, state, times, now) : [],
         };
     }
@@ -83,6 +87,12 @@ public static class SessionTiming
             : own.Find(task => state.Task(task.Id).Status == TaskStatus.Waiting) is { } next ? Since(times[next.Id].Start) - next.PlannedStart - Done(next)
             : own.FindLast(task => state.Task(task.Id).Status == TaskStatus.Done) is { } last ? Ended(last) : 0;
     }
+
+    /// <summary>How far behind its latest the work comes that ends a wait on hair, in minutes; 0 where it comes in time.</summary>
+    internal static double Over(SessionPlan plan, SessionState state, SessionTask wait, IReadOnlyDictionary<string, TaskTimes> times) =>
+        wait is not { Substance: not null, Window: { } window } || state.Task(wait.Id).IsOver ? 0
+            : plan.Links.Where(link => link.From == wait.Id && !state.Task(link.To).IsOver)
+                .Select(link => Math.Max(0, (times[link.To].Start - times[wait.Id].Start).TotalMinutes - window.Latest)).DefaultIfEmpty(0).Max();
 
     /// <summary>One pair of hands: what it holds, and what it comes to next in the settled order.</summary>
     private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting, Dictionary<string, TaskTimes> times)

@@ -57,9 +57,8 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     public double NineInTenMinutes => All.NineInTenMinutes;
 
     /// <summary>
-    /// Draws log-normal durations for hands-on work through the fixed order; waits keep their length. Work that had to be
-    /// waited for, because somebody or something was away, is not begun earlier in any draw, and what comes too late for them waits
-    /// until they are back. The seed is fixed, so the same plan has the same forecast.
+    /// Draws log-normal durations for hands-on work through the fixed order; waits keep their length. What would come while somebody
+    /// or something is away waits until they are back. The seed is fixed, so the same plan has the same forecast.
     /// </summary>
     /// <param name="schedule">The schedule.</param>
     /// <param name="problem">What it is a schedule of.</param>
@@ -75,7 +74,7 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
         var starts = new double[jobs.Count];
         var usual = jobs.Select(placed => (double)placed.Minutes).ToArray();
         var handsOn = jobs.Select(placed => placed.Job.IsHandsOn).ToArray();
-        var notBefore = Waited(problem, jobs, order, usual);
+        var notBefore = Waited(problem, jobs);
         var strands = jobs.Select(placed => placed.Job.Strand).ToArray();
         var ends = strands.Distinct().ToDictionary(strand => strand, _ => new double[draws]);
         var ofStrand = strands.Select(strand => ends[strand]).ToArray();
@@ -104,31 +103,18 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
             jobs.Select((placed, at) => (placed.Job.Id, Share: (double)critical[at] / Math.Max(1, Math.Min(draws, Traced)))).ToDictionary(pair => pair.Id, pair => pair.Share));
     }
 
-    /// <summary>
-    /// Earliest starts by position. Where nobody is ever away, there are none; else a job that stands later than what is before
-    /// it explains, stands there for the sake of somebody who is away, and keeps its minute.
-    /// </summary>
-    private static double[] Waited(SchedulingProblem problem, IReadOnlyList<Placement> jobs, SettledOrder order, double[] usual)
+    /// <summary>Earliest starts by position: where the day begins when it suits its hours, and what waits for somebody to get up.</summary>
+    private static double[] Waited(SchedulingProblem problem, IReadOnlyList<Placement> jobs)
     {
         var notBefore = new double[jobs.Count];
-        if (jobs.Count == 0)
-        {
-            return notBefore;
-        }
-
-        if (problem.MayBeginLater)
+        if (problem.MayBeginLater && jobs.Count > 0)
         {
             Array.Fill(notBefore, jobs.Min(placed => placed.Start));
         }
 
-        if (problem.Absences.Count + problem.Closures.Count > 0)
+        for (var at = 0; at < jobs.Count; at++)
         {
-            var earliest = new double[jobs.Count];
-            order.Time(usual, earliest, notBefore);
-            for (var at = 0; at < jobs.Count; at++)
-            {
-                notBefore[at] = problem.HeldBack(jobs[at]) && earliest[at] < jobs[at].Start ? jobs[at].Start : notBefore[at];
-            }
+            notBefore[at] = problem.HeldBackBySleep(jobs[at]) ? jobs[at].Start : notBefore[at];
         }
 
         return notBefore;

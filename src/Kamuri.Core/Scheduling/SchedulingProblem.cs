@@ -183,10 +183,10 @@ public sealed record SchedulingProblem(
         return whole;
     }
 
-    /// <summary>Whether a placed job begins the very minute somebody, or something, it needs is there again.</summary>
-    internal bool HeldBack(Placement placed) =>
-        Absences.Any(each => each.To == placed.Start && (each.Who == placed.By || (placed.Job.IsHandsOn && each.Who == placed.Job.With)))
-        || Closures.Any(each => each.To == placed.Start && placed.Job.Uses.Contains(each.Resource));
+    /// <summary>
+    /// Whether a placed job begins the very minute whoever does it gets up: then it is not begun before, however early the evening's work was over.
+    /// </summary>
+    internal bool HeldBackBySleep(Placement placed) => Absences.Any(each => each.IsAsleep && each.To == placed.Start && each.Who == placed.By);
 }
 
 /// <summary>Where a job came to lie, in minutes from the start.</summary>

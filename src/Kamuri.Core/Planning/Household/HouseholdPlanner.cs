@@ -135,7 +135,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         Words = drafted.Words,
         Cools = drafted.Cools,
         By = placement.By,
-        NotBefore = problem.HeldBack(placement) ? day.Zero.AddMinutes(placement.Start) : null,
+        NotBefore = problem.HeldBackBySleep(placement) ? day.Zero.AddMinutes(placement.Start) : null,
         HeadId = day.Heads.First(head => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).Request.Head.Id,
         IsOvernight = day.IsNight(drafted.Job.Id),
     };
