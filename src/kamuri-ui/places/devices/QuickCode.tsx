@@ -1,13 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, Refused, told } from '@/api/client'
+import { useAccess } from './access'
 
 /** A square code that opens a page of Kamuri on a phone, with its address for those who type. */
 export function QuickCode({ page }: { page: string }) {
+  const access = useAccess()
   const code = useQuery({
     queryKey: ['code', page],
     queryFn: () => told(api.GET('/api/access/code', { params: { query: { page } } })),
     retry: false,
+    enabled: access.data?.lan === true,
   })
+  if (access.data?.lan === false)
+    return (
+      <p className="mt-2 text-quiet">
+        Kamuri answers this computer alone. Start it with --lan to open it to the home network.
+      </p>
+    )
   if (code.error) return <p className="mt-2 text-quiet">{code.error instanceof Refused ? code.error.message : ''}</p>
   if (!code.data) return null
   const { address, code: path, size } = code.data

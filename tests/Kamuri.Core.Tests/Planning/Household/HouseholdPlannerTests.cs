@@ -309,6 +309,12 @@ public class HouseholdPlannerTests
         Assert.Equal(night, on.Start.Date);
         Assert.Equal(night.AddDays(1), on.End.Date);
         Assert.InRange((on.End - on.Start).TotalHours, hours - 0.5, 24);
+        // Hours on the wall are the same on the day before, whatever the clocks do in between: there from quarter past six to quarter to eleven.
+        DateTimeOffset Wall(double hour) => night.AddDays(1).AddHours(hour) is var wall ? new DateTimeOffset(wall, zone.GetUtcOffset(wall)) : default;
+        var there = overnight with { Request = request, Present = [new Between(Wall(6.25), Wall(22.75))] };
+        var again = Planner.Make(Asked(there, Of("Bram")) with { When = new When(evening, ReadyBy: Wall(18)) { Zone = zone } }, Given.Figures);
+        Assert.Empty(again.Beyond);
+        Assert.Contains(again.NotThere, away => away.Who == "1" && away.From == new DateTimeOffset(night.AddHours(22.75), zone.GetUtcOffset(night.AddHours(22.75))) && away.To == Wall(6.25));
         Assert.DoesNotContain(plan.Tasks, task => task.IsHandsOn && task.Start.TimeOfDay.TotalHours is >= 22.5 or < 6);
     }
 

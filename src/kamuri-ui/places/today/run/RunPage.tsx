@@ -247,7 +247,7 @@ export function RunPage() {
         <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
         {lesser}
       </div>
-      <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[2.4fr_1.3fr_repeat(3,minmax(0,0.9fr))_1.5fr_repeat(4,minmax(0,0.85fr))] lg:gap-3">
+      <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1.3fr)_repeat(3,minmax(0,0.9fr))_minmax(0,1.5fr)_repeat(4,minmax(0,0.85fr))] lg:gap-3">
         <Button
           tone="main"
           className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
