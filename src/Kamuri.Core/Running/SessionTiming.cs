@@ -107,7 +107,9 @@ public static class SessionTiming
             .FirstOrDefault(task => task.IsHandsOn && !own.Contains(task) && !state.Task(task.Id).IsOver);
         // Whoever is away when it could begin is what it waits for, whatever else it waits for until then.
         var keeping = next is null ? null : SessionAbsences.Keeping(plan, next, waits > now ? waits.Value : now);
-        var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To }.Max() : times[next!.Id].Start;
+        // And what would stay on too long, because somebody or something is away at its end, is not begun before it need be.
+        var begins = next is not null && plan.NotThere.Count > 0 && times[next.Id].Start > now.AddMinutes(1) ? times[next.Id].Start : (DateTimeOffset?)null;
+        var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To, begins }.Max() : times[next!.Id].Start;
         return new HandsMoment(name, own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Running), next,
             from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)], held)
         { Keeping = held is null ? keeping : null };
@@ -127,7 +129,7 @@ public static class SessionTiming
         var tasks = plan.Tasks;
         var sinceZero = (now - zero).TotalMinutes;
         OrderedJob[] jobs = [.. Ordered(plan, state, zero)];
-        var order = SettledOrder.Of(jobs, plan.Links, plan.Capacity).Around(jobs, SessionAbsences.Of(plan, zero), SessionAbsences.Taken(plan, zero));
+        var order = SettledOrder.Of(jobs, plan.Links, plan.Capacity).Around(jobs, plan.Links, SessionAbsences.Of(plan, zero), SessionAbsences.Taken(plan, zero));
         var durations = new double[tasks.Count];
         var notBefore = new double[tasks.Count];
         var starts = new double[tasks.Count];
@@ -166,7 +168,7 @@ public static class SessionTiming
         foreach (var task in plan.Tasks)
         {
             var start = state.Task(task.Id).Start is { } began ? (began - zero).TotalMinutes - Longest : task.PlannedStart;
-            yield return new OrderedJob(task.Id, start, start + task.PlannedMinutes, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null);
+            yield return new OrderedJob(task.Id, start, start + task.PlannedMinutes, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null, task.IsHandsOn ? 0 : task.Window?.Latest ?? 0);
         }
     }
 

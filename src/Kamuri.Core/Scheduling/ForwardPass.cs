@@ -9,10 +9,11 @@ namespace Kamuri.Core.Scheduling;
 /// <param name="Uses">What it keeps occupied.</param>
 /// <param name="By">Whose hands do it; null when only their number matters.</param>
 /// <param name="With">The head hands are on; null for none.</param>
-public readonly record struct OrderedJob(string Id, double Start, double End, IReadOnlyList<Resource> Uses, string? By = null, string? With = null)
+/// <param name="Longest">Minutes that a wait may go on; 0 for what takes as long as it takes.</param>
+public readonly record struct OrderedJob(string Id, double Start, double End, IReadOnlyList<Resource> Uses, string? By = null, string? With = null, double Longest = 0)
 {
     internal static OrderedJob Of(Placement placed) =>
-        new(placed.Job.Id, placed.Start, placed.End, placed.Job.Uses, placed.By, placed.Job.IsHandsOn ? placed.Job.With : null);
+        new(placed.Job.Id, placed.Start, placed.End, placed.Job.Uses, placed.By, placed.Job.IsHandsOn ? placed.Job.With : null, placed.Job.IsHandsOn ? 0 : placed.Job.Longest);
 }
 
 /// <summary>
@@ -30,11 +31,18 @@ public sealed class SettledOrder
     /// <summary>By position, by when they begin; null where nobody and nothing is ever away.</summary>
     private readonly Unavailable[][]? _around;
 
-    private SettledOrder(int[] order, (int, double)[][] before, Unavailable[][]? around = null)
+    /// <summary>What has to go on soon: within so many minutes of the end, or of the longest that a wait may go on.</summary>
+    private readonly (int From, int To, double Most, double Longest)[] _soon;
+
+    /// <summary>How often times are put right for what has to go on soon. What is not settled by then does not settle.</summary>
+    private const int MostPasses = 4;
+
+    private SettledOrder(int[] order, (int, double)[][] before, Unavailable[][]? around = null, (int, int, double, double)[]? soon = null)
     {
         _order = order;
         _before = before;
         _around = around;
+        _soon = soon ?? [];
     }
 
     /// <summary>The order where there is one of everything.</summary>
@@ -79,12 +87,14 @@ public sealed class SettledOrder
 
     /// <summary>
     /// The same order, around when somebody or something is away. What others have taken is not used then at all; who leaves finishes what is in
-    /// hand and begins nothing new. Nobody is waited for who sleeps or does not come back.
+    /// hand and begins nothing new. What has to go on soon is not begun where it could not, as far as the order leaves room for that. Nobody is
+    /// waited for who sleeps or does not come back.
     /// </summary>
     /// <param name="jobs">Those the order was read from.</param>
+    /// <param name="links">What comes behind what, and how soon.</param>
     /// <param name="absences">Who is away.</param>
     /// <param name="closures">What is taken.</param>
-    public SettledOrder Around(IReadOnlyList<OrderedJob> jobs, IReadOnlyList<Absence> absences, IReadOnlyList<Closure> closures)
+    public SettledOrder Around(IReadOnlyList<OrderedJob> jobs, IEnumerable<Link> links, IReadOnlyList<Absence> absences, IReadOnlyList<Closure> closures)
     {
         var kept = absences.Where(each => !each.IsAsleep && each.To != Absence.ForGood).ToList();
         if (kept.Count + closures.Count == 0)
@@ -92,9 +102,12 @@ public sealed class SettledOrder
             return this;
         }
 
-        return new SettledOrder(_order, _before, [.. jobs.Select(job => kept.Where(each => each.Who == job.By || each.Who == job.With).Select(each => new Unavailable(each.From, each.To, Whole: false))
-            .Concat(closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => new Unavailable(each.From, each.To, Whole: true)))
-            .OrderBy(each => each.From).ToArray())]);
+        var position = jobs.Select((job, at) => (job.Id, at)).ToDictionary(pair => pair.Id, pair => pair.at);
+        return new SettledOrder(_order, _before,
+            [.. jobs.Select(job => kept.Where(each => each.Who == job.By || each.Who == job.With).Select(each => new Unavailable(each.From, each.To, Whole: false))
+                .Concat(closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => new Unavailable(each.From, each.To, Whole: true)))
+                .OrderBy(each => each.From).ToArray())],
+            [.. links.Where(link => link.MostGap is not null).Select(link => (position[link.From], position[link.To], link.MostGap!.Value, jobs[position[link.From]].Longest))]);
     }
 
     /// <summary>The very things a job takes: these hands, this head, the one of two showers that has been free the longest.</summary>
@@ -148,6 +161,51 @@ public sealed class SettledOrder
     /// <returns>The last end.</returns>
     public double Time(
         ReadOnlySpan<double> durations, Span<double> starts, ReadOnlySpan<double> notBefore = default, ReadOnlySpan<bool> pinned = default)
+    {
+        var last = Pass(durations, starts, notBefore, pinned);
+        if (_soon.Length == 0)
+        {
+            return last;
+        }
+
+        Span<double> later = stackalloc double[starts.Length];
+        for (var at = 0; at < later.Length; at++)
+        {
+            later[at] = notBefore.IsEmpty ? 0 : notBefore[at];
+        }
+
+        for (var pass = 0; pass < MostPasses; pass++)
+        {
+            if (!BeginLater(durations, starts, later, pinned))
+            {
+                return last;
+            }
+
+            last = Pass(durations, starts, later, pinned);
+        }
+
+        // The order leaves no room for it: then as early as can be.
+        return Pass(durations, starts, notBefore, pinned);
+    }
+
+    /// <summary>Holds back what would have to go on sooner than it can. Whether there was any.</summary>
+    private bool BeginLater(ReadOnlySpan<double> durations, ReadOnlySpan<double> starts, Span<double> later, ReadOnlySpan<bool> pinned)
+    {
+        const double close = 1e-6;
+        var any = false;
+        foreach (var (from, to, most, longest) in _soon)
+        {
+            var start = starts[to] - most - Math.Max(durations[from], longest);
+            if (durations[from] > 0 && durations[to] > 0 && start > Math.Max(starts[from], later[from]) + close && (pinned.IsEmpty || !pinned[from]))
+            {
+                (later[from], any) = (start, true);
+            }
+        }
+
+        return any;
+    }
+
+    private double Pass(ReadOnlySpan<double> durations, Span<double> starts, ReadOnlySpan<double> notBefore, ReadOnlySpan<bool> pinned)
     {
         var last = 0.0;
         foreach (var at in _order)

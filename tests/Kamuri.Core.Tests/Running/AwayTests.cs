@@ -92,6 +92,27 @@ public class AwayTests
     }
 
     [Fact]
+    public void A_mask_is_not_put_on_before_it_could_be_rinsed_off()
+    {
+        // Five minutes to put on, 20 to 30 to stay, five to rinse; the shower is taken from 20 to an hour. On at once, it would stay on for 55.
+        SessionPlan Mask(params SessionTask[] between) => Plan(new NotThere(null, Resource.Shower, At(20), At(60))) with
+        {
+            Tasks = [Work("1", "mask", 0, 5), new("1/mask.wait", null, "1", "Mask", false, 0, new Window(20, 20, 30), "", [], 5, 20, Substance.Conditioner), .. between, Work("1", "rinse", 60, 5, Resource.Shower)],
+            Links = [new("1/mask", "1/mask.wait", 0, 0), new("1/mask.wait", "1/rinse", 0, 0)],
+            PlannedEnd = At(65),
+        };
+        var moment = Moment(Mask());
+        Assert.Equal(((25, 30), (30, 50), (60, 65)), (Of(moment, "1/mask"), Of(moment, "1/mask.wait"), Of(moment, "1/rinse")));
+        Assert.Equal(0, moment.OverMinutes);
+        Assert.Equal(("1/mask", At(25)), (moment.Hands[0].Next!.Id, moment.Hands[0].NextFrom));
+        // On already, it stays on, and that is known.
+        Assert.Equal(25, Moment(Mask(), 6, new TaskStarted(Id(1), At(0), "1/mask"), new TaskDone(Id(2), At(5), "1/mask")).OverMinutes);
+        // Where hands have 40 minutes of something else in between, beginning later only makes it later: then it is begun at once.
+        var tight = Moment(Mask(Work("2", "comb", 5, 40)));
+        Assert.Equal(((0, 5), (5, 45), (60, 65)), (Of(tight, "1/mask"), Of(tight, "2/comb"), Of(tight, "1/rinse")));
+    }
+
+    [Fact]
     public void Nobody_waits_for_who_sleeps_or_does_not_come_back_but_it_is_said_who_should_be_gone()
     {
         var asleep = Moment(Plan(Away("You", 10, 500) with { IsAsleep = true }));
