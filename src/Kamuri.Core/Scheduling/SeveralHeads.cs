@@ -91,6 +91,9 @@ internal sealed partial class SeveralHeads
         ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
         : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2;
 
+    /// <summary>Somebody or something is away for a while: what orders run into.</summary>
+    private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
+
     /// <summary>There are too many orders to look at, so good days are built.</summary>
     private bool IsToBuild => IsLarge(_problem) && !_attempts.IsOneOrder;
 
@@ -188,7 +191,17 @@ internal sealed partial class SeveralHeads
         {
             // Its orders were looked through as far as there is time.
             TryPromising();
-            _attempts.TryNear(Far, _search.Near);
+            if (IsAnyAway && !_attempts.IsProven)
+            {
+                // A good order may run into somebody who is away, and what is certain is mostly not far from the best.
+                _attempts.Try(Way.Thorough, _search.Near);
+            }
+
+            if (!_attempts.IsProven)
+            {
+                _attempts.TryNear(Far, _search.Near);
+            }
+
             return _attempts.Finished();
         }
 

@@ -18,7 +18,7 @@ public sealed record HandStep(Job Job, int RunNumber, int At, int Minutes, int W
     public required bool EndsPiece { get; init; }
 
     /// <summary>When somebody, or something, it needs is not there.</summary>
-    public required (int From, int To)[] Away { get; init; }
+    public required (int From, int To)[] Away { get; set; }
 
     /// <summary>Targets of other runs that have to be reached before it begins.</summary>
     public int[] WaitsFor { get; set; } = [];

@@ -32,6 +32,11 @@ public sealed class HandsPuzzle
         _behind = problem.Links.ToLookup(link => link.From);
         var pieces = runs.SelectMany(run => run.Pieces(rest?.Minutes ?? 0)).ToList();
         Runs = [.. runs.Select((run, number) => run.Jobs.Select((job, at) => Step(run, number, job, at, pieces)).ToArray())];
+        foreach (var run in Runs)
+        {
+            AddAway(run);
+        }
+
         Free = Runs.Length;
         var target = Free + 1;
         var freed = new Dictionary<(string, string), int>();
@@ -150,6 +155,45 @@ public sealed class HandsPuzzle
                     .Concat(_problem.Closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
             ],
         };
+    }
+
+    /// <summary>
+    /// What has to go on soon cannot be begun where it could not go on: when somebody is away at the soonest that the next job may begin, and still at the
+    /// latest. From the last job of a run to its first, so that all of what hangs together lies before they go or after they are back.
+    /// </summary>
+    private static void AddAway(HandStep[] run)
+    {
+        for (var at = run.Length - 2; at >= 0; at--)
+        {
+            var (step, next) = (run[at], run[at + 1]);
+            if (step.Gap == Open)
+            {
+                continue;
+            }
+
+            // Starts between two minutes, neither of them; as times away they last for the job itself too.
+            step.Away = Merged([.. step.Away, .. next.Away
+                .Select(away => (From: away.From - next.Minutes - step.Wait, To: away.To == Absence.ForGood ? Absence.ForGood : away.To - step.Minutes - step.Gap))
+                .Where(away => away.To > away.From - step.Minutes)]);
+        }
+    }
+
+    private static (int From, int To)[] Merged(IReadOnlyList<(int From, int To)> times)
+    {
+        var merged = new List<(int From, int To)>();
+        foreach (var (from, to) in times.Order())
+        {
+            if (merged.Count > 0 && merged[^1].To >= from)
+            {
+                merged[^1] = (merged[^1].From, Math.Max(merged[^1].To, to));
+            }
+            else
+            {
+                merged.Add((from, to));
+            }
+        }
+
+        return [.. merged];
     }
 
     /// <summary>Jobs for hands behind one, and the least minutes until each.</summary>

@@ -60,6 +60,28 @@ public class OrderSearchTests
     }
 
     [Fact]
+    public void What_hangs_together_lies_before_somebody_leaves_or_after_they_are_back()
+    {
+        // Two half hours within ten minutes of one another, and hands that are away from 40 to 100: both fit only behind that, and 40 of something else before it.
+        SchedulingProblem Away(int gap, int from = 40, int other = 40, params Closure[] closed) =>
+            Day([Work("h1/a", 30), Work("h1/b", 30, Resource.Shower), Work("h2/c", other)], new Link("h1/a", "h1/b", 0, gap)) with { Absences = from < 0 ? [] : [new("Ama", from, 100)], Closures = closed };
+        Assert.Equal(160, Best(Away(10)));
+        // With 70 of something else nothing fits before it; where they may be an hour apart, a does, and b is done at 130. From 60 on, both fit before.
+        Assert.Equal(230, Best(Away(10, other: 70)));
+        Assert.Equal(200, Best(Away(65, other: 70)));
+        Assert.Equal(140, Best(Away(10, from: 60)));
+        // The same for a shower that others have while b would use it: it begins at 100, so a at 60 at the soonest.
+        Assert.Equal(130, Best(Away(10, from: -1, closed: new Closure(Resource.Shower, 20, 100))));
+        // Three in a row hang together as well.
+        var three = Day([Work("h1/a", 20), Work("h1/b", 20), Work("h1/c", 20), Work("h2/d", 40)], new Link("h1/a", "h1/b", 0, 10), new Link("h1/b", "h1/c", 0, 10)) with { Absences = [new("Ama", 50, 100)] };
+        Assert.Equal(160, Best(three));
+        foreach (var problem in new[] { Away(10), Away(10, other: 70), Away(65, other: 70), Away(10, from: 60), three })
+        {
+            Assert.Equal(Best(problem), new CpSatScheduler().Solve(problem with { Absences = [.. problem.Absences, new Absence("nobody", 0, 20_000)] })!.Span);
+        }
+    }
+
+    [Fact]
     public void A_break_is_taken_where_it_costs_least()
     {
         // 70 min of work, 45 at a stretch, 10 of rest: once, wherever it falls.
