@@ -270,7 +270,9 @@ const whoWords = (day: Day) => {
   const names = day.hands.map((each) => each.name)
   const hands = names.length > 1 ? `Hands: ${names.join(' and ')}` : 'One pair of hands'
   const around = [
-    ...(day.heads.some((each) => each.present.length > 0) ? ['who is there when'] : []),
+    ...(day.heads.some((each) => each.present.length > 0) || day.hands.some((each) => each.away?.length)
+      ? ['who is there when']
+      : []),
     ...(day.taken.length > 0 ? ['what is taken'] : []),
   ]
   return around.length > 0 ? `${hands}, around ${around.join(' and ')}` : `${hands}, everyone there`
