@@ -117,10 +117,11 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
             return gain is { } worth ? new BetterOrder(worth.Minutes, candidate.Moment.EndsAt, candidate.Order, candidate.Gaps) { For = worth.For, EndsLater = Math.Max(0, -sooner) } : null;
         }
 
-        SchedulingProblem First(string next) => problem with
+        SchedulingProblem First(string next)
         {
-            Links = [.. problem.Links, .. problem.Jobs.Where(job => job.IsHandsOn && job.Id != next && !Before(next).Contains(job.Id)).Select(job => new Link(next, job.Id))],
-        };
+            var before = Before(next);
+            return problem with { Links = [.. problem.Links, .. problem.Jobs.Where(job => job.IsHandsOn && job.Id != next && !before.Contains(job.Id)).Select(job => new Link(next, job.Id))] };
+        }
 
         HashSet<string> Before(string task)
         {

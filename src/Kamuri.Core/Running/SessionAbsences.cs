@@ -33,6 +33,11 @@ public static class SessionAbsences
     /// <summary>Who has to be worked on, or work, while they are away: the first time it comes to that for each.</summary>
     public static IReadOnlyList<NeededWhileAway> Needed(SessionPlan plan, SessionState state, IReadOnlyDictionary<string, TaskTimes> times, DateTimeOffset now)
     {
+        if (plan.NotThere.Count == 0)
+        {
+            return [];
+        }
+
         var left = plan.Tasks.Where(task => !state.Task(task.Id).IsOver).ToList();
         return [.. plan.NotThere.Where(each => !each.IsAsleep && !(each.To <= now)).OrderBy(each => each.From)
             .Select(each => (each, over: left.Where(task => Needs(plan, task, each) && times[task.Id].End > each.From.AddMinutes(Worth) && !(times[task.Id].Start >= each.To)).ToList()))
