@@ -51,41 +51,40 @@ public sealed record SessionMoment(
 /// <summary>Times the rest of a running session again: order kept, one longest-path pass.</summary>
 public static class SessionTiming
 {
+    /// <summary>A task, how it stands, and its times.</summary>
+    private readonly record struct Standing(SessionTask Task, TaskState State, TaskTimes Times);
+
     public static SessionMoment At(SessionPlan begun, SessionState state, DateTimeOffset now)
     {
         var plan = begun.With(state);
         var zero = state.StartedAt ?? now;
-        var times = Project(plan, state, zero, now);
-        var counting = plan.Tasks
-            .Where(task => task.Window is not null && state.Task(task.Id).Status == TaskStatus.Running)
-            .Select(task => Count(task, state.Task(task.Id)))
-            .OrderBy(count => count.UsualAt)
-            .ToList();
+        var all = Project(plan, state, zero, now);
+        var times = all.ToDictionary(each => each.Task.Id, each => each.Times);
+        var counting = all.Where(each => each is { Task.Window: not null, State.Status: TaskStatus.Running }).Select(each => Count(each.Task, each.State)).OrderBy(count => count.UsualAt).ToList();
         // A finish is when the last thing ends; skipped work has no length and no say.
-        DateTimeOffset End(IEnumerable<SessionTask> tasks) => state.FinishedAt ?? tasks.Where(task => state.Task(task.Id).Status != TaskStatus.Skipped)
-            .Select(task => times[task.Id].End).DefaultIfEmpty(now).Max();
-        var ends = End(plan.Tasks);
+        DateTimeOffset End(IEnumerable<Standing> some) => state.FinishedAt ?? some.Where(each => each.State.Status != TaskStatus.Skipped).Select(each => each.Times.End).DefaultIfEmpty(now).Max();
+        var ends = End(all);
         var names = plan.Hands.Count == 0 ? [""] : plan.Hands;
-        return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting, times))], counting, ends,
-            plan.Heads.ToDictionary(head => head.Key, head => End(plan.Tasks.Where(task => task.Strand == head.Key))),
-            (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, plan.Tasks.All(task => state.Task(task.Id).IsOver), times)
+        return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting, all))], counting, ends,
+            plan.Heads.ToDictionary(head => head.Key, head => End(all.Where(each => each.Task.Strand == head.Key))),
+            (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, all.All(each => each.State.IsOver), times)
         {
-            Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. plan.Tasks.Where(task => task.Strand == head.Key)], state, zero, now, times)),
-            OverMinutes = state.FinishedAt is null ? plan.Tasks.Sum(task => Over(plan, state, task, times)) : 0,
+            Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. all.Where(each => each.Task.Strand == head.Key)], state, zero, now)),
+            OverMinutes = state.FinishedAt is null ? all.Sum(each => Over(plan, state, each.Task, times)) : 0,
             Beyond = state.FinishedAt is null ? SessionAbsences.Needed(plan, state, times, now) : [],
         };
     }
 
     /// <summary>What is going on against when it should end; between two tasks, the next one against when it should begin.</summary>
-    private static double Drift(List<SessionTask> own, SessionState state, DateTimeOffset zero, DateTimeOffset now, Dictionary<string, TaskTimes> times)
+    private static double Drift(List<Standing> own, SessionState state, DateTimeOffset zero, DateTimeOffset now)
     {
         double Since(DateTimeOffset moment) => (moment - zero).TotalMinutes - state.AwayBefore(moment, now);
-        double Ended(SessionTask task) => Since(times[task.Id].End) - task.PlannedStart - task.PlannedMinutes;
+        double Ended(Standing each) => Since(each.Times.End) - each.Task.PlannedStart - each.Task.PlannedMinutes;
         // Work that was laid down is as far as if what was done of it had just been done.
-        double Done(SessionTask task) => state.Task(task.Id).IsLaidDown ? task.PlannedMinutes - WorkPace.Minutes(task, state.Task(task.Id)) : 0;
-        return own.Find(task => state.Task(task.Id).Status == TaskStatus.Running) is { } running ? Ended(running)
-            : own.Find(task => state.Task(task.Id).Status == TaskStatus.Waiting) is { } next ? Since(times[next.Id].Start) - next.PlannedStart - Done(next)
-            : own.FindLast(task => state.Task(task.Id).Status == TaskStatus.Done) is { } last ? Ended(last) : 0;
+        double Done(Standing each) => each.State.IsLaidDown ? each.Task.PlannedMinutes - WorkPace.Minutes(each.Task, each.State) : 0;
+        return own.FindIndex(each => each.State.Status == TaskStatus.Running) is >= 0 and var running ? Ended(own[running])
+            : own.FindIndex(each => each.State.Status == TaskStatus.Waiting) is >= 0 and var next ? Since(own[next].Times.Start) - own[next].Task.PlannedStart - Done(own[next])
+            : own.FindLastIndex(each => each.State.Status == TaskStatus.Done) is >= 0 and var last ? Ended(own[last]) : 0;
     }
 
     /// <summary>How far behind its latest the work comes that ends a wait on hair, in minutes; 0 where it comes in time.</summary>
@@ -95,23 +94,23 @@ public static class SessionTiming
                 .Select(link => Math.Max(0, (times[link.To].Start - times[wait.Id].Start).TotalMinutes - window.Latest)).DefaultIfEmpty(0).Max();
 
     /// <summary>One pair of hands: what it holds, and what it comes to next in the settled order.</summary>
-    private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting, Dictionary<string, TaskTimes> times)
+    private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting, List<Standing> all)
     {
-        var own = plan.Tasks.Where(task => task.IsHandsOn && (name.Length == 0 || task.By is null || task.By == name)).ToList();
-        var waiting = own.Where(task => state.Task(task.Id).Status == TaskStatus.Waiting).ToList();
-        var next = waiting.FirstOrDefault();
+        var own = all.Where(each => each.Task.IsHandsOn && (name.Length == 0 || each.Task.By is null || each.Task.By == name)).ToList();
+        var waiting = own.Where(each => each.State.Status == TaskStatus.Waiting).ToList();
+        var next = waiting.FirstOrDefault().Task;
         var before = next is null ? [] : plan.Links.Where(link => link.To == next.Id).ToList();
         var waits = counting.Where(count => before.Exists(link => link.From == count.Task.Id)).Select(count => (DateTimeOffset?)count.EarliestAt).Max();
         var rest = before.Where(link => link.LeastGap > 0).Select(link => state.Task(link.From).End?.AddMinutes(link.LeastGap)).Max();
-        var held = before.Where(link => link.LeastGap == 0).Select(link => plan.FindTask(link.From)!)
-            .FirstOrDefault(task => task.IsHandsOn && !own.Contains(task) && !state.Task(task.Id).IsOver);
+        var held = before.Where(link => link.LeastGap == 0).Select(link => all.Find(each => each.Task.Id == link.From))
+            .FirstOrDefault(each => each.Task.IsHandsOn && !each.State.IsOver && !own.Contains(each)).Task;
         // Whoever is away when it could begin is what it waits for, whatever else it waits for until then.
         var keeping = next is null ? null : SessionAbsences.Keeping(plan, next, waits > now ? waits.Value : now);
         // And what would stay on too long, because somebody or something is away at its end, is not begun before it need be.
-        var begins = next is not null && plan.NotThere.Count > 0 && times[next.Id].Start > now.AddMinutes(1) ? times[next.Id].Start : (DateTimeOffset?)null;
-        var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To, begins }.Max() : times[next!.Id].Start;
-        return new HandsMoment(name, own.FirstOrDefault(task => state.Task(task.Id).Status == TaskStatus.Running), next,
-            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3)], held)
+        var begins = plan.NotThere.Count > 0 && waiting.FirstOrDefault().Times?.Start is { } projected && projected > now.AddMinutes(1) ? projected : (DateTimeOffset?)null;
+        var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To, begins }.Max() : waiting[0].Times.Start;
+        return new HandsMoment(name, own.FirstOrDefault(each => each.State.Status == TaskStatus.Running).Task, next,
+            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3).Select(each => each.Task)], held)
         { Keeping = held is null ? keeping : null };
     }
 
@@ -124,11 +123,12 @@ public static class SessionTiming
         return new Counting(task, since, since.AddMinutes(window.Earliest), since.AddMinutes(usual), since.AddMinutes(window.Latest));
     }
 
-    private static Dictionary<string, TaskTimes> Project(SessionPlan plan, SessionState state, DateTimeOffset zero, DateTimeOffset now)
+    private static List<Standing> Project(SessionPlan plan, SessionState state, DateTimeOffset zero, DateTimeOffset now)
     {
         var tasks = plan.Tasks;
+        var states = tasks.Select(task => state.Task(task.Id)).ToList();
         var sinceZero = (now - zero).TotalMinutes;
-        OrderedJob[] jobs = [.. Ordered(plan, state, zero)];
+        OrderedJob[] jobs = [.. tasks.Zip(states, (task, real) => Ordered(plan, task, real, zero))];
         var order = SettledOrder.Of(jobs, plan.Links, plan.Capacity).Around(jobs, plan.Links, SessionAbsences.Of(plan, zero), SessionAbsences.Taken(plan, zero));
         var durations = new double[tasks.Count];
         var notBefore = new double[tasks.Count];
@@ -136,7 +136,7 @@ public static class SessionTiming
         var pinned = new bool[tasks.Count];
         for (var at = 0; at < tasks.Count; at++)
         {
-            var task = state.Task(tasks[at].Id);
+            var task = states[at];
             var start = task.Start is { } began ? (began - zero).TotalMinutes
                 : Math.Max(sinceZero, tasks[at].NotBefore is { } there ? (there - zero).TotalMinutes : 0);
             notBefore[at] = start;
@@ -151,25 +151,21 @@ public static class SessionTiming
         }
 
         order.Time(durations, starts, notBefore, pinned);
-        return tasks.Select((task, at) => (task.Id, at)).ToDictionary(pair => pair.Id, pair =>
+        return [.. tasks.Select((task, at) =>
         {
-            var real = state.Task(pair.Id);
-            var start = real.Start ?? zero.AddMinutes(starts[pair.at]);
-            return new TaskTimes(start, real.End ?? start.AddMinutes(durations[pair.at]));
-        });
+            var start = states[at].Start ?? zero.AddMinutes(starts[at]);
+            return new Standing(task, states[at], new TaskTimes(start, states[at].End ?? start.AddMinutes(durations[at])));
+        })];
     }
 
     /// <summary>
-    /// The tasks as the rest is timed by: what has begun in the order it really began, in front of what waits, in the order of the
+    /// A task as the rest is timed by: what has begun in the order it really began, in front of what waits, in the order of the
     /// plan. So work that was taken out of turn holds up what it holds up.
     /// </summary>
-    private static IEnumerable<OrderedJob> Ordered(SessionPlan plan, SessionState state, DateTimeOffset zero)
+    private static OrderedJob Ordered(SessionPlan plan, SessionTask task, TaskState state, DateTimeOffset zero)
     {
-        foreach (var task in plan.Tasks)
-        {
-            var start = state.Task(task.Id).Start is { } began ? (began - zero).TotalMinutes - Longest : task.PlannedStart;
-            yield return new OrderedJob(task.Id, start, start + task.PlannedMinutes, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null, task.IsHandsOn ? 0 : task.Window?.Latest ?? 0);
-        }
+        var start = state.Start is { } began ? (began - zero).TotalMinutes - Longest : task.PlannedStart;
+        return new OrderedJob(task.Id, start, start + task.PlannedMinutes, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null, task.IsHandsOn ? 0 : task.Window?.Latest ?? 0);
     }
 
     /// <summary>Minutes that no session lasts.</summary>

@@ -25,6 +25,9 @@ public sealed class SettledOrder
     /// <summary>A time in which a job cannot be begun; a whole one it has to be over before as well.</summary>
     private readonly record struct Unavailable(double From, double To, bool Whole);
 
+    /// <summary>The very thing a job takes: a pair of hands or a head by name, one of several of the house by number.</summary>
+    private readonly record struct Lane(string? Who, Resource? Thing, int Number);
+
     private readonly int[] _order;
     private readonly (int From, double Gap)[][] _before;
 
@@ -68,7 +71,7 @@ public sealed class SettledOrder
         }
 
         var order = Enumerable.Range(0, jobs.Count).OrderBy(at => jobs[at].Start).ThenBy(at => at).ToArray();
-        var last = new Dictionary<string, int>();
+        var last = new Dictionary<Lane, int>();
         foreach (var at in order)
         {
             foreach (var lane in Lanes(jobs, at, last, capacity))
@@ -111,17 +114,20 @@ public sealed class SettledOrder
     }
 
     /// <summary>The very things a job takes: these hands, this head, the one of two showers that has been free the longest.</summary>
-    private static List<string> Lanes(IReadOnlyList<OrderedJob> jobs, int at, Dictionary<string, int> last, IReadOnlyDictionary<Resource, int> capacity)
+    private static IEnumerable<Lane> Lanes(IReadOnlyList<OrderedJob> jobs, int at, Dictionary<Lane, int> last, IReadOnlyDictionary<Resource, int> capacity)
     {
-        var lanes = jobs[at].With is { } head ? [$"on {head}"] : new List<string>();
-        foreach (var resource in jobs[at].Uses.Distinct())
+        if (jobs[at].With is { } head)
         {
-            lanes.Add(resource == Resource.Hands && jobs[at].By is { } pair ? $"by {pair}"
-                : Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => $"{resource} {n}")
-                    .MinBy(lane => last.TryGetValue(lane, out var user) ? jobs[user].End : double.MinValue)!);
+            yield return new Lane(head, null, 0);
         }
 
-        return lanes;
+        foreach (var resource in jobs[at].Uses.Distinct())
+        {
+            yield return resource == Resource.Hands && jobs[at].By is { } pair ? new Lane(pair, resource, 0) : Idle(resource);
+        }
+
+        Lane Idle(Resource resource) => Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => new Lane(null, resource, n))
+            .MinBy(lane => last.TryGetValue(lane, out var user) ? jobs[user].End : double.MinValue);
     }
 
     /// <summary>Follows the chain of jobs that each made the next one wait, from the last end backwards.</summary>
