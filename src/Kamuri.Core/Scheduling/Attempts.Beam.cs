@@ -35,6 +35,11 @@ internal sealed partial class Attempts
             if (_problem.MayBeginLater && !IsInTime)
             {
                 TryFromStart(_problem, beams);
+                if (IsAny && _problem.Pairs.Count == 1)
+                {
+                    // Seen from a day before, much is done long before it has to be.
+                    TryFromStart(_problem, beams, _best!.Schedule.Placements[0].Start);
+                }
             }
         }
     }

@@ -76,6 +76,10 @@ internal sealed partial class Attempts
     /// <summary>The best so far is in time for every hour.</summary>
     public bool IsInTime => _best is not null && Late(_best.Schedule) == 0;
 
+    /// <summary>Whether a schedule is less late than the best so far, or as late and shorter.</summary>
+    public bool MayBeBettered(Schedule by) =>
+        _best is null || (Late(by), by.Span - by.Placements[0].Start).CompareTo((Late(_best.Schedule), _best.Schedule.Span - _best.Schedule.Placements[0].Start)) < 0;
+
     /// <summary>When the best so far is over.</summary>
     public int Ends => _best!.Schedule.Span;
 
@@ -136,6 +140,12 @@ internal sealed partial class Attempts
     /// <summary>Looks for the fewest minutes late, and whether they are. Whether there is a schedule, as far as is known.</summary>
     public bool TryLeastLate(double longest, Way way = Way.FromBelow)
     {
+        if (IsInTime)
+        {
+            LateAtLeast(0);
+            return true;
+        }
+
         var model = Model(_problem);
         model.MinimizeLateness();
         if (_best is not null)

@@ -97,6 +97,9 @@ public sealed record SchedulingProblem(
     /// <summary>A schedule of the same jobs that was made for something else, to begin from; null for none. Nothing it says has to be kept.</summary>
     public Schedule? Known { get; init; }
 
+    /// <summary>A good schedule will do that is soon there (<see cref="Schedule.IsDraft"/>): it will be asked again from that, maybe for other hours.</summary>
+    public bool MayBeDraft { get; init; }
+
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
@@ -210,6 +213,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 
     /// <summary>No schedule of this problem is fewer minutes late, of everybody together; null where nobody looked.</summary>
     public long? LeastLate { get; init; }
+
+    /// <summary>It was only built, and nothing was looked for beyond that.</summary>
+    public bool IsDraft { get; init; }
 
     /// <summary>The same with time going the other way, counted back from a minute on.</summary>
     internal Schedule Backwards(int from)

@@ -31,7 +31,7 @@ internal sealed partial class SeveralHeads
     /// <param name="brokenOff">Ends it with the best so far.</param>
     public static Schedule? Patient(SchedulingProblem problem, int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
     {
-        var search = new SeveralHeads(problem, problem.Rests.Count > 0);
+        var search = new SeveralHeads(problem with { MayBeDraft = false }, problem.Rests.Count > 0);
         var best = search.Begin();
         for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
         {
@@ -51,10 +51,10 @@ internal sealed partial class SeveralHeads
         else if (!_attempts.IsProven && round % 3 == 2)
         {
             _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
-            if (IsToBuild)
+            if (_isToBuild)
             {
                 BeamWidth[] Widened(BeamWidth[] beams) => [.. beams.Select(beam => beam with { Width = beam.Width * (1 + round) })];
-                _attempts.TryBeams(Widened(Beams), Widened(Backwards));
+                _attempts.TryBeams(Widened(_ways.Beams), Widened(_ways.Backwards));
             }
         }
 

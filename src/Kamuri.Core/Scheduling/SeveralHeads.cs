@@ -42,6 +42,10 @@ internal sealed partial class SeveralHeads
     /// </summary>
     private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
 
+    /// <summary>Both for one pair of hands, which mostly has to wait.</summary>
+    private static readonly BeamWidth[] BeamsOfOne = [new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)];
+    private static readonly BeamWidth[] BackwardsOfOne = [new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)];
+
     /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
     private const int Again = 2;
 
@@ -51,12 +55,24 @@ internal sealed partial class SeveralHeads
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
 
+    /// <summary>From a day that was built towards hours: for how late it has to be, near it, the whole of it, and the whole where a proof may be done.</summary>
+    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.012, 0.06);
+
+    /// <summary>The share of that where it is not the last word, or not the first.</summary>
+    private const double Half = 0.5;
+
     /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
     private const double Each = 0.006;
 
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
     private readonly Attempts _attempts;
+
+    /// <summary>How days are built, from their beginning and from their end.</summary>
+    private readonly (BeamWidth[] Beams, BeamWidth[] Backwards) _ways;
+
+    /// <summary>There are too many orders to look at, or none says when the day begins, so good days are built.</summary>
+    private readonly bool _isToBuild;
 
     /// <summary>A day with everybody's breaks was built, or was known before.</summary>
     private bool _isBuilt;
@@ -73,6 +89,8 @@ internal sealed partial class SeveralHeads
     {
         (_problem, _rests, _attempts) = (problem, rests, new Attempts(problem, rests, IsLarge(problem)));
         _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.005 : 0.01, 0.012) : (0.055, 0.016, 0.012, 0.012);
+        _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
+        _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
     }
 
     /// <summary>
@@ -83,7 +101,7 @@ internal sealed partial class SeveralHeads
     public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0);
-        return search.Begin() is { } found ? search.EachLessLate(Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem)!) : null;
+        return search.Begin() is { } found ? found.IsDraft ? found : search.EachLessLate(Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem)!) : null;
     }
 
     /// <summary>Two pairs of hands, or more than two heads, with a full day: a proof may not be done in its time.</summary>
@@ -94,8 +112,8 @@ internal sealed partial class SeveralHeads
     /// <summary>Somebody or something is away for a while: what orders run into.</summary>
     private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
 
-    /// <summary>There are too many orders to look at, so good days are built.</summary>
-    private bool IsToBuild => IsLarge(_problem) && !_attempts.IsOneOrder;
+    /// <summary>One pair of hands, hours, and a beginning that is open; not where the day lasts over a night, which cannot be built.</summary>
+    private bool IsTowardsHours => _problem is { Pairs.Count: 1, MayShorten: true, MayBeginLater: true, Overnights.Count: 0 };
 
     private Schedule? Begin()
     {
@@ -110,20 +128,29 @@ internal sealed partial class SeveralHeads
             return _attempts.Finished();
         }
 
-        if (IsToBuild)
+        if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
         {
             _attempts.TryOrder(_problem.Known);
-            _attempts.TryBeams(Beams, _problem.Known is null ? Backwards : Backwards[..Again]);
+            if (!IsTowardsHours || !_attempts.IsAny)
+            {
+                _attempts.TryBeams(_ways.Beams, _problem.Known is null ? _ways.Backwards : _ways.Backwards[..Again]);
+            }
+
             _attempts.TellLeast();
             _isBuilt = _attempts.IsAny;
         }
 
-        if (ListSchedule.Of(_problem) is { } list && list.Span < _attempts.Before)
+        if (_isBuilt && IsTowardsHours)
+        {
+            return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();
+        }
+
+        if (ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
         {
             _attempts.TryOrder(list);
         }
 
-        if (!IsToBuild)
+        if (!_isToBuild)
         {
             _attempts.TryOrder(_problem.Known);
         }
@@ -139,6 +166,32 @@ internal sealed partial class SeveralHeads
         }
 
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
+    }
+
+    /// <summary>
+    /// From a day that was built towards hours: what is certain of them is told, and the day is mended as a whole or, where it may be less late, near by. Half
+    /// of that is enough where breaks will change it anyway, or where it was done before for other hours; and nothing of it where that day is late now.
+    /// </summary>
+    private Schedule? TowardsHours()
+    {
+        var isFirst = _problem.Known is null or { IsDraft: true };
+        if (!isFirst && !_attempts.IsInTime)
+        {
+            return _attempts.Finished();
+        }
+
+        var share = isFirst && _rests ? 1 : Half;
+        _attempts.TryLeastLate(share * Hours.Late);
+        if (_attempts.LeastLate is null)
+        {
+            _attempts.TryNear(Far, share * Hours.Near);
+        }
+        else if (!_attempts.IsProven)
+        {
+            _attempts.Try(_attempts.IsInTime ? Way.InTime : Way.Thorough, share * (IsLarge(_problem) ? Hours.Whole : Hours.Proof));
+        }
+
+        return _attempts.Finished();
     }
 
     /// <summary>Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages.</summary>
@@ -205,7 +258,8 @@ internal sealed partial class SeveralHeads
             return _attempts.Finished();
         }
 
-        if (_problem.Pairs.Count == 1 && SearchFromBelow() && _attempts.IsAny)
+        // Where no day with all breaks could be built towards hours, there hardly is one.
+        if (_problem.Pairs.Count == 1 && !IsTowardsHours && SearchFromBelow() && _attempts.IsAny)
         {
             if (!_attempts.IsProven && _attempts.LeastLate is null)
             {
@@ -228,7 +282,7 @@ internal sealed partial class SeveralHeads
         }
 
         // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
-        var without = new SeveralHeads(_problem, rests: false);
+        var without = new SeveralHeads(_problem with { MayBeDraft = false }, rests: false);
         if (without.Begin() is not { } parted)
         {
             return null;
@@ -248,11 +302,11 @@ internal sealed partial class SeveralHeads
 
         if (!_attempts.IsAny)
         {
-            _attempts.TryAny(Way.FromAbove, AnyWithBreaks);
+            _attempts.TryAny(Way.FromAbove, IsTowardsHours ? Hours.Whole : AnyWithBreaks);
         }
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
-        return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
+        return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny || IsTowardsHours ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
     }
 
     private void TryPromising()

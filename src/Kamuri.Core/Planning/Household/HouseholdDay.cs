@@ -121,11 +121,17 @@ internal sealed class HouseholdDay
         .Select(head => (int?)Math.Floor((head.Wanted!.Value - Zero).TotalMinutes - Math.Ceiling(forecast.Strands[head.Key].NineInTenMinutes))).Min();
 
     /// <summary>Whether a head ends behind its hour even when all goes as usual.</summary>
-    public bool Late(Schedule schedule) => Heads.Any(head => head.Wanted is { } wanted
-        && schedule.Placements.Where(placed => placed.Job.With == head.Key).Max(placed => placed.End) > (wanted - Zero).TotalMinutes);
+    public bool Late(Schedule schedule) => Heads.Any(head => IsLate(head, schedule));
+
+    /// <summary>The heads that are in time for their hours when all goes as usual, by key. One hour for all is met by all of them or by none.</summary>
+    public IReadOnlySet<string> InTime(Schedule schedule) => Request.HasOneHour && Late(schedule) ? new HashSet<string>()
+        : Heads.Where(head => head.Wanted is not null && !IsLate(head, schedule)).Select(head => head.Key).ToHashSet();
 
     /// <summary>Moves all of it.</summary>
     public void BeginLater(int minutes) => Zero = Zero.AddMinutes(minutes);
+
+    private bool IsLate(HeadDraft head, Schedule schedule) => head.Wanted is { } wanted
+        && schedule.Placements.Where(placed => placed.Job.With == head.Key).Max(placed => placed.End) > (wanted - Zero).TotalMinutes;
 
     private int Minutes(DateTimeOffset moment) => (int)Math.Floor((moment - Zero).TotalMinutes);
 

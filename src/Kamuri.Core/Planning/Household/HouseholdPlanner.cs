@@ -21,13 +21,13 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
 
         var beyond = new List<string>();
         var problem = day.Problem();
-        var schedule = scheduler.Solve(problem);
+        var schedule = Drafted();
         if (schedule is null)
         {
             // Warm mixtures of several heads on one stove: better a little stood than no plan at all.
             day = HouseholdDay.Of(request, figures, strictlyWarm: false);
             problem = day.Problem();
-            schedule = scheduler.Solve(problem);
+            schedule = Drafted();
         }
 
         if (schedule is null)
@@ -35,15 +35,24 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             // Somebody is not there long enough: better to say so and show how long it would take than to show nothing.
             beyond.AddRange(day.NotLongEnough());
             problem = day.Problem(mayStayUp: true);
-            schedule = scheduler.Solve(problem) ?? throw new UnplaceableException("These heads cannot be put into any order with who and what is there.");
+            schedule = Drafted() ?? throw new UnplaceableException("These heads cannot be put into any order with who and what is there.");
+        }
+
+        double? least = null;
+        if (schedule.IsDraft && day.Late(schedule))
+        {
+            Take(problem);
         }
 
         var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn);
         var slack = day.Slack(forecast);
         if (problem.MayBeginLater && slack < 0)
         {
-            // Begin early enough that nine days in ten are in time, as far as there is time.
-            Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => forecast.Strands[strand].NineInTenMinutes - forecast.Strands[strand].LikelyMinutes));
+            // Begin early enough that nine days in ten are in time, as far as there is time. Whoever is late anyway is no reason to.
+            if (day.InTime(schedule) is { Count: > 0 } inTime)
+            {
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? forecast.Strands[strand].NineInTenMinutes - forecast.Strands[strand].LikelyMinutes : 0));
+            }
         }
         else if (!problem.MayBeginLater && slack >= 0)
         {
@@ -55,16 +64,28 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
         }
 
+        if (schedule.IsDraft)
+        {
+            Take(problem);
+        }
+
         forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
-        return Placed(day, problem, schedule, forecast, beyond, figures);
+        return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
+
+        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much.
+        Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater });
 
         void Take(SchedulingProblem better)
         {
             if (scheduler.Solve(better with { Known = schedule }) is { } found)
             {
+                least = Least(schedule, problem, least);
                 (schedule, problem) = (found, better);
             }
         }
+
+        // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
+        double? Least(Schedule proven, SchedulingProblem of, double? known) => proven.LeastLate is { } minutes ? Math.Max(known ?? 0, minutes - day.Earlier(of)) : known;
     }
 
     /// <summary>
@@ -100,8 +121,6 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
                 .. problem.Absences.Select(each => new NotThere(each.Who, null, At(each.From), each.To == Absence.ForGood ? null : At(each.To)) { IsAsleep = each.IsAsleep }),
                 .. problem.Closures.Select(each => new NotThere(null, each.Resource, At(each.From), At(each.To))),
             ],
-            // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
-            LeastLate = schedule.LeastLate is { } least ? Math.Max(0, least - day.Earlier(problem)) : null,
             WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
             InOneGo = [.. Breaks.InOneGo(schedule, problem).Select(work => (work, longest: work.MaxBy(each => each.Minutes)!)).Where(each => each.longest.Job.With is not null)
                 .Select(each => (day.Drafts.First(drafted => drafted.Job.Id == each.longest.Job.Id).Title, day.Heads.First(head => head.Key == each.longest.Job.With).Request.Head.Name, each.work[^1].End - each.work[0].Start))],

@@ -97,8 +97,9 @@ public sealed class BeamSearch
     }
 
     /// <summary>
-    /// Finds the ways to go on from a day. Whether there is one for everything that may be begun: what cannot be begun now cannot be later either. Hands do not
-    /// wait for something for longer than it takes to do something else.
+    /// Finds the ways to go on from a day. Whether there is one for everything that may be begun: what cannot be begun now hardly can be later. One pair of
+    /// hands has to be done with one thing before another mostly, so that there any way is enough. Hands do not wait for something for longer than it takes to do
+    /// something else.
     /// </summary>
     private bool LookAhead(PartialDay day, List<Next> next)
     {
@@ -123,6 +124,11 @@ public sealed class BeamSearch
                     next.Add(new Next(day, way, next.Count, _next.Score, _next.State, _next.Likeness, _next.Heads));
                 }
             }
+        }
+
+        if (_graph.Pairs.Length == 1)
+        {
+            return _ways.Count == 0 || next.Count > first;
         }
 
         foreach (var way in _ways)

@@ -49,6 +49,19 @@ public class BeamSearchTests
     }
 
     [Fact]
+    public void One_pair_of_hands_may_be_kept_from_other_work_by_two_heads_at_once()
+    {
+        // On at 0 and at 10, off at 40 and at 50, for neither can wait; cutting takes 40 and fits in nowhere before that.
+        var problem = new SchedulingProblem(
+            [.. new[] { "a", "b" }.SelectMany(head => (Job[])[Work(head, "on", 10), new Job($"{head}/works", head, 30, 30, 30, []) { With = head }, Work(head, "off", 5), Work(head, "cut", 40)])],
+            [.. new[] { "a", "b" }.SelectMany(head => (Link[])[new($"{head}/on", $"{head}/works", 0, 0), new($"{head}/works", $"{head}/off", 0, 0), new($"{head}/off", $"{head}/cut")])], OneOfEach)
+        { Pairs = [new("Ama")] };
+        var day = BeamSearch.Of(problem, rests: true, Narrow with { More = 1 })!.Best()!;
+        ScheduleChecker.Check(problem, day);
+        Assert.Equal(55 + 40 + 40, day.Span);
+    }
+
+    [Fact]
     public void Each_pair_has_its_own_breaks_and_does_what_it_may()
     {
         var jobs = Enumerable.Range(0, 6).Select(n => Work($"{n % 3}", $"{n}", 20)).ToList();

@@ -1,0 +1,107 @@
+using CsCheck;
+using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Scheduling;
+
+/// <summary>One pair of hands, heads with hours, and a day that may begin whenever that is best for them: small ones worked by hand.</summary>
+public class TowardsHoursTests
+{
+    private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
+
+    /// <summary>On (10), works (20 to 30, as a rule 30), off (5), cut (40) for each head.</summary>
+    private static SchedulingProblem Day(params string[] heads) => new(
+        [.. heads.SelectMany(head => (Job[])[Work(head, "on", 10), new Job($"{head}/works", head, 20, 30, 30, []) { With = head }, Work(head, "off", 5), Work(head, "cut", 40)])],
+        [.. heads.SelectMany(head => (Link[])[new($"{head}/on", $"{head}/works", 0, 0), new($"{head}/works", $"{head}/off", 0, 0), new($"{head}/off", $"{head}/cut")])], OneOfEach)
+    { Pairs = [new("Ama")], MayBeginLater = true };
+
+    private static Job Work(string head, string id, int minutes) => new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head };
+
+    private static Schedule Solved(SchedulingProblem problem)
+    {
+        var schedule = new CpSatScheduler().Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        return schedule;
+    }
+
+    private static int End(Schedule schedule, string head) => schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);
+
+    [Fact]
+    public void The_day_ends_with_its_hour_and_begins_as_late_as_it_may()
+    {
+        // On at 0 and 10, off at 40 and 50, and both cut: 135 minutes.
+        var schedule = Solved(Day("a", "b") with { Deadline = 400 });
+        Assert.Equal((265, 400, true), (schedule.Placements[0].Start, schedule.Span, schedule.Proven));
+    }
+
+    [Fact]
+    public void All_of_it_lies_before_hands_go_away_where_too_little_is_left_behind()
+    {
+        // 70 minutes are left after 330, so that one of the two would be through before 300 for itself: from 205 to 375, longer than from 165 to 300.
+        var schedule = Solved(Day("a", "b") with { Deadline = 400, Absences = [new Absence("Ama", 300, 330)] });
+        Assert.Equal((165, 300), (schedule.Placements[0].Start, schedule.Span));
+    }
+
+    [Fact]
+    public void Whoever_has_an_earlier_hour_is_in_time_for_that()
+    {
+        var schedule = Solved(Day("a", "b", "c") with { Deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 400 } });
+        Assert.InRange(End(schedule, "a"), 0, 200);
+        Assert.InRange(End(schedule, "b"), 0, 400);
+        Assert.Equal(0, schedule.LeastLate);
+    }
+
+    [Fact]
+    public void How_late_it_has_to_be_is_certain_where_hands_come_too_late_for_it()
+    {
+        // Ama comes at 100. On at 100 and 110, off after 20 minutes at the soonest, at 130 and 140, and both cut.
+        var day = Day("a", "b") with { Deadline = 200, Absences = [new Absence("Ama", 0, 100)] };
+        var schedule = Solved(day);
+        Assert.Equal((225, 25L), (schedule.Span, schedule.LeastLate!.Value));
+    }
+
+    [Fact]
+    public void A_draft_is_a_day_like_any_other_and_what_follows_it_is_no_later_and_no_longer()
+    {
+        var day = Day("a", "b", "c") with
+        {
+            Deadlines = new Dictionary<string, int> { ["a"] = 300, ["c"] = 500 },
+            Absences = [new Absence("Ama", 250, 280), new Absence("b", 0, 150)],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10), ["b"] = new(45, 5) },
+        };
+        var draft = Solved(day with { MayBeDraft = true });
+        Assert.Equal((true, false), (draft.IsDraft, draft.Proven));
+        Assert.Equal(0, Kamuri.Core.Scheduling.Breaks.Missing(draft, day));
+        Assert.InRange(End(draft, "a"), 0, 300);
+        var whole = Solved(day with { Known = draft });
+        Assert.False(whole.IsDraft);
+        Assert.InRange(End(whole, "a"), 0, 300);
+        Assert.InRange(End(whole, "c"), 0, 500);
+        Assert.InRange(whole.Span - whole.Placements[0].Start, 3 * 55, draft.Span - draft.Placements[0].Start);
+    }
+
+    [Fact]
+    public void Where_nothing_is_open_or_nobody_has_an_hour_there_is_no_draft()
+    {
+        Assert.False(Solved(Day("a", "b") with { MayBeDraft = true, MayBeginLater = false }).IsDraft);
+        Assert.False(Solved(Day("a", "b") with { MayBeDraft = true, MayBeginLater = false, Deadline = 300 }).IsDraft);
+    }
+
+    [Fact]
+    public void Whatever_the_hours_and_whoever_is_away_a_day_keeps_to_it_and_is_the_same_again() =>
+        Gen.Select(Gen.Int[2, 4], Gen.Int[120, 600], Gen.Int[0, 200], Gen.Int[20, 400], Gen.Int[10, 60]).Sample((heads, hour, earlier, from, away) =>
+        {
+            var names = new[] { "a", "b", "c", "d" }[..heads];
+            var day = Day(names) with
+            {
+                Deadlines = new Dictionary<string, int> { ["a"] = hour, ["b"] = Math.Max(60, hour - earlier) },
+                Absences = [new Absence("Ama", from, from + away), new Absence("b", 0, 30)],
+                Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10) },
+            };
+            var schedule = Solved(day);
+            Assert.Equal(schedule.Placements.Select(placed => (placed.Job.Id, placed.Start)), Solved(day).Placements.Select(placed => (placed.Job.Id, placed.Start)));
+            Assert.Equal(0, Kamuri.Core.Scheduling.Breaks.Missing(schedule, day));
+            long late = Math.Max(0, End(schedule, "a") - hour) + Math.Max(0, End(schedule, "b") - Math.Max(60, hour - earlier));
+            Assert.InRange(schedule.LeastLate ?? 0, 0, late);
+        }, iter: 8, threads: 1);
+}
