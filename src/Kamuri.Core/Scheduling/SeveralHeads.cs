@@ -43,8 +43,8 @@ internal sealed partial class SeveralHeads
     private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
 
     /// <summary>Both for one pair of hands, which mostly has to wait.</summary>
-    private static readonly BeamWidth[] BeamsOfOne = [new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)];
-    private static readonly BeamWidth[] BackwardsOfOne = [new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)];
+    private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
+    private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
 
     /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
     private const int Again = 2;
@@ -131,9 +131,15 @@ internal sealed partial class SeveralHeads
         if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
         {
             _attempts.TryOrder(_problem.Known);
-            if (!IsTowardsHours || !_attempts.IsAny)
+            // What was made for other hours is as good as anything that is built for these, while it is in time.
+            if (_problem.Known is null || !_problem.MayBeginLater || !(IsTowardsHours ? _attempts.IsAny : _attempts.IsInTime))
             {
                 _attempts.TryBeams(_ways.Beams, _problem.Known is null ? _ways.Backwards : _ways.Backwards[..Again]);
+            }
+
+            if (!_attempts.IsAny && _problem.Pairs.Count > 1)
+            {
+                _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards));
             }
 
             _attempts.TellLeast();
@@ -167,6 +173,8 @@ internal sealed partial class SeveralHeads
 
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
     }
+
+    private static BeamWidth[] AnyWay(BeamWidth[] beams) => [.. beams.Select(beam => beam with { AnyWay = true })];
 
     /// <summary>
     /// From a day that was built towards hours: what is certain of them is told, and the day is mended as a whole or, where it may be less late, near by. Half

@@ -6,7 +6,8 @@ namespace Kamuri.Core.Scheduling.Beam;
 /// <param name="Share">Of those in which the same heads have been begun, one in so many.</param>
 /// <param name="More">Heads that have to go on soon at a time, beyond one for each pair of hands; less than 0 for fewer than those.</param>
 /// <param name="Slack">Minutes that hands may wait for something, beyond what could be done meanwhile.</param>
-public readonly record struct BeamWidth(int Width, int Alike, int Share, int More, int Slack);
+/// <param name="AnyWay">Any way on is enough; else there has to be one with everything that may be begun.</param>
+public readonly record struct BeamWidth(int Width, int Alike, int Share, int More, int Slack, bool AnyWay = false);
 
 /// <summary>
 /// A beam search: days are built a job at a time, and of all days in which as much has been begun the most promising are gone on from. It says nothing of
@@ -97,9 +98,8 @@ public sealed class BeamSearch
     }
 
     /// <summary>
-    /// Finds the ways to go on from a day. Whether there is one for everything that may be begun: what cannot be begun now hardly can be later. One pair of
-    /// hands has to be done with one thing before another mostly, so that there any way is enough. Hands do not wait for something for longer than it takes to do
-    /// something else.
+    /// Finds the ways to go on from a day. Whether there is one for everything that may be begun, for what cannot be begun now hardly can be later; or any, for
+    /// one pair of hands mostly has to be done with one thing before another. Hands do not wait for something for longer than it takes to do something else.
     /// </summary>
     private bool LookAhead(PartialDay day, List<Next> next)
     {
@@ -126,7 +126,7 @@ public sealed class BeamSearch
             }
         }
 
-        if (_graph.Pairs.Length == 1)
+        if (_beam.AnyWay)
         {
             return _ways.Count == 0 || next.Count > first;
         }
