@@ -77,7 +77,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
 
         void Take(SchedulingProblem better)
         {
-            if (scheduler.Solve(better with { Known = schedule }) is { } found)
+            // Minutes to spare for one head are no reason for another to be late.
+            if (scheduler.Solve(better with { Known = schedule }) is { } found && Worth.Late(found, problem) <= Worth.Late(schedule, problem))
             {
                 least = Least(schedule, problem, least);
                 (schedule, problem) = (found, better);
