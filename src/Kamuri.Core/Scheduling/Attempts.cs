@@ -76,9 +76,8 @@ internal sealed partial class Attempts
     /// <summary>The best so far is in time for every hour.</summary>
     public bool IsInTime => _best is not null && Late(_best.Schedule) == 0;
 
-    /// <summary>Whether a schedule is less late than the best so far, or as late and shorter.</summary>
-    public bool MayBeBettered(Schedule by) =>
-        _best is null || (Late(by), by.Span - by.Placements[0].Start).CompareTo((Late(_best.Schedule), _best.Schedule.Span - _best.Schedule.Placements[0].Start)) < 0;
+    /// <summary>Whether a schedule is better than the best so far, its breaks counted where everybody has to have them.</summary>
+    public bool MayBeBettered(Schedule by) => _best is null || Worth.IsBetter(by, _best.Schedule, _problem, _rests);
 
     /// <summary>When the best so far is over.</summary>
     public int Ends => _best!.Schedule.Span;

@@ -29,37 +29,11 @@ internal sealed partial class SeveralHeads
     /// <summary>The same where all will be looked at, to have something to hold them against.</summary>
     private static readonly (int Width, int Alike) Few = (300, 2);
 
-    /// <summary>
-    /// How days are built where there are too many orders to look at: narrow beams that differ find more than a wide one, and where one runs into a wall
-    /// another does not.
-    /// </summary>
-    private static readonly BeamWidth[] Beams =
-        [new(Width: 60, Alike: 2, Share: 8, More: 0, Slack: 5), new(60, 2, 8, 0, 20), new(100, 2, 8, 1, 10), new(60, 4, 8, 1, 10), new(60, 1, 8, 0, 10)];
-
-    /// <summary>
-    /// The same for days that are built from their end to their beginning: hands wait for longer there for what has to come just before. The second hardly
-    /// does anything at once, and finds something where the others do not.
-    /// </summary>
-    private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
-
-    /// <summary>Both for one pair of hands, which mostly has to wait.</summary>
-    private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
-    private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
-
-    /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
-    private const int Again = 2;
-
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
 
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
-
-    /// <summary>From a day that was built towards hours: for how late it has to be, near it, the whole of it, and the whole where a proof may be done.</summary>
-    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.012, 0.06);
-
-    /// <summary>The share of that where it is not the last word, or not the first.</summary>
-    private const double Half = 0.5;
 
     /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
     private const double Each = 0.006;
@@ -67,15 +41,6 @@ internal sealed partial class SeveralHeads
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
     private readonly Attempts _attempts;
-
-    /// <summary>How days are built, from their beginning and from their end.</summary>
-    private readonly (BeamWidth[] Beams, BeamWidth[] Backwards) _ways;
-
-    /// <summary>There are too many orders to look at, or none says when the day begins, so good days are built.</summary>
-    private readonly bool _isToBuild;
-
-    /// <summary>A day with everybody's breaks was built, or was known before.</summary>
-    private bool _isBuilt;
 
     /// <summary>
     /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
@@ -112,9 +77,6 @@ internal sealed partial class SeveralHeads
     /// <summary>Somebody or something is away for a while: what orders run into.</summary>
     private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
 
-    /// <summary>One pair of hands, hours, and a beginning that is open; not where the day lasts over a night, which cannot be built.</summary>
-    private bool IsTowardsHours => _problem is { Pairs.Count: 1, MayShorten: true, MayBeginLater: true, Overnights.Count: 0 };
-
     private Schedule? Begin()
     {
         if (_problem is { HasOneHour: true, MayBeginLater: false } && HandsPuzzle.Of(_problem.AsUsual(), _rests) is not null)
@@ -130,25 +92,13 @@ internal sealed partial class SeveralHeads
 
         if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
         {
-            _attempts.TryOrder(_problem.Known);
-            // What was made for other hours is as good as anything that is built for these, while it is in time.
-            if (_problem.Known is null || !_problem.MayBeginLater || !(IsTowardsHours ? _attempts.IsAny : _attempts.IsInTime))
+            Build();
+            if (_attempts.IsAny && (_problem.MayBeDraft || IsTowardsHours))
             {
-                _attempts.TryBeams(_ways.Beams, _problem.Known is null ? _ways.Backwards : _ways.Backwards[..Again]);
+                return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();
             }
 
-            if (!_attempts.IsAny && _problem.Pairs.Count > 1)
-            {
-                _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards));
-            }
-
-            _attempts.TellLeast();
             _isBuilt = _attempts.IsAny;
-        }
-
-        if (_isBuilt && IsTowardsHours)
-        {
-            return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();
         }
 
         if (ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
@@ -161,7 +111,7 @@ internal sealed partial class SeveralHeads
             _attempts.TryOrder(_problem.Known);
         }
 
-        if (!_attempts.IsAny && _rests && _problem.Pairs.Count == 1)
+        if (!_attempts.IsAny && _rests && _problem.Pairs.Count == 1 && !IsTowardsHours)
         {
             _attempts.TryOrder(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()));
         }
@@ -172,34 +122,6 @@ internal sealed partial class SeveralHeads
         }
 
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
-    }
-
-    private static BeamWidth[] AnyWay(BeamWidth[] beams) => [.. beams.Select(beam => beam with { AnyWay = true })];
-
-    /// <summary>
-    /// From a day that was built towards hours: what is certain of them is told, and the day is mended as a whole or, where it may be less late, near by. Half
-    /// of that is enough where breaks will change it anyway, or where it was done before for other hours; and nothing of it where that day is late now.
-    /// </summary>
-    private Schedule? TowardsHours()
-    {
-        var isFirst = _problem.Known is null or { IsDraft: true };
-        if (!isFirst && !_attempts.IsInTime)
-        {
-            return _attempts.Finished();
-        }
-
-        var share = isFirst && _rests ? 1 : Half;
-        _attempts.TryLeastLate(share * Hours.Late);
-        if (_attempts.LeastLate is null)
-        {
-            _attempts.TryNear(Far, share * Hours.Near);
-        }
-        else if (!_attempts.IsProven)
-        {
-            _attempts.Try(_attempts.IsInTime ? Way.InTime : Way.Thorough, share * (IsLarge(_problem) ? Hours.Whole : Hours.Proof));
-        }
-
-        return _attempts.Finished();
     }
 
     /// <summary>Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages.</summary>
@@ -266,7 +188,6 @@ internal sealed partial class SeveralHeads
             return _attempts.Finished();
         }
 
-        // Where no day with all breaks could be built towards hours, there hardly is one.
         if (_problem.Pairs.Count == 1 && !IsTowardsHours && SearchFromBelow() && _attempts.IsAny)
         {
             if (!_attempts.IsProven && _attempts.LeastLate is null)
@@ -290,13 +211,20 @@ internal sealed partial class SeveralHeads
         }
 
         // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
-        var without = new SeveralHeads(_problem with { MayBeDraft = false }, rests: false);
-        if (without.Begin() is not { } parted)
+        var without = new SeveralHeads(_problem, rests: false);
+        var parted = without.Begin();
+        if (parted is null or { IsDraft: true })
         {
-            return null;
+            return parted;
         }
 
         _attempts.Learn(without._attempts, parted);
+        if (IsTowardsHours)
+        {
+            // Where no day with all breaks could be built there hardly is one, and none that is found in time.
+            return Worth.Better(_attempts.Finished(), parted, _problem);
+        }
+
         TryPromising();
         if (_attempts.IsAny)
         {
@@ -310,11 +238,11 @@ internal sealed partial class SeveralHeads
 
         if (!_attempts.IsAny)
         {
-            _attempts.TryAny(Way.FromAbove, IsTowardsHours ? Hours.Whole : AnyWithBreaks);
+            _attempts.TryAny(Way.FromAbove, AnyWithBreaks);
         }
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
-        return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny || IsTowardsHours ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
+        return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
     }
 
     private void TryPromising()
@@ -332,16 +260,16 @@ internal sealed partial class SeveralHeads
     private Schedule EachLessLate(Schedule schedule)
     {
         var ends = schedule.Placements.Where(placed => placed.Job.With is not null).GroupBy(placed => placed.Job.With!).ToDictionary(own => own.Key, own => own.Max(placed => placed.End));
-        if (!_problem.HasOneHour || ends.Values.Count(end => end > _problem.Deadline) < 2)
+        if (!_problem.HasOneHour || ends.Values.Count(end => end > _problem.Deadline) < 2 || Breaks.Missing(schedule, _problem) > 0)
         {
             return schedule;
         }
 
         var each = _problem with { Deadline = schedule.Span, Deadlines = ends.Keys.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
-        var attempts = new Attempts(each, _rests && Breaks.Missing(schedule, _problem) == 0, IsLarge(each));
+        var attempts = new Attempts(each, _rests, IsLarge(each));
         attempts.TryOrder(schedule);
         attempts.TryLeastLate(Each, Way.Thorough);
-        return attempts.Finished() is { } found && found.Span <= schedule.Span && Breaks.Missing(found, _problem) <= Breaks.Missing(schedule, _problem) && Worth.Late(found, each) < Worth.Late(schedule, each)
+        return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each)
             ? schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps } : schedule;
     }
 }

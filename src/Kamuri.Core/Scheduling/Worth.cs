@@ -11,11 +11,21 @@ internal static class Worth
             return one ?? other;
         }
 
-        var better = Of(other).CompareTo(Of(one)) < 0 ? other : one;
+        var better = IsBetter(other, one, problem) ? other : one;
         var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
         return better with { LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
+    }
 
-        (int Missing, long Late, long Length) Of(Schedule schedule) => (Breaks.Missing(schedule, problem), Late(schedule, problem), Length(schedule, problem));
+    /// <summary>Whether one has fewer breaks missing than the other, then fewer minutes late, then is the shorter.</summary>
+    /// <param name="one">A schedule.</param>
+    /// <param name="other">Another one.</param>
+    /// <param name="problem">What both are schedules of.</param>
+    /// <param name="breaks">Breaks count; else they are put in later.</param>
+    public static bool IsBetter(Schedule one, Schedule other, SchedulingProblem problem, bool breaks = true)
+    {
+        return Of(one).CompareTo(Of(other)) < 0;
+
+        (int Missing, long Late, long Length) Of(Schedule schedule) => (breaks ? Breaks.Missing(schedule, problem) : 0, Late(schedule, problem), Length(schedule, problem));
     }
 
     /// <summary>How long it is and, where it may begin later, how far from when it should.</summary>

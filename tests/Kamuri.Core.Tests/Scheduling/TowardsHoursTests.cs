@@ -81,6 +81,41 @@ public class TowardsHoursTests
     }
 
     [Fact]
+    public void Two_pairs_give_a_draft_too_and_its_order_is_kept_for_hours_that_are_a_little_earlier()
+    {
+        var day = Day("a", "b", "c", "d", "e", "f") with
+        {
+            Pairs = [new("Ama"), new("Ben")],
+            Deadlines = new Dictionary<string, int> { ["a"] = 300, ["f"] = 500 },
+            Absences = [new Absence("Ben", 250, 280), new Absence("b", 0, 150)],
+        };
+        var draft = Solved(day with { MayBeDraft = true });
+        Assert.Equal((true, false), (draft.IsDraft, draft.Proven));
+        var earlier = Solved(day with { Known = draft, Deadlines = new Dictionary<string, int> { ["a"] = 280, ["f"] = 480 } });
+        Assert.False(earlier.IsDraft);
+        Assert.InRange(End(earlier, "a"), 0, 280);
+        Assert.InRange(End(earlier, "f"), 0, 480);
+    }
+
+    [Fact]
+    public void Where_no_day_has_room_for_every_break_it_has_as_few_too_many_as_there_can_be()
+    {
+        // On, on, off and off take 45 minutes of Ama, and after an hour's break at most one of the two cuts is done before both have to go.
+        var day = Day("a", "b") with
+        {
+            Deadlines = new Dictionary<string, int> { ["a"] = 300, ["b"] = 300 },
+            Absences = [new Absence("a", 0, 100), new Absence("a", 300, Absence.ForGood), new Absence("b", 0, 100), new Absence("b", 300, Absence.ForGood)],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(45, 60) },
+        };
+        var draft = new CpSatScheduler().Solve(day with { MayBeDraft = true })!;
+        var whole = new CpSatScheduler().Solve(day with { Known = draft })!;
+        Assert.All([draft, whole], schedule => Assert.All(["a", "b"], head => Assert.InRange(End(schedule, head), 0, 300)));
+        Assert.Equal(1, Kamuri.Core.Scheduling.Breaks.Missing(whole, day));
+        Assert.InRange(Kamuri.Core.Scheduling.Breaks.Missing(draft, day), 1, 2);
+        Assert.False(whole.IsDraft);
+    }
+
+    [Fact]
     public void Where_nothing_is_open_or_nobody_has_an_hour_there_is_no_draft()
     {
         Assert.False(Solved(Day("a", "b") with { MayBeDraft = true, MayBeginLater = false }).IsDraft);

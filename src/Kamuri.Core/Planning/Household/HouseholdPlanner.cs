@@ -77,8 +77,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
 
         void Take(SchedulingProblem better)
         {
-            // Minutes to spare for one head are no reason for another to be late.
-            if (scheduler.Solve(better with { Known = schedule }) is { } found && Worth.Late(found, problem) <= Worth.Late(schedule, problem))
+            // Minutes to spare for one head are no reason for another to be late, nor for anybody to go without a break.
+            if (scheduler.Solve(better with { Known = schedule }) is { } found && (Breaks.Missing(found, problem), Worth.Late(found, problem)).CompareTo((Breaks.Missing(schedule, problem), Worth.Late(schedule, problem))) <= 0)
             {
                 least = Least(schedule, problem, least);
                 (schedule, problem) = (found, better);

@@ -1,0 +1,95 @@
+using Kamuri.Core.Scheduling.Beam;
+using static Kamuri.Core.Scheduling.Attempts;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>Good days that are built (<see cref="BeamSearch"/>), and what becomes of those that one pair of hands does towards hours.</summary>
+internal sealed partial class SeveralHeads
+{
+    /// <summary>
+    /// How days are built where there are too many orders to look at: narrow beams that differ find more than a wide one, and where one runs into a wall
+    /// another does not.
+    /// </summary>
+    private static readonly BeamWidth[] Beams =
+        [new(Width: 60, Alike: 2, Share: 8, More: 0, Slack: 5), new(60, 2, 8, 0, 20), new(100, 2, 8, 1, 10), new(60, 4, 8, 1, 10), new(60, 1, 8, 0, 10)];
+
+    /// <summary>
+    /// The same for days that are built from their end to their beginning: hands wait for longer there for what has to come just before. The second hardly
+    /// does anything at once, and finds something where the others do not.
+    /// </summary>
+    private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
+
+    /// <summary>Both for one pair of hands, which mostly has to wait.</summary>
+    private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
+    private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
+
+    /// <summary>From a day that was built towards hours: for how late it has to be, near it, the whole of it, and the whole where a proof may be done.</summary>
+    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.012, 0.06);
+
+    /// <summary>The share of that where it is not the last word, or not the first.</summary>
+    private const double Half = 0.5;
+
+    /// <summary>How days are built, from their beginning and from their end.</summary>
+    private readonly (BeamWidth[] Beams, BeamWidth[] Backwards) _ways;
+
+    /// <summary>There are too many orders to look at, or none says when the day begins, so good days are built.</summary>
+    private readonly bool _isToBuild;
+
+    /// <summary>A day with everybody's breaks was built, or was known before.</summary>
+    private bool _isBuilt;
+
+    /// <summary>One pair of hands, hours, and a beginning that is open; not where the day lasts over a night, which cannot be built.</summary>
+    private bool IsTowardsHours => _problem is { Pairs.Count: 1, MayShorten: true, MayBeginLater: true, Overnights.Count: 0 };
+
+    /// <summary>No day was found with room for everybody's breaks, so there hardly is one towards hours that are a little earlier.</summary>
+    private bool HasNoRoom => _rests && _problem is { MayBeginLater: true, Known: { } known } && Breaks.Missing(known, _problem) > 0;
+
+    /// <summary>
+    /// Builds good days. What is known was made for other hours, and its order is as good as anything that is built for these where the beginning is open:
+    /// nothing is built again while it does.
+    /// </summary>
+    private void Build()
+    {
+        _attempts.TryOrder(_problem.Known);
+        if (HasNoRoom || (_attempts.IsAny && _problem.MayBeginLater))
+        {
+            return;
+        }
+
+        _attempts.TryBeams(_ways.Beams, _ways.Backwards);
+        if (!_attempts.IsAny && _problem.Pairs.Count > 1)
+        {
+            _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards));
+        }
+
+        _attempts.TellLeast();
+    }
+
+    /// <summary>
+    /// From a day that was built towards hours: what is certain of them is told, and the day is mended as a whole or, where it may be less late, near by. Half
+    /// of that is enough where breaks will change it anyway, or where it was done before for other hours; and nothing of it where that day is late now.
+    /// </summary>
+    private Schedule? TowardsHours()
+    {
+        var isFirst = _problem.Known is null or { IsDraft: true };
+        if (!isFirst && !_attempts.IsInTime)
+        {
+            return _attempts.Finished();
+        }
+
+        var share = isFirst && _rests ? 1 : Half;
+        _attempts.TryLeastLate(share * Hours.Late);
+        if (_attempts.LeastLate is null)
+        {
+            _attempts.TryNear(Far, share * Hours.Near);
+        }
+        else if (!_attempts.IsProven)
+        {
+            _attempts.Try(_attempts.IsInTime ? Way.InTime : Way.Thorough, share * (IsLarge(_problem) ? Hours.Whole : Hours.Proof));
+        }
+
+        return _attempts.Finished();
+    }
+
+    private static BeamWidth[] AnyWay(BeamWidth[] beams) => [.. beams.Select(beam => beam with { AnyWay = true })];
+}
