@@ -113,6 +113,7 @@ builder.Services.AddSingleton<HouseMemory>();
 builder.Services.AddScoped<House>();
 builder.Services.AddScoped<PlanMaker>();
 builder.Services.AddScoped<HouseholdPlanMaker>();
+builder.Services.AddScoped<FirstQuestion>();
 builder.Services.AddScoped<MishapAdviser>();
 builder.Services.AddScoped<KitchenReader>();
 builder.Services.AddScoped<SkinRecord>();
@@ -213,11 +214,17 @@ app.Lifetime.ApplicationStarted.Register(() =>
         Console.WriteLine($"Open to the home network, behind the passcode, at {string.Join(", ", HomeNetwork.Addresses().Select(address => $"http://{address}:{new Uri(app.Urls.First().Replace("0.0.0.0", "localhost", StringComparison.Ordinal)).Port}"))}");
     }
 
-    // The first person to ask should not wait for the solver to load, nor for all past days to be read.
     _ = Task.Run(async () =>
     {
-        CpSatScheduler.WarmUp();
-        await app.Services.GetRequiredService<SessionBook>().ReadAsync(app.Lifetime.ApplicationStopping);
+        try
+        {
+            await using var scope = app.Services.CreateAsyncScope();
+            await scope.ServiceProvider.GetRequiredService<FirstQuestion>().AskAsync(app.Lifetime.ApplicationStopping);
+        }
+        catch (Exception error) when (error is OperationCanceledException or ObjectDisposedException or UnplaceableException)
+        {
+            // Stopped before it was through, or this house cannot do what was asked: nobody waits for the answer.
+        }
     });
 });
 try
