@@ -26,7 +26,7 @@ internal sealed partial class Attempts
         // What was found with waits as usual is known then.
         if (_problem.Known is null || !(IsInTime ? Shortened == 0 : _problem is { HasOneHour: true, MayBeginLater: false }))
         {
-            TryBeams(_problem with { Jobs = [.. _problem.Jobs.Select(job => job with { Shortest = job.Usual })] }, beams, backwards);
+            TryBeams(WithWaitsAsUsual(), beams, backwards);
         }
 
         if (_problem.MayShorten && !IsInTime)
@@ -43,6 +43,12 @@ internal sealed partial class Attempts
             }
         }
     }
+
+    /// <summary>Builds days for hours that are a little earlier than those the best so far was built for: with waits as usual where that has them so.</summary>
+    /// <param name="beams">The ways.</param>
+    /// <param name="backwards">Those for days that are built from their end.</param>
+    public void TryBeamsAgain(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards) =>
+        TryBeams(_problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual() : _problem, beams, backwards);
 
     /// <summary>Takes over what is certain without looking for a day.</summary>
     public void TellLeast()
@@ -62,6 +68,8 @@ internal sealed partial class Attempts
             LateAtLeast(_problem.Deadlines.Sum(hour => (long)Math.Max(0, least.Of(hour.Key) - hour.Value)) + (_problem.Deadline is { } all ? Math.Max(0, least.OfAll() - all) : 0));
         }
     }
+
+    private SchedulingProblem WithWaitsAsUsual() => _problem with { Jobs = [.. _problem.Jobs.Select(job => job with { Shortest = job.Usual })] };
 
     private void TryBeams(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
@@ -86,7 +94,7 @@ internal sealed partial class Attempts
     {
         var hours = problem.Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : []).ToList();
         var least = new LeastEnd(problem, _rests).OfAll();
-        bool IsLong() => !IsAny || _best!.Schedule.Span - _best.Schedule.Placements[0].Start > Long * least;
+        bool IsLong() => !IsAny || _best!.Schedule.Minutes > Long * least;
         TryFromHour(problem, hours.Max(), backwards);
         if (hours.Min() < hours.Max() && IsLong())
         {

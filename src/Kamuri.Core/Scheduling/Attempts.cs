@@ -213,7 +213,7 @@ internal sealed partial class Attempts
         model.ChooseOrders();
         if (_rests)
         {
-            model.KeepBreaks(_best is null ? null : _best.Schedule.Span - _best.Schedule.Placements[0].Start);
+            model.KeepBreaks(_best is null ? null : _best.Schedule.Minutes);
         }
 
         return model;

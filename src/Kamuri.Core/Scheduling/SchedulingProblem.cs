@@ -217,6 +217,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     /// <summary>It was only built, and nothing was looked for beyond that.</summary>
     public bool IsDraft { get; init; }
 
+    /// <summary>How long it is, from the first beginning to the last end.</summary>
+    internal int Minutes => Placements.Count == 0 ? 0 : Span - Placements[0].Start;
+
     /// <summary>The same with time going the other way, counted back from a minute on.</summary>
     internal Schedule Backwards(int from)
     {

@@ -23,6 +23,9 @@ internal sealed partial class SeveralHeads
     private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
     private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
 
+    /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
+    private const int Again = 2;
+
     /// <summary>From a day that was built towards hours: for how late it has to be, near it, the whole of it, and the whole where a proof may be done.</summary>
     private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.012, 0.06);
 
@@ -45,14 +48,20 @@ internal sealed partial class SeveralHeads
     private bool HasNoRoom => _rests && _problem is { MayBeginLater: true, Known: { } known } && Breaks.Missing(known, _problem) > 0;
 
     /// <summary>
-    /// Builds good days. What is known was made for other hours, and its order is as good as anything that is built for these where the beginning is open:
-    /// nothing is built again while it does.
+    /// Builds good days. What is known was made for other hours; where the beginning is open, its order is as good as anything that is built for these while it
+    /// is in time. Where it is not, several pairs may have a day for these hours that begins sooner, and a few ways tell.
     /// </summary>
     private void Build()
     {
         _attempts.TryOrder(_problem.Known);
-        if (HasNoRoom || (_attempts.IsAny && _problem.MayBeginLater))
+        if (_problem.MayBeginLater && (HasNoRoom || (_attempts.IsAny && (IsTowardsHours || _attempts.IsInTime))))
         {
+            return;
+        }
+
+        if (_problem.MayBeginLater && _attempts.IsAny)
+        {
+            _attempts.TryBeamsAgain(_ways.Beams, _ways.Backwards[..Again]);
             return;
         }
 
@@ -62,6 +71,7 @@ internal sealed partial class SeveralHeads
             _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards));
         }
 
+        TryList();
         _attempts.TellLeast();
     }
 

@@ -100,14 +100,9 @@ internal sealed partial class SeveralHeads
 
             _isBuilt = _attempts.IsAny;
         }
-
-        if (ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
+        else
         {
-            _attempts.TryOrder(list);
-        }
-
-        if (!_isToBuild)
-        {
+            TryList();
             _attempts.TryOrder(_problem.Known);
         }
 
@@ -122,6 +117,15 @@ internal sealed partial class SeveralHeads
         }
 
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
+    }
+
+    /// <summary>Goes by the list, where that is better than what is there.</summary>
+    private void TryList()
+    {
+        if (ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
+        {
+            _attempts.TryOrder(list);
+        }
     }
 
     /// <summary>Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages.</summary>

@@ -9,6 +9,9 @@ namespace Kamuri.Core.Planning.Household;
 /// </summary>
 public sealed class HouseholdPlanner(IScheduler scheduler)
 {
+    /// <summary>Minutes by which a day may become longer at most so that nine days in ten are in time; a choice of this product.</summary>
+    private const int MostForSpare = 120;
+
     /// <summary>Makes the plan.</summary>
     /// <exception cref="UnplaceableException">Nobody may do something that has to be done, or the house lacks what it needs.</exception>
     public HouseholdPlan Make(HouseholdRequest request, CraftFigures figures)
@@ -51,7 +54,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             // Begin early enough that nine days in ten are in time, as far as there is time. Whoever is late anyway is no reason to.
             if (day.InTime(schedule) is { Count: > 0 } inTime)
             {
-                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? forecast.Strands[strand].NineInTenMinutes - forecast.Strands[strand].LikelyMinutes : 0));
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? forecast.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0), MostForSpare);
             }
         }
         else if (!problem.MayBeginLater && slack >= 0)
@@ -75,10 +78,11 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much.
         Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater });
 
-        void Take(SchedulingProblem better)
+        void Take(SchedulingProblem better, int longer = int.MaxValue)
         {
             // Minutes to spare for one head are no reason for another to be late, nor for anybody to go without a break.
-            if (scheduler.Solve(better with { Known = schedule }) is { } found && (Breaks.Missing(found, problem), Worth.Late(found, problem)).CompareTo((Breaks.Missing(schedule, problem), Worth.Late(schedule, problem))) <= 0)
+            if (scheduler.Solve(better with { Known = schedule }) is { } found && found.Minutes - schedule.Minutes <= longer
+                && (Breaks.Missing(found, problem), Worth.Late(found, problem)).CompareTo((Breaks.Missing(schedule, problem), Worth.Late(schedule, problem))) <= 0)
             {
                 least = Least(schedule, problem, least);
                 (schedule, problem) = (found, better);
