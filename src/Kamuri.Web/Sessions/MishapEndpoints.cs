@@ -95,14 +95,15 @@ internal sealed class MishapAdviser(KamuriDb db, House house, CraftFigures figur
         var products = await db.Products.AsNoTracking().Where(row => !row.Archived && row.LeftMillilitres != 0).OrderBy(row => row.Name).Select(row => new { row.Id, row.Name, row.Role }).ToListAsync(cancellation);
         var time = await house.TimeAsync(cancellation);
         var local = time.Local(session.Clock.Now);
-        var bedtime = new DateTimeOffset(local.Date, local.Offset).AddHours(figures.Night.BedtimeHour);
+        var bedtime = time.At(DateOnly.FromDateTime(local.DateTime), figures.Night.Bed);
         return (local, new MishapSurroundings(
             figures.Mishaps,
             step => SessionPlan.KindOf(step.Id)?.Puts is { } puts
                 ? [.. products.Where(product => ProductRoles.ServeAs(product.Role).Contains(puts) && !session.Plan.Takings.Any(taking => taking.StepId == step.Id && taking.ProductId == product.Id))
                     .Select(product => product.Name).Take(3)]
                 : [],
-            bedtime));
+            bedtime)
+        { Wall = time.Local });
     }
 
     /// <summary>The event for a way that was chosen; null when there is no such way now.</summary>

@@ -198,9 +198,14 @@ internal static class SessionEndpoints
         }
 
         var time = await house.TimeAsync(cancellation);
-        return session.State.Status == SessionStatus.Running
-            && BetterOrder.Of(session.Plan, session.State, time.Local(session.Clock.Now), scheduler, figures.Breaks) is { } better
-            ? TypedResults.Ok(new BetterOrderView(better.GainMinutes, time.Local(better.EndsAt), better.Sentence(session.Plan, time.Local(session.Clock.Now)))) : TypedResults.NoContent();
+        var now = time.Local(session.Clock.Now);
+        if (session.State.Status != SessionStatus.Running || BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks) is not { } found)
+        {
+            return TypedResults.NoContent();
+        }
+
+        var better = found with { EndsAt = time.Local(found.EndsAt) };
+        return TypedResults.Ok(new BetterOrderView(better.GainMinutes, better.EndsAt, better.Sentence(session.Plan, now)));
     }
 
     /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>

@@ -24,6 +24,10 @@ internal sealed class Happening
     }
 
     public DateTimeOffset Now { get; }
+
+    /// <summary>When a moment is, said now, as the clock on the household's wall shows it.</summary>
+    public string Clock(DateTimeOffset moment) => PlanWords.Clock(Around.Wall(moment), Around.Wall(Now));
+
     public SessionHead Head { get; }
     public MishapSurroundings Around { get; }
     public SessionMoment Moment { get; }

@@ -105,4 +105,8 @@ public sealed record Advice(
 /// <param name="Figures">How long things take.</param>
 /// <param name="Alike">Names of products on the shelf that could stand in for one, by the step they would be used at.</param>
 /// <param name="Bedtime">When this household goes to bed today.</param>
-public sealed record MishapSurroundings(MishapFigures Figures, Func<SessionStep, IReadOnlyList<string>> Alike, DateTimeOffset Bedtime);
+public sealed record MishapSurroundings(MishapFigures Figures, Func<SessionStep, IReadOnlyList<string>> Alike, DateTimeOffset Bedtime)
+{
+    /// <summary>A moment on the household's clock on the wall; as it is where nothing is said about that.</summary>
+    public Func<DateTimeOffset, DateTimeOffset> Wall { get; init; } = moment => moment;
+}

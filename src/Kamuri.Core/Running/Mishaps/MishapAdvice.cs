@@ -46,7 +46,7 @@ public static class MishapAdvice
         var now = new List<string>
         {
             over > 0 ? $"{Name(count.Task)} on {at.Head.Name} is {PlanWords.Spell(over)} past its latest. {count.Task.AfterLatest}".TrimEnd()
-                : $"{Name(count.Task)} on {at.Head.Name} is within its window until {PlanWords.Clock(count.LatestAt, at.Now)}; nothing is lost.",
+                : $"{Name(count.Task)} on {at.Head.Name} is within its window until {at.Clock(count.LatestAt)}; nothing is lost.",
         };
         var ways = new List<Way>();
         if (over > 0 && Softer(at) is { } later)
@@ -70,7 +70,7 @@ public static class MishapAdvice
     private static Advice CalledAway(Happening at)
     {
         var now = at.Moment.Counting.Select(count => at.Now < count.LatestAt
-            ? $"Be back by {PlanWords.Clock(count.LatestAt, at.Now)} for {Name(count.Task).ToLowerInvariant()}. {Lower("After that: ", count.Task.AfterLatest)}".TrimEnd()
+            ? $"Be back by {at.Clock(count.LatestAt)} for {Name(count.Task).ToLowerInvariant()}. {Lower("After that: ", count.Task.AfterLatest)}".TrimEnd()
             : $"{Name(count.Task)} is past its latest already. {count.Task.AfterLatest}").ToList();
         if (at.InHand is { Sections: > 0 } pass)
         {
