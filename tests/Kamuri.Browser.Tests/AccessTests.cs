@@ -2,7 +2,7 @@ using Kamuri.Browser.Tests.Driving;
 
 namespace Kamuri.Browser.Tests;
 
-/// <summary>axe is clean on every place, in both themes, wide and narrow.</summary>
+/// <summary>axe is clean on every place and nothing sticks out of it, in both themes, wide and narrow.</summary>
 public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
 {
     public static TheoryData<string, int> Looks => new() { { "day", 1280 }, { "night", 1280 }, { "day", 390 }, { "night", 390 } };
@@ -14,7 +14,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         using var window = new Window(server.Process.Address, width, 844, theme);
         window.Wish(DemoServer.Wish());
         var found = new List<string>();
-        void Look(string where) => found.AddRange(window.Axe().Select(violation => $"{where}: {violation}"));
+        void Look(string where) => found.AddRange(window.Axe().Concat(window.StickingOut().Select(each => $"sticks out: {each}")).Select(violation => $"{where}: {violation}"));
 
         foreach (var (path, ready) in new[]
         {

@@ -101,8 +101,8 @@ public static class LookBack
         double? actual = state is { Start: { } start, End: { } end } ? (end - start).TotalMinutes - state.Paused + state.Spent : state.IsLaidDown ? state.Spent : null;
         var remark = state.Status == Running.TaskStatus.Skipped ? session.IsPutOff(task) ? "put off" : "left out"
             : actual is { } minutes && task.Window is { } window
-                ? minutes > window.Latest + 0.5 ? $"past its latest of {window.Latest:0} min"
-                : minutes < window.Earliest - 0.5 ? $"under its earliest of {window.Earliest:0} min" : null
+                ? minutes > window.Latest + 0.5 ? $"past its latest of {PlanWords.Spell(window.Latest)}"
+                : minutes < window.Earliest - 0.5 ? $"under its earliest of {PlanWords.Spell(window.Earliest)}" : null
             : state.IsLaidDown ? "put aside, and not gone on with" : state.Spent > 0 ? "put aside, and gone on with later" : null;
         return new ReviewedTask(task.Id, task.Title, task.Strand, task.IsHandsOn, task.PlannedMinutes, actual, state.FirstBegun ?? state.Start, state.End,
             state.Status == Running.TaskStatus.Skipped, remark);

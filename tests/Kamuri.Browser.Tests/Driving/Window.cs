@@ -175,6 +175,23 @@ internal sealed class Window : IDisposable
         return [.. found.Cast<string>()];
     }
 
+    /// <summary>What sticks out of the page, or of the sheet that lies over it, to the left or the right, where nobody can scroll to it.</summary>
+    public IReadOnlyList<string> StickingOut()
+    {
+        var found = (IReadOnlyCollection<object>)_driver.ExecuteScript(
+            """
+            const root = document.querySelector('[role=dialog]') ?? document.body
+            const { left, right } = root.getBoundingClientRect()
+            const isScrolled = (each) => each && each !== root && (['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(each).overflowX) || isScrolled(each.parentElement))
+            return [...root.querySelectorAll('*')]
+              .filter((each) => !(each instanceof SVGElement) && !each.closest('.sr-only'))
+              .filter((each) => ((box) => box.width > 0 && box.height > 0 && (box.left < left - 1 || box.right > right + 1))(each.getBoundingClientRect()))
+              .filter((each) => !isScrolled(each.parentElement))
+              .slice(0, 4).map((each) => each.tagName.toLowerCase() + ' ' + each.textContent.trim().slice(0, 40))
+            """)!;
+        return [.. found.Cast<string>()];
+    }
+
     /// <summary>Errors the browser logged, but for answers that refuse what a person entered on purpose.</summary>
     public IReadOnlyList<string> Complaints() =>
         [.. _driver.Manage().Logs.GetLog(LogType.Browser)

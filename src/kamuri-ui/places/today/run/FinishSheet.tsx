@@ -43,10 +43,10 @@ export function FinishSheet({
         {ratingNames.map(({ field, name, low, high }) => (
           <fieldset key={field} className="mt-4">
             <legend className="font-semibold">{name}</legend>
-            <div className="flex items-center gap-1">
-              <span className="w-16 text-sm text-quiet">{low}</span>
+            <div className="grid grid-cols-5 items-center sm:grid-cols-[5rem_repeat(5,4rem)_auto]">
+              <span className="order-1 col-span-2 text-sm text-quiet sm:order-none sm:col-span-1">{low}</span>
               {[1, 2, 3, 4, 5].map((value) => (
-                <label key={value} className="relative flex size-12 cursor-pointer items-center justify-center">
+                <label key={value} className="relative flex h-16 cursor-pointer items-center justify-center">
                   <input
                     type="radio"
                     name={field}
@@ -58,13 +58,15 @@ export function FinishSheet({
                   />
                   <span
                     aria-hidden
-                    className={`flex size-9 items-center justify-center rounded-full border-2 font-display font-semibold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent ${value <= (ratings[field] ?? 0) ? 'border-accent bg-accent text-on-accent' : 'border-strand'}`}
+                    className={`flex size-10 items-center justify-center rounded-full border-2 font-display font-semibold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent ${value <= (ratings[field] ?? 0) ? 'border-accent bg-accent text-on-accent' : 'border-strand'}`}
                   >
                     {value}
                   </span>
                 </label>
               ))}
-              <span className="text-sm text-quiet">{high}</span>
+              <span className="order-1 col-span-3 text-right text-sm text-quiet sm:order-none sm:col-span-1 sm:pl-2 sm:text-left">
+                {high}
+              </span>
             </div>
           </fieldset>
         ))}

@@ -27,6 +27,7 @@ export function RunHeader({
       <Link to="/today" className="order-first font-display font-bold sm:order-none">
         Kamuri
       </Link>
+      {view.rehearsal && <span className="order-first font-semibold text-warn sm:order-none">Rehearsal</span>}
       <p className="w-full sm:w-auto">
         Ends <strong data-ends>{clockBeside(view.endsAt, view.now)}</strong>
         <span className="text-quiet">{drift(view)}</span>
@@ -47,8 +48,7 @@ export function RunHeader({
         </div>
       )}
       {view.rehearsal && (
-        <div role="group" aria-label="Pace of the rehearsal" className="flex flex-wrap items-center gap-1">
-          <span className="mr-1 font-semibold text-warn">Rehearsal</span>
+        <div role="group" aria-label="Pace of the rehearsal" className="flex flex-wrap items-center sm:gap-1">
           {speeds.map((speed) => (
             <button
               key={speed}
@@ -60,7 +60,11 @@ export function RunHeader({
               ×{speed}
             </button>
           ))}
-          <button type="button" className="min-h-16 rounded-lg px-2 text-quiet hover:text-ink" onClick={onSurprise}>
+          <button
+            type="button"
+            className="min-h-16 rounded-lg px-1 text-quiet hover:text-ink sm:px-2"
+            onClick={onSurprise}
+          >
             Surprise me
           </button>
         </div>

@@ -13,6 +13,7 @@ export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void 
     ['x', 'something’s off'],
     ['s', 'sound, light and other screens'],
     ['h', 'the other pair of hands'],
+    ['?', 'these keys'],
   ]
   return (
     <Sheet title="Keys" open={open} onClose={onClose}>

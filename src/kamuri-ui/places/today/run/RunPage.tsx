@@ -250,13 +250,14 @@ export function RunPage() {
       <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1.3fr)_repeat(3,minmax(0,0.9fr))_minmax(0,1.5fr)_repeat(4,minmax(0,0.85fr))] lg:gap-3">
         <Button
           tone="main"
-          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl lg:col-span-1"
+          // What it waits for is to be read, and nothing to be pressed: not faded like other buttons, but not filled.
+          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl disabled:border-2 disabled:border-dashed disabled:border-strand disabled:bg-paper disabled:text-ink disabled:!opacity-100 lg:col-span-1"
           onClick={act}
           disabled={!main || main.isHeld}
           data-main
         >
           {main?.label ?? 'Nothing to press'}
-          <span className="text-sm font-normal">space</span>
+          {main && !main.isHeld && <span className="text-sm font-normal">space</span>}
         </Button>
         <RunButton label="Something’s off" hint="x" onClick={() => setOff(true)} />
         <RunButton label="5 min more" hint="m" onClick={presses.more} disabled={!subject} />
