@@ -93,7 +93,7 @@ internal sealed partial class SeveralHeads
         if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
         {
             Build();
-            if (_attempts.IsAny && (_problem.MayBeDraft || IsTowardsHours))
+            if (_attempts.IsAny && IsTowardsHours)
             {
                 return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();
             }

@@ -54,7 +54,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             // Begin early enough that nine days in ten are in time, as far as there is time. Whoever is late anyway is no reason to.
             if (day.InTime(schedule) is { Count: > 0 } inTime)
             {
-                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? forecast.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0), MostForSpare);
+                // A draft tells whether that can be had, so that only one of the two is worked out.
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? forecast.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0) with { MayBeDraft = schedule.IsDraft }, MostForSpare);
             }
         }
         else if (!problem.MayBeginLater && slack >= 0)
@@ -69,7 +70,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
 
         if (schedule.IsDraft)
         {
-            Take(problem);
+            Take(problem with { MayBeDraft = false });
         }
 
         forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
