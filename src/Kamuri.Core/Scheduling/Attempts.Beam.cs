@@ -50,6 +50,11 @@ internal sealed partial class Attempts
     public void TryBeamsAgain(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards) =>
         TryBeams(_problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual() : _problem, beams, backwards);
 
+    /// <summary>Builds days from their beginning that are over by the hour of all.</summary>
+    /// <param name="beams">The ways.</param>
+    public void TryBeamsWithin(IReadOnlyList<BeamWidth> beams) =>
+        TryClosely(Built(DayGraph.Of(_problem, _rests), beams).Where(day => day.Span <= _problem.Deadline).OrderBy(day => (Late(day), day.Span)));
+
     /// <summary>Takes over what is certain without looking for a day.</summary>
     public void TellLeast()
     {

@@ -26,6 +26,8 @@ internal sealed partial class Attempts
     // from what is found.
     private const string InTime = "linearization_level:1,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
 
+    private const string NoPresolve = "cp_model_presolve:false";
+
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
 
@@ -42,7 +44,7 @@ internal sealed partial class Attempts
     /// <param name="isLarge">Presolve pays, once; what is small is solved before.</param>
     public Attempts(SchedulingProblem problem, bool rests, bool isLarge)
     {
-        (_problem, _rests, _presolve) = (problem, rests, isLarge ? "max_presolve_iterations:1" : "cp_model_presolve:false");
+        (_problem, _rests, _presolve) = (problem, rests, isLarge ? "max_presolve_iterations:1" : NoPresolve);
         _puzzle = new Lazy<HandsPuzzle?>(() => HandsPuzzle.Of(problem, rests));
         _beginsNearHour = isLarge && problem is { MayBeginLater: true, Pairs.Count: > 1 };
     }
@@ -58,6 +60,9 @@ internal sealed partial class Attempts
 
         /// <summary>From above in one try.</summary>
         Thorough,
+
+        /// <summary>The same without presolve, which takes as long as all the rest where waits may be shortened, and helps little.</summary>
+        Directly,
 
         /// <summary>From above in many quick tries.</summary>
         Restless,
@@ -132,7 +137,7 @@ internal sealed partial class Attempts
         model.MinimizeHours();
         Keep(model, _bound, _best.Hours);
         model.BeginAt(_best.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, Said(_problem.MayShorten ? Way.Thorough : Way.FromBelow), longest, seed);
+        var (solver, status) = CpSatScheduler.Solve(model, Said(_problem.MayShorten ? Way.Directly : Way.FromBelow), longest, seed);
         Take(model, solver, status);
     }
 
@@ -182,6 +187,7 @@ internal sealed partial class Attempts
     {
         Way.FromBelow => $"{Puzzle},{_presolve},use_objective_lb_search:true",
         Way.Thorough => $"{Puzzle},{_presolve}",
+        Way.Directly => $"{Puzzle},{NoPresolve}",
         Way.Restless => Restless,
         Way.InTime => $"{InTime},{_presolve}",
         _ => Said(_problem.Pairs.Count > 1 && !_rests ? Way.Restless : Way.Thorough),

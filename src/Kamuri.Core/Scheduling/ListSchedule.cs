@@ -27,9 +27,18 @@ public static class ListSchedule
         private readonly ILookup<string, Link> _behind;
         private readonly Dictionary<string, int> _toGo = [];
         private readonly Dictionary<string, Placement> _placed = [];
+        private readonly Dictionary<string, int> _freeFrom = [];
 
+        /// <summary>What hands have done so far, of each pair and on each head.</summary>
+        private readonly Dictionary<string, List<Placement>> _done = [];
+
+        /// <summary>What has used each thing so far.</summary>
+        private readonly Dictionary<Resource, List<string>> _users = [];
+        private readonly HashSet<string> _begun = [];
         private readonly int _atOnce;
         private readonly IReadOnlyDictionary<string, string> _whole;
+        private readonly Dictionary<string, int> _longest;
+        private List<Job>? _open;
 
         public List(SchedulingProblem problem, int atOnce)
         {
@@ -40,6 +49,7 @@ public static class ListSchedule
             _behind = problem.Links.ToLookup(link => link.From);
             // What hangs together belongs to one head, in the kitchen too.
             _whole = problem.Together();
+            _longest = _whole.GroupBy(pair => pair.Value, pair => pair.Key).ToDictionary(whole => whole.Key, whole => whole.Max(ToGo));
         }
 
         public Schedule? Place()
@@ -75,12 +85,16 @@ public static class ListSchedule
         }
 
         /// <summary>Everything whose turn it is.</summary>
-        private IEnumerable<Job> Open()
+        private List<Job> Open()
         {
-            var now = _problem.Jobs.Where(job => job.IsHandsOn && !_placed.ContainsKey(job.Id)).Select(job => _whole[job.Id]).Distinct()
-                .OrderByDescending(whole => _placed.Keys.Any(id => _whole[id] == whole)).ThenByDescending(whole => _whole.Where(pair => pair.Value == whole).Max(pair => ToGo(pair.Key)))
-                .Take(_atOnce).ToHashSet();
-            return Ready().Where(job => !job.IsHandsOn || now.Contains(_whole[job.Id]));
+            if (_open is null)
+            {
+                var now = _problem.Jobs.Where(job => job.IsHandsOn && !_placed.ContainsKey(job.Id)).Select(job => _whole[job.Id]).Distinct()
+                    .OrderByDescending(_begun.Contains).ThenByDescending(whole => _longest[whole]).Take(_atOnce).ToHashSet();
+                _open = [.. Ready().Where(job => !job.IsHandsOn || now.Contains(_whole[job.Id]))];
+            }
+
+            return _open;
         }
 
         private IEnumerable<Job> Ready() => _problem.Jobs.Where(job => !_placed.ContainsKey(job.Id) && _before[job.Id].All(link => _placed.ContainsKey(link.From)));
@@ -157,7 +171,7 @@ public static class ListSchedule
         {
             foreach (var (who, rest) in _problem.Rests.Where(pair => pair.Key == by || pair.Key == job.With))
             {
-                var done = _placed.Values.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who)).OrderByDescending(placed => placed.Start).ToList();
+                var done = DoneOf(who).OrderByDescending(placed => placed.Start).ToList();
                 if (done.Count == 0 || start - done[0].End >= rest.Minutes)
                 {
                     continue;
@@ -177,7 +191,7 @@ public static class ListSchedule
             return start;
         }
 
-        private int FreeFrom(string? pair) => _placed.Values.Where(placed => placed.Job.IsHandsOn && placed.By == pair).Select(placed => placed.End).DefaultIfEmpty(0).Max();
+        private int FreeFrom(string? pair) => _freeFrom.GetValueOrDefault(pair ?? "");
 
         /// <summary>The first minute from which everything a job needs is free for as long as it takes.</summary>
         private int? Fit(Job job, int earliest, string? by)
@@ -215,7 +229,7 @@ public static class ListSchedule
                     yield return closure.To;
                 }
 
-                var users = _placed.Values.Where(placed => placed.Job.Uses.Contains(resource) && placed.Start < to && from < placed.End).Select(placed => placed.End).Order().ToList();
+                var users = _users.GetValueOrDefault(resource, []).Select(id => _placed[id]).Where(placed => placed.Start < to && from < placed.End).Select(placed => placed.End).Order().ToList();
                 var over = users.Count - _problem.Capacity.GetValueOrDefault(resource, 0);
                 if (over >= 0)
                 {
@@ -223,24 +237,39 @@ public static class ListSchedule
                 }
             }
 
-            foreach (var placed in _placed.Values.Where(placed => job.IsHandsOn && placed.Job.IsHandsOn && placed.Start < to && from < placed.End))
+            foreach (var placed in job.IsHandsOn ? DoneOf(by).Concat(DoneOf(job.With)).Where(placed => placed.Start < to && from < placed.End) : [])
             {
-                if ((by is not null && placed.By == by) || (job.With is not null && placed.Job.With == job.With))
-                {
-                    yield return placed.End;
-                }
+                yield return placed.End;
             }
         }
+
+        private List<Placement> DoneOf(string? who) => who is null ? [] : _done.GetValueOrDefault(who, []);
 
         /// <summary>Places it, and stretches the wait before it to where it begins.</summary>
         private void Put(Job job, int start, string? by)
         {
             _placed[job.Id] = new Placement(job, start, start + job.Usual) { By = by };
+            foreach (var who in job.IsHandsOn ? new[] { by, job.With }.OfType<string>() : [])
+            {
+                Listed(_done, who).Add(_placed[job.Id]);
+            }
+
+            foreach (var thing in job.Uses.Distinct())
+            {
+                Listed(_users, thing).Add(job.Id);
+            }
+
+            _freeFrom[by ?? ""] = job.IsHandsOn ? Math.Max(FreeFrom(by), start + job.Usual) : FreeFrom(by);
+            _begun.Add(_whole[job.Id]);
+            _open = null;
             foreach (var link in _before[job.Id].Where(link => link.MostGap is { } most && !_jobs[link.From].IsHandsOn && start > _placed[link.From].End + most))
             {
                 _placed[link.From] = _placed[link.From] with { End = start - link.MostGap!.Value };
             }
         }
+
+        private static List<T> Listed<TKey, T>(Dictionary<TKey, List<T>> lists, TKey key)
+            where TKey : notnull => lists.TryGetValue(key, out var list) ? list : lists[key] = [];
 
         /// <summary>Minutes from the beginning of a job to the end of all that hangs on it.</summary>
         private int ToGo(string id)

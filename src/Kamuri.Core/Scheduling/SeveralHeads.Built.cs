@@ -23,11 +23,14 @@ internal sealed partial class SeveralHeads
     private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
     private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
 
+    /// <summary>How days of one pair of hands are built that end no later than one that is known: hands mostly wait then.</summary>
+    private static readonly BeamWidth[] WithinHour = AnyWay([new(150, 2, 4, 0, 100), new(150, 2, 4, 1, 100)]);
+
     /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
     private const int Again = 2;
 
     /// <summary>From a day that was built towards hours: for how late it has to be, near it, the whole of it, and the whole where a proof may be done.</summary>
-    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.012, 0.06);
+    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.02, 0.06);
 
     /// <summary>The share of that where it is not the last word, or not the first.</summary>
     private const double Half = 0.5;
@@ -95,7 +98,8 @@ internal sealed partial class SeveralHeads
         }
         else if (!_attempts.IsProven)
         {
-            _attempts.Try(_attempts.IsInTime ? Way.InTime : Way.Thorough, share * (IsLarge(_problem) ? Hours.Whole : Hours.Proof));
+            var way = IsLarge(_problem) ? Way.Directly : _attempts.IsInTime ? Way.InTime : Way.Thorough;
+            _attempts.Try(way, share * (IsLarge(_problem) ? Hours.Whole : Hours.Proof));
         }
 
         return _attempts.Finished();

@@ -32,6 +32,9 @@ internal sealed partial class SeveralHeads
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
 
+    /// <summary>The same for a day in which all is in time, and waits are shortened for that; and how long it is mended.</summary>
+    private static readonly (int Apart, double Longest) Close = (90, 0.01);
+
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
 
@@ -53,7 +56,7 @@ internal sealed partial class SeveralHeads
     private SeveralHeads(SchedulingProblem problem, bool rests)
     {
         (_problem, _rests, _attempts) = (problem, rests, new Attempts(problem, rests, IsLarge(problem)));
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.005 : 0.01, 0.012) : (0.055, 0.016, 0.012, 0.012);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.01, 0.012) : (0.055, 0.016, 0.012, 0.012);
         _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
         _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
     }
@@ -192,6 +195,13 @@ internal sealed partial class SeveralHeads
             return _attempts.Finished();
         }
 
+        if (_attempts is { LeastLate: 0, IsAny: true } && _problem is { Pairs.Count: 1, HasOneHour: true, MayBeginLater: false })
+        {
+            // In time, waits shortened: that they are shortened the least is not proven soon, and what is better lies close by.
+            _attempts.TryNear(Close.Apart, Close.Longest);
+            return _attempts.Finished();
+        }
+
         if (_problem.Pairs.Count == 1 && !IsTowardsHours && SearchFromBelow() && _attempts.IsAny)
         {
             if (!_attempts.IsProven && _attempts.LeastLate is null)
@@ -259,7 +269,7 @@ internal sealed partial class SeveralHeads
 
     /// <summary>
     /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, and each of them as little
-    /// late as a short look finds.
+    /// late as a short look finds. For several pairs of hands with much to do it finds nothing but what their order leaves open.
     /// </summary>
     private Schedule EachLessLate(Schedule schedule)
     {
@@ -272,7 +282,15 @@ internal sealed partial class SeveralHeads
         var each = _problem with { Deadline = schedule.Span, Deadlines = ends.Keys.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
         var attempts = new Attempts(each, _rests, IsLarge(each));
         attempts.TryOrder(schedule);
-        attempts.TryLeastLate(Each, Way.Thorough);
+        if (!IsLarge(each))
+        {
+            attempts.TryLeastLate(Each, Way.Thorough);
+        }
+        else if (each.Pairs.Count == 1)
+        {
+            attempts.TryBeamsWithin(WithinHour);
+        }
+
         return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each)
             ? schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps } : schedule;
     }

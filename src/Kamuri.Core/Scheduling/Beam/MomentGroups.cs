@@ -28,7 +28,8 @@ internal sealed class MomentGroups
             _fixed[to].Add((from, -least));
         }
 
-        Count = PutTogether();
+        var soonest = Soonest(count, spans);
+        Count = PutTogether(Enumerable.Range(0, count).OrderBy(moment => soonest[moment]));
         Begins = [.. Enumerable.Range(0, count / 2).Select(job => _moments[2 * job])];
         Ends = [.. Enumerable.Range(0, count / 2).Select(job => _moments[(2 * job) + 1])];
         var behind = Enumerable.Range(0, Count).Select(_ => new SortedDictionary<int, int>()).ToArray();
@@ -56,10 +57,27 @@ internal sealed class MomentGroups
     /// <summary>From each group to those that lie so many minutes behind it at least. To itself only where the problem contradicts itself.</summary>
     public (int To, int Minutes)[][] Behind { get; }
 
-    private int PutTogether()
+    /// <summary>How soon each moment may be, for all that comes before it: nothing comes behind itself.</summary>
+    private static int[] Soonest(int count, List<(int From, int To, int Least, int? Most)> spans)
+    {
+        var soonest = new int[count];
+        for (var isMoved = true; isMoved;)
+        {
+            isMoved = false;
+            foreach (var (from, to, least, _) in spans.Where(span => soonest[span.From] + span.Least > soonest[span.To]))
+            {
+                (soonest[to], isMoved) = (soonest[from] + least, true);
+            }
+        }
+
+        return soonest;
+    }
+
+    /// <summary>Numbers the groups, in the order of their first moments.</summary>
+    private int PutTogether(IEnumerable<int> moments)
     {
         var (groups, seen) = (0, new bool[_moments.Length]);
-        for (var first = 0; first < _moments.Length; first++)
+        foreach (var first in moments)
         {
             if (seen[first])
             {

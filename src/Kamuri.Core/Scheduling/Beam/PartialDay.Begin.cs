@@ -46,8 +46,8 @@ internal sealed partial class PartialDay
         }
 
         // The stretch must not have been begun too early for it.
-        if ((FirstOf(job, FirstOfPair) is { } first && !Move(first, EndOf(job) - _graph.OfPair[way.Pair].Rest!.GoesOn))
-            || (head >= 0 && FirstOf(job, FirstOnHead) is { } firstOnHead && !Move(firstOnHead, EndOf(job) - _graph.OfHead[head].Rest!.GoesOn)))
+        if ((FirstOf(job, FirstOfPair) is >= 0 and var first && !Move(first, EndOf(job) - _graph.OfPair[way.Pair].Rest!.GoesOn))
+            || (head >= 0 && FirstOf(job, FirstOnHead) is >= 0 and var firstOnHead && !Move(firstOnHead, EndOf(job) - _graph.OfHead[head].Rest!.GoesOn)))
         {
             return false;
         }
@@ -152,15 +152,15 @@ internal sealed partial class PartialDay
             free = Math.Max(free, head);
             if (free <= BeginOf(job))
             {
-                return _queued == 0 || Settle(-1) == Moved.All || Forget();
+                return !IsAnyMoved || Settle(-1) == Moved.All || Forget();
             }
 
             isMoved = true;
             // Where it is the head that is not free yet, hands do not hold it up.
             var last = _lastOfPair[_graph.MayDo[job][best]];
-            var until = FreeAt(last) < free ? -1 : _moments.Ends[last].Group;
-            Raise(_moments.Begins[job], free);
-            var moved = until == _moments.Begins[job].Group ? Moved.Watched : Settle(until);
+            var until = FreeAt(last) < free ? -1 : _ends[last].Group;
+            Raise(_begins[job], free);
+            var moved = until == _begins[job].Group ? Moved.Watched : Settle(until);
             if (moved == Moved.Endless)
             {
                 return Forget();

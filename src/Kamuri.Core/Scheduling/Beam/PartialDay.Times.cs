@@ -1,3 +1,4 @@
+using System.Numerics;
 using System.Runtime.CompilerServices;
 
 namespace Kamuri.Core.Scheduling.Beam;
@@ -8,10 +9,9 @@ internal sealed partial class PartialDay
     /// <summary>Minutes from the start behind which nothing is a day any more.</summary>
     private const int TooLate = 20_000;
 
-    private readonly int[] _queue;
-    private readonly bool[] _isQueued;
-    private int _first;
-    private int _queued;
+    /// <summary>Groups that were moved, what hangs on them not yet: a bit each, and the first number with a bit in it. Those that lie early come first.</summary>
+    private readonly ulong[] _moved;
+    private int _firstMoved;
 
     /// <summary>How moving what hangs on something ended.</summary>
     private enum Moved
@@ -30,18 +30,20 @@ internal sealed partial class PartialDay
     /// A job begins so late at least. Whether that can be: what was moved alone is not moved again by it, unless something that hangs on it has to wait
     /// for somebody to come back.
     /// </summary>
-    private bool Move(int job, int to) => !Raise(_moments.Begins[job], to) || Settle(_graph.IsAnyAway ? -1 : _moments.Begins[job].Group) == Moved.All || Forget();
+    private bool Move(int job, int to) => !Raise(_begins[job], to) || Settle(_graph.IsAnyAway ? -1 : _begins[job].Group) == Moved.All || Forget();
 
     /// <summary>The same for one that is begun now: whose hands do it may make a difference to when that can be.</summary>
     private bool MoveAway(int job, int to)
     {
-        var (group, behind) = _moments.Begins[job];
+        var (group, behind) = _begins[job];
         return Move(job, AfterAway(group, Math.Max(to - behind, _times[group])) + behind);
     }
 
     /// <summary>Whether that moves it.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private bool Raise(Moment moment, int to) => Raise(moment.Group, to - moment.Minutes);
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private bool Raise(int group, int to)
     {
         if (to <= _times[group])
@@ -49,7 +51,7 @@ internal sealed partial class PartialDay
             return false;
         }
 
-        _times[group] = AfterAway(group, to);
+        _times[group] = _graph.IsAnyAway ? AfterAway(group, to) : to;
         Queue(group);
         return true;
     }
@@ -57,12 +59,12 @@ internal sealed partial class PartialDay
     /// <summary>The first time from which nothing that begins in a group lies where somebody or something is not there.</summary>
     private int AfterAway(int group, int time)
     {
-        for (var from = _graph.IsAnyAway ? -1 : time; from < time;)
+        for (var from = -1; from < time;)
         {
             from = time;
             foreach (var job in _graph.Held[group])
             {
-                time = BeginAfterAway(job, time + _moments.Begins[job].Minutes) - _moments.Begins[job].Minutes;
+                time = BeginAfterAway(job, time + _begins[job].Minutes) - _begins[job].Minutes;
             }
         }
 
@@ -80,22 +82,27 @@ internal sealed partial class PartialDay
         return begin;
     }
 
+    private bool IsAnyMoved => _firstMoved < _moved.Length;
+
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private void Queue(int group)
     {
-        if (!_isQueued[group])
-        {
-            _isQueued[group] = true;
-            var at = _first + _queued++;
-            _queue[at >= _queue.Length ? at - _queue.Length : at] = group;
-        }
+        var at = group >> 6;
+        _moved[at] |= 1UL << (group & 63);
+        _firstMoved = at < _firstMoved ? at : _firstMoved;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private int Dequeue()
     {
-        var group = _queue[_first];
-        _first = _first + 1 == _queue.Length ? 0 : _first + 1;
-        _queued--;
-        _isQueued[group] = false;
+        ref var bits = ref _moved[_firstMoved];
+        var group = (_firstMoved << 6) + BitOperations.TrailingZeroCount(bits);
+        bits &= bits - 1;
+        while (_firstMoved < _moved.Length && _moved[_firstMoved] == 0)
+        {
+            _firstMoved++;
+        }
+
         return group;
     }
 
@@ -105,7 +112,7 @@ internal sealed partial class PartialDay
     private Moved Settle(int watched)
     {
         var left = 4 * _times.Length;
-        while (_queued > 0)
+        while (IsAnyMoved)
         {
             var group = Dequeue();
             var time = _times[group];
@@ -126,34 +133,33 @@ internal sealed partial class PartialDay
     /// <summary>Leaves what is still to be moved where it is, because the day is of no use any more.</summary>
     private bool Forget()
     {
-        while (_queued > 0)
-        {
-            Dequeue();
-        }
-
+        Array.Clear(_moved);
+        _firstMoved = _moved.Length;
         return false;
     }
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool MoveBehind(int group, int time, int watched)
     {
-        var isThrough = true;
-        foreach (var (to, minutes) in _moments.Behind[group])
+        var (times, isThrough) = (_times, true);
+        foreach (var (to, minutes) in _behind[group])
         {
-            if (time + minutes > _times[to])
+            if (time + minutes > times[to])
             {
-                isThrough &= !(Raise(to, time + minutes) && to == watched);
+                Raise(to, time + minutes);
+                isThrough &= to != watched;
             }
         }
 
-        foreach (var job in _graph.Followed[group])
+        foreach (var job in _followed[group])
         {
-            isThrough &= !IsAnyBehind(job) || MoveDecided(job, time + _moments.Ends[job].Minutes, watched);
+            isThrough &= !IsAnyBehind(job) || MoveDecided(job, time + _ends[job].Minutes, watched);
         }
 
         return isThrough;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private bool IsAnyBehind(int job) => Of(job, ByPair) != None || Of(job, NextOnThing) != None;
 
     /// <summary>What comes behind a job because it was decided so.</summary>
@@ -164,7 +170,7 @@ internal sealed partial class PartialDay
         var isThrough = true;
         void To(int job, int to, ref bool isThrough)
         {
-            var begins = _moments.Begins[job];
+            var begins = _begins[job];
             isThrough &= !(Raise(begins, to) && begins.Group == watched);
         }
 
@@ -186,12 +192,12 @@ internal sealed partial class PartialDay
             }
         }
 
-        if (FirstOf(job, FirstOfPair) is { } first)
+        if (FirstOf(job, FirstOfPair) is >= 0 and var first)
         {
             To(first, end - _graph.OfPair[kept[ByPair]].Rest!.GoesOn, ref isThrough);
         }
 
-        if (FirstOf(job, FirstOnHead) is { } firstOnHead)
+        if (FirstOf(job, FirstOnHead) is >= 0 and var firstOnHead)
         {
             To(firstOnHead, end - _graph.OfHead[_graph.HeadOf[job]].Rest!.GoesOn, ref isThrough);
         }
@@ -199,10 +205,10 @@ internal sealed partial class PartialDay
         return isThrough;
     }
 
-    /// <summary>The first job of the stretch that another one is in, where that must not become too long.</summary>
-    private int? FirstOf(int job, int stretch)
+    /// <summary>The first job of the stretch that another one is in, where that must not become too long; else less than 0.</summary>
+    private int FirstOf(int job, int stretch)
     {
         var first = Of(job, stretch);
-        return first == None || first == job || (stretch == FirstOfPair ? _graph.OfPair[Of(job, ByPair)] : _graph.OfHead[_graph.HeadOf[job]]).IsLong(first) ? null : first;
+        return first == None || first == job || (stretch == FirstOfPair ? _graph.OfPair[Of(job, ByPair)] : _graph.OfHead[_graph.HeadOf[job]]).IsLong(first) ? -1 : first;
     }
 }

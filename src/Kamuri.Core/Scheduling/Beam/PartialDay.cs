@@ -21,7 +21,10 @@ internal sealed partial class PartialDay
     private const int Kept = NextOnThing + DayGraph.MostThings;
 
     private readonly DayGraph _graph;
-    private readonly MomentGroups _moments;
+    private readonly Moment[] _begins;
+    private readonly Moment[] _ends;
+    private readonly (int To, int Minutes)[][] _behind;
+    private readonly int[][] _followed;
 
     /// <summary>When the first moment of each group is at the earliest.</summary>
     private readonly int[] _times;
@@ -40,11 +43,13 @@ internal sealed partial class PartialDay
     /// <summary>A day that is nothing yet.</summary>
     public PartialDay(DayGraph graph)
     {
-        (_graph, _moments, var jobs) = (graph, graph.Moments, graph.Jobs.Length);
-        (_times, _kept, _left) = (new int[_moments.Count], new byte[Kept * jobs], new byte[jobs]);
+        (_graph, var moments, var jobs) = (graph, graph.Moments, graph.Jobs.Length);
+        (_begins, _ends, _behind, _followed) = (moments.Begins, moments.Ends, moments.Behind, graph.Followed);
+        (_times, _kept, _left) = (new int[moments.Count], new byte[Kept * jobs], new byte[jobs]);
         (_pairRests, _headRests) = (new bool[jobs], new bool[jobs]);
         (_lastOfPair, _lastOnHead, _lastOnLane) = (new byte[graph.Pairs.Length], new byte[graph.Heads.Length], new byte[graph.Lanes[^1]]);
-        (_queue, _isQueued) = (new int[_moments.Count], new bool[_moments.Count]);
+        _moved = new ulong[(moments.Count + 63) / 64];
+        _firstMoved = _moved.Length;
     }
 
     /// <summary>Which jobs have been begun, in one number.</summary>
@@ -129,9 +134,9 @@ internal sealed partial class PartialDay
 
     private bool IsOpen(int job) => _left[job] == 0 && !IsBegun(job);
 
-    private int BeginOf(int job) => At(_moments.Begins[job]);
+    private int BeginOf(int job) => At(_begins[job]);
 
-    private int EndOf(int job) => At(_moments.Ends[job]);
+    private int EndOf(int job) => At(_ends[job]);
 
     private int At(Moment moment) => _times[moment.Group] + moment.Minutes;
 
