@@ -21,10 +21,10 @@ internal sealed partial class Attempts
     /// </summary>
     /// <param name="beams">The ways.</param>
     /// <param name="backwards">Those for days that are built from their end.</param>
-    public void TryBeams(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
+    /// <param name="asUsual">With waits as usual too; else only with them at their shortest.</param>
+    public void TryBeams(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards, bool asUsual)
     {
-        // What was found with waits as usual is known then.
-        if (_problem.Known is null || !(IsInTime ? Shortened == 0 : _problem is { HasOneHour: true, MayBeginLater: false }))
+        if (asUsual)
         {
             TryBeams(WithWaitsAsUsual(), beams, backwards);
         }

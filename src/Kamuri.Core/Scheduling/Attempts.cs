@@ -88,7 +88,7 @@ internal sealed partial class Attempts
     public int Ends => _best!.Schedule.Span;
 
     /// <summary>Minutes by which all waits of the best so far together are shorter than usual.</summary>
-    public int Shortened => _best!.Schedule.Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
+    public int Shortened => _best!.Schedule.Shortened;
 
     /// <summary>Minutes late that there are and that cannot be fewer; null while that is not proven.</summary>
     public long? LeastLate { get; private set; }

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Text;
+using System.Text.Json;
 
 namespace Kamuri.Core.Scheduling;
 
@@ -13,7 +14,7 @@ public sealed class KnownOrders
     /// <summary>More days than anybody plans at a time.</summary>
     private const int Most = 64;
 
-    private readonly ConcurrentDictionary<string, Schedule> _orders = [];
+    private readonly ConcurrentDictionary<string, (Schedule Schedule, string Problem)> _orders = [];
 
     /// <summary>Keeps an order.</summary>
     public void Keep(SchedulingProblem problem, Schedule schedule)
@@ -23,10 +24,17 @@ public sealed class KnownOrders
             _orders.Clear();
         }
 
-        _orders[Key(problem)] = schedule;
+        _orders[Key(problem)] = (schedule, Whole(problem));
     }
 
-    internal Schedule? Of(SchedulingProblem problem) => _orders.GetValueOrDefault(Key(problem));
+    /// <summary>The order of a day like this.</summary>
+    internal Schedule? Of(SchedulingProblem problem) => _orders.GetValueOrDefault(Key(problem)).Schedule;
+
+    /// <summary>What was found of the very same problem, with what is proven of it.</summary>
+    internal Schedule? OfSame(SchedulingProblem problem) =>
+        _orders.TryGetValue(Key(problem), out var kept) && kept.Problem == Whole(problem) ? kept.Schedule.Of(problem) : null;
+
+    private static string Whole(SchedulingProblem problem) => JsonSerializer.Serialize(problem with { Known = null, MayBeDraft = false });
 
     private static string Key(SchedulingProblem problem)
     {

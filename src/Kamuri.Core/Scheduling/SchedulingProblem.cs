@@ -220,6 +220,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     /// <summary>How long it is, from the first beginning to the last end.</summary>
     internal int Minutes => Placements.Count == 0 ? 0 : Span - Placements[0].Start;
 
+    /// <summary>Minutes by which all waits together are shorter than usual.</summary>
+    internal int Shortened => Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
+
     /// <summary>The same with time going the other way, counted back from a minute on.</summary>
     internal Schedule Backwards(int from)
     {

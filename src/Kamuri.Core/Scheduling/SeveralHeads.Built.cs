@@ -50,6 +50,9 @@ internal sealed partial class SeveralHeads
     /// <summary>No day was found with room for everybody's breaks, so there hardly is one towards hours that are a little earlier.</summary>
     private bool HasNoRoom => _rests && _problem is { MayBeginLater: true, Known: { } known } && Breaks.Missing(known, _problem) > 0;
 
+    /// <summary>Nothing is better than a day in time with waits as usual, and towards one hour what is known is the best that was found of those.</summary>
+    private bool IsUsualKnown => _problem.Known is not null && (_attempts.IsInTime ? _attempts.Shortened == 0 : _problem is { HasOneHour: true, MayBeginLater: false });
+
     /// <summary>
     /// Builds good days. What is known was made for other hours; where the beginning is open, its order is as good as anything that is built for these while it
     /// is in time. Where it is not, several pairs may have a day for these hours that begins sooner, and a few ways tell.
@@ -68,10 +71,10 @@ internal sealed partial class SeveralHeads
             return;
         }
 
-        _attempts.TryBeams(_ways.Beams, _ways.Backwards);
+        _attempts.TryBeams(_ways.Beams, _ways.Backwards, !IsUsualKnown);
         if (!_attempts.IsAny && _problem.Pairs.Count > 1)
         {
-            _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards));
+            _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards), !IsUsualKnown);
         }
 
         TryList();

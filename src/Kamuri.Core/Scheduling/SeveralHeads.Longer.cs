@@ -39,7 +39,7 @@ internal sealed partial class SeveralHeads
             report(new SearchProgress((double)round / rounds, best.Span, best.LowerBound));
         }
 
-        return best;
+        return best is null ? null : search.EachLessLate(best);
     }
 
     private Schedule GoOn(Schedule best, int round)
@@ -54,7 +54,7 @@ internal sealed partial class SeveralHeads
             if (_isToBuild)
             {
                 BeamWidth[] Widened(BeamWidth[] beams) => [.. beams.Select(beam => beam with { Width = beam.Width * (1 + round) })];
-                _attempts.TryBeams(Widened(_ways.Beams), Widened(_ways.Backwards));
+                _attempts.TryBeams(Widened(_ways.Beams), Widened(_ways.Backwards), !IsUsualKnown);
             }
         }
 

@@ -69,7 +69,9 @@ internal sealed partial class SeveralHeads
     public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0);
-        return search.Begin() is { } found ? found.IsDraft ? found : search.EachLessLate(Worth.Better(found, search._attempts.Finished(known?.Of(problem)), problem)!) : null;
+        var found = search.Begin();
+        return found is null or { IsDraft: true } ? found
+            : search.EachLessLate(Worth.Better(found, known?.OfSame(problem) ?? search._attempts.Finished(known?.Of(problem)), problem)!);
     }
 
     /// <summary>Two pairs of hands, or more than two heads, with a full day: a proof may not be done in its time.</summary>

@@ -3,7 +3,7 @@ namespace Kamuri.Core.Scheduling;
 /// <summary>Which of two schedules of one problem is the better one.</summary>
 internal static class Worth
 {
-    /// <summary>The one with fewer breaks missing, then with fewer minutes late, then the shorter, where that counts nearer to when it should begin; what is known of either holds for both.</summary>
+    /// <summary>The better one (<see cref="IsBetter"/>); what is known of either holds for both.</summary>
     public static Schedule? Better(Schedule? one, Schedule? other, SchedulingProblem problem)
     {
         if (one is null || other is null)
@@ -12,11 +12,15 @@ internal static class Worth
         }
 
         var better = IsBetter(other, one, problem) ? other : one;
+        var proven = better.Proven || (other.Proven && !IsBetter(one, other, problem));
         var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
-        return better with { LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
+        return better with { Proven = proven, LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
     }
 
-    /// <summary>Whether one has fewer breaks missing than the other, then fewer minutes late, then is the shorter.</summary>
+    /// <summary>
+    /// Whether one has fewer breaks missing than the other, then fewer minutes late, then waits that are shortened less, then is the shorter and, where that
+    /// counts, nearer to when it should begin.
+    /// </summary>
     /// <param name="one">A schedule.</param>
     /// <param name="other">Another one.</param>
     /// <param name="problem">What both are schedules of.</param>
@@ -25,11 +29,11 @@ internal static class Worth
     {
         return Of(one).CompareTo(Of(other)) < 0;
 
-        (int Missing, long Late, long Length) Of(Schedule schedule) => (breaks ? Breaks.Missing(schedule, problem) : 0, Late(schedule, problem), Length(schedule, problem));
+        (int Missing, long Late, long Hours) Of(Schedule schedule) => (breaks ? Breaks.Missing(schedule, problem) : 0, Late(schedule, problem), Hours(schedule, problem));
     }
 
-    /// <summary>How long it is and, where it may begin later, how far from when it should.</summary>
-    private static long Length(Schedule schedule, SchedulingProblem problem) => (schedule.Span * Weights.Total)
+    /// <summary>By how much waits are shorter than usual, how long it is and, where it may begin later, how far from when it should.</summary>
+    private static long Hours(Schedule schedule, SchedulingProblem problem) => (schedule.Shortened * Weights.Shortened) + (schedule.Span * Weights.Total)
         + (problem.MayBeginLater ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon)) : 0);
 
     /// <summary>Minutes late, of everybody together.</summary>

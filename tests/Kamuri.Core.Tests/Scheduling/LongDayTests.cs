@@ -77,6 +77,15 @@ public class LongDayTests
     }
 
     [Fact]
+    public void Where_the_last_is_late_for_the_hour_of_all_the_others_are_no_later_than_they_have_to_be()
+    {
+        // One head after the other, each 260 minutes of work: with a break every hour the first is over at 300, the second at 600.
+        var schedule = Rested(Day(13, 20, new Rest(60, 10)) with { Deadline = 300 });
+        Assert.Equal(900, schedule.Span);
+        Assert.Equal([300, 600, 900], schedule.Placements.GroupBy(placed => placed.Job.With).Select(head => head.Max(placed => placed.End)).Order());
+    }
+
+    [Fact]
     public void One_head_that_may_hardly_be_left_is_as_long_with_breaks_as_its_own_day_whatever_else_there_is()
     {
         // Six pieces of 25 with gaps of no more than 15: two fit into an hour, so two breaks. What is done in between on the other has no place in them.

@@ -39,6 +39,12 @@ public sealed record HouseholdPlan(
     /// <summary>No plan is fewer minutes late, counted alike; null where nobody looked.</summary>
     public double? LeastLate { get; init; }
 
+    /// <summary>Minutes by which all waits together are shorter than usual, so that it is in time.</summary>
+    public int MinutesShortened { get; init; }
+
+    /// <summary>Nothing is less late, and a plan in time is proven best.</summary>
+    public bool IsSure => MinutesLate > 0 && LeastLate is { } least ? MinutesLate < least + 1 : Proven;
+
     /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
     public bool BeginsAtWill => Heads.Any(head => head.Wanted is not null) || Tasks.Any(task => task.IsOvernight);
 

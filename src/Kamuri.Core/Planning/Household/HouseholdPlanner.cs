@@ -121,6 +121,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
+            MinutesShortened = schedule.Shortened,
             StartsInTheNight = day.Heads.Any(head => head.Wanted is not null) && tasks.Min(task => task.Start) is var begins && begins > request.When.Now.AddMinutes(1) && figures.Night.IsNight(begins),
             NotThere =
             [

@@ -33,7 +33,7 @@ public static class HouseholdWords
     /// </summary>
     private static string Best(HouseholdPlan plan, string hands) => (plan.Proven, plan.BeginsAtWill) switch
     {
-        var (proven, _) when plan.MinutesLate > 0 && (plan.LeastLate is { } least ? plan.MinutesLate < least + 1 : proven) => $"No plan is less late with {hands}.",
+        _ when plan is { MinutesLate: > 0, IsSure: true } => $"No plan is less late with {hands}.",
         _ when plan is { MinutesLate: > 0, LeastLate: >= 1 and var least } =>
             $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan is { Request.HasOneHour: false, Heads.Count: > 1 } ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
         (true, _) when plan.MinutesLate <= 0 && plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",

@@ -4,7 +4,7 @@ using Kamuri.Core.Scheduling;
 namespace Kamuri.Core.Planning.Household;
 
 /// <summary>What a longer search came to.</summary>
-/// <param name="IsBetter">Whether its plan is less late, or over sooner, than the one that is there.</param>
+/// <param name="IsBetter">Whether its plan is worth taking: less late, over sooner, closer to usual, or now proven best.</param>
 /// <param name="Sentence">What was found, or that nothing was.</param>
 public sealed record LongerSearch(bool IsBetter, string Sentence)
 {
@@ -38,9 +38,12 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
         var late = quick.MinutesLate - better.MinutesLate;
         var sooner = (quick.End - better.End).TotalMinutes;
         var shorter = quick.Minutes - better.Minutes;
+        var closer = quick.MinutesShortened - better.MinutesShortened;
         return late > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End, quick.Start)}.")
-            : late == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End, quick.Start)}.")
-            : late == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start, quick.Start)} to {PlanWords.Clock(better.End, better.Start)}.")
+            : late == 0 && closer > 0 ? new(true, $"A plan was found that keeps its waits {PlanWords.Spell(closer)} closer to usual, all added up.")
+            : late == 0 && closer == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End, quick.Start)}.")
+            : late == 0 && closer == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start, quick.Start)} to {PlanWords.Clock(better.End, better.Start)}.")
+            : late == 0 && better.IsSure && !quick.IsSure ? new(true, "Nothing better can be found: that is proven now.")
             : new(false, "Nothing better was found.");
     }
 }

@@ -52,6 +52,60 @@ public class LongerSearchTests
     }
 
     [Fact]
+    public void What_it_proves_is_worth_taking()
+    {
+        var known = new KnownOrders();
+        var unsure = new HouseholdPlanner(new Slowly(schedule => schedule with { Proven = false, LowerBound = 0 })).Make(Asked, Given.Figures);
+        var found = LongerSearch.Of(unsure, Given.Figures, known, _ => { }, CancellationToken.None);
+        Assert.Equal(new LongerSearch(true, "Nothing better can be found: that is proven now."), found);
+    }
+
+    [Fact]
+    public void Waits_that_are_kept_closer_to_usual_are_worth_taking()
+    {
+        Schedule Hurried(Schedule schedule)
+        {
+            var wait = schedule.Placements.First(placed => !placed.Job.IsHandsOn && placed.Minutes > 3 && placed.Minutes == placed.Job.Usual);
+            return schedule with { Placements = [.. schedule.Placements.Select(placed => placed == wait ? placed with { End = placed.End - 3 } : placed)], Proven = false };
+        }
+
+        var hurried = new HouseholdPlanner(new Slowly(Hurried)).Make(Asked, Given.Figures);
+        Assert.Equal(3, hurried.MinutesShortened);
+        var found = LongerSearch.Of(hurried, Given.Figures, new KnownOrders(), _ => { }, CancellationToken.None);
+        Assert.Equal(new LongerSearch(true, "A plan was found that keeps its waits 3\u00a0min closer to usual, all added up."), found);
+    }
+
+    /// <summary>Keeps what was asked of it.</summary>
+    private sealed class Asking : IScheduler
+    {
+        public List<(SchedulingProblem Problem, Schedule Answer)> Asked { get; } = [];
+
+        public Schedule? Solve(SchedulingProblem problem)
+        {
+            var answer = new CpSatScheduler().Solve(problem)!;
+            Asked.Add((problem, answer));
+            return answer;
+        }
+    }
+
+    [Fact]
+    public void What_was_proven_holds_for_the_very_same_day_and_no_other()
+    {
+        HeadOfDay Of(string name, double centimetres, Aim aim, EndStyle style) =>
+            new(Given.Request(aim, style, Given.Head(centimetres) with { Id = Guid.NewGuid(), Name = name }));
+        var three = Asked with { Heads = [Of("Oriel", 20, Aim.Quick, EndStyle.Twists), Of("Bram", 14, Aim.Moisture, EndStyle.Bun), Of("Wren", 30, Aim.Strength, EndStyle.TwistOut)] };
+        var asking = new Asking();
+        var free = new HouseholdPlanner(asking).Make(three, Given.Figures);
+        new HouseholdPlanner(asking).Make(three with { When = three.When with { ReadyBy = free.End.AddMinutes(-5) } }, Given.Figures);
+        var (problem, answer) = asking.Asked[^1];
+        var known = new KnownOrders();
+        known.Keep(problem, answer with { Proven = true });
+        Assert.False(answer.Proven);
+        Assert.True(new CpSatScheduler(known).Solve(problem)!.Proven);
+        Assert.False(new CpSatScheduler(known).Solve(problem with { Deadline = problem.Deadline - 1 })!.Proven);
+    }
+
+    [Fact]
     public void What_is_proven_what_is_not_and_who_has_no_break_are_told()
     {
         HouseholdPlan Made(Func<Schedule, Schedule> change) => new HouseholdPlanner(new Slowly(change)).Make(Asked, Given.Figures);
