@@ -114,6 +114,9 @@ public sealed record Plan(
     /// <summary>Begins between bedtime and the hour of rising, though nobody asked for that.</summary>
     public bool StartsInTheNight { get; init; }
 
+    /// <summary>What hands do while people sleep; null for nothing.</summary>
+    public NightWork? NightWork { get; init; }
+
     /// <summary>Whether a step is the first of another day, after a night.</summary>
     /// <param name="at">Its place among the steps.</param>
     public bool BeginsAfterNight(int at) => at > 0 && Tasks.FirstOrDefault(task => task.IsOvernight) is { } night

@@ -94,6 +94,11 @@ public static class PlanWords
 
     private static string Day(DateTimeOffset moment) => moment.ToString("dddd", CultureInfo.InvariantCulture);
 
+    /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>
+    public static string? Night(Plan plan) => plan is { StartsInTheNight: true, Fit.ReadyBy: { } readyBy }
+        ? $"To be ready by {Clock(readyBy)} it would start at {Clock(plan.Start, readyBy)}, while people sleep. A faster way of drying or a later hour would spare that."
+        : plan.NightWork?.Sentence(plan.Start);
+
     /// <summary>What is wrong with the time, and null when it fits.</summary>
     public static string? Trouble(Plan plan)
     {
@@ -108,11 +113,6 @@ public static class PlanWords
                 ? "Nothing in it can be dropped safely; start earlier or ready later."
                 : "This is the nearest plan; what could be left out safely is below.";
             return $"{Clock(readyBy)} cannot be met: it ends {Spell(plan.Fit.MinutesOver)} later, with every window at its shortest. {spare}";
-        }
-
-        if (plan.StartsInTheNight)
-        {
-            return $"To be ready by {Clock(readyBy)} it would start at {Clock(plan.Start, readyBy)}, while people sleep. A faster way of drying or a later hour would spare that.";
         }
 
         return plan.Fit.Shortened.Count > 0

@@ -65,6 +65,7 @@ public sealed class Planner(IScheduler scheduler)
             new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []))
         {
             StartsInTheNight = when.ReadyBy is not null && start > when.Now && figures.Night.IsNight(when.Wall(start)),
+            NightWork = NightWork.Of(tasks, figures.Night),
             Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
                 .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, when))],
         };

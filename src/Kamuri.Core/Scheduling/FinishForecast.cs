@@ -103,11 +103,11 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
             jobs.Select((placed, at) => (placed.Job.Id, Share: (double)critical[at] / Math.Max(1, Math.Min(draws, Traced)))).ToDictionary(pair => pair.Id, pair => pair.Share));
     }
 
-    /// <summary>Earliest starts by position: where the day begins when it suits its hours, and what waits for somebody to get up.</summary>
+    /// <summary>Earliest starts by position: where the day begins, and what waits for somebody to get up.</summary>
     private static double[] Waited(SchedulingProblem problem, IReadOnlyList<Placement> jobs)
     {
         var notBefore = new double[jobs.Count];
-        if (problem.MayBeginLater && jobs.Count > 0)
+        if (jobs.Count > 0)
         {
             Array.Fill(notBefore, jobs.Min(placed => placed.Start));
         }

@@ -138,7 +138,7 @@ public sealed record HouseholdPlanView(
         [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
         [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan),
         !plan.Proven)
-    { NightSentence = HouseholdWords.Night(plan), Night = plan.StartsInTheNight ? new StretchBody(figures.Night.Bed, figures.Night.Rise) : null };
+    { NightSentence = HouseholdWords.Night(plan), Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise) };
 }
 
 /// <summary>How far the looking for remedies is, and what was found so far.</summary>

@@ -107,8 +107,11 @@ public sealed record PlanView(
     bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll,
     IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder, IReadOnlyList<MixtureView> Mixtures, Core.Learning.Hand Hand, PlanCost Cost)
 {
-    /// <summary>It starts while people sleep: the hours that could be left out; null when it does not.</summary>
+    /// <summary>It starts, or has work for hands, while people sleep: the hours that could be left out; null when it does not.</summary>
     public HouseholdPlans.StretchBody? Night { get; init; }
+
+    /// <summary>The same in a sentence.</summary>
+    public string? NightSentence { get; init; }
 
     internal static PlanView Of(Plan plan, CraftFigures figures) => new(
         plan.Request.Head.Id, plan.Request.Head.Name,
@@ -126,7 +129,7 @@ public sealed record PlanView(
         [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
         !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)),
         [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand, plan.Cost with { Total = Math.Round(plan.Cost.Total, 2) })
-    { Night = plan.StartsInTheNight ? new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise) : null };
+    { Night = PlanWords.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise), NightSentence = PlanWords.Night(plan) };
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {

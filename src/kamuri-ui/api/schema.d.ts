@@ -2353,6 +2353,8 @@ export interface components {
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
             night?: null | components["schemas"]["StretchBody"];
+            /** @description The same in a sentence. */
+            nightSentence?: null | string;
         };
         /** @description A wash day somebody means to have: of one head, or of a household. */
         PlannedDayBody: {

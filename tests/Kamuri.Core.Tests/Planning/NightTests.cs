@@ -100,8 +100,33 @@ public class NightTests
 
         var still = Dry(Core.Physics.Air.Still);
         Assert.True(still.StartsInTheNight);
-        Assert.Equal($"To be ready by 18:00 it would start at {PlanWords.Clock(still.Start)}, while people sleep. A faster way of drying or a later hour would spare that.", PlanWords.Trouble(still));
+        Assert.Equal($"To be ready by 18:00 it would start at {PlanWords.Clock(still.Start)}, while people sleep. A faster way of drying or a later hour would spare that.", PlanWords.Night(still));
         Assert.False(Dry(Core.Physics.Air.HoodLow).StartsInTheNight);
+    }
+
+    [Fact]
+    public void Work_that_goes_on_while_people_sleep_is_told_unless_the_day_begins_then()
+    {
+        Plan From(double hour) => Given.Plan(Given.Request() with { When = new When(At(14, hour)) });
+        var late = From(20);
+        var hands = late.Tasks.Where(task => task.IsHandsOn && task.End > At(14, 22.5)).ToList();
+        Assert.Equal(hands.Min(task => task.Start) > At(14, 22.5) ? hands.Min(task => task.Start) : At(14, 22.5), late.NightWork!.From);
+        Assert.Equal(hands.Max(task => task.End) < At(15, 5.5) ? hands.Max(task => task.End) : At(15, 5.5), late.NightWork.To);
+        Assert.Equal($"Hands are at work from {PlanWords.Clock(late.NightWork.From)} to {PlanWords.Clock(late.NightWork.To, late.NightWork.From)}, while people sleep.", PlanWords.Night(late));
+        Assert.Null(PlanWords.Night(From(9)));
+        Assert.Null(PlanWords.Night(From(23)));
+    }
+
+    [Theory]
+    [InlineData(14, true)]
+    [InlineData(15, false)]
+    [InlineData(500, false)]
+    public void A_quarter_of_an_hour_behind_bedtime_is_no_work_at_night(double minutes, bool isNone)
+    {
+        PlannedTask Task(DateTimeOffset start, DateTimeOffset end, bool isHandsOn) => new("a", "a", "a", "Comb", isHandsOn, 1, null, "", [], null, start, end);
+        var begins = At(14, 21.5);
+        var work = NightWork.Of([Task(begins, begins.AddMinutes(60 + minutes), true), Task(begins, begins.AddHours(8), false)], Given.Figures.Night);
+        Assert.Equal(isNone ? null : new NightWork(At(14, 22.5), At(14, 22.5).AddMinutes(Math.Min(minutes, 7 * 60))), work);
     }
 
     [Theory]

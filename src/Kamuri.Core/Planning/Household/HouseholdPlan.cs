@@ -54,6 +54,9 @@ public sealed record HouseholdPlan(
     /// <summary>It was asked for by an hour, and to be ready by it starts while people sleep.</summary>
     public bool StartsInTheNight { get; init; }
 
+    /// <summary>What hands do while people sleep; null for nothing.</summary>
+    public NightWork? NightWork { get; init; }
+
     /// <summary>When somebody or something of it cannot be had.</summary>
     public IReadOnlyList<NotThere> NotThere { get; init; } = [];
 

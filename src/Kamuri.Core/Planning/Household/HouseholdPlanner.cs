@@ -9,6 +9,9 @@ namespace Kamuri.Core.Planning.Household;
 /// </summary>
 public sealed class HouseholdPlanner(IScheduler scheduler)
 {
+    /// <summary>Minutes that hands are away in a night at least.</summary>
+    private const int Night = 240;
+
     /// <summary>Minutes by which a day may become longer at most so that nine days in ten are in time; a choice of this product.</summary>
     private const int MostForSpare = 120;
 
@@ -45,6 +48,11 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         if (schedule.IsDraft && day.Late(schedule))
         {
             Take(problem);
+        }
+
+        if (!problem.MayBeginLater && day.Heads.All(head => head.Wanted is null) && IsParted(schedule, problem))
+        {
+            BeginBehind();
         }
 
         var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn);
@@ -90,6 +98,17 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             }
         }
 
+        // What is only wanted behind a night need not be begun before it, as long as nothing is over later for that.
+        void BeginBehind()
+        {
+            var open = problem with { MayBeginLater = true };
+            if (scheduler.Solve(open with { Known = schedule }) is { } found && found.Span <= schedule.Span && found.Minutes < schedule.Minutes
+                && Breaks.Missing(found, problem) <= Breaks.Missing(schedule, problem))
+            {
+                (schedule, problem) = (found with { Proven = schedule.Proven, LowerBound = schedule.LowerBound }, open);
+            }
+        }
+
         // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
         double? Least(Schedule proven, SchedulingProblem of, double? known) => proven.LeastLate is { } minutes ? Math.Max(known ?? 0, minutes - day.Earlier(of)) : known;
     }
@@ -104,6 +123,10 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         var day = HouseholdDay.Of(request, figures, strictlyWarm: false);
         return day.Lacking() is null && scheduler.MayBeInTime(day.Problem(inTime: true));
     }
+
+    /// <summary>Whether a day lies before and behind a time in which hands are away for as long as a night.</summary>
+    private static bool IsParted(Schedule schedule, SchedulingProblem problem) => problem.Absences.Any(away => away.To - away.From >= Night
+        && problem.Pairs.Any(pair => pair.Id == away.Who) && away.From > schedule.Placements[0].Start && away.To < schedule.Span);
 
     private static HouseholdPlan Placed(HouseholdDay day, SchedulingProblem problem, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
     {
@@ -123,6 +146,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         {
             MinutesShortened = schedule.Shortened,
             StartsInTheNight = day.Heads.Any(head => head.Wanted is not null) && tasks.Min(task => task.Start) is var begins && begins > request.When.Now.AddMinutes(1) && figures.Night.IsNight(begins),
+            NightWork = NightWork.Of(tasks, figures.Night),
             NotThere =
             [
                 .. problem.Absences.Select(each => new NotThere(each.Who, null, At(each.From), each.To == Absence.ForGood ? null : At(each.To)) { IsAsleep = each.IsAsleep }),

@@ -44,10 +44,10 @@ public static class HouseholdWords
         (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(plan.Minutes)}.",
     };
 
-    /// <summary>What is said of a day that starts while people sleep; null of another.</summary>
+    /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>
     public static string? Night(HouseholdPlan plan) => plan.StartsInTheNight
         ? $"To be ready by {PlanWords.Clock(plan.Heads.Max(head => head.Wanted)!.Value, plan.End)} it starts at {PlanWords.Clock(plan.Start)}, while people sleep."
-        : null;
+        : plan.NightWork?.Sentence(plan.Start);
 
     /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
     /// <param name="head">Whose.</param>

@@ -396,6 +396,21 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void What_is_only_wanted_behind_a_night_is_not_begun_before_it()
+    {
+        DateTimeOffset On(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
+        var asked = Asked(Of("Oriel", 40, Aim.Moisture)) with { When = new When(On(10, 20)) };
+        var through = Made(asked);
+        Assert.Equal(On(10, 20), through.Start);
+        Assert.StartsWith("Hands are at work from 22:30 to ", HouseholdWords.Night(through), StringComparison.Ordinal);
+        // Hair that is wet does not wait for the morning, and tea for it is made then.
+        var slept = Made(asked with { Hands = [new HelpingHands("Ama") { Away = [new Between(On(10, 22.5), On(11, 6.5))] }] });
+        Assert.Equal((On(11, 6.5), null), (slept.Start, HouseholdWords.Night(slept)));
+        Assert.InRange(slept.NineInTenBy, slept.End, slept.End.AddHours(2));
+        Assert.InRange(slept.Heads[0].LikelyBy, slept.End.AddMinutes(-30), slept.NineInTenBy);
+    }
+
+    [Fact]
     public void A_night_between_is_slept_through()
     {
         var overnight = Of("Oriel", aim: Aim.Moisture);

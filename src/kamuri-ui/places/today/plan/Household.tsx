@@ -30,7 +30,7 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
   )
 }
 
-/** Whose day starts while people sleep may leave the night out. */
+/** Whose day starts, or has work for hands, while people sleep may leave the night out. */
 export function AtNight({ sentence, onLeaveOut }: { sentence: string | null; onLeaveOut: () => void }) {
   return (
     <div className="mt-1 flex max-w-4xl flex-wrap items-center gap-x-3 border-l-4 border-warn pl-3 text-warn">

@@ -76,7 +76,8 @@ export function Planning({
   const wrong = asked.error instanceof Refused ? asked.error : null
   const others = heads.filter((each) => !day.heads.some((there) => there.wish.headId === each.id))
   const key = whole?.heads[day.at]?.key
-  const night = together ? whole?.night : shown?.night
+  const atNight = together ? whole : shown
+  const night = atNight?.night
 
   return (
     <>
@@ -130,7 +131,7 @@ export function Planning({
         )}
         {night && !wrong && (
           <AtNight
-            sentence={whole?.nightSentence ?? (together ? null : (shown?.timeTrouble ?? null))}
+            sentence={atNight?.nightSentence ?? null}
             onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(day.hands, night) })}
           />
         )}
@@ -151,7 +152,7 @@ export function Planning({
           <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
         )}
         {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
-        {!together && shown?.timeTrouble && !night && !wrong && (
+        {!together && shown?.timeTrouble && !wrong && (
           <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
         )}
         <DayActions

@@ -1,0 +1,45 @@
+using Kamuri.Core.Timing;
+
+namespace Kamuri.Core.Planning;
+
+/// <summary>What hands have to do while people sleep, in a day that did not begin then.</summary>
+/// <param name="From">When it begins, or people go to bed.</param>
+/// <param name="To">When the last of it before rising ends.</param>
+public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
+{
+    /// <summary>Minutes of work behind bedtime that keep nobody up.</summary>
+    private const double Least = 15;
+
+    /// <summary>The work at night; null for hardly any. Whoever begins a day at night knows that it is night.</summary>
+    /// <param name="tasks">On the household's clock, the first of them first.</param>
+    /// <param name="night">When the night is.</param>
+    public static NightWork? Of(IReadOnlyList<PlannedTask> tasks, NightFigures night)
+    {
+        if (tasks.Count == 0 || night.IsNight(tasks[0].Start))
+        {
+            return null;
+        }
+
+        var pieces = tasks.Where(task => task.IsHandsOn).SelectMany(task => Pieces(task, night)).ToList();
+        return pieces.Sum(piece => (piece.To - piece.From).TotalMinutes) < Least ? null : new NightWork(pieces.Min(piece => piece.From), pieces.Max(piece => piece.To));
+    }
+
+    /// <summary>"Hands are at work from 22:30 to 05:52, while people sleep."</summary>
+    /// <param name="begins">When the day begins: other days than that are named.</param>
+    public string Sentence(DateTimeOffset begins) => $"Hands are at work from {PlanWords.Clock(From, begins)} to {PlanWords.Clock(To, From)}, while people sleep.";
+
+    /// <summary>The parts of a task that lie in a night, from bedtime to an hour before rising.</summary>
+    private static IEnumerable<(DateTimeOffset From, DateTimeOffset To)> Pieces(PlannedTask task, NightFigures night)
+    {
+        var midnight = new DateTimeOffset(task.Start.Date, task.Start.Offset);
+        for (var day = midnight.AddDays(-1); day < task.End; day = day.AddDays(1))
+        {
+            var (bed, rise) = (day.AddHours(night.BedtimeHour), day.AddDays(1).AddHours(night.RiseHour - 1));
+            var (from, to) = (task.Start > bed ? task.Start : bed, task.End < rise ? task.End : rise);
+            if (from < to)
+            {
+                yield return (from, to);
+            }
+        }
+    }
+}
