@@ -14,7 +14,17 @@ public static class HouseholdWords
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
             $"Start at {PlanWords.Clock(plan.Start, plan.Request.When.Wall(plan.Request.When.Now))}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
-            string.Join(' ', plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan))));
+            string.Join(' ', Tight(plan).Concat(plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan)))));
+    }
+
+    /// <summary>Who is in time as planned, and on most such days is not.</summary>
+    private static IEnumerable<string> Tight(HouseholdPlan plan)
+    {
+        var names = plan.Heads.Where(head => head is { Wanted: { } wanted, ChanceInTime: < 0.5 } && head.Plan.End <= wanted).Select(head => head.Plan.Request.Head.Name).ToList();
+        if (plan.MinutesLate <= 0 && names.Count > 0)
+        {
+            yield return $"It fits, but tightly: on most such days {PlanWords.All(names)} {(names.Count == 1 ? "is" : "are")} later.";
+        }
     }
 
     /// <summary>What only somebody who stops between two sections can rest in. How long that takes is theirs to say, so it is in no time of the plan.</summary>

@@ -136,6 +136,12 @@ public class LongerSearchTests
         Assert.EndsWith("No plan that is in time keeps its waits closer to usual with one pair of hands.", HouseholdWords.Finish(shortened), StringComparison.Ordinal);
         Assert.EndsWith("In time; whether its waits can be kept closer to usual was not proven.", HouseholdWords.Finish(shortened with { Proven = false }), StringComparison.Ordinal);
 
+        var tight = proven with { Heads = [first with { Wanted = first.Plan.End, ChanceInTime = 0.49 }, .. proven.Heads.Skip(1).Select(head => head with { Wanted = head.Plan.End, ChanceInTime = 0.5 })] };
+        Assert.Contains($"It fits, but tightly: on most such days {first.Plan.Request.Head.Name} is later. No plan", HouseholdWords.Finish(tight), StringComparison.Ordinal);
+        Assert.Contains("on most such days Oriel and Bram are later. ",
+            HouseholdWords.Finish(tight with { Heads = [.. tight.Heads.Select(head => head with { ChanceInTime = 0.2 })] }), StringComparison.Ordinal);
+        Assert.DoesNotContain("tightly", HouseholdWords.Finish(late with { Heads = [.. late.Heads.Select(head => head with { ChanceInTime = 0.2 })] }), StringComparison.Ordinal);
+
         // One hour for all: the last of them counts, and nothing is added up.
         var hour = late with { Request = late.Request with { When = late.Request.When with { ReadyBy = late.End.AddMinutes(-15) } } };
         hour = hour with { Heads = [.. hour.Heads.Select(head => head with { Wanted = hour.Request.When.ReadyBy })] };
