@@ -70,6 +70,22 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task One_head_whose_day_goes_on_while_people_sleep_may_leave_their_night_out_too()
+    {
+        var body = await AskedAsync("Ilse", "Marek");
+        var wish = body["heads"]![0]!["plan"]!.DeepClone();
+        (wish["when"]!["mode"], wish["when"]!["time"]) = ("startAt", "21:45:00");
+        var (status, plan) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", wish);
+        Assert.Equal(200, status);
+        Assert.Matches("^Hands are at work from 2[23]:[0-9]{2} to .*, while people sleep\\.$", plan!["nightSentence"]!.GetValue<string>());
+        Assert.Equal("22:30:00", plan["night"]!["from"]!.GetValue<string>());
+        wish["when"]!["time"] = "09:00:00";
+        var (_, early) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", wish);
+        Assert.Null(early!["night"]);
+        Assert.Null(early["nightSentence"]);
+    }
+
+    [Fact]
     public async Task Two_heads_are_planned_on_one_clock()
     {
         var plan = await PlanAsync(await AskedAsync("Ilse", "Marek"));
