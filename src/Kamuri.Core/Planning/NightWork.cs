@@ -2,7 +2,7 @@ using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Planning;
 
-/// <summary>What hands have to do while people sleep, in a day that did not begin then.</summary>
+/// <summary>What hands have to do in a night, while people sleep, in a day that did not begin then.</summary>
 /// <param name="From">When it begins, or people go to bed.</param>
 /// <param name="To">When the last of it before rising ends.</param>
 public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
@@ -10,7 +10,7 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
     /// <summary>Minutes of work behind bedtime that keep nobody up.</summary>
     private const double Least = 15;
 
-    /// <summary>The work at night; null for hardly any. Whoever begins a day at night knows that it is night.</summary>
+    /// <summary>The work in the first night that has some; null for hardly any. Whoever begins a day at night knows that it is night.</summary>
     /// <param name="tasks">On the household's clock, the first of them first.</param>
     /// <param name="night">When the night is.</param>
     public static NightWork? Of(IReadOnlyList<PlannedTask> tasks, NightFigures night)
@@ -20,8 +20,9 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
             return null;
         }
 
-        var pieces = tasks.Where(task => task.IsHandsOn).SelectMany(task => Pieces(task, night)).ToList();
-        return pieces.Sum(piece => (piece.To - piece.From).TotalMinutes) < Least ? null : new NightWork(pieces.Min(piece => piece.From), pieces.Max(piece => piece.To));
+        return tasks.Where(task => task.IsHandsOn).SelectMany(task => Pieces(task, night)).GroupBy(piece => piece.Bed)
+            .Where(pieces => pieces.Sum(piece => (piece.To - piece.From).TotalMinutes) >= Least)
+            .Select(pieces => new NightWork(pieces.Min(piece => piece.From), pieces.Max(piece => piece.To))).FirstOrDefault();
     }
 
     /// <summary>"Hands are at work from 22:30 to 05:52, while people sleep."</summary>
@@ -29,7 +30,7 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
     public string Sentence(DateTimeOffset begins) => $"Hands are at work from {PlanWords.Clock(From, begins)} to {PlanWords.Clock(To, From)}, while people sleep.";
 
     /// <summary>The parts of a task that lie in a night, from bedtime to an hour before rising.</summary>
-    private static IEnumerable<(DateTimeOffset From, DateTimeOffset To)> Pieces(PlannedTask task, NightFigures night)
+    private static IEnumerable<(DateTimeOffset Bed, DateTimeOffset From, DateTimeOffset To)> Pieces(PlannedTask task, NightFigures night)
     {
         var midnight = new DateTimeOffset(task.Start.Date, task.Start.Offset);
         for (var day = midnight.AddDays(-1); day < task.End; day = day.AddDays(1))
@@ -38,7 +39,7 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
             var (from, to) = (task.Start > bed ? task.Start : bed, task.End < rise ? task.End : rise);
             if (from < to)
             {
-                yield return (from, to);
+                yield return (bed, from, to);
             }
         }
     }

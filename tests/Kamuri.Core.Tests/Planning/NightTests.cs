@@ -117,6 +117,14 @@ public class NightTests
         Assert.Null(PlanWords.Night(From(23)));
     }
 
+    [Fact]
+    public void Of_several_nights_the_first_with_work_is_told()
+    {
+        PlannedTask Task(DateTimeOffset start, double minutes) => new("a", "a", "a", "Comb", true, 1, null, "", [], null, start, start.AddMinutes(minutes));
+        var work = NightWork.Of([Task(At(14, 9), 60), Task(At(14, 22.5), 10), Task(At(15, 22), 60), Task(At(17, 3), 30)], Given.Figures.Night);
+        Assert.Equal(new NightWork(At(15, 22.5), At(15, 23)), work);
+    }
+
     [Theory]
     [InlineData(14, true)]
     [InlineData(15, false)]
