@@ -35,10 +35,10 @@ internal sealed partial class Attempts
             if (_problem.MayBeginLater && !IsInTime)
             {
                 TryFromStart(_problem, beams);
-                if (IsAny && _problem.Pairs.Count == 1)
+                if (IsAny && _problem.Pairs.Count == 1 && _best!.Schedule.Placements[0].Start > 0)
                 {
                     // Seen from a day before, much is done long before it has to be.
-                    TryFromStart(_problem, beams, _best!.Schedule.Placements[0].Start);
+                    TryFromStart(_problem, beams, _best.Schedule.Placements[0].Start);
                 }
             }
         }
@@ -50,10 +50,14 @@ internal sealed partial class Attempts
     public void TryBeamsAgain(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards) =>
         TryBeams(_problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual() : _problem, beams, backwards);
 
+    /// <summary>Builds days from their beginning, as soon as they may begin.</summary>
+    /// <param name="beams">The ways.</param>
+    public void TryBeamsFromStart(IReadOnlyList<BeamWidth> beams) => TryFromStart(_problem, beams);
+
     /// <summary>Builds days from their beginning that are over by the hour of all.</summary>
     /// <param name="beams">The ways.</param>
     public void TryBeamsWithin(IReadOnlyList<BeamWidth> beams) =>
-        TryClosely(Built(DayGraph.Of(_problem, _rests), beams).Where(day => day.Span <= _problem.Deadline).OrderBy(day => (Late(day), day.Span)));
+        TryClosely(Built(DayGraph.Of(_problem, _rests, latest: _problem.Deadline!.Value), beams).OrderBy(day => (Late(day), day.Span)));
 
     /// <summary>Takes over what is certain without looking for a day.</summary>
     public void TellLeast()
@@ -97,11 +101,15 @@ internal sealed partial class Attempts
     /// </summary>
     private void TryFromHour(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
-        var hours = problem.Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : []).ToList();
         var least = new LeastEnd(problem, _rests).OfAll();
+        var hours = problem.Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : []).Where(hour => hour >= least).Distinct().ToList();
         bool IsLong() => !IsAny || _best!.Schedule.Minutes > Long * least;
-        TryFromHour(problem, hours.Max(), backwards);
-        if (hours.Min() < hours.Max() && IsLong())
+        if (hours.Count > 0)
+        {
+            TryFromHour(problem, hours.Max(), backwards);
+        }
+
+        if (hours.Count > 1 && IsLong())
         {
             TryFromHour(problem, hours.Min(), backwards);
         }
@@ -116,7 +124,7 @@ internal sealed partial class Attempts
     private void TryFromHour(SchedulingProblem problem, int hour, IReadOnlyList<BeamWidth> beams)
     {
         var over = problem.Deadlines.ToDictionary(each => each.Key, each => Math.Max(0, hour - each.Value));
-        TryClosely(Built(DayGraph.Of(problem.Backwards(hour), _rests, over), beams).Where(day => day.Span <= hour).OrderBy(day => day.Span).Select(day => day.Backwards(hour)));
+        TryClosely(Built(DayGraph.Of(problem.Backwards(hour), _rests, over, hour), beams).OrderBy(day => day.Span).Select(day => day.Backwards(hour)));
     }
 
     private void TryClosely(IEnumerable<Schedule> days) => days.Take(Closely).ToList().ForEach(day => TryOrder(day.Of(_problem)));

@@ -129,7 +129,7 @@ internal sealed partial class Attempts
     /// <param name="apart">Minutes apart from which work keeps its order.</param>
     /// <param name="longest">In the solver's deterministic time.</param>
     /// <param name="seed">Where it begins.</param>
-    public void TryNear(int apart, double longest, int seed = 7)
+    public void TryNear(int apart, double longest, Way? way = null, int seed = 7)
     {
         var hands = _best!.Schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
         var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= apart).Select(other => new Link(one.Job.Id, other.Job.Id)));
@@ -137,7 +137,7 @@ internal sealed partial class Attempts
         model.MinimizeHours();
         Keep(model, _bound, _best.Hours);
         model.BeginAt(_best.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, Said(_problem.MayShorten ? Way.Directly : Way.FromBelow), longest, seed);
+        var (solver, status) = CpSatScheduler.Solve(model, Said(way ?? (_problem.MayShorten ? Way.Directly : Way.FromBelow)), longest, seed);
         Take(model, solver, status);
     }
 

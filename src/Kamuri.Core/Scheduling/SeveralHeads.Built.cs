@@ -23,6 +23,9 @@ internal sealed partial class SeveralHeads
     private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
     private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
 
+    /// <summary>How days of one pair of hands are built where hours leave so little room that hardly any has a place for every break: broad, and with more heads at a time.</summary>
+    private static readonly BeamWidth[] WithLittleRoom = AnyWay([new(150, 2, 8, 1, 20), new(100, 1, 8, 1, 100)]);
+
     /// <summary>How days of one pair of hands are built that end no later than one that is known: hands mostly wait then.</summary>
     private static readonly BeamWidth[] WithinHour = AnyWay([new(150, 2, 4, 0, 100), new(150, 2, 4, 1, 100)]);
 
@@ -30,7 +33,7 @@ internal sealed partial class SeveralHeads
     private const int Again = 2;
 
     /// <summary>From a day that was built towards hours: for how late it has to be, near it, the whole of it, and the whole where a proof may be done.</summary>
-    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.02, 0.005, 0.02, 0.06);
+    private static readonly (double Late, double Near, double Whole, double Proof) Hours = (0.012, 0.005, 0.02, 0.06);
 
     /// <summary>The share of that where it is not the last word, or not the first.</summary>
     private const double Half = 0.5;
@@ -76,6 +79,10 @@ internal sealed partial class SeveralHeads
         {
             _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards), !IsUsualKnown);
         }
+        else if (!_attempts.IsAny && _rests)
+        {
+            _attempts.TryBeamsFromStart(WithLittleRoom);
+        }
 
         TryList();
         _attempts.TellLeast();
@@ -94,7 +101,7 @@ internal sealed partial class SeveralHeads
         }
 
         var share = isFirst && _rests ? 1 : Half;
-        _attempts.TryLeastLate(share * Hours.Late);
+        _attempts.TryLeastLate(share * Hours.Late, IsLarge(_problem) ? Way.Directly : Way.FromBelow);
         if (_attempts.LeastLate is null)
         {
             _attempts.TryNear(Far, share * Hours.Near);

@@ -68,7 +68,7 @@ internal sealed partial class SeveralHeads
         if (!_attempts.IsProven && _attempts.IsAny && round % 2 == 0)
         {
             // Wider and wider around what is there.
-            _attempts.TryNear(Far + (Wider * round), Round, round);
+            _attempts.TryNear(Far + (Wider * round), Round, seed: round);
         }
         else if (!_attempts.IsProven)
         {

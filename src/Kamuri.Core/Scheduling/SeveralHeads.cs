@@ -14,14 +14,26 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 internal sealed partial class SeveralHeads
 {
+    /// <summary>Of a full day of one pair of hands: for how late it has to be, for the best day that is no later, and near an order; all without presolve.</summary>
+    private static readonly (double Late, double NoLater, double Near) OfOne = (0.02, 0.012, 0.005);
+
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
 
     /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
-    /// <summary>Moments within which orders are looked through: without a kitchen, and in stages; of a day that is not large fewer, for the solver proves it sooner.</summary>
-    private static readonly (int Part, int Stages, int FewStages) Moments = (40_000, 80_000, 8_000);
+    /// <summary>
+    /// Moments within which orders are looked through: without a kitchen, and in stages; of a crowded day fewer, for it seldom pays there, and of one that is
+    /// not large fewer still, for the solver proves it sooner.
+    /// </summary>
+    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 30_000, 8_000);
+
+    /// <summary>Heads from which on a full day is crowded.</summary>
+    private const int Crowd = 4;
+
+    /// <summary>Minutes between what is certain and what was found within which the orders of a crowded day can be looked through.</summary>
+    private const int WithinReach = 30;
 
     /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
@@ -51,6 +63,8 @@ internal sealed partial class SeveralHeads
     /// </summary>
     private readonly (double Below, double NoLater, double Near, double Above) _search;
 
+    private bool _isListed;
+
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
     private SeveralHeads(SchedulingProblem problem, bool rests)
@@ -74,13 +88,21 @@ internal sealed partial class SeveralHeads
             : search.EachLessLate(Worth.Better(found, known?.OfSame(problem) ?? search._attempts.Finished(known?.Of(problem)), problem)!);
     }
 
+    private static int Heads(SchedulingProblem problem) => problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count();
+
     /// <summary>Two pairs of hands, or more than two heads, with a full day: a proof may not be done in its time.</summary>
     private static bool IsLarge(SchedulingProblem problem) => problem.Pairs.Count > 1
         ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
-        : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count() > 2;
+        : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && Heads(problem) > 2;
 
     /// <summary>Somebody or something is away for a while: what orders run into.</summary>
     private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
+
+    /// <summary>A full day of more than three heads: hardly ever can all orders of one pair of hands be looked through.</summary>
+    private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
+
+    /// <summary>A crowded day that others will be made from.</summary>
+    private bool IsDraft => _problem is { MayBeDraft: true, MayBeginLater: false } && IsCrowded && _attempts.IsAny;
 
     private Schedule? Begin()
     {
@@ -93,6 +115,11 @@ internal sealed partial class SeveralHeads
         if (_attempts.IsProven)
         {
             return _attempts.Finished();
+        }
+
+        if (IsDraft)
+        {
+            return _attempts.Finished()! with { IsDraft = true };
         }
 
         if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
@@ -124,20 +151,38 @@ internal sealed partial class SeveralHeads
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
     }
 
-    /// <summary>Goes by the list, where that is better than what is there.</summary>
+    /// <summary>Goes by the list, once, where that is better than what is there.</summary>
     private void TryList()
     {
-        if (ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
+        if (!_isListed && ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
         {
             _attempts.TryOrder(list);
         }
+
+        _isListed = true;
     }
 
-    /// <summary>Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages.</summary>
+    /// <summary>
+    /// Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages. Of a full day something good is looked for in between:
+    /// it may be as good as is certain, only what is better has to be looked through then, and of a crowded day that is too much where much may be better.
+    /// </summary>
     private void TryOrders()
     {
         _attempts.TryWithoutKitchen(Moments.Part);
-        _attempts.TryStages(IsLarge(_problem) ? Moments.Stages : Moments.FewStages);
+        if (IsLarge(_problem) && _attempts.IsOneOrder && !_attempts.IsProven)
+        {
+            TryList();
+            if (IsCrowded && !_attempts.IsProven)
+            {
+                _attempts.TryBeamsFromStart(BeamsOfOne);
+                if (_attempts.IsAny && _attempts.Before - _attempts.AtLeast > WithinReach)
+                {
+                    return;
+                }
+            }
+        }
+
+        _attempts.TryStages(IsCrowded ? Moments.StagesOfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.FewStages);
         if (!_attempts.IsProven && _attempts.AtLeast == 0)
         {
             _attempts.TryEveryOrder(Moments.Part);
@@ -169,9 +214,9 @@ internal sealed partial class SeveralHeads
     }
 
     /// <summary>From below, first for the least minutes late where there are hours. Whether there is a schedule, as far as is known.</summary>
-    private bool SearchFromBelow(bool onlyLate = false) => _problem.MayShorten
-        ? (_attempts.LeastLate is not null || _attempts.TryLeastLate(_search.Below)) && (onlyLate || _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater))
-        : _attempts.Try(Way.FromBelow, _search.Below);
+    private bool SearchFromBelow(bool onlyLate = false) => !_problem.MayShorten ? _attempts.Try(Way.FromBelow, _search.Below)
+        : IsLarge(_problem) && _problem.Pairs.Count == 1 ? (_attempts.LeastLate is not null || _attempts.TryLeastLate(OfOne.Late, Way.Directly)) && (onlyLate || _attempts.LeastLate is null || _attempts.Try(Way.Directly, OfOne.NoLater))
+        : (_attempts.LeastLate is not null || _attempts.TryLeastLate(_search.Below)) && (onlyLate || _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater));
 
     /// <summary>
     /// What may be too much to be proven: from below for a while, and then near and from above from the best beginning there is. Null only
@@ -182,6 +227,11 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
+            if (!IsCrowded)
+            {
+                _attempts.TryBeamsFromStart(BeamsOfOne);
+            }
+
             TryPromising();
             if (IsAnyAway && !_attempts.IsProven)
             {
@@ -191,7 +241,7 @@ internal sealed partial class SeveralHeads
 
             if (!_attempts.IsProven)
             {
-                _attempts.TryNear(Far, _search.Near);
+                _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }
 
             return _attempts.Finished();

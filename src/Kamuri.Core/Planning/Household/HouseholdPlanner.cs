@@ -45,7 +45,12 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         }
 
         double? least = null;
-        if (schedule.IsDraft && day.Late(schedule))
+        if (schedule.IsDraft && !problem.MayBeginLater)
+        {
+            // What ends soonest of a crowded day hardly suits all of its hours, so they are looked at from the first.
+            Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+        }
+        else if (schedule.IsDraft && day.Late(schedule))
         {
             Take(problem);
         }
@@ -71,7 +76,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             // Nobody and nothing is ever away, so all of it can lie later as it is.
             day.BeginLater(slack.Value);
         }
-        else if (!problem.MayBeginLater && slack < 0 && day.Late(schedule))
+        else if (!problem.MayBeginLater && !problem.MayShorten && slack < 0 && day.Late(schedule))
         {
             Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
         }
@@ -84,8 +89,9 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
         return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
 
-        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much.
-        Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater });
+        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where heads have hours of
+        // their own, the day that ends soonest is only something to begin from.
+        Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater || (!request.HasOneHour && day.Heads.Any(head => head.Wanted is not null)) });
 
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {

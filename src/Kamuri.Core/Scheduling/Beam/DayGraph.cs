@@ -17,12 +17,15 @@ internal sealed class DayGraph
     /// <summary>Minutes within which work that has been begun has to go on for hands not to do much else meanwhile.</summary>
     private const int Soon = 30;
 
+    /// <summary>Minutes from the start behind which nothing is a day any more, whatever it is for.</summary>
+    private const int TooLate = 20_000;
+
     private readonly SchedulingProblem _problem;
     private readonly Dictionary<string, int> _numbers;
 
-    private DayGraph(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int> notBefore)
+    private DayGraph(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int> notBefore, int latest)
     {
-        _problem = problem;
+        (_problem, Latest) = (problem, latest);
         Jobs = [.. problem.Jobs];
         _numbers = Jobs.Select((job, number) => (job.Id, number)).ToDictionary(pair => pair.Id, pair => pair.number);
         Minutes = [.. Jobs.Select(problem.Least)];
@@ -144,6 +147,9 @@ internal sealed class DayGraph
 
     public int Hour { get; }
 
+    /// <summary>Minutes from the start behind which nothing is a day any more.</summary>
+    public int Latest { get; }
+
     /// <summary>Minutes from the end of each job to the end of all that follows it.</summary>
     public int[] Tails { get; }
 
@@ -164,10 +170,11 @@ internal sealed class DayGraph
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">With everybody's breaks.</param>
     /// <param name="notBefore">By head, minutes from the start before which nothing of it can begin; null for none.</param>
-    public static DayGraph? Of(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int>? notBefore = null) =>
+    /// <param name="latest">Minutes from the start by which all of it has to be over.</param>
+    public static DayGraph? Of(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int>? notBefore = null, int latest = TooLate) =>
         problem.Pairs.Count > 0 && problem.Pairs.Count <= Most.Pairs && problem.Jobs.Count <= Most.Jobs && problem.Overnights.Count == 0 && problem.Jobs.Any(job => job.IsHandsOn)
         && problem.Jobs.All(job => job.Uses.Where(thing => thing != Resource.Hands).Distinct().Count() <= MostThings
-            && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)) && problem.HasEnd() ? new DayGraph(problem, rests, notBefore ?? new Dictionary<string, int>()) : null;
+            && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)) && problem.HasEnd() ? new DayGraph(problem, rests, notBefore ?? new Dictionary<string, int>(), Math.Min(latest, TooLate)) : null;
 
     private IEnumerable<int> Numbers() => Enumerable.Range(0, Jobs.Length);
 

@@ -129,8 +129,7 @@ internal sealed partial class PartialDay
             }
         }
 
-        Judge();
-        return true;
+        return Judge() <= _graph.Latest;
     }
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]

@@ -6,9 +6,6 @@ namespace Kamuri.Core.Scheduling.Beam;
 /// <summary>How what is decided moves everything that hangs on it.</summary>
 internal sealed partial class PartialDay
 {
-    /// <summary>Minutes from the start behind which nothing is a day any more.</summary>
-    private const int TooLate = 20_000;
-
     /// <summary>Groups that were moved, what hangs on them not yet: a bit each, and the first number with a bit in it. Those that lie early come first.</summary>
     private readonly ulong[] _moved;
     private int _firstMoved;
@@ -116,7 +113,7 @@ internal sealed partial class PartialDay
         {
             var group = Dequeue();
             var time = _times[group];
-            if (--left == 0 || time > TooLate)
+            if (--left == 0 || time > _graph.Latest)
             {
                 return Moved.Endless;
             }

@@ -144,10 +144,10 @@ internal sealed partial class PartialDay
 
     /// <summary>
     /// How promising the day is: what is late; when all of it is over at the earliest, as each head goes on and as all hands do together what is
-    /// still to be done, breaks counted; then how much hands have been idle, and how soon each head is over.
+    /// still to be done, breaks counted; then how much hands have been idle, and how soon each head is over. The minute before which it cannot be over.
     /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private void Judge()
+    private int Judge()
     {
         var (free, likeness) = (0, State);
         foreach (var last in _lastOfPair)
@@ -188,6 +188,7 @@ internal sealed partial class PartialDay
 
         // Each counts for more than what follows it, but for a minute of idle hands, which is little more than one of a head.
         (Likeness, Score) = (likeness, (late * 1_000_000) + (Math.Max(ends, busy) * 1000L) + (busy * 2L) + (sum / 4));
+        return ends;
     }
 
     /// <summary>A number that says no more than another one, and in which all bits count; the same in every process, so that every search is.</summary>
