@@ -35,13 +35,11 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
             new Dictionary<Resource, int> { [Resource.Hands] = 1 },
             Deadline: 1));
 
-    public bool MayBeInTime(SchedulingProblem problem)
-    {
-        if (problem.Jobs.Count == 0)
-        {
-            return true;
-        }
+    public bool MayBeInTime(SchedulingProblem problem) => problem.Jobs.Count == 0 || MayBe(problem);
 
+    /// <summary>Whether there is a schedule that is in time for every hour, breaks not counted: false is certain, true may mean that it was not ruled out.</summary>
+    internal static bool MayBe(SchedulingProblem problem)
+    {
         var model = new ScheduleModel(problem, inTime: true);
         model.ChooseOrders();
         return Solve(model, "linearization_level:0,cp_model_probing_level:0,stop_after_first_solution:true", RulingOut).Status != CpSolverStatus.Infeasible;

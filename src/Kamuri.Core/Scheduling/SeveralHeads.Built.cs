@@ -23,6 +23,9 @@ internal sealed partial class SeveralHeads
     private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
     private static readonly BeamWidth[] BackwardsOfOne = AnyWay([new(100, 2, 4, 0, 100), new(60, 2, 8, 0, 200), new(60, 4, 8, 1, 40), new(60, 2, 4, 1, 100)]);
 
+    /// <summary>How crowded days of one pair of hands are built as well: with more heads at a time, and many alike.</summary>
+    private static readonly BeamWidth[] Crowds = [.. BeamsOfOne, .. AnyWay([new(150, 2, 8, 2, 100), new(150, 8, 2, 1, 100)])];
+
     /// <summary>How days of one pair of hands are built where hours leave so little room that hardly any has a place for every break: broad, and with more heads at a time.</summary>
     private static readonly BeamWidth[] WithLittleRoom = AnyWay([new(150, 2, 8, 1, 20), new(100, 1, 8, 1, 100)]);
 

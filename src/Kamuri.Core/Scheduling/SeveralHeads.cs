@@ -23,24 +23,6 @@ internal sealed partial class SeveralHeads
     /// <summary>Jobs for hands up to which the proof is done in its time, breaks included.</summary>
     private static readonly (int OnePair, int Pairs) Many = (36, 16);
 
-    /// <summary>
-    /// Moments within which orders are looked through: without a kitchen, and in stages; of a crowded day fewer, for it seldom pays there, and of one that is
-    /// not large fewer still, for the solver proves it sooner.
-    /// </summary>
-    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 30_000, 8_000);
-
-    /// <summary>Heads from which on a full day is crowded.</summary>
-    private const int Crowd = 4;
-
-    /// <summary>Minutes between what is certain and what was found within which the orders of a crowded day can be looked through.</summary>
-    private const int WithinReach = 30;
-
-    /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
-    private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
-
-    /// <summary>The same where all will be looked at, to have something to hold them against.</summary>
-    private static readonly (int Width, int Alike) Few = (300, 2);
-
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
 
@@ -62,8 +44,6 @@ internal sealed partial class SeveralHeads
     /// hours, near what was found, and what is left from above.
     /// </summary>
     private readonly (double Below, double NoLater, double Near, double Above) _search;
-
-    private bool _isListed;
 
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
@@ -98,21 +78,31 @@ internal sealed partial class SeveralHeads
     /// <summary>Somebody or something is away for a while: what orders run into.</summary>
     private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
 
-    /// <summary>A full day of more than three heads: hardly ever can all orders of one pair of hands be looked through.</summary>
-    private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
-
-    /// <summary>A crowded day that others will be made from.</summary>
-    private bool IsDraft => _problem is { MayBeDraft: true, MayBeginLater: false } && IsCrowded && _attempts.IsAny;
-
     private Schedule? Begin()
     {
         if (_problem is { HasOneHour: true, MayBeginLater: false } && HandsPuzzle.Of(_problem.AsUsual(), _rests) is not null)
         {
-            new TowardsHour(_problem, problem => new SeveralHeads(problem, _rests).Begin()).Try(_attempts);
+            new TowardsHour(_problem, problem => new SeveralHeads(problem, _rests) { _enough = IsCrowded ? _problem.Deadline!.Value : 0 }.Begin()).Try(_attempts);
+        }
+
+        if (_attempts is { IsAny: true, IsProven: false } && IsCrowded)
+        {
+            // What there was to look for was looked for without the hour.
+            if (_attempts.IsInTime)
+            {
+                _attempts.TryNear(Close.Apart, Close.Longest);
+            }
+
+            return _attempts.Finished();
         }
 
         TryOrders();
-        if (_attempts.IsProven)
+        if (_isImpossible)
+        {
+            return null;
+        }
+
+        if (_attempts.IsProven || IsEnough)
         {
             return _attempts.Finished();
         }
@@ -125,6 +115,11 @@ internal sealed partial class SeveralHeads
         if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
         {
             Build();
+            if (IsImpossible())
+            {
+                return null;
+            }
+
             if (_attempts.IsAny && IsTowardsHours)
             {
                 return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();
@@ -149,44 +144,6 @@ internal sealed partial class SeveralHeads
         }
 
         return !_rests || !IsLarge(_problem) ? Search() ?? (_rests ? SearchLarge() : null) : SearchLarge();
-    }
-
-    /// <summary>Goes by the list, once, where that is better than what is there.</summary>
-    private void TryList()
-    {
-        if (!_isListed && ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
-        {
-            _attempts.TryOrder(list);
-        }
-
-        _isListed = true;
-    }
-
-    /// <summary>
-    /// Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages. Of a full day something good is looked for in between:
-    /// it may be as good as is certain, only what is better has to be looked through then, and of a crowded day that is too much where much may be better.
-    /// </summary>
-    private void TryOrders()
-    {
-        _attempts.TryWithoutKitchen(Moments.Part);
-        if (IsLarge(_problem) && _attempts.IsOneOrder && !_attempts.IsProven)
-        {
-            TryList();
-            if (IsCrowded && !_attempts.IsProven)
-            {
-                _attempts.TryBeamsFromStart(BeamsOfOne);
-                if (_attempts.IsAny && _attempts.Before - _attempts.AtLeast > WithinReach)
-                {
-                    return;
-                }
-            }
-        }
-
-        _attempts.TryStages(IsCrowded ? Moments.StagesOfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.FewStages);
-        if (!_attempts.IsProven && _attempts.AtLeast == 0)
-        {
-            _attempts.TryEveryOrder(Moments.Part);
-        }
     }
 
     /// <summary>From below as far as it goes, then from above. Null when there is no schedule, or none was found.</summary>
@@ -227,19 +184,22 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
-            if (!IsCrowded)
+            if (!IsCrowded && !_attempts.IsProven)
             {
                 _attempts.TryBeamsFromStart(BeamsOfOne);
             }
 
-            TryPromising();
-            if (IsAnyAway && !_attempts.IsProven)
+            if (!IsCrowded || _isOutOfReach)
             {
-                // A good order may run into somebody who is away, and what is certain is mostly not far from the best.
-                _attempts.Try(Way.Thorough, _search.Near);
+                TryPromising();
             }
 
-            if (!_attempts.IsProven)
+            if (!_attempts.IsProven && IsAnyAway)
+            {
+                // A good order may run into somebody who is away, and what is certain is mostly not far from the best.
+                _attempts.Try(Way.Directly, OfOne.Late);
+            }
+            else if (!_attempts.IsProven && !(IsCrowded && _isOutOfReach))
             {
                 _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }
@@ -309,14 +269,6 @@ internal sealed partial class SeveralHeads
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
         return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
-    }
-
-    private void TryPromising()
-    {
-        foreach (var (width, alike) in Promising)
-        {
-            _attempts.TryGoodOrders(width, alike);
-        }
     }
 
     /// <summary>

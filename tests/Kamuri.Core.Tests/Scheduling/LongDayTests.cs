@@ -67,6 +67,18 @@ public class LongDayTests
     }
 
     [Fact]
+    public void Who_leaves_before_all_of_it_can_be_done_has_no_day_and_whoever_stays_comes_first()
+    {
+        // 260 minutes of work on one head, with a break of ten minutes after each of the first four hours.
+        var day = Day(13, 20, new Rest(60, 10));
+        Schedule? Until(int minute) => new CpSatScheduler().Solve(day with { Absences = [new Absence("b", minute, Absence.ForGood)] });
+        Assert.Null(Until(259));
+        var schedule = Until(300)!;
+        ScheduleChecker.Check(day with { Absences = [new Absence("b", 300, Absence.ForGood)] }, schedule);
+        Assert.Equal(900, schedule.Span);
+    }
+
+    [Fact]
     public void The_least_late_of_a_long_day_is_proven_though_all_three_are_late()
     {
         // One head after the other ends the first two as early as can be: nine pieces and their breaks take 200 minutes, 18 take 410, 27 take 620.

@@ -47,8 +47,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         double? least = null;
         if (schedule.IsDraft && !problem.MayBeginLater)
         {
-            // What ends soonest of a crowded day hardly suits all of its hours, so they are looked at from the first.
-            Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+            // What ends soonest of a full day hardly suits hours that heads have of their own, and may be certain to be late for one that all have.
+            Take(request.HasOneHour && !day.IsSureToBeLate(schedule) ? problem : day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
         }
         else if (schedule.IsDraft && day.Late(schedule))
         {
@@ -89,9 +89,9 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
         return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
 
-        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where heads have hours of
-        // their own, the day that ends soonest is only something to begin from.
-        Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater || (!request.HasOneHour && day.Heads.Any(head => head.Wanted is not null)) });
+        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where it is not open, the day
+        // that ends soonest is only something to begin from.
+        Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater || day.Heads.Any(head => head.Wanted is not null) });
 
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {

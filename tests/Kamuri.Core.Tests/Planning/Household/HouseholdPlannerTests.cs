@@ -57,6 +57,26 @@ public class HouseholdPlannerTests
         }
     }
 
+    /// <summary>Four heads with so much to do that their orders cannot all be looked through.</summary>
+    private static HouseholdRequest Crowded(int n)
+    {
+        Aim[] aims = [Aim.Moisture, Aim.Strength, Aim.Quick, Aim.ScalpComfort];
+        return Asked([.. Enumerable.Range(0, 4).Select(at => Of($"Head {at}", 12 + (7 * ((n + (3 * at)) % 5)), aims[(n + at) % 4]))]);
+    }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public void A_crowded_day_is_not_longer_than_one_that_is_in_time_for_hours_of_its_heads(int n)
+    {
+        var soonest = Made(Crowded(n));
+        // Each has until a quarter of an hour after all are over as soon as may be.
+        var hour = soonest.End.AddMinutes(15);
+        var towards = Made(Crowded(n) with { Heads = [.. Crowded(n).Heads.Select((head, at) => head with { ReadyBy = hour.AddMinutes(at) })] });
+        Assert.True(soonest.End - soonest.Start <= towards.End - towards.Start);
+        Assert.All(towards.Heads, head => Assert.True(head.Plan.End <= head.Wanted));
+    }
+
     [Fact]
     public void Nobody_who_does_three_long_heads_goes_without_a_break()
     {

@@ -1,0 +1,114 @@
+using static Kamuri.Core.Scheduling.Attempts;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>The orders of one pair of hands, and good days to hold them against.</summary>
+internal sealed partial class SeveralHeads
+{
+    /// <summary>
+    /// Moments within which orders are looked through: without a kitchen, and in stages; of a crowded day fewer, for it seldom pays there, and of one that is
+    /// not large fewer still, for the solver proves it sooner.
+    /// </summary>
+    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 50_000, 8_000);
+
+    /// <summary>Heads from which on a full day is crowded.</summary>
+    private const int Crowd = 4;
+
+    /// <summary>Minutes between what is certain and what was found within which the orders of a full day can be looked through.</summary>
+    private const int WithinReach = 80;
+
+    /// <summary>Ways in which a full day that is not crowded is built before its orders are looked through.</summary>
+    private const int FirstOf = 2;
+
+    /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
+    private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
+
+    /// <summary>The same where all will be looked at, to have something to hold them against.</summary>
+    private static readonly (int Width, int Alike) Few = (300, 2);
+
+    /// <summary>Minutes by which a day may be over for nothing sooner to be looked for; 0 for the soonest there is.</summary>
+    private int _enough;
+
+    private bool _isListed;
+
+    /// <summary>Much may be better than what was found, so orders are not looked through.</summary>
+    private bool _isOutOfReach;
+
+    /// <summary>Not everybody is there for long enough.</summary>
+    private bool _isImpossible;
+
+    /// <summary>A full day of more than three heads: hardly ever can all orders of one pair of hands be looked through.</summary>
+    private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
+
+    /// <summary>A day that another will be made from, and that is too full to be looked through for itself.</summary>
+    private bool IsDraft => _problem is { MayBeDraft: true, MayBeginLater: false } && _attempts.IsAny && (IsCrowded || _isOutOfReach);
+
+    private bool IsEnough => _attempts.IsAny && _attempts.Ends <= _enough;
+
+    /// <summary>Whether it is certain, where nothing was found and somebody leaves, that there is nothing: that is soon told mostly, and looking on takes long.</summary>
+    private bool IsImpossible() => !_attempts.IsAny && _problem.Absences.Any(each => each.To == Absence.ForGood) && !CpSatScheduler.MayBe(_problem.AtShortest());
+
+    /// <summary>Goes by the list, once, where that is better than what is there.</summary>
+    private void TryList()
+    {
+        if (!_isListed && ListSchedule.Of(_problem) is { } list && _attempts.MayBeBettered(list))
+        {
+            _attempts.TryOrder(list);
+        }
+
+        _isListed = true;
+    }
+
+    /// <summary>
+    /// Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages. Of a full day something good is looked for in between:
+    /// it may be as good as is certain, only what is better has to be looked through then, and where much may be better that is too much.
+    /// </summary>
+    private void TryOrders()
+    {
+        _attempts.TryWithoutKitchen(Moments.Part);
+        if (IsLarge(_problem) && _attempts.IsOneOrder && !_attempts.IsProven)
+        {
+            TryList();
+            if (!_attempts.IsProven)
+            {
+                _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
+                if (IsEnough)
+                {
+                    return;
+                }
+
+                if (_attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > WithinReach)
+                {
+                    _isOutOfReach = true;
+                    return;
+                }
+            }
+
+            _isImpossible = IsImpossible();
+            if (_isImpossible)
+            {
+                return;
+            }
+        }
+
+        _attempts.TryStages(IsCrowded ? Moments.StagesOfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.FewStages);
+        if (!_attempts.IsProven && _attempts.AtLeast == 0)
+        {
+            _attempts.TryEveryOrder(Moments.Part);
+        }
+    }
+
+    /// <summary>Goes on from the most promising days, and from more that are alike while that finds something better.</summary>
+    private void TryPromising()
+    {
+        foreach (var (width, alike) in Promising)
+        {
+            var before = _attempts.Before;
+            _attempts.TryGoodOrders(width, alike);
+            if (_attempts.IsAny && _attempts.Before == before)
+            {
+                return;
+            }
+        }
+    }
+}
