@@ -35,7 +35,7 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
         var midnight = new DateTimeOffset(task.Start.Date, task.Start.Offset);
         for (var day = midnight.AddDays(-1); day < task.End; day = day.AddDays(1))
         {
-            var (bed, rise) = (day.AddHours(night.BedtimeHour), day.AddDays(1).AddHours(night.RiseHour - 1));
+            var (bed, rise) = (day.AddHours(night.BedtimeHour), day.AddDays(1).AddHours(night.WakesHour));
             var (from, to) = (task.Start > bed ? task.Start : bed, task.End < rise ? task.End : rise);
             if (from < to)
             {

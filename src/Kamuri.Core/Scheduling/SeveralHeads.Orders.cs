@@ -41,7 +41,7 @@ internal sealed partial class SeveralHeads
     private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
 
     /// <summary>A day that another will be made from, and that is too full to be looked through for itself.</summary>
-    private bool IsDraft => _problem is { MayBeDraft: true, MayBeginLater: false } && _attempts.IsAny && (IsCrowded || _isOutOfReach);
+    private bool IsDraft => _problem is { MayBeDraft: true, MayBeginLater: false } && _attempts is { IsAny: true, IsProven: false } && (IsCrowded || _isOutOfReach || (IsLarge(_problem) && _problem.Pairs.Count > 1));
 
     private bool IsEnough => _attempts.IsAny && _attempts.Ends <= _enough;
 

@@ -120,6 +120,11 @@ internal sealed partial class SeveralHeads
                 return null;
             }
 
+            if (IsDraft)
+            {
+                return _attempts.Finished()! with { IsDraft = true };
+            }
+
             if (_attempts.IsAny && IsTowardsHours)
             {
                 return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();

@@ -18,6 +18,9 @@ public sealed record NightFigures
     /// <summary>A day's clock goes no further, though people may go to bed at midnight.</summary>
     private const double LastHour = 24 - 1.0 / 60;
 
+    /// <summary>From when on it is no night any more, hours after midnight: within the hour before rising.</summary>
+    public double WakesHour => RiseHour - 1;
+
     /// <summary>Whether people sleep at a moment, on its own clock; getting up within the hour before rising is no night.</summary>
-    public bool IsNight(DateTimeOffset moment) => moment.TimeOfDay.TotalHours is var hour && (hour < RiseHour - 1 || hour >= BedtimeHour);
+    public bool IsNight(DateTimeOffset moment) => moment.TimeOfDay.TotalHours is var hour && (hour < WakesHour || hour >= BedtimeHour);
 }

@@ -47,8 +47,10 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         double? least = null;
         if (schedule.IsDraft && !problem.MayBeginLater)
         {
-            // What ends soonest of a full day hardly suits hours that heads have of their own, and may be certain to be late for one that all have.
-            Take(request.HasOneHour && !day.IsSureToBeLate(schedule) ? problem : day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+            // What ends soonest of a full day hardly suits hours that heads have of their own, and may be late for one that all have. Several pairs build days
+            // towards that with waits as usual too.
+            var isLate = request.Hands.Count > 1 ? day.Late(schedule) : day.IsSureToBeLate(schedule);
+            Take(request.HasOneHour && !isLate ? problem : day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
         }
         else if (schedule.IsDraft && day.Late(schedule))
         {
