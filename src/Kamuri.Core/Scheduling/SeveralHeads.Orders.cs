@@ -9,7 +9,7 @@ internal sealed partial class SeveralHeads
     /// Moments within which orders are looked through: without a kitchen, and in stages; of a crowded day fewer, for it seldom pays there, and of one that is
     /// not large fewer still, for the solver proves it sooner.
     /// </summary>
-    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 50_000, 8_000);
+    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 30_000, 8_000);
 
     /// <summary>Heads from which on a full day is crowded.</summary>
     private const int Crowd = 4;

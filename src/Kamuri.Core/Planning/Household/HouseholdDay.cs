@@ -123,9 +123,6 @@ internal sealed class HouseholdDay
     /// <summary>Whether a head ends behind its hour even when all goes as usual.</summary>
     public bool Late(Schedule schedule) => Heads.Any(head => IsLate(head, schedule));
 
-    /// <summary>Whether no day is over by the hour of all with its waits as usual, as far as is certain.</summary>
-    public bool IsSureToBeLate(Schedule schedule) => Request.HasOneHour && Zero.AddMinutes(schedule.LowerBound) > Request.When.ReadyBy;
-
     /// <summary>The heads that are in time for their hours when all goes as usual, by key. One hour for all is met by all of them or by none.</summary>
     public IReadOnlySet<string> InTime(Schedule schedule) => Request.HasOneHour && Late(schedule) ? new HashSet<string>()
         : Heads.Where(head => head.Wanted is not null && !IsLate(head, schedule)).Select(head => head.Key).ToHashSet();

@@ -47,10 +47,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         double? least = null;
         if (schedule.IsDraft && !problem.MayBeginLater)
         {
-            // What ends soonest of a full day hardly suits hours that heads have of their own, and may be late for one that all have. Several pairs build days
-            // towards that with waits as usual too.
-            var isLate = request.Hands.Count > 1 ? day.Late(schedule) : day.IsSureToBeLate(schedule);
-            Take(request.HasOneHour && !isLate ? problem : day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+            // What ends soonest of a full day hardly suits hours that heads have of their own, and may be late for one that all have.
+            Take(request.HasOneHour && !day.Late(schedule) ? problem : day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
         }
         else if (schedule.IsDraft && day.Late(schedule))
         {
@@ -92,8 +90,11 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
 
         // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where it is not open, the day
-        // that ends soonest is only something to begin from.
-        Schedule? Drafted() => scheduler.Solve(problem with { MayBeDraft = problem.MayBeginLater || day.Heads.Any(head => head.Wanted is not null) });
+        // that ends soonest is only something to begin from; but where one pair has it in time for the one hour of all, it is what is asked for.
+        Schedule? Drafted() => scheduler.Solve(problem with
+        {
+            MayBeDraft = problem.MayBeginLater || (day.Heads.Any(head => head.Wanted is not null) && (!request.HasOneHour || request.Hands.Count > 1)),
+        });
 
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {
