@@ -110,7 +110,7 @@ export function Planning({
           )}
           <button
             type="button"
-            className="group -my-3 cursor-pointer py-3 hover:text-accent"
+            className="group -my-3 cursor-pointer py-3 text-left hover:text-accent"
             onClick={() => setSheet('who')}
           >
             <span className="thread-line">{whoWords(day)}</span>
