@@ -42,19 +42,21 @@ internal static class HouseholdFigures
             var name = $"{heads} heads, {(hands == 1 ? "1 pair" : $"{hands} pairs")} of hands";
             yield return Measurement.Of($"{name}: placed", "ms", [.. watched.Solved.Select(each => each.Milliseconds)], target);
             yield return Measurement.Of($"{name}: the whole plan, with its forecast", "ms", plans, 2000);
-            double Share(Func<Schedule, SchedulingProblem, bool> which) => 100.0 * watched.Solved.Count(each => which(each.Schedule, each.Problem)) / watched.Solved.Count;
+            // A draft is only a step on the way.
+            var solved = watched.Solved.Where(each => !each.Schedule.IsDraft).ToList();
+            double Share(Func<Schedule, SchedulingProblem, bool> which) => 100.0 * solved.Count(each => which(each.Schedule, each.Problem)) / solved.Count;
             var open = Share((schedule, _) => !schedule.Proven);
-            yield return new Measurement($"{name}: not proven best, breaks and waits included", "%", open, open, heads < 4 ? 0 : null, watched.Solved.Count);
+            yield return new Measurement($"{name}: not proven best, breaks and waits included", "%", open, open, heads < 4 ? 0 : null, solved.Count);
             // What a person asks: could it be over sooner, or anybody less late?
             var sooner = Share((schedule, problem) => !schedule.Proven && (problem.MayShorten ? schedule.LeastLate is null || Late(schedule, problem) > schedule.LeastLate : schedule.Span > schedule.LowerBound));
-            yield return new Measurement($"{name}: sooner, or less late, is not ruled out", "%", sooner, sooner, heads < 4 ? 0 : null, watched.Solved.Count);
+            yield return new Measurement($"{name}: sooner, or less late, is not ruled out", "%", sooner, sooner, heads < 4 ? 0 : null, solved.Count);
             var tired = Share((schedule, problem) => Breaks.TooLong(schedule, problem).Count > 0);
-            yield return new Measurement($"{name}: somebody has not every break", "%", tired, tired, 0, watched.Solved.Count);
-            var late = watched.Solved.Where(each => each.Problem.MayShorten && each.Schedule.LeastLate is not null).ToList();
+            yield return new Measurement($"{name}: somebody has not every break", "%", tired, tired, 0, solved.Count);
+            var late = solved.Where(each => each.Problem.MayShorten && each.Schedule.LeastLate is not null).ToList();
             yield return Measurement.Of($"{name}: minutes late", "min", [.. late.Select(each => (double)Late(each.Schedule, each.Problem))], null);
             yield return Measurement.Of($"{name}: late above the proven least", "min", [.. late.Select(each => (double)(Late(each.Schedule, each.Problem) - each.Schedule.LeastLate!.Value))], null);
             // Where waits may be shortened towards an hour, only the longest chain bounds the end; it says little.
-            var free = watched.Solved.Where(each => !each.Problem.MayShorten).ToList();
+            var free = solved.Where(each => !each.Problem.MayShorten).ToList();
             yield return Measurement.Of($"{name}: above the proven least", "%", [.. free.Select(each => 100.0 * (each.Schedule.Span - each.Schedule.LowerBound) / each.Schedule.Span)], null);
             var lists = free.Select(each => (each.Schedule, List: ListSchedule.Of(each.Problem))).Where(each => each.List is not null).ToList();
             yield return Measurement.Of($"{name}: by the list", "min", [.. lists.Select(each => (double)each.List!.Span)], null);
@@ -76,7 +78,7 @@ internal static class HouseholdFigures
         return problem.Jobs.GroupBy(job => job.Id.Split('/')[0]).Sum(own =>
         {
             var ids = own.Select(job => job.Id).ToHashSet();
-            return scheduler.Solve(problem with { Jobs = [.. own], Links = [.. problem.Links.Where(link => ids.Contains(link.From))] })!.Span;
+            return scheduler.Solve(problem with { Jobs = [.. own], Links = [.. problem.Links.Where(link => ids.Contains(link.From))], Known = null })!.Span;
         });
     }
 

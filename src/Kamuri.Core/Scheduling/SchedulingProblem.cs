@@ -97,8 +97,11 @@ public sealed record SchedulingProblem(
     /// <summary>A schedule of the same jobs that was made for something else, to begin from; null for none. Nothing it says has to be kept.</summary>
     public Schedule? Known { get; init; }
 
-    /// <summary>A good schedule will do that is soon there (<see cref="Schedule.IsDraft"/>): it will be asked again from that, maybe for other hours.</summary>
-    public bool MayBeDraft { get; init; }
+    /// <summary>
+    /// Where nothing soon ends by that minute, a good schedule will do that is soon there (<see cref="Schedule.IsDraft"/>): it will be asked again from that,
+    /// for hours or for other ones. 0 for any; null where it is the last word.
+    /// </summary>
+    public int? DraftAfter { get; init; }
 
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
@@ -111,6 +114,9 @@ public sealed record SchedulingProblem(
 
     /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
+
+    /// <summary>Whether it is certain, without looking for a day, that waits have to be shortened for the one hour of all, or that it cannot be met.</summary>
+    internal bool IsLateAsUsual(bool rests) => HasOneHour && HasEnd() && new LeastEnd(AsUsual(), rests).OfAll() > Deadline;
 
     /// <summary>The same, counted from so many minutes later on: nothing begins before.</summary>
     internal SchedulingProblem From(int minutes) => this with

@@ -77,7 +77,18 @@ internal sealed partial class SeveralHeads
             return;
         }
 
-        _attempts.TryBeams(_ways.Beams, _ways.Backwards, !IsUsualKnown);
+        var isFirst = _problem is { DraftAfter: not null, MayBeginLater: false, Pairs.Count: > 1 };
+        if (isFirst)
+        {
+            _attempts.TryBeamsFromStart(_ways.Beams[..FirstOf]);
+            if (IsDraft)
+            {
+                return;
+            }
+        }
+
+        _attempts.TryBeams(isFirst ? _ways.Beams[FirstOf..] : _ways.Beams, _ways.Backwards, !IsUsualKnown);
+
         if (!_attempts.IsAny && _problem.Pairs.Count > 1)
         {
             _attempts.TryBeams(AnyWay(_ways.Beams), AnyWay(_ways.Backwards), !IsUsualKnown);

@@ -31,7 +31,7 @@ internal sealed partial class SeveralHeads
     /// <param name="brokenOff">Ends it with the best so far.</param>
     public static Schedule? Patient(SchedulingProblem problem, int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
     {
-        var search = new SeveralHeads(problem with { MayBeDraft = false }, problem.Rests.Count > 0);
+        var search = new SeveralHeads(problem with { DraftAfter = null }, problem.Rests.Count > 0);
         var best = search.Begin();
         for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
         {

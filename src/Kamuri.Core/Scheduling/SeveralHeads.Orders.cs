@@ -9,7 +9,7 @@ internal sealed partial class SeveralHeads
     /// Moments within which orders are looked through: without a kitchen, and in stages; of a crowded day fewer, for it seldom pays there, and of one that is
     /// not large fewer still, for the solver proves it sooner.
     /// </summary>
-    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 30_000, 8_000);
+    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 24_000, 8_000);
 
     /// <summary>Heads from which on a full day is crowded.</summary>
     private const int Crowd = 4;
@@ -31,6 +31,9 @@ internal sealed partial class SeveralHeads
 
     private bool _isListed;
 
+    /// <summary>What is to be held against all orders of a full day is there.</summary>
+    private bool _hasBegun;
+
     /// <summary>Much may be better than what was found, so orders are not looked through.</summary>
     private bool _isOutOfReach;
 
@@ -40,10 +43,12 @@ internal sealed partial class SeveralHeads
     /// <summary>A full day of more than three heads: hardly ever can all orders of one pair of hands be looked through.</summary>
     private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
 
-    /// <summary>A day that another will be made from, and that is too full to be looked through for itself.</summary>
-    private bool IsDraft => _problem is { MayBeDraft: true, MayBeginLater: false } && _attempts is { IsAny: true, IsProven: false } && (IsCrowded || _isOutOfReach || (IsLarge(_problem) && _problem.Pairs.Count > 1));
+    /// <summary>A day that another will be made from, and that is too full to be looked through for itself, or was built towards hours.</summary>
+    private bool IsDraft => _problem.DraftAfter is { } after && _attempts is { IsAny: true, IsProven: false } && _attempts.Ends > after
+        && (_problem.MayBeginLater ? IsTowardsHours : IsCrowded || _isOutOfReach || _attempts.AtLeast > after || (IsLarge(_problem) && _problem.Pairs.Count > 1));
 
-    private bool IsEnough => _attempts.IsAny && _attempts.Ends <= _enough;
+    /// <summary>There is nothing more to look for.</summary>
+    private bool IsThrough => _isImpossible || _attempts.IsProven || IsDraft || (_attempts.IsAny && _attempts.Ends <= _enough);
 
     /// <summary>Whether it is certain, where nothing was found and somebody leaves, that there is nothing: that is soon told mostly, and looking on takes long.</summary>
     private bool IsImpossible() => !_attempts.IsAny && _problem.Absences.Any(each => each.To == Absence.ForGood) && !CpSatScheduler.MayBe(_problem.AtShortest());
@@ -65,27 +70,24 @@ internal sealed partial class SeveralHeads
     /// </summary>
     private void TryOrders()
     {
-        _attempts.TryWithoutKitchen(Moments.Part);
-        if (IsLarge(_problem) && _attempts.IsOneOrder && !_attempts.IsProven)
+        var isFull = IsLarge(_problem) && _attempts.IsOneOrder;
+        if (isFull && IsCrowded && _problem.DraftAfter is not null)
         {
-            TryList();
-            if (!_attempts.IsProven)
-            {
-                _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
-                if (IsEnough)
-                {
-                    return;
-                }
+            TryBegin();
+        }
 
-                if (_attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > WithinReach)
-                {
-                    _isOutOfReach = true;
-                    return;
-                }
-            }
+        if (IsThrough)
+        {
+            return;
+        }
 
+        _attempts.TryWithoutKitchen(Moments.Part);
+        if (isFull)
+        {
+            TryBegin();
+            _isOutOfReach = _attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > WithinReach;
             _isImpossible = IsImpossible();
-            if (_isImpossible)
+            if (_isOutOfReach || IsThrough)
             {
                 return;
             }
@@ -98,10 +100,27 @@ internal sealed partial class SeveralHeads
         }
     }
 
+    /// <summary>Looks for something good of a full day of one pair of hands, once.</summary>
+    private void TryBegin()
+    {
+        if (!_hasBegun && !_attempts.IsProven)
+        {
+            TryList();
+            _attempts.TryOrder(_problem.Known);
+            if (!_attempts.IsProven)
+            {
+                _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
+            }
+
+            _hasBegun = true;
+        }
+    }
+
     /// <summary>Goes on from the most promising days, and from more that are alike while that finds something better.</summary>
     private void TryPromising()
     {
-        foreach (var (width, alike) in Promising)
+        // Where all waits are at their shortest for an hour, the most promising are nearly all there is.
+        foreach (var (width, alike) in _enough > 0 ? Promising[..1] : Promising)
         {
             var before = _attempts.Before;
             _attempts.TryGoodOrders(width, alike);

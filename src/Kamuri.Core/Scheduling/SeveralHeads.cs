@@ -27,7 +27,7 @@ internal sealed partial class SeveralHeads
     private const int Far = 180;
 
     /// <summary>The same for a day in which all is in time, and waits are shortened for that; and how long it is mended.</summary>
-    private static readonly (int Apart, double Longest) Close = (90, 0.01);
+    private static readonly (int Apart, double Longest) Close = (90, 0.012);
 
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
@@ -82,7 +82,7 @@ internal sealed partial class SeveralHeads
     {
         if (_problem is { HasOneHour: true, MayBeginLater: false } && HandsPuzzle.Of(_problem.AsUsual(), _rests) is not null)
         {
-            new TowardsHour(_problem, problem => new SeveralHeads(problem, _rests) { _enough = IsCrowded ? _problem.Deadline!.Value : 0 }.Begin()).Try(_attempts);
+            new TowardsHour(_problem, _rests, problem => new SeveralHeads(problem, _rests) { _enough = IsLarge(_problem) ? _problem.Deadline!.Value : 0 }.Begin()).Try(_attempts);
         }
 
         if (_attempts is { IsAny: true, IsProven: false } && IsCrowded)
@@ -97,42 +97,25 @@ internal sealed partial class SeveralHeads
         }
 
         TryOrders();
-        if (_isImpossible)
-        {
-            return null;
-        }
-
-        if (_attempts.IsProven || IsEnough)
-        {
-            return _attempts.Finished();
-        }
-
-        if (IsDraft)
-        {
-            return _attempts.Finished()! with { IsDraft = true };
-        }
-
-        if (_isToBuild && !(_problem.Pairs.Count == 1 && _attempts.IsAny))
+        var isToBuild = _isToBuild && !IsThrough && !(_problem.Pairs.Count == 1 && _attempts.IsAny);
+        if (isToBuild)
         {
             Build();
-            if (IsImpossible())
-            {
-                return null;
-            }
-
-            if (IsDraft)
-            {
-                return _attempts.Finished()! with { IsDraft = true };
-            }
-
-            if (_attempts.IsAny && IsTowardsHours)
-            {
-                return _problem.MayBeDraft ? _attempts.Finished()! with { IsDraft = true } : TowardsHours();
-            }
-
-            _isBuilt = _attempts.IsAny;
+            _isImpossible = IsImpossible();
         }
-        else
+
+        if (IsThrough)
+        {
+            return _isImpossible ? null : IsDraft ? _attempts.Finished()! with { IsDraft = true } : _attempts.Finished();
+        }
+
+        if (isToBuild && IsTowardsHours && _attempts.IsAny)
+        {
+            return TowardsHours();
+        }
+
+        _isBuilt = isToBuild && _attempts.IsAny;
+        if (!isToBuild)
         {
             TryList();
             _attempts.TryOrder(_problem.Known);
@@ -202,9 +185,9 @@ internal sealed partial class SeveralHeads
             if (!_attempts.IsProven && IsAnyAway)
             {
                 // A good order may run into somebody who is away, and what is certain is mostly not far from the best.
-                _attempts.Try(Way.Directly, OfOne.Late);
+                _attempts.Try(Way.Directly, IsCrowded ? OfOne.NoLater : OfOne.Late);
             }
-            else if (!_attempts.IsProven && !(IsCrowded && _isOutOfReach))
+            else if (!_attempts.IsProven && !IsCrowded)
             {
                 _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }
@@ -223,7 +206,6 @@ internal sealed partial class SeveralHeads
         {
             if (!_attempts.IsProven && _attempts.LeastLate is null)
             {
-                TryPromising();
                 _attempts.TryNear(Far, _search.Near);
             }
 

@@ -5,14 +5,15 @@ namespace Kamuri.Core.Scheduling;
 /// asks for it. Where that is not enough, the order that is soonest with every wait at its shortest says how late the day is at least.
 /// </summary>
 /// <param name="problem">With one hour for all of it.</param>
+/// <param name="rests">Everybody has their breaks.</param>
 /// <param name="best">The best schedule of a problem without an hour, and what is certain of it.</param>
-internal sealed class TowardsHour(SchedulingProblem problem, Func<SchedulingProblem, Schedule?> best)
+internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Func<SchedulingProblem, Schedule?> best)
 {
     /// <summary>Looks for the best day towards the hour, and takes over what is certain then.</summary>
     public void Try(Attempts attempts)
     {
-        var usual = problem.Known is null ? best(problem.AsUsual()) : null;
-        attempts.TryOrder(problem.Known ?? usual);
+        var usual = problem.Known ?? (problem.IsLateAsUsual(rests) ? null : best(problem.AsUsual()));
+        attempts.TryOrder(usual);
         if (attempts.IsInTime)
         {
             attempts.LateAtLeast(0);
@@ -21,7 +22,7 @@ internal sealed class TowardsHour(SchedulingProblem problem, Func<SchedulingProb
                 attempts.Settle();
             }
         }
-        else if (best(problem.AtShortest()) is { } least)
+        else if (best(problem.AtShortest() with { Known = usual }) is { } least)
         {
             attempts.TryOrder(least.Of(problem));
             attempts.LateAtLeast(Math.Max(0, least.LowerBound - problem.Deadline!.Value));

@@ -69,7 +69,7 @@ public class TowardsHoursTests
             Absences = [new Absence("Ama", 250, 280), new Absence("b", 0, 150)],
             Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10), ["b"] = new(45, 5) },
         };
-        var draft = Solved(day with { MayBeDraft = true });
+        var draft = Solved(day with { DraftAfter = 0 });
         Assert.Equal((true, false), (draft.IsDraft, draft.Proven));
         Assert.Equal(0, Kamuri.Core.Scheduling.Breaks.Missing(draft, day));
         Assert.InRange(End(draft, "a"), 0, 300);
@@ -89,7 +89,7 @@ public class TowardsHoursTests
             Deadlines = new Dictionary<string, int> { ["a"] = 300, ["f"] = 500 },
             Absences = [new Absence("Ben", 250, 280), new Absence("b", 0, 150)],
         };
-        var known = Solved(day with { MayBeDraft = true });
+        var known = Solved(day with { DraftAfter = 0 });
         Assert.False(known.IsDraft);
         var earlier = Solved(day with { Known = known, Deadlines = new Dictionary<string, int> { ["a"] = 280, ["f"] = 480 } });
         Assert.InRange(End(earlier, "a"), 0, 280);
@@ -106,7 +106,7 @@ public class TowardsHoursTests
             Absences = [new Absence("a", 0, 100), new Absence("a", 300, Absence.ForGood), new Absence("b", 0, 100), new Absence("b", 300, Absence.ForGood)],
             Rests = new Dictionary<string, Rest> { ["Ama"] = new(45, 60) },
         };
-        var draft = new CpSatScheduler().Solve(day with { MayBeDraft = true })!;
+        var draft = new CpSatScheduler().Solve(day with { DraftAfter = 0 })!;
         var whole = new CpSatScheduler().Solve(day with { Known = draft })!;
         Assert.All([draft, whole], schedule => Assert.All(["a", "b"], head => Assert.InRange(End(schedule, head), 0, 300)));
         Assert.Equal(1, Kamuri.Core.Scheduling.Breaks.Missing(whole, day));
@@ -117,8 +117,21 @@ public class TowardsHoursTests
     [Fact]
     public void Where_nothing_is_open_or_nobody_has_an_hour_there_is_no_draft()
     {
-        Assert.False(Solved(Day("a", "b") with { MayBeDraft = true, MayBeginLater = false }).IsDraft);
-        Assert.False(Solved(Day("a", "b") with { MayBeDraft = true, MayBeginLater = false, Deadline = 300 }).IsDraft);
+        Assert.False(Solved(Day("a", "b") with { DraftAfter = 0, MayBeginLater = false }).IsDraft);
+        Assert.False(Solved(Day("a", "b") with { DraftAfter = 0, MayBeginLater = false, Deadline = 300 }).IsDraft);
+    }
+
+    [Fact]
+    public void A_full_day_of_two_pairs_is_a_draft_only_where_it_is_over_too_late_for_the_hour()
+    {
+        var day = Day("a", "b", "c", "d", "e", "f") with { Pairs = [new("Ama"), new("Ben")], MayBeginLater = false };
+        var whole = Solved(day);
+        // Half an hour to spare is enough for the first days that are built.
+        var inTime = Solved(day with { DraftAfter = whole.Span + 30 });
+        Assert.Equal((false, whole.Span), (inTime.IsDraft, inTime.Span));
+        var late = Solved(day with { DraftAfter = whole.Span - 1 });
+        Assert.Equal((true, false), (late.IsDraft, late.Proven));
+        Assert.InRange(late.Span, whole.Span, whole.Span + 30);
     }
 
     [Fact]

@@ -82,6 +82,17 @@ internal sealed class HouseholdDay
     public IEnumerable<string> NotLongEnough() => Heads.Where(head => head.Asked.Present.Count > 0).Select(head =>
         $"{head.Request.Head.Name} is there {string.Join(" and ", head.Asked.Present.Select(each => $"from {PlanWords.Clock(each.From)} to {PlanWords.Clock(each.To)}"))}, and that is not long enough.");
 
+    /// <summary>Everything to be placed, and with waits as usual where that may be in time. Several pairs find more from a day with those.</summary>
+    /// <param name="mayStayUp">Heads stay as long as it takes once they are there.</param>
+    public SchedulingProblem Whole(bool mayStayUp = false)
+    {
+        var usual = Problem(mayStayUp);
+        return Hour is { } hour && Request.Hands.Count == 1 && !usual.MayShorten && usual.HasEnd() && new LeastEnd(usual, rests: true).OfAll() > hour ? Problem(mayStayUp, inTime: true) : usual;
+    }
+
+    /// <summary>The one hour of all, in minutes; null when there is none.</summary>
+    public int? Hour => Request.HasOneHour && Heads.All(head => head.Wanted is not null) ? Heads.Min(head => Minutes(head.Wanted!.Value)) : null;
+
     /// <summary>Everything to be placed.</summary>
     /// <param name="mayStayUp">Heads stay as long as it takes once they are there.</param>
     /// <param name="inTime">Waits are shortened where an hour could not be met else.</param>

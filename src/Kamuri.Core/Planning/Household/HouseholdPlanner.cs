@@ -26,13 +26,13 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         }
 
         var beyond = new List<string>();
-        var problem = day.Problem();
+        var problem = day.Whole();
         var schedule = Drafted();
         if (schedule is null)
         {
             // Warm mixtures of several heads on one stove: better a little stood than no plan at all.
             day = HouseholdDay.Of(request, figures, strictlyWarm: false);
-            problem = day.Problem();
+            problem = day.Whole();
             schedule = Drafted();
         }
 
@@ -40,15 +40,15 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         {
             // Somebody is not there long enough: better to say so and show how long it would take than to show nothing.
             beyond.AddRange(day.NotLongEnough());
-            problem = day.Problem(mayStayUp: true);
+            problem = day.Whole(mayStayUp: true);
             schedule = Drafted() ?? throw new UnplaceableException("These heads cannot be put into any order with who and what is there.");
         }
 
         double? least = null;
         if (schedule.IsDraft && !problem.MayBeginLater)
         {
-            // What ends soonest of a full day hardly suits hours that heads have of their own, and may be late for one that all have.
-            Take(request.HasOneHour && !day.Late(schedule) ? problem : day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+            // What ends soonest of a full day hardly suits hours that heads have of their own, and is late for one that all have.
+            Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
         }
         else if (schedule.IsDraft && day.Late(schedule))
         {
@@ -60,41 +60,48 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             BeginBehind();
         }
 
-        var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn);
-        var slack = day.Slack(forecast);
-        if (problem.MayBeginLater && slack < 0)
+        if (!problem.MayBeginLater && day.Late(schedule))
         {
-            // Begin early enough that nine days in ten are in time, as far as there is time. Whoever is late anyway is no reason to.
-            if (day.InTime(schedule) is { Count: > 0 } inTime)
+            if (!problem.MayShorten)
             {
-                // A draft tells whether that can be had, so that only one of the two is worked out.
-                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? forecast.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0) with { MayBeDraft = schedule.IsDraft }, MostForSpare);
+                Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
             }
         }
-        else if (!problem.MayBeginLater && slack >= 0)
+        else if (day.Heads.Any(head => head.Wanted is not null))
         {
-            // Nobody and nothing is ever away, so all of it can lie later as it is.
-            day.BeginLater(slack.Value);
-        }
-        else if (!problem.MayBeginLater && !problem.MayShorten && slack < 0 && day.Late(schedule))
-        {
-            Take(day.Problem(mayStayUp: beyond.Count > 0, inTime: true));
+            Spare(FinishForecast.Of(schedule, problem, figures.HandsOn));
         }
 
         if (schedule.IsDraft)
         {
-            Take(problem with { MayBeDraft = false });
+            Take(problem with { DraftAfter = null });
         }
 
-        forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
+        var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
         return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
 
         // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where it is not open, the day
-        // that ends soonest is only something to begin from; but where one pair has it in time for the one hour of all, it is what is asked for.
+        // that ends soonest is only something to begin from, unless it is over by the one hour of all.
         Schedule? Drafted() => scheduler.Solve(problem with
         {
-            MayBeDraft = problem.MayBeginLater || (day.Heads.Any(head => head.Wanted is not null) && (!request.HasOneHour || request.Hands.Count > 1)),
+            DraftAfter = problem.MayBeginLater || (!request.HasOneHour && day.Heads.Any(head => head.Wanted is not null)) ? 0 : problem.MayShorten ? null : day.Hour,
         });
+
+        // Begin so that nine days in ten are in time, as far as there is time. Whoever is late anyway is no reason to.
+        void Spare(FinishForecast likely)
+        {
+            var slack = day.Slack(likely);
+            if (problem.MayBeginLater && slack < 0 && day.InTime(schedule) is { Count: > 0 } inTime)
+            {
+                // A draft tells whether that can be had, so that only one of the two is worked out.
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? likely.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0) with { DraftAfter = schedule.IsDraft ? 0 : null }, MostForSpare);
+            }
+            else if (!problem.MayBeginLater && slack >= 0)
+            {
+                // Nobody and nothing is ever away, so all of it can lie later as it is.
+                day.BeginLater(slack.Value);
+            }
+        }
 
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {

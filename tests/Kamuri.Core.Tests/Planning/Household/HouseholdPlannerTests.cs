@@ -264,8 +264,8 @@ public class HouseholdPlannerTests
         var plan = new HouseholdPlanner(watched).Make(Asked(Of("Ada") with { ReadyBy = ada },
             Of("Esi", 30, Aim.Moisture) with { ReadyBy = esi, Present = [new(esi.AddHours(-1), esi.AddHours(12))] }), Given.Figures);
         // A draft; that one as good as can be, for it is late; and once more with minutes to spare for Ada.
-        Assert.Equal([(true, 480, 300), (false, 480, 300)], watched.Problems.Take(2).Select(each => (each.MayBeDraft, each.Deadlines["1"], each.Deadlines["2"])));
-        Assert.All(watched.Problems.Skip(2), each => Assert.Equal((false, true, 300), (each.MayBeDraft, each.Deadlines["1"] < 480, each.Deadlines["2"])));
+        Assert.Equal([((int?)0, 480, 300), (null, 480, 300)], watched.Problems.Take(2).Select(each => (each.DraftAfter, each.Deadlines["1"], each.Deadlines["2"])));
+        Assert.All(watched.Problems.Skip(2), each => Assert.Equal(((int?)null, true, 300), (each.DraftAfter, each.Deadlines["1"] < 480, each.Deadlines["2"])));
         Assert.True(plan.Heads[0].Plan.End <= ada && plan.Heads[1].Plan.End > esi);
         Assert.InRange(plan.LeastLate!.Value, 1, plan.MinutesLate);
     }
@@ -295,6 +295,25 @@ public class HouseholdPlannerTests
             Problems.Add(problem);
             return _scheduler.Solve(problem);
         }
+    }
+
+    [Theory]
+    // In time as it is; late, which is only known when it is placed; and late whatever is done, which is known before.
+    [InlineData(-60, true)]
+    [InlineData(15, true, false)]
+    [InlineData(240, false)]
+    public void By_one_hour_for_all_a_day_is_placed_as_often_as_it_has_to_be(int minutesSooner, params bool[] asUsual)
+    {
+        var free = Made(Asked(Of("Ada"), Of("Bram", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture)));
+        var request = free.Request with { When = new When(Given.Noon, ReadyBy: free.End.AddMinutes(-minutesSooner)) };
+        var watched = new Watched();
+        var plan = new HouseholdPlanner(watched).Make(request, Given.Figures);
+        Check(request, plan);
+
+        var hour = (request.When.ReadyBy!.Value - Given.Noon).TotalMinutes;
+        Assert.Equal(asUsual, watched.Problems.Select(each => !each.MayShorten));
+        Assert.All(watched.Problems, each => Assert.Equal((int)hour, each.MayShorten ? each.Deadline : each.DraftAfter));
+        Assert.Equal(minutesSooner > 0, plan.MinutesShortened > 0);
     }
 
     [Fact]
