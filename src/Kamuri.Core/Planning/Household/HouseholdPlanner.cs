@@ -96,9 +96,9 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
                 // A draft tells whether that can be had, so that only one of the two is worked out.
                 Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? likely.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0) with { DraftAfter = schedule.IsDraft ? 0 : null }, MostForSpare);
             }
-            else if (!problem.MayBeginLater && slack >= 0)
+            else if (!problem.MayBeginLater && slack >= 0 && request.When.ReadyBy is not null)
             {
-                // Nobody and nothing is ever away, so all of it can lie later as it is.
+                // Nobody and nothing is ever away, so all of it can lie later as it is; but who says when to start means it.
                 day.BeginLater(slack.Value);
             }
         }

@@ -6,6 +6,9 @@ namespace Kamuri.Core.Planning.Household;
 /// <summary>Says in plain sentences what was computed for a household.</summary>
 public static class HouseholdWords
 {
+    /// <summary>What begins so soon begins when it was asked to.</summary>
+    private static readonly TimeSpan AtOnce = TimeSpan.FromMinutes(5);
+
     /// <summary>When it begins and ends, for whom, how sure that is, and whether anything could be quicker.</summary>
     public static string Finish(HouseholdPlan plan)
     {
@@ -13,8 +16,27 @@ public static class HouseholdWords
         var done = plan.Heads.Select(head => head.Plan).OrderBy(each => each.End).ToList();
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
-            $"Start at {PlanWords.Clock(plan.Start, plan.Request.When.Wall(plan.Request.When.Now))}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
+            $"Start at {PlanWords.Clock(plan.Start, plan.Request.When.Wall(plan.Request.When.Now))}{Later(plan)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
             string.Join(' ', Tight(plan).Concat(plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan)))));
+    }
+
+    /// <summary>Why it does not begin when it was asked to; empty where it does, or where it was asked for by an hour.</summary>
+    private static string Later(HouseholdPlan plan)
+    {
+        var (request, when) = (plan.Request, plan.Request.When);
+        var asked = when.StartAt is { } at && at > when.Now ? at : when.Now;
+        if (when.ReadyBy is not null || plan.Start - asked < AtOnce)
+        {
+            return "";
+        }
+
+        List<string> reasons =
+        [
+            .. request.Taken.Count > 0 || request.Heads.Any(head => head.Present.Count > 0) || request.Hands.Any(hands => hands.Away.Count > 0) ? ["who and what is there when"] : (string[])[],
+            .. plan.Heads.Any(head => head.Wanted is not null) ? ["their hours"] : (string[])[],
+            .. plan.Tasks.Any(task => task.IsOvernight) ? ["the night"] : (string[])[],
+        ];
+        return reasons.Count == 0 ? "" : $", not at {PlanWords.Clock(when.Wall(asked), plan.Start)}, to suit {PlanWords.All(reasons)}";
     }
 
     /// <summary>Who is in time as planned, and on most such days is not.</summary>

@@ -297,6 +297,25 @@ public class HouseholdPlannerTests
         }
     }
 
+    [Fact]
+    public void A_day_begins_when_it_is_asked_to_and_says_why_where_it_does_not()
+    {
+        // There is time until ten at night, and nobody asked to wait for that.
+        var asked = Asked(Of("Ada") with { ReadyBy = Given.Noon.AddHours(10) }, Of("Esi"));
+        Assert.Equal(Given.Noon, Made(asked).Start);
+        Assert.Contains("Start at 12:00; done: ", HouseholdWords.Finish(Made(asked)), StringComparison.Ordinal);
+
+        // Who is away in the afternoon would leave half a day on each side of that.
+        var parted = Made(asked with { Hands = [new("Ama") { Away = [new(Given.Noon.AddHours(1), Given.Noon.AddHours(4))] }] });
+        Assert.True(parted.Start >= Given.Noon.AddHours(4), parted.Start.ToString());
+        Assert.Contains($"Start at {parted.Start:HH:mm}, not at 12:00, to suit who and what is there when and their hours; done: ", HouseholdWords.Finish(parted), StringComparison.Ordinal);
+
+        // Asked for by an hour, it begins when that is soon enough.
+        var late = Made(asked with { When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(10)) });
+        Assert.True(late.Start > Given.Noon.AddHours(2), late.Start.ToString());
+        Assert.DoesNotContain("not at", HouseholdWords.Finish(late), StringComparison.Ordinal);
+    }
+
     [Theory]
     // In time as it is; late, which is only known when it is placed; and late whatever is done, which is known before.
     [InlineData(-60, true)]
