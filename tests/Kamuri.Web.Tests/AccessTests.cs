@@ -127,6 +127,15 @@ public sealed class AccessTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Other_devices_are_sent_no_policy_that_needs_encryption()
+    {
+        using var device = Device();
+        using var answer = await device.GetAsync(new Uri("/api/access", UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.False(answer.Headers.Contains("Cross-Origin-Opener-Policy"));
+        Assert.True(answer.Headers.Contains("Content-Security-Policy"));
+    }
+
+    [Fact]
     public async Task A_name_that_only_points_here_is_not_answered()
     {
         await SetAsync(Right);

@@ -13,6 +13,7 @@ public class SafetyTests(Server server) : IClassFixture<Server>
         var policy = response.Headers.GetValues("Content-Security-Policy").Single();
         Assert.StartsWith("default-src 'none'; script-src 'self'; style-src 'self';", policy, StringComparison.Ordinal);
         Assert.DoesNotContain("unsafe", policy, StringComparison.Ordinal);
+        Assert.Equal("same-origin", response.Headers.GetValues("Cross-Origin-Opener-Policy").Single());
         Assert.DoesNotContain("Server", response.Headers.Select(header => header.Key));
     }
 

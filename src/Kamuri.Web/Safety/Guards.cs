@@ -1,3 +1,4 @@
+using Kamuri.Web.Access;
 using Microsoft.AspNetCore.Http.Features;
 
 namespace Kamuri.Web.Safety;
@@ -20,8 +21,13 @@ internal static class Guards
             headers.ContentSecurityPolicy = ContentPolicy;
             headers.XContentTypeOptions = "nosniff";
             headers["Referrer-Policy"] = "no-referrer";
-            headers["Cross-Origin-Opener-Policy"] = "same-origin";
             headers["Cross-Origin-Resource-Policy"] = "same-origin";
+            if (context.Request.IsHttps || HomeNetwork.Hosts(isOpen: false).Contains(context.Request.Host.Host))
+            {
+                // Over a home network without encryption browsers ignore it, and complain.
+                headers["Cross-Origin-Opener-Policy"] = "same-origin";
+            }
+
             if (IsForeignWrite(context.Request))
             {
                 await TypedResults.Problem("Only Kamuri's own pages may change anything here.", statusCode: StatusCodes.Status403Forbidden)

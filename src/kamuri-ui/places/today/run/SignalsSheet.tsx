@@ -32,31 +32,33 @@ export function SignalsSheet({
   const { theme, choose } = useTheme()
   return (
     <Sheet title="Sound, light and other screens" open={open} onClose={onClose}>
-      <div className="mt-4 grid gap-3">
-        <SwitchField
-          label="Sound"
-          hint="A chime at the earliest and at the latest of every wait."
-          checked={signals.sound}
-          onChange={(sound) => change({ sound })}
-        />
-        <SwitchField
-          label="Voice"
-          hint={canSpeak() ? 'Says each step and every mark aloud.' : 'This browser cannot speak.'}
-          checked={signals.voice && canSpeak()}
-          onChange={(voice) => {
-            change({ voice })
-            say('The voice is on.')
-          }}
-        />
-        <SwitchField
-          label="Shaking"
-          hint={canShake() ? 'Shakes the phone at every mark.' : 'This device cannot shake.'}
-          checked={signals.shake && canShake()}
-          onChange={(shake) => change({ shake })}
-        />
-        <ChoiceField label="Light" value={theme} choices={themes} onChoose={choose} />
-        <p className="text-quiet">{awakeWords[awake]}</p>
-        <div className="border-t border-rule pt-3">
+      <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-[1fr_auto]">
+        <div className="grid content-start gap-3">
+          <SwitchField
+            label="Sound"
+            hint="A chime at the earliest and at the latest of every wait."
+            checked={signals.sound}
+            onChange={(sound) => change({ sound })}
+          />
+          <SwitchField
+            label="Voice"
+            hint={canSpeak() ? 'Says each step and every mark aloud.' : 'This browser cannot speak.'}
+            checked={signals.voice && canSpeak()}
+            onChange={(voice) => {
+              change({ voice })
+              say('The voice is on.')
+            }}
+          />
+          <SwitchField
+            label="Shaking"
+            hint={canShake() ? 'Shakes the phone at every mark.' : 'This device cannot shake.'}
+            checked={signals.shake && canShake()}
+            onChange={(shake) => change({ shake })}
+          />
+          <ChoiceField label="Light" value={theme} choices={themes} onChoose={choose} />
+          <p className="text-quiet">{awakeWords[awake]}</p>
+        </div>
+        <div className="border-t border-rule pt-3 sm:w-56 sm:border-0 sm:pt-0">
           <h3 className="text-lg font-semibold">On another device too</h3>
           {open && <QuickCode page={`/run/${session}`} />}
         </div>
