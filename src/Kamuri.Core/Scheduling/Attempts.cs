@@ -183,6 +183,9 @@ internal sealed partial class Attempts
     /// <summary>The best so far, tidied while its hours stay, with its breaks; null when there is none.</summary>
     public Schedule? Finished(int seed = 7) => _best is null ? null : Finished(_best, seed);
 
+    /// <summary>The best so far as it is, where only its order and its hours count; null when there is none.</summary>
+    public Schedule? Rough() => _best is null || !_rests ? Finished() : Bounds.Judged(_problem, _best.Schedule, _bound, IsProven).Of(_problem);
+
     private string Said(Way way) => way switch
     {
         Way.FromBelow => $"{Puzzle},{_presolve},use_objective_lb_search:true",

@@ -105,13 +105,9 @@ internal sealed partial class SeveralHeads
     {
         if (!_hasBegun && !_attempts.IsProven)
         {
-            TryList();
             _attempts.TryOrder(_problem.Known);
-            if (!_attempts.IsProven)
-            {
-                _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
-            }
-
+            _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
+            TryList();
             _hasBegun = true;
         }
     }

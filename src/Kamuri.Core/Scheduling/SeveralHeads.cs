@@ -27,7 +27,7 @@ internal sealed partial class SeveralHeads
     private const int Far = 180;
 
     /// <summary>The same for a day in which all is in time, and waits are shortened for that; and how long it is mended.</summary>
-    private static readonly (int Apart, double Longest) Close = (90, 0.012);
+    private static readonly (int Apart, double Longest) Close = (90, 0.01);
 
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
@@ -50,7 +50,7 @@ internal sealed partial class SeveralHeads
     private SeveralHeads(SchedulingProblem problem, bool rests)
     {
         (_problem, _rests, _attempts) = (problem, rests, new Attempts(problem, rests, IsLarge(problem)));
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.01, 0.012) : (0.055, 0.016, 0.012, 0.012);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.008, 0.012) : (0.055, 0.016, 0.012, 0.012);
         _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
         _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
     }
@@ -106,7 +106,7 @@ internal sealed partial class SeveralHeads
 
         if (IsThrough)
         {
-            return _isImpossible ? null : IsDraft ? _attempts.Finished()! with { IsDraft = true } : _attempts.Finished();
+            return _isImpossible ? null : IsDraft ? _attempts.Rough()! with { IsDraft = true } : _enough > 0 ? _attempts.Rough() : _attempts.Finished();
         }
 
         if (isToBuild && IsTowardsHours && _attempts.IsAny)
@@ -192,7 +192,7 @@ internal sealed partial class SeveralHeads
                 _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }
 
-            return _attempts.Finished();
+            return _enough > 0 ? _attempts.Rough() : _attempts.Finished();
         }
 
         if (_attempts is { LeastLate: 0, IsAny: true } && _problem is { Pairs.Count: 1, HasOneHour: true, MayBeginLater: false })

@@ -86,8 +86,8 @@ internal sealed class HouseholdDay
     /// <param name="mayStayUp">Heads stay as long as it takes once they are there.</param>
     public SchedulingProblem Whole(bool mayStayUp = false)
     {
-        var usual = Problem(mayStayUp);
-        return Hour is { } hour && Request.Hands.Count == 1 && !usual.MayShorten && usual.HasEnd() && new LeastEnd(usual, rests: true).OfAll() > hour ? Problem(mayStayUp, inTime: true) : usual;
+        var (usual, inTime) = (Problem(mayStayUp), Problem(mayStayUp, inTime: true));
+        return Request.Hands.Count == 1 && !usual.MayShorten && inTime.IsLateAsUsual(rests: true) ? inTime : usual;
     }
 
     /// <summary>The one hour of all, in minutes; null when there is none.</summary>

@@ -30,13 +30,14 @@ public static class HouseholdWords
             return "";
         }
 
-        List<string> reasons =
-        [
-            .. request.Taken.Count > 0 || request.Heads.Any(head => head.Present.Count > 0) || request.Hands.Any(hands => hands.Away.Count > 0) ? ["who and what is there when"] : (string[])[],
-            .. plan.Heads.Any(head => head.Wanted is not null) ? ["their hours"] : (string[])[],
-            .. plan.Tasks.Any(task => task.IsOvernight) ? ["the night"] : (string[])[],
-        ];
-        return reasons.Count == 0 ? "" : $", not at {PlanWords.Clock(when.Wall(asked), plan.Start)}, to suit {PlanWords.All(reasons)}";
+        var reasons = new (bool Is, string Word)[]
+        {
+            (request.Taken.Count > 0 || request.Heads.Any(head => head.Present.Count > 0) || request.Hands.Any(hands => hands.Away.Count > 0), "who and what is there when"),
+            (plan.Heads.Any(head => head.Wanted is not null), "their hours"),
+            (plan.Tasks.Any(task => task.IsOvernight), "the night"),
+        };
+        var words = reasons.Where(reason => reason.Is).Select(reason => reason.Word).ToList();
+        return words.Count == 0 ? "" : $", not at {PlanWords.Clock(when.Wall(asked), plan.Start)}, to suit {PlanWords.All(words)}";
     }
 
     /// <summary>Who is in time as planned, and on most such days is not.</summary>
