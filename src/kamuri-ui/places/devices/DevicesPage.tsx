@@ -6,6 +6,7 @@ import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
 import { useAccess } from './access'
+import { HouseholdName } from './HouseholdName'
 import { QuickCode } from './QuickCode'
 
 /** Which devices may use this household's Kamuri, and who is there now. */
@@ -80,6 +81,7 @@ function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
           ? 'Every other device has to enter again.'
           : 'Other devices enter with it. Six characters or more; a few words are best.'}
       </p>
+      <HouseholdName />
       <div className="mt-3">
         <TextField
           label="Passcode"

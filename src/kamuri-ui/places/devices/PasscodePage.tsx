@@ -4,6 +4,7 @@ import { api, done, Refused } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
+import { HouseholdName } from './HouseholdName'
 
 /** What another device sees until it has given the household's passcode. */
 export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
@@ -27,6 +28,7 @@ export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
             enter.mutate()
           }}
         >
+          <HouseholdName />
           <TextField
             label="Passcode"
             type="password"

@@ -251,7 +251,7 @@ export function RunPage() {
         <Button
           tone="main"
           // What it waits for is to be read, and nothing to be pressed: not faded like other buttons, but not filled.
-          className="col-span-4 min-h-20 flex-col !gap-0 text-2xl disabled:border-2 disabled:border-dashed disabled:border-strand disabled:bg-paper disabled:text-ink disabled:!opacity-100 lg:col-span-1"
+          className="col-span-4 min-h-20 flex-col !gap-0 !py-1.5 text-2xl leading-tight disabled:border-2 disabled:border-dashed disabled:border-strand disabled:bg-paper disabled:text-ink disabled:!opacity-100 lg:col-span-1"
           onClick={act}
           disabled={!main || main.isHeld}
           data-main
