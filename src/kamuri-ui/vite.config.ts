@@ -3,11 +3,12 @@ import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
 
+const here = fileURLToPath(new URL('.', import.meta.url))
 const server = process.env.KAMURI_SERVER ?? 'http://localhost:7390'
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  resolve: { alias: { '@': fileURLToPath(new URL('.', import.meta.url)) } },
+  resolve: { alias: { '@': here } },
   build: {
     outDir: '../../artifacts/ui',
     emptyOutDir: true,
@@ -15,6 +16,18 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
   },
-  server: { proxy: { '/api': server, '/openapi': server } },
-  test: { environment: 'node', include: ['../../tests/kamuri-ui/**/*.test.ts'], root: '.' },
+  server: { fs: { allow: ['../..'] }, proxy: { '/api': server, '/openapi': server } },
+  test: {
+    environment: 'node',
+    include: ['../../tests/kamuri-ui/**/*.test.{ts,tsx}'],
+    root: '.',
+    testTimeout: 20_000,
+    // The tests lie beside those of the server, away from the packages they use.
+    alias: [
+      {
+        find: /^(react|@testing-library\/react|@tanstack\/react-query|react-router)(\/.*)?$/,
+        replacement: `${here}node_modules/$1$2`,
+      },
+    ],
+  },
 })

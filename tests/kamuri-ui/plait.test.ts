@@ -73,7 +73,9 @@ describe('the thread of the hands', () => {
 
   it('never runs backwards in time', () => {
     const path = threadPath(stays(day, frame), frame, (point) => `${point.along},${point.across} `)
-    const ends = [...path.matchAll(/[ML]([\d.]+),|C[\d.]+,\S+\s+[\d.]+,\S+\s+([\d.]+),/g)].map((m) => Number(m[1] ?? m[2]))
+    const ends = [...path.matchAll(/[ML]([\d.]+),|C[\d.]+,\S+\s+[\d.]+,\S+\s+([\d.]+),/g)].map((m) =>
+      Number(m[1] ?? m[2]),
+    )
     expect(ends).toEqual([...ends].sort((a, b) => a - b))
   })
 
@@ -111,7 +113,12 @@ describe('names of bands', () => {
   })
 
   it('never run past the end and are left out when there is no room', () => {
-    const bands = ['Deep condition', 'Tool detangle', 'Cool rinse'].map((text, n) => ({ id: text, text, from: 580 + n, to: 590 }))
+    const bands = ['Deep condition', 'Tool detangle', 'Cool rinse'].map((text, n) => ({
+      id: text,
+      text,
+      from: 580 + n,
+      to: 590,
+    }))
     const labels = bandLabels(bands, 14, 2, 600)
     expect(labels).toHaveLength(2)
     for (const label of labels) expect(label.along + textWidth(label.text, 14)).toBeLessThanOrEqual(600)

@@ -12,7 +12,16 @@ const view = (more: Partial<SessionView>) =>
   ({ status: 'running', tasks: [], heads: [], counting: [], allDone: false, ...more }) as unknown as SessionView
 
 const hands = (more: Partial<HandsView> = {}) =>
-  ({ name: '', doing: null, next: null, nextFrom: null, restUntil: null, then: [], waitsFor: null, ...more }) as HandsView
+  ({
+    name: '',
+    doing: null,
+    next: null,
+    nextFrom: null,
+    restUntil: null,
+    then: [],
+    waitsFor: null,
+    ...more,
+  }) as HandsView
 
 describe('the big button', () => {
   it('does the next section, then is done, then starts what comes next', () => {
@@ -21,7 +30,10 @@ describe('the big button', () => {
       label: 'Section 2 done',
       event: { kind: 'sectionDone', task: 'look', section: 2 },
     })
-    expect(mainPress(view({ tasks: [task('Cover')] }), hands({ doing: 'Cover' }))?.event).toEqual({ kind: 'taskDone', task: 'Cover' })
+    expect(mainPress(view({ tasks: [task('Cover')] }), hands({ doing: 'Cover' }))?.event).toEqual({
+      kind: 'taskDone',
+      task: 'Cover',
+    })
     expect(mainPress(view({ tasks: [task('Rinse')] }), hands({ next: 'Rinse' }))?.label).toBe('Start: rinse')
   })
 
@@ -58,7 +70,11 @@ describe('several heads and hands', () => {
 
   it('is for the hands that were chosen, else for the first', () => {
     const both = view({ hands: [hands({ name: 'Ama' }), hands({ name: 'Kofi' })] })
-    expect([handsOf(both, 'Kofi').name, handsOf(both, 'Zed').name, handsOf(both, null).name]).toEqual(['Kofi', 'Ama', 'Ama'])
+    expect([handsOf(both, 'Kofi').name, handsOf(both, 'Zed').name, handsOf(both, null).name]).toEqual([
+      'Kofi',
+      'Ama',
+      'Ama',
+    ])
   })
 })
 
@@ -76,7 +92,12 @@ describe('times', () => {
   })
 
   it('are spelt as people say them', () => {
-    expect([spell(32.4), spell(60), spell(65), spell(-7)]).toEqual(['32\u00a0min', '1\u00a0h', '1\u00a0h\u00a005', '7\u00a0min'])
+    expect([spell(32.4), spell(60), spell(65), spell(-7)]).toEqual([
+      '32\u00a0min',
+      '1\u00a0h',
+      '1\u00a0h\u00a005',
+      '7\u00a0min',
+    ])
     expect([counter(67_000), counter(3_725_000), counter(-5)]).toEqual(['1:07', '1:02:05', '0:00'])
   })
 })

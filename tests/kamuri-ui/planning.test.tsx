@@ -1,0 +1,190 @@
+// @vitest-environment jsdom
+import { answers, asked, type Answer } from './server'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import type { ComponentProps, ReactElement } from 'react'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { HeadView, HouseholdPlanBody } from '../../src/kamuri-ui/api/client'
+import { PasscodePage } from '../../src/kamuri-ui/places/devices/PasscodePage'
+import { DayActions } from '../../src/kamuri-ui/places/today/plan/DayActions'
+import { WhoIsThere } from '../../src/kamuri-ui/places/today/plan/WhoIsThere'
+import type { Day } from '../../src/kamuri-ui/places/today/plan/wish'
+
+const shown = (element: ReactElement) =>
+  render(
+    <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+      <MemoryRouter initialEntries={['/today']}>
+        <Routes>
+          <Route path="/today" element={element} />
+          <Route path="/run/:id" element={<p>running</p>} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
+const press = (name: string | RegExp) => fireEvent.click(button(name))
+const field = (label: string, at = 0) => screen.getAllByLabelText<HTMLInputElement>(label)[at]!
+const write = (label: string, value: string, at = 0) => fireEvent.change(field(label, at), { target: { value } })
+
+beforeEach(() => localStorage.clear())
+afterEach(cleanup)
+
+describe('who is there', () => {
+  const heads = [{ id: 'ada', head: { name: 'Ada' } }] as unknown as HeadView[]
+  const day = {
+    heads: [
+      { wish: { headId: 'ada', when: { mode: 'startNow' }, edits: [] }, present: [], readyBy: null, pauseAfter: null },
+    ],
+    at: 0,
+    hands: [],
+    taken: [],
+  } as unknown as Day
+  const sheet = (arrange = vi.fn()) => {
+    shown(<WhoIsThere day={day} heads={heads} open onClose={vi.fn()} onArrange={arrange} />)
+    return arrange
+  }
+
+  it('is sent to be placed as it was written, half a time being none', async () => {
+    answers(() => ({ body: {} }))
+    const arrange = sheet()
+    write('There from', '15:00')
+    write('to', '20:30')
+    press('Another time')
+    write('There from', '21:00', 1)
+    write('Done and dry by', '19:00')
+    write('A pause after', '45')
+    press('Plan with this')
+    await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
+    const head = { present: [{ from: '15:00:00', to: '20:30:00' }], readyBy: '19:00:00', pauseAfter: 45 }
+    expect((asked[0]!.body as HouseholdPlanBody).heads[0]).toMatchObject(head)
+    expect(arrange.mock.calls[0]![0]).toMatchObject({ heads: [head], hands: [], taken: [] })
+  })
+
+  it('may be two pairs of hands that do different things, and one again', async () => {
+    answers(() => ({ body: {} }))
+    const arrange = sheet()
+    press('A second pair of hands')
+    expect(field('Name').value).toBe('You')
+    write('Name', 'Kofi', 1)
+    fireEvent.click(screen.getAllByLabelText('Detangling')[1]!)
+    press('Plan with this')
+    await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
+    const [one, other] = (asked[0]!.body as HouseholdPlanBody).hands!
+    expect([one!.name, one!.mayDo ?? null]).toEqual(['You', null])
+    expect([other!.name, other!.mayDo]).toEqual(['Kofi', ['kitchen', 'water', 'treating', 'styling']])
+    press('Without Kofi')
+    press('One pair that does it all')
+    expect(screen.queryByLabelText('Name')).toBeNull()
+  })
+
+  it('comes with what others have taken, which can be taken back', async () => {
+    answers(() => ({ body: {} }))
+    const arrange = sheet()
+    press('Something is taken for a while')
+    press('Something is taken for a while')
+    fireEvent.change(screen.getAllByLabelText('What')[1]!, { target: { value: 'steamer' } })
+    fireEvent.click(screen.getAllByRole('button', { name: 'Not taken after all' })[0]!)
+    press('Plan with this')
+    await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
+    expect((asked[0]!.body as HouseholdPlanBody).taken).toEqual([
+      { resource: 'steamer', from: '17:00:00', to: '17:30:00' },
+    ])
+  })
+
+  it('that does not fit is said at its field, and nothing written is lost', async () => {
+    answers(() => ({ status: 400, body: { errors: { 'heads[0].readyBy': ['That hour is over.'] } } }))
+    const arrange = sheet()
+    write('Done and dry by', '06:00')
+    press('Plan with this')
+    await waitFor(() => expect(field('Done and dry by').getAttribute('aria-invalid')).toBe('true'))
+    const note = document.getElementById(field('Done and dry by').getAttribute('aria-describedby')!)
+    expect(note?.textContent).toBe('That hour is over.')
+    expect(field('Done and dry by').value).toBe('06:00')
+    expect(arrange).not.toHaveBeenCalled()
+  })
+
+  it('that cannot be placed at all is said in a sentence', async () => {
+    answers(() => ({ status: 422, body: { detail: 'Nobody may do this for Ada: detangle.' } }))
+    sheet()
+    press('Plan with this')
+    expect((await screen.findByRole('alert')).textContent).toBe('Nobody may do this for Ada: detangle.')
+  })
+})
+
+describe('what can be done with a plan', () => {
+  const at = (time: string) => `2026-11-28T${time}:00+01:00`
+  const house: Answer = { body: { now: at('10:00'), clockSpeed: 1, house: {} } }
+  const actions = (mode: string, more: Partial<ComponentProps<typeof DayActions>> = {}) => {
+    const body = { plan: { headId: 'ada', when: { mode } } } as unknown as ComponentProps<typeof DayActions>['body']
+    shown(
+      <DayActions body={body} kept={body} begins={at('10:05')} canStart canKeep onFromNow={vi.fn()} {...more}>
+        {null}
+      </DayActions>,
+    )
+  }
+
+  it('is to begin it now, or to rehearse it on the fast clock', async () => {
+    answers(({ path }) => (path === '/api/household' ? house : { status: 201, body: { id: 'd1' } }))
+    actions('startNow')
+    expect(screen.queryByRole('button', { name: 'Keep it for then' })).toBeNull()
+    press('Rehearse it')
+    expect(await screen.findByText('running')).toBeTruthy()
+    expect(asked.find((each) => each.method === 'POST')?.body).toMatchObject({ rehearsal: true, speed: 60 })
+  })
+
+  it('is to keep it where it begins later, and then it says where', async () => {
+    answers(({ path }) => (path === '/api/household' ? house : { status: 201, body: { id: 'k1' } }))
+    const fromNow = vi.fn()
+    actions('readyBy', { begins: at('15:00'), onFromNow: fromNow })
+    await waitFor(() => expect(button('Keep it for then').disabled).toBe(false))
+    expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull()
+    press('Plan it from now')
+    expect(fromNow).toHaveBeenCalledTimes(1)
+    press('Keep it for then')
+    expect((await screen.findByRole('status')).textContent).toContain('Ahead')
+  })
+
+  it('is to begin it where its hour has come, half an hour early or less', async () => {
+    answers(() => house)
+    actions('startAt', { begins: at('10:30') })
+    expect(await screen.findByRole('button', { name: 'Begin now' })).toBeTruthy()
+    expect(button('Keep it for then').disabled).toBe(false)
+  })
+
+  it('is nothing while it cannot be begun, and says why it was refused', async () => {
+    answers(({ path }) =>
+      path === '/api/household' ? house : { status: 409, body: { detail: 'Ada is being washed already.' } },
+    )
+    actions('startNow', { canStart: false })
+    expect([button('Begin now').disabled, button('Rehearse it').disabled]).toEqual([true, true])
+    cleanup()
+    actions('startNow')
+    press('Begin now')
+    expect((await screen.findByRole('alert')).textContent).toBe('Ada is being washed already.')
+  })
+})
+
+describe('another device', () => {
+  it('enters with the passcode and its own name, and hears what was wrong', async () => {
+    answers(() => ({ status: 403, body: { detail: 'That is not it.' } }))
+    shown(<PasscodePage hasPasscode />)
+    expect(button('Enter').disabled).toBe(true)
+    write('Passcode', 'green kettle')
+    write('This device is called', 'bathroom phone')
+    press('Enter')
+    expect((await screen.findByRole('alert')).textContent).toBe('That is not it.')
+    expect(asked[0]).toMatchObject({
+      path: '/api/access/enter',
+      body: { passcode: 'green kettle', device: 'bathroom phone' },
+    })
+    // What keeps passcodes keeps this one under the household, not under the name of the device.
+    expect(document.querySelector<HTMLInputElement>('[autocomplete=username]')?.value).toBe('household')
+  })
+
+  it('is told where a passcode is set while there is none', () => {
+    shown(<PasscodePage hasPasscode={false} />)
+    expect(screen.getByText(/Set one on the computer Kamuri runs on/)).toBeTruthy()
+    expect(screen.queryByLabelText('Passcode')).toBeNull()
+  })
+})
