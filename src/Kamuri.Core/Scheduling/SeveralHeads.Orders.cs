@@ -14,8 +14,8 @@ internal sealed partial class SeveralHeads
     /// <summary>Heads from which on a full day is crowded.</summary>
     private const int Crowd = 4;
 
-    /// <summary>Minutes between what is certain and what was found within which the orders of a full day can be looked through.</summary>
-    private const int WithinReach = 80;
+    /// <summary>Minutes between what is certain and what was found within which the orders of a full day can be looked through, and those of a crowded one.</summary>
+    private static readonly (int Full, int Crowded) WithinReach = (80, 55);
 
     /// <summary>Ways in which a full day that is not crowded is built before its orders are looked through.</summary>
     private const int FirstOf = 2;
@@ -28,6 +28,9 @@ internal sealed partial class SeveralHeads
 
     /// <summary>Minutes by which a day may be over for nothing sooner to be looked for; 0 for the soonest there is.</summary>
     private int _enough;
+
+    /// <summary>Days that were built while orders were looked through; null where none were.</summary>
+    private IReadOnlyList<Schedule>? _built;
 
     private bool _isListed;
 
@@ -81,11 +84,20 @@ internal sealed partial class SeveralHeads
             return;
         }
 
-        _attempts.TryWithoutKitchen(Moments.Part);
+        if (isFull && IsCrowded && !_hasBegun)
+        {
+            // Neither has to do with the other, and somebody waits for a plan.
+            Parallel.Invoke(() => _built = _attempts.BuiltFromStart(Crowds), () => _attempts.TryWithoutKitchen(Moments.Part));
+        }
+        else
+        {
+            _attempts.TryWithoutKitchen(Moments.Part);
+        }
+
         if (isFull)
         {
             TryBegin();
-            _isOutOfReach = _attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > WithinReach;
+            _isOutOfReach = _attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > (IsCrowded ? WithinReach.Crowded : WithinReach.Full);
             _isImpossible = IsImpossible();
             if (_isOutOfReach || IsThrough)
             {
@@ -103,10 +115,10 @@ internal sealed partial class SeveralHeads
     /// <summary>Looks for something good of a full day of one pair of hands, once.</summary>
     private void TryBegin()
     {
-        if (!_hasBegun && !_attempts.IsProven)
+        if (!_hasBegun && !IsThrough)
         {
             _attempts.TryOrder(_problem.Known);
-            _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
+            _attempts.TryBuilt(_built ?? _attempts.BuiltFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]));
             TryList();
             _hasBegun = true;
         }

@@ -106,7 +106,7 @@ internal sealed partial class SeveralHeads
 
         if (IsThrough)
         {
-            return _isImpossible ? null : IsDraft ? _attempts.Rough()! with { IsDraft = true } : _enough > 0 ? _attempts.Rough() : _attempts.Finished();
+            return _isImpossible ? null : IsDraft ? _attempts.Rough()! with { IsDraft = true } : Found();
         }
 
         if (isToBuild && IsTowardsHours && _attempts.IsAny)
@@ -158,10 +158,27 @@ internal sealed partial class SeveralHeads
         return _attempts.Finished();
     }
 
+    /// <summary>The best there is; as it is, where it is only a step on the way to an hour.</summary>
+    private Schedule? Found() => _enough > 0 ? _attempts.Rough() : _attempts.Finished();
+
     /// <summary>From below, first for the least minutes late where there are hours. Whether there is a schedule, as far as is known.</summary>
-    private bool SearchFromBelow(bool onlyLate = false) => !_problem.MayShorten ? _attempts.Try(Way.FromBelow, _search.Below)
-        : IsLarge(_problem) && _problem.Pairs.Count == 1 ? (_attempts.LeastLate is not null || _attempts.TryLeastLate(OfOne.Late, Way.Directly)) && (onlyLate || _attempts.LeastLate is null || _attempts.Try(Way.Directly, OfOne.NoLater))
-        : (_attempts.LeastLate is not null || _attempts.TryLeastLate(_search.Below)) && (onlyLate || _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater));
+    private bool SearchFromBelow(bool onlyLate = false)
+    {
+        if (!_problem.MayShorten)
+        {
+            return _attempts.Try(Way.FromBelow, _search.Below);
+        }
+
+        var isFullOfOne = IsLarge(_problem) && _problem.Pairs.Count == 1;
+        if (_attempts.LeastLate is null && !(isFullOfOne ? _attempts.TryLeastLate(OfOne.Late, Way.Directly) : _attempts.TryLeastLate(_search.Below)))
+        {
+            return false;
+        }
+
+        return onlyLate || (isFullOfOne
+            ? _attempts.LeastLate is null || _attempts.Try(Way.Directly, OfOne.NoLater)
+            : _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater));
+    }
 
     /// <summary>
     /// What may be too much to be proven: from below for a while, and then near and from above from the best beginning there is. Null only
@@ -192,7 +209,7 @@ internal sealed partial class SeveralHeads
                 _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }
 
-            return _enough > 0 ? _attempts.Rough() : _attempts.Finished();
+            return Found();
         }
 
         if (_attempts is { LeastLate: 0, IsAny: true } && _problem is { Pairs.Count: 1, HasOneHour: true, MayBeginLater: false })

@@ -1,5 +1,3 @@
-using System.Numerics;
-
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
@@ -25,7 +23,7 @@ internal sealed partial class HandsMoment
     public HandsMoment(HandsPuzzle puzzle)
     {
         _puzzle = puzzle;
-        _width = (puzzle.Targets + Vector<short>.Count - 1) / Vector<short>.Count * Vector<short>.Count;
+        _width = puzzle.Width;
         (_apart, _over, Done) = (new short[Rows * _width], new short[Rows], new byte[puzzle.Runs.Length]);
     }
 

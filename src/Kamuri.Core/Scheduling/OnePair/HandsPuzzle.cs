@@ -1,3 +1,4 @@
+using System.Numerics;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Scheduling.OnePair;
@@ -100,6 +101,9 @@ public sealed class HandsPuzzle
 
     /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, and things that are taken.</summary>
     public int Targets { get; }
+
+    /// <summary>The same, filled up so that several are looked at at a time.</summary>
+    internal int Width => (Targets + Vector<short>.Count - 1) / Vector<short>.Count * Vector<short>.Count;
 
     /// <summary>The target that stands for hands being free.</summary>
     public int Free { get; }

@@ -1,3 +1,6 @@
+using System.Numerics;
+using System.Runtime.CompilerServices;
+
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
@@ -6,13 +9,13 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// </summary>
 internal sealed class RestOfDay
 {
+    /// <summary>Where the other day says nothing: so little that nothing is sooner, and the difference to anything is still a short.</summary>
+    private const short Unsaid = -20_000;
+
     private readonly Dictionary<ulong, List<Known>> _known = [];
 
     /// <summary>What a job done counts for in the number of a state of the other day, by run of this one; 0 for a run that day has not.</summary>
     private readonly ulong[] _places;
-
-    /// <summary>All targets of the other day, and what they are in this one.</summary>
-    private readonly (int Theirs, int Ours)[] _targets;
 
     /// <summary>Minutes hands rest at least; 0 where they do not.</summary>
     private readonly int _pause;
@@ -27,7 +30,8 @@ internal sealed class RestOfDay
         _places = new ulong[whole.Runs.Length];
         runs.ForEach(run => _places[run.Ours] = part.Places[run.Theirs]);
         _pause = part.Rest?.Minutes ?? 0;
-        _targets = [.. runs, (part.Free, whole.Free), .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key]))];
+        // All targets of the other day, and what they are in this one.
+        (int Theirs, int Ours)[] targets = [.. runs, (part.Free, whole.Free), .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key]))];
         var isEverAway = part.Runs.Any(run => run.Any(step => step.Away.Length > 0));
         foreach (var moment in moments.OrderBy(moment => moment.Ends))
         {
@@ -36,7 +40,19 @@ internal sealed class RestOfDay
                 _known[moment.State] = same = [];
             }
 
-            same.Add(new Known(moment.FromStart.ToArray(), moment.Ends, !isEverAway && moment.Ends > moment.Over));
+            same.Add(new Known(Placed(moment.FromStart), moment.Ends, !isEverAway && moment.Ends > moment.Over));
+        }
+
+        short[] Placed(ReadOnlySpan<short> theirs)
+        {
+            var ours = new short[whole.Width];
+            Array.Fill(ours, Unsaid);
+            foreach (var target in targets)
+            {
+                ours[target.Ours] = theirs[target.Theirs] > HandsMoment.Said ? theirs[target.Theirs] : Unsaid;
+            }
+
+            return ours;
         }
     }
 
@@ -70,26 +86,31 @@ internal sealed class RestOfDay
     }
 
     /// <summary>Minutes by which everything is later in our moment at least; null where something is sooner.</summary>
-    private int? Later(short[] theirs, ReadOnlySpan<short> ours)
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private static int? Later(ReadOnlySpan<short> theirs, ReadOnlySpan<short> ours)
     {
-        var later = int.MaxValue;
-        foreach (var target in _targets)
+        var least = new Vector<short>(short.MaxValue);
+        for (var at = 0; at < theirs.Length; at += Vector<short>.Count)
         {
-            if (theirs[target.Theirs] > HandsMoment.Said)
-            {
-                later = Math.Min(later, ours[target.Ours] - theirs[target.Theirs]);
-                if (later < 0)
-                {
-                    return null;
-                }
-            }
+            least = Vector.Min(least, new Vector<short>(ours[at..]) - new Vector<short>(theirs[at..]));
+        }
+
+        if (Vector.LessThanAny(least, Vector<short>.Zero))
+        {
+            return null;
+        }
+
+        var later = (int)least[0];
+        for (var lane = 1; lane < Vector<short>.Count; lane++)
+        {
+            later = Math.Min(later, least[lane]);
         }
 
         return later;
     }
 
     /// <summary>A moment of the other day.</summary>
-    /// <param name="FromStart">Minutes to each of its targets at least.</param>
+    /// <param name="FromStart">Minutes to each of its targets at least, where ours has them.</param>
     /// <param name="Ends">Minutes to the last end of all, at least.</param>
     /// <param name="Moves">Where everything is later than in it, so is its end.</param>
     private sealed record Known(short[] FromStart, int Ends, bool Moves);
