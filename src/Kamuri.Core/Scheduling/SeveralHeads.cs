@@ -50,7 +50,7 @@ internal sealed partial class SeveralHeads
     private SeveralHeads(SchedulingProblem problem, bool rests)
     {
         (_problem, _rests, _attempts) = (problem, rests, new Attempts(problem, rests, IsLarge(problem)));
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, 0.008, 0.012) : (0.055, 0.016, 0.012, 0.012);
+        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.006 : 0.008, 0.012) : (0.055, 0.016, 0.012, 0.012);
         _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
         _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
     }
