@@ -78,6 +78,11 @@ public static class PlanWords
                 : $"You sit down {(rests.Count == 2 ? "twice" : $"{Number(rests.Count)} times")}, {Spell(rests.Max())} the longest.");
         }
 
+        if (ClockChange.Sentence(plan.Request.When, plan.Start, plan.End) is { } change)
+        {
+            sentences.Add(change);
+        }
+
         return string.Join(' ', sentences);
     }
 

@@ -66,6 +66,39 @@ public class ClockChangeTests
         Assert.InRange((night.End - night.Start).TotalMinutes, night.Window!.Earliest, night.Window.Latest);
     }
 
+    [Theory]
+    [InlineData(3, 28, 1, "At 02:00 on Sunday the clocks go forward by 1\u00a0h; these times allow for it.")]
+    [InlineData(10, 24, 2, "At 03:00 on Sunday the clocks go back by 1\u00a0h; these times allow for it.")]
+    [InlineData(6, 13, 2, null)]
+    public void That_the_clocks_change_is_said(int month, int day, double evening, string? sentence)
+    {
+        var when = Noon(month, day, evening);
+        var own = Given.Request() with { Schools = new Schools { Length = TreatmentLength.Overnight }, When = when, Today = new DateOnly(2026, month, day) };
+        var several = HouseholdWords.Finish(new HouseholdPlanner(new CpSatScheduler()).Make(new HouseholdRequest { Heads = [new(own)], Hands = [new("Ama")], When = when }, Given.Figures));
+        foreach (var said in new[] { several, PlanWords.Finish(Plan(when)) })
+        {
+            if (sentence is null)
+            {
+                Assert.DoesNotContain("the clocks", said, StringComparison.Ordinal);
+            }
+            else
+            {
+                Assert.Contains(sentence, said, StringComparison.Ordinal);
+            }
+        }
+    }
+
+    [Fact]
+    public void By_how_much_the_clocks_change_is_the_zone_s_own()
+    {
+        // Half an hour, in the autumn of the southern half; and nowhere else does it count.
+        var zone = TimeZoneInfo.FindSystemTimeZoneById("Australia/Lord_Howe");
+        var evening = new DateTimeOffset(2026, 4, 4, 22, 0, 0, TimeSpan.FromHours(11));
+        Assert.Equal("At 02:00 on Sunday the clocks go back by 30\u00a0min; these times allow for it.", ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(10)));
+        Assert.Null(ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(3)));
+        Assert.Null(ClockChange.Sentence(new When(evening), evening, evening.AddHours(10)));
+    }
+
     [Fact]
     public void In_the_hour_that_is_left_out_it_is_just_after()
     {

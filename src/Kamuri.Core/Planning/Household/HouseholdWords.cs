@@ -17,7 +17,7 @@ public static class HouseholdWords
         var ends = done.Select((each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}").ToList();
         return string.Join(' ',
             $"Start at {PlanWords.Clock(plan.Start, plan.Request.When.Wall(plan.Request.When.Now))}{Later(plan)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
-            string.Join(' ', Tight(plan).Concat(plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan)))));
+            string.Join(' ', Change(plan).Concat(Tight(plan)).Concat(plan.WithoutRest.Select(each => $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there.").Prepend(Best(plan, hands)).Concat(InOneGo(plan)))));
     }
 
     /// <summary>Why it does not begin when it was asked to; empty where it does, or where it was asked for by an hour.</summary>
@@ -39,6 +39,8 @@ public static class HouseholdWords
         var words = reasons.Where(reason => reason.Is).Select(reason => reason.Word).ToList();
         return words.Count == 0 ? "" : $", not at {PlanWords.Clock(when.Wall(asked), plan.Start)}, to suit {PlanWords.All(words)}";
     }
+
+    private static IEnumerable<string> Change(HouseholdPlan plan) => ClockChange.Sentence(plan.Request.When, plan.Start, plan.End) is { } change ? [change] : [];
 
     /// <summary>Who is in time as planned, and on most such days is not.</summary>
     private static IEnumerable<string> Tight(HouseholdPlan plan)
