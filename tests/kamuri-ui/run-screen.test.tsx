@@ -118,6 +118,15 @@ describe('a wait', () => {
     expect(screen.getByRole('img', { name: /earliest 10:10, usual 10:20, latest 10:40/ })).toBeTruthy()
   })
 
+  it('that does no harm after its latest stays ready, says so, and nobody is called', () => {
+    const harmless = { ...wait, harmlessAfter: true, afterLatest: 'Longer does no harm.' }
+    expect(stageOf(harmless, now(41))).toBe('ready')
+    const { rerender } = render(<CountingBar wait={harmless} now={now(12)} colour="plum" />)
+    rerender(<CountingBar wait={harmless} now={now(41)} colour="plum" />)
+    expect(screen.getByText('Longer does no harm.')).toBeTruthy()
+    expect(vibrate).not.toHaveBeenCalled()
+  })
+
   it('that was past its mark when the page opened is not felt again', () => {
     render(<CountingBar wait={wait} now={now(15)} colour="plum" />)
     expect(vibrate).not.toHaveBeenCalled()

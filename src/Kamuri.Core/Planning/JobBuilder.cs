@@ -20,6 +20,9 @@ internal sealed record Drafted(Job Job, string? StepId, string Title, int Sectio
 
     /// <summary>The mixture that cools meanwhile; null when none does.</summary>
     public CoolingMixture? Cools { get; init; }
+
+    /// <summary>What happens past the latest is nothing to be warned of.</summary>
+    public bool IsHarmlessAfter { get; init; }
 }
 
 /// <summary>Turns timed steps, and the preparations they use, into jobs and links.</summary>
@@ -78,6 +81,7 @@ internal sealed class JobBuilder
             if (timing.Wait is { } wait && wait.Window.Latest > 0)
             {
                 previous = builder.Wait($"{step.Id}.wait", step.Id, PlannedTask.HeadStrand, wait.Title, wait.Window, wait.Chosen, wait.Needs, wait.AfterLatest, wait.Substance);
+                builder._drafts[^1] = builder._drafts[^1] with { IsHarmlessAfter = wait.IsHarmlessAfter };
                 builder._links.Add(new Link(work, previous, 0, 0));
                 (previousIsWait, night) = (true, wait.IsOvernight ? previous : night);
             }
@@ -157,7 +161,11 @@ internal sealed class JobBuilder
             {
                 previous = Wait($"{step.Id}.{cook.Id}.wait", null, PlannedTask.KitchenStrand, cook.Method.WaitTitle!, window, null, cook.Method.Needs,
                     cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it.");
-                _drafts[^1] = _drafts[^1] with { Cools = cook.Method.Cools ? CoolingMixture.Of(cook, request.Room.Temperature, figures.Cooling) : null };
+                if (cook.Method.Cools)
+                {
+                    _drafts[^1] = _drafts[^1] with { Cools = CoolingMixture.Of(cook, request.Room.Temperature, figures.Cooling), IsHarmlessAfter = true };
+                }
+
                 _links.Add(new Link(hands, previous, 0, 0));
                 previousIsWait = true;
             }

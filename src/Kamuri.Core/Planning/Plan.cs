@@ -37,6 +37,9 @@ public sealed record PlannedTask(
     /// <summary>The mixture that cools meanwhile; null when none does.</summary>
     public CoolingMixture? Cools { get; init; }
 
+    /// <summary>What happens past the latest is nothing to be warned of.</summary>
+    public bool IsHarmlessAfter { get; init; }
+
     /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
     public string? By { get; init; }
 

@@ -163,7 +163,7 @@ public sealed class Planner(IScheduler scheduler)
     private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night, When when) => new(
         drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
         drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, when.Wall(start.AddMinutes(placement.Start)), when.Wall(start.AddMinutes(placement.End)))
-    { Also = drafted.Also, Words = drafted.Words, Cools = drafted.Cools, IsOvernight = drafted.Job.Id == night };
+    { Also = drafted.Also, Words = drafted.Words, Cools = drafted.Cools, IsHarmlessAfter = drafted.IsHarmlessAfter, IsOvernight = drafted.Job.Id == night };
 
     internal static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)
     {

@@ -90,6 +90,9 @@ public sealed record SessionTask(
     /// <summary>The mixture that cools meanwhile; null when none does, and in sessions of earlier versions.</summary>
     public CoolingMixture? Cools { get; init; }
 
+    /// <summary>What happens past the latest is nothing to be warned of; false in sessions of earlier versions.</summary>
+    public bool IsHarmlessAfter { get; init; }
+
     /// <summary>Done, the hair is parked and the session stops.</summary>
     public bool Parks { get; init; }
 
@@ -281,7 +284,7 @@ public sealed record SessionPlan
     private static SessionTask Task(PlannedTask task, DateTimeOffset start, string? key) => new(
         task.Id, task.StepId is null ? null : Keyed(key, task.StepId), task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
         (task.Start - start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, [.. task.Also.Select(step => Keyed(key, step))], task.IsOvernight, task.Words)
-    { By = task.By, NotBefore = task.NotBefore, Cools = task.Cools };
+    { By = task.By, NotBefore = task.NotBefore, Cools = task.Cools, IsHarmlessAfter = task.IsHarmlessAfter };
 
     private static IEnumerable<OverriddenStop> Overrides(Plan plan) =>
         plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!));

@@ -114,7 +114,7 @@ public static partial class StepCatalogue
             Direction = Direction.EndsToRoots,
             HandsOn = new(1, 1.5),
             Processing = new(new Window(3, 5, 15), FollowsPorosity: true,
-                AfterLatest: "No harm; it does no more either."),
+                AfterLatest: "No harm; it does no more either.", IsHarmlessAfter: true),
             NeedsAtLeast = Wetness.Damp,
             NeedsAtMost = Wetness.Wrung,
             Puts = Substance.Conditioner,

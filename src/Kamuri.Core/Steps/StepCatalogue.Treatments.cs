@@ -96,7 +96,7 @@ public static partial class StepCatalogue
             Id = StepIds.PrePooOvernight, Name = "Pre-poo, overnight", Phase = Phase.Loosen,
             Instruction = "Plain oil through the lengths before bed, sections twisted, a soft scarf.",
             Places = Places.Lengths | Places.Ends, Direction = Direction.EndsToRoots, HandsOn = new(3, 2.5),
-            Processing = new(new Window(360, 420, 540), AfterLatest: "Plain oil does no harm; wash when you are up."),
+            Processing = new(new Window(360, 420, 540), AfterLatest: "Plain oil does no harm; wash when you are up.", IsHarmlessAfter: true),
             NeedsAtMost = Wetness.Damp, Puts = Substance.HotOil, IsBeforeCleanse = true, IsOvernight = true, CanBeSpared = true,
             Suits = HairKinds.Combable, Cautions = ["no-cap-asleep", "oily-towel"],
         },

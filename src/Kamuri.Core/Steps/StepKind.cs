@@ -23,6 +23,7 @@ public sealed record HandsOnModel(double SetupMinutes, double MinutesPerSection 
 /// <param name="FollowsPorosity">Whether porosity shifts the usual time.</param>
 /// <param name="IsProtein">Whether damage shortens it.</param>
 /// <param name="AfterLatest">What happens when it stays on past the latest.</param>
+/// <param name="IsHarmlessAfter">Whether that is nothing to be warned of.</param>
 public sealed record ProcessingModel(
     Window Body,
     Window? Heated = null,
@@ -30,7 +31,8 @@ public sealed record ProcessingModel(
     Window? AfterClarifyHeated = null,
     bool FollowsPorosity = false,
     bool IsProtein = false,
-    string AfterLatest = "");
+    string AfterLatest = "",
+    bool IsHarmlessAfter = false);
 
 /// <summary>Treatments with a rhythm of their own.</summary>
 public enum Treatment { Wash, Clarify, LightProtein, StrongProtein, HotOil, HerbPrePoo, Retwist, TensionStyle, LocDetox }

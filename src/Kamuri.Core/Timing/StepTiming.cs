@@ -21,6 +21,9 @@ public sealed record Wait(
 {
     /// <summary>Lasts through the night, so that the day is split.</summary>
     public bool IsOvernight { get; init; }
+
+    /// <summary>What happens past the latest is nothing to be warned of.</summary>
+    public bool IsHarmlessAfter { get; init; }
 }
 
 /// <summary>How long a step takes: hands first, then perhaps a wait.</summary>
@@ -168,6 +171,7 @@ public static class Timings
             Occupies(heat), model.AfterLatest, working)
         {
             IsOvernight = treatment.Step.Kind.IsOvernight,
+            IsHarmlessAfter = model.IsHarmlessAfter,
         };
     }
 
@@ -184,7 +188,8 @@ public static class Timings
             ? $"{forecast.Working}; 95 % dry after {Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1))} h"
             : forecast.Working;
         return new Wait($"Drying {air}", step.Id, null, window, Chosen(step.Minutes, window), Occupies(step.Heat),
-            "Longer does no harm.", working);
+            "Longer does no harm.", working)
+        { IsHarmlessAfter = true };
     }
 
     private static IReadOnlyList<Resource> Occupies(Heat heat) => heat switch

@@ -156,7 +156,8 @@ public sealed record HandsView(string Name, string? Doing, string? Next, DateTim
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
-    string Task, string Strand, string Title, string AfterLatest, DateTimeOffset Since, DateTimeOffset EarliestAt, DateTimeOffset UsualAt, DateTimeOffset LatestAt);
+    string Task, string Strand, string Title, string AfterLatest, DateTimeOffset Since, DateTimeOffset EarliestAt, DateTimeOffset UsualAt, DateTimeOffset LatestAt,
+    bool HarmlessAfter);
 
 /// <summary>What the last press was, so that it can be taken back.</summary>
 public sealed record UndoView(Guid Event, string Label);
@@ -207,7 +208,7 @@ public sealed record SessionView(
                     Keeping = hands.Keeping is { } away ? SessionAbsences.Sentence(plan, away with { To = house.Local(away.To) }, house.Local(moment.Now)) : null,
                 })],
             [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
-                house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt)))],
+                house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt), count.Task.IsHarmlessAfter))],
             moment.AllDone,
             state.Undoable.LastOrDefault() is { } last ? new UndoView(last.Id, Label(plan, last)) : null,
             state.Notes, state.ClosingNote)

@@ -1344,6 +1344,7 @@ export interface components {
             usualAt: string;
             /** Format: date-time */
             latestAt: string;
+            harmlessAfter: boolean;
         };
         /**
          * @description How many strands grow on the head.

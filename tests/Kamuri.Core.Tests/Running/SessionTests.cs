@@ -2,6 +2,7 @@ using CsCheck;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Running;
+using Kamuri.Core.Steps;
 using TaskStatus = Kamuri.Core.Running.TaskStatus;
 
 namespace Kamuri.Core.Tests.Running;
@@ -246,5 +247,25 @@ public class SessionTests
             Assert.Equal((one.Status, one.Start, one.End, one.Extra, one.Paused), (other.Status, other.Start, other.End, other.Extra, other.Paused));
             Assert.Equal(one.Sections, other.Sections);
         });
+    }
+
+    [Theory]
+    [InlineData(Aim.Moisture, "dry.wait", true)]
+    [InlineData(Aim.Moisture, "blot.wait", false)]
+    [InlineData(Aim.Strength, "protein", false)]
+    public void A_run_knows_of_which_waits_nobody_has_to_be_warned(Aim aim, string wait, bool isHarmless)
+    {
+        var plan = SessionPlan.From(Given.Plan(Given.Request(aim)));
+        var waits = plan.Tasks.Where(task => task.Id.Contains(wait, StringComparison.Ordinal) && !task.IsHandsOn).ToList();
+        Assert.NotEmpty(waits);
+        Assert.All(waits, task => Assert.Equal(isHarmless, task.IsHarmlessAfter));
+    }
+
+    [Fact]
+    public void What_is_past_its_latest_without_harm_says_so_and_nothing_else()
+    {
+        var kinds = StepCatalogue.All.Where(kind => kind.Processing is not null).ToList();
+        Assert.All(kinds, kind => Assert.Equal(kind.Processing!.AfterLatest.Contains("no harm", StringComparison.OrdinalIgnoreCase), kind.Processing.IsHarmlessAfter));
+        Assert.Contains(kinds, kind => kind.Processing!.IsHarmlessAfter);
     }
 }

@@ -200,6 +200,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         Also = drafted.Also,
         Words = drafted.Words,
         Cools = drafted.Cools,
+        IsHarmlessAfter = drafted.IsHarmlessAfter,
         By = placement.By,
         NotBefore = problem.HeldBackBySleep(placement) ? day.Zero.AddMinutes(placement.Start) : null,
         HeadId = day.Heads.First(head => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).Request.Head.Id,

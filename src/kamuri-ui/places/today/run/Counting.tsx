@@ -5,9 +5,13 @@ import { signal } from './signals'
 
 export type Stage = 'early' | 'ready' | 'past'
 
-/** Where a wait stands between its marks. */
+/** Where a wait stands between its marks. What does no harm after its latest stays ready, and nobody is warned of it. */
 export const stageOf = (wait: CountingView, now: number): Stage =>
-  now >= Date.parse(wait.latestAt) ? 'past' : now >= Date.parse(wait.earliestAt) ? 'ready' : 'early'
+  now >= Date.parse(wait.latestAt) && !wait.harmlessAfter
+    ? 'past'
+    : now >= Date.parse(wait.earliestAt)
+      ? 'ready'
+      : 'early'
 
 /** A wait counting up towards its earliest, usual and latest. It looks different, and sounds, when one is reached. */
 export function CountingBar({
@@ -47,7 +51,7 @@ export function CountingBar({
   const words =
     stage === 'early'
       ? `not before ${clockBeside(wait.earliestAt, wait.since)}`
-      : stage === 'ready'
+      : stage === 'ready' && now < Date.parse(wait.latestAt)
         ? `ready, good until ${clockBeside(wait.latestAt, wait.earliestAt)}`
         : wait.afterLatest || 'past its latest'
   const fill = stage === 'early' ? colour : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
