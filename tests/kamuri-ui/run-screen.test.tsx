@@ -3,14 +3,17 @@ import { answers, asked } from './server'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, cleanup, fireEvent, render, renderHook, screen, waitFor, within } from '@testing-library/react'
 import type { ReactElement } from 'react'
+import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { CountingView, SessionView } from '../../src/kamuri-ui/api/client'
 import { useKeys } from '../../src/kamuri-ui/app/keys'
+import { unbroken } from '../../src/kamuri-ui/app/measures'
 import { CountingBar, CountingLines, stageOf } from '../../src/kamuri-ui/places/today/run/Counting'
 import { FinishSheet } from '../../src/kamuri-ui/places/today/run/FinishSheet'
 import { NoteSheet } from '../../src/kamuri-ui/places/today/run/NoteSheet'
 import { OtherOrder } from '../../src/kamuri-ui/places/today/run/OtherOrder'
 import { ReadingSheet } from '../../src/kamuri-ui/places/today/run/ReadingSheet'
+import { RunHeader } from '../../src/kamuri-ui/places/today/run/RunHeader'
 import { useSignals } from '../../src/kamuri-ui/places/today/run/signals'
 
 const withServer = (element: ReactElement) => (
@@ -39,6 +42,48 @@ beforeEach(() => {
   Object.defineProperty(navigator, 'vibrate', { value: vibrate, configurable: true })
 })
 afterEach(cleanup)
+
+describe('the top of a rehearsal', () => {
+  const top = (isCalm: boolean, onSurprise = vi.fn()) => (
+    <MemoryRouter>
+      <RunHeader
+        view={session({
+          rehearsal: true,
+          hands: [],
+          factor: 60,
+          now: '2026-03-14T12:00:00+01:00',
+          endsAt: '2026-03-14T15:00:00+01:00',
+          driftMinutes: 5,
+        })}
+        now={Date.parse('2026-03-14T12:00:00+01:00')}
+        whose=""
+        onWhose={vi.fn()}
+        onRun={vi.fn()}
+        onSurprise={onSurprise}
+        isCalm={isCalm}
+        reaching
+      />
+    </MemoryRouter>
+  )
+
+  it('asks for trouble, and says where there is none', () => {
+    const surprise = vi.fn()
+    const { rerender } = render(top(false, surprise))
+    press('Surprise me')
+    expect(surprise).toHaveBeenCalledOnce()
+    expect(screen.queryByRole('status')).toBeNull()
+    rerender(top(true))
+    expect(screen.getByRole('status').textContent).toMatch(/^Nothing can go wrong just now/)
+    expect(screen.getByRole('button', { name: '×60' }).getAttribute('aria-pressed')).toBe('true')
+  })
+})
+
+describe('amounts in large type', () => {
+  it('stay with what they count, and other words may part', () =>
+    expect(unbroken('Pour over 10 ml dried herb, ½ tsp salt, section 3')).toBe(
+      'Pour over 10\u00a0ml dried herb, ½\u00a0tsp salt, section 3',
+    ))
+})
 
 describe('keys', () => {
   const key = (name: string, at: Element = document.body, more: KeyboardEventInit = {}) =>

@@ -29,6 +29,9 @@ export function useMeasure() {
   }
 }
 
+/** Words in which no line ends between a number and what it counts. */
+export const unbroken = (words: string) => words.replace(/([\d¼½¾⅓⅔]) (?=\p{L})/gu, '$1\u00a0')
+
 /** An amount, or a sentence with amounts in it, as the device writes amounts. */
 export const written = (words: MeasuredWords, measure: Measure) => words[measure]
 

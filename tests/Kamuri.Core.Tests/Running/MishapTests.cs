@@ -255,6 +255,36 @@ public class MishapTests
     }
 
     [Fact]
+    public void Every_kind_of_trouble_is_thrown_in_at_some_moment_of_a_day()
+    {
+        var thrown = new HashSet<Mishap>();
+        foreach (var task in Plan.Tasks)
+        {
+            var events = task.IsHandsOn ? Until(task.Id, done: false) : Until(Plan.Links.First(link => link.To == task.Id).From);
+            var now = Start(task).AddMinutes(task.PlannedMinutes / 2);
+            for (var n = 0; n < 12; n++)
+            {
+                thrown.Add(Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around with { Bedtime = End(task).AddMinutes(-1) })?.Mishap ?? Mishap.CalledAway);
+                events.Add(new NoteTaken(Id(800 + n), now, "so far", null));
+            }
+        }
+
+        Assert.Equal(Enum.GetValues<Mishap>(), thrown.Order());
+    }
+
+    [Theory]
+    [InlineData(-90, false)]
+    [InlineData(-30, true)]
+    [InlineData(10, true)]
+    public void Wet_hair_is_no_surprise_long_before_bedtime(double minutes, bool isThrown)
+    {
+        var drying = Plan.Tasks.Last(task => task.Window is not null);
+        var events = Until(Plan.Links.First(link => link.To == drying.Id).From);
+        var now = Start(drying).AddMinutes(20);
+        Assert.Equal(isThrown, Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around with { Bedtime = now.AddMinutes(-minutes) })?.Mishap == Mishap.WetAtBedtime);
+    }
+
+    [Fact]
     public void Whatever_goes_wrong_whenever_there_is_advice_and_every_way_leads_where_it_says()
     {
         Gen.Select(Gen.Int[0, Plan.Tasks.Count - 1], Gen.Int[0, 90], Gen.Int[0, Enum.GetValues<Mishap>().Length - 1]).Sample((at, minutes, kind) =>

@@ -65,6 +65,9 @@ internal sealed class Happening
     /// <summary>What lies on the hair and may not stay there.</summary>
     public IReadOnlyList<Substance> MustComeOff => [.. OnHair.Where(substance => Substances.Of(substance).MustBeRinsed)];
 
+    /// <summary>Something that was made in the kitchen was put on this head.</summary>
+    public bool HadMixture => Own.Any(task => _state.Task(task.Id).IsTouched && task.StepIds.Any(step => Mixture(_plan.FindStep(step)) is not null));
+
     public bool IsWet => (Last?.After?.Wetness ?? Wetness.Dry) >= Wetness.Blotted;
 
     /// <summary>

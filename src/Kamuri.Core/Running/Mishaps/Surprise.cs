@@ -7,6 +7,9 @@ namespace Kamuri.Core.Running.Mishaps;
 /// <param name="Head">On which head.</param>
 public sealed record Surprise(Mishap Mishap, string Head)
 {
+    /// <summary>Before bedtime by so much, hair that dries is looked at in thought of the pillow.</summary>
+    private static readonly TimeSpan NearBedtime = TimeSpan.FromHours(1);
+
     /// <summary>
     /// One that could happen at this moment: nothing stings on bare hair, and no section is forgotten where none is worked. The same
     /// moment gives the same one, and the next press another.
@@ -22,8 +25,8 @@ public sealed record Surprise(Mishap Mishap, string Head)
         return could.Count == 0 ? null : could[Turn(state, could.Count)];
     }
 
-    /// <summary>Which of them it is: another one with everything that has happened.</summary>
-    private static int Turn(SessionState state, int count) => state.Undoable.Count * 5 % count;
+    /// <summary>Which of them it is: another one with everything that has happened, and all of them in turn, for nothing divides a prime.</summary>
+    private static int Turn(SessionState state, int count) => state.Undoable.Count * 101 % count;
 
     private static IEnumerable<Surprise> Could(Happening at)
     {
@@ -47,7 +50,16 @@ public sealed record Surprise(Mishap Mishap, string Head)
             {
                 yield return Of(Mishap.NotEnough);
                 yield return Of(Mishap.TooMuch);
-                yield return Of(at.Mixture(at.Step(pass)) is null ? Mishap.NotEnough : Mishap.TooThick);
+                if (at.Mixture(at.Step(pass)) is not null)
+                {
+                    yield return Of(Mishap.TooThick);
+                    yield return Of(Mishap.TooRunny);
+                }
+            }
+
+            if (at.IsRinsing && at.HadMixture)
+            {
+                yield return Of(Mishap.BitsLeft);
             }
 
             if (kind?.IsCleanse == true && at.OnHair.Count > 0)
@@ -59,6 +71,11 @@ public sealed record Surprise(Mishap Mishap, string Head)
             {
                 yield return Of(Mishap.TooHot);
             }
+        }
+
+        if (at.Counting is { Task.Substance: null, UsualAt: var dry } && dry > at.Around.Bedtime && at.Now >= at.Around.Bedtime - NearBedtime)
+        {
+            yield return Of(Mishap.WetAtBedtime);
         }
 
         if (touched && at.Waiting.Count > 0)

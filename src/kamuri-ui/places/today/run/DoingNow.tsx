@@ -1,5 +1,5 @@
 import type { HandsView, RunHeadView, RunTaskView, SessionView } from '@/api/client'
-import { useMeasure, written } from '@/app/measures'
+import { unbroken, useMeasure, written } from '@/app/measures'
 import { clockBeside } from '@/app/time'
 import { Words } from '@/kit/Amount'
 
@@ -52,7 +52,11 @@ export function DoingNow({
                   : 'Hands are free.'}
         </p>
         <h1 className="text-4xl font-bold sm:text-5xl" data-doing={doing?.id ?? ''}>
-          {shown ? `${shown.title}${section ? `, section ${section}` : ''}` : view.allDone ? 'Well done' : resting}
+          {shown
+            ? unbroken(`${shown.title}${section ? `, section ${section}` : ''}`)
+            : view.allDone
+              ? 'Well done'
+              : resting}
         </h1>
       </div>
       <div className="order-2 md:order-none md:col-start-2">

@@ -12,6 +12,7 @@ export function RunHeader({
   onWhose,
   onRun,
   onSurprise,
+  isCalm,
   reaching,
 }: {
   view: SessionView
@@ -20,6 +21,8 @@ export function RunHeader({
   onWhose: (name: string) => void
   onRun: (speed: number) => void
   onSurprise: () => void
+  /** A surprise was asked for, and there is none at this moment. */
+  isCalm: boolean
   reaching: boolean
 }) {
   return (
@@ -68,6 +71,11 @@ export function RunHeader({
             Surprise me
           </button>
         </div>
+      )}
+      {isCalm && (
+        <p role="status" className="font-semibold">
+          Nothing can go wrong just now; ask again when something is in hand.
+        </p>
       )}
       {!reaching && (
         <p role="status" className="font-semibold text-stop">

@@ -47,6 +47,7 @@ export function RunPage() {
   const [off, setOff] = useState(false)
   const [reading, setReading] = useState(false)
   const [happened, setHappened] = useState<{ mishap: Mishap; head: string } | null>(null)
+  const [calm, setCalm] = useState<string | null>(null)
   const [signalling, setSignalling] = useState(false)
   const [whose, setWhose] = useState<string | null>(() => sessionStorage.getItem(`kamuri.hands.${id}`))
   useEffect(() => {
@@ -77,9 +78,11 @@ export function RunPage() {
     else setFinishing(true)
   }
   const skip = view && hands ? (task(view, hands.doing) ?? task(view, hands.next)) : undefined
+  const moment = hands ? `${hands.doing}/${hands.next}` : ''
   /** Something goes wrong in the rehearsal; time stands nearly still while it is dealt with. */
   const surprise = async () => {
     const got = await api.GET('/api/sessions/{id}/surprise', { params: { path: { id } } })
+    if (got.response.status === 204) setCalm(moment)
     if (got.response.status !== 200 || !got.data) return
     run(1)
     setHappened(got.data)
@@ -152,6 +155,7 @@ export function RunPage() {
         onWhose={setWhose}
         onRun={run}
         onSurprise={() => void surprise()}
+        isCalm={calm !== null && calm === moment}
         reaching={reaching}
       />
       {view.counting.length > 0 && (
