@@ -1,5 +1,6 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
@@ -25,7 +26,11 @@ public sealed record SessionStep(
 /// <summary>The hair as a step leaves it.</summary>
 /// <param name="Wetness">How wet it is.</param>
 /// <param name="Lying">What lies on it, and the step that put it there.</param>
-public sealed record HairAfter(Wetness Wetness, IReadOnlyList<LyingOn> Lying);
+public sealed record HairAfter(Wetness Wetness, IReadOnlyList<LyingOn> Lying)
+{
+    /// <summary>How it hangs; null in sessions of earlier versions.</summary>
+    public Hang? Hang { get; init; }
+}
 
 /// <summary>Something that lies on the hair.</summary>
 /// <param name="Step">The step that put it there, by id.</param>
@@ -267,7 +272,8 @@ public sealed record SessionPlan
     {
         Head = key ?? PlannedTask.HeadStrand,
         After = new HairAfter(planned.After.Wetness,
-            [.. planned.After.Deposits.Concat(planned.After.AwaitsWash).Select(deposit => new LyingOn(deposit.Substance, Keyed(key, deposit.Step))).Distinct()]),
+            [.. planned.After.Deposits.Concat(planned.After.AwaitsWash).Select(deposit => new LyingOn(deposit.Substance, Keyed(key, deposit.Step))).Distinct()])
+        { Hang = planned.After.Hang },
     };
 
     /// <summary>What may be said of mixtures while they are used: how they are put right, and whether the rest keeps.</summary>

@@ -1,5 +1,6 @@
 using CsCheck;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
@@ -252,6 +253,59 @@ public class MishapTests
 
         // Under the cap nothing is worked in sections and nothing is being put on.
         Assert.Equal([Mishap.LeftTooLong, Mishap.CalledAway, Mishap.Stings, Mishap.OutOfTime], thrown.Order());
+    }
+
+    /// <summary>A day of somebody with mature locs, as far as they dry or as far as their first wash, and that moment.</summary>
+    private static (SessionPlan Plan, SessionState State, DateTimeOffset Now) WithLocs(bool drying)
+    {
+        var plan = SessionPlan.From(Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs, Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) })));
+        var dry = plan.Tasks.Last(task => task.Window is not null);
+        var until = drying ? plan.Tasks.Single(task => task.Id == plan.Links.First(link => link.To == dry.Id).From) : plan.Tasks.First(task => task.StepIds.Any(step => SessionPlan.KindOf(step)!.IsCleanse));
+        SessionEvent[] events =
+        [
+            new SessionStarted(Id(0), plan.PlannedStart),
+            .. plan.Tasks.Where(task => task.IsHandsOn && task.PlannedStart <= until.PlannedStart)
+                .Select((task, n) => new TaskDone(Id(300 + n), plan.PlannedStart.AddMinutes(task.PlannedStart + task.PlannedMinutes), task.Id)),
+        ];
+        return (plan, SessionFold.Fold(plan, events), plan.PlannedStart.AddMinutes(until.PlannedStart + until.PlannedMinutes + 1));
+    }
+
+    [Fact]
+    public void Locs_are_not_sent_to_bed_wet()
+    {
+        var (plan, state, now) = WithLocs(drying: true);
+        var advice = MishapAdvice.For(plan, state, now, Mishap.WetAtBedtime, plan.Heads[0], Around with { Bedtime = now });
+        Assert.StartsWith("Locs and braids are not slept on wet", advice.Now[0], StringComparison.Ordinal);
+        Assert.DoesNotContain(advice.Now.Concat(advice.Ways.SelectMany(way => way.Sentences)), sentence => sentence.Contains("pillow", StringComparison.Ordinal));
+        Assert.Equal(["Moving air, and stay up", "Go on"], advice.Ways.Select(way => way.Label));
+        Assert.StartsWith("Still wet at bedtime", advice.Remember, StringComparison.Ordinal);
+        // Loose hair may dry on the pillow; and so says a session of an earlier version, which does not know how hair hangs.
+        var earlier = plan with { Steps = [.. plan.Steps.Select(step => step with { After = step.After! with { Hang = null } })] };
+        Assert.Equal("Cool air, then bed", MishapAdvice.For(earlier, state, now, Mishap.WetAtBedtime, plan.Heads[0], Around with { Bedtime = now }).Ways[0].Label);
+    }
+
+    [Fact]
+    public void Oil_is_washed_out_of_locs_without_conditioner()
+    {
+        var (plan, state, now) = WithLocs(drying: false);
+        var advice = MishapAdvice.For(plan, state, now, Mishap.OilStays, plan.Heads[0], Around);
+        Assert.DoesNotContain(advice.Now, sentence => sentence.Contains("onditioner", StringComparison.Ordinal));
+        var again = Assert.Single(advice.Ways[0].Changes).Work!;
+        Assert.Equal(("Wash a second time", Removal.Wash), (again.Title, again.TakesOff));
+        Assert.Equal(again.PlannedMinutes, (advice.Ways[0].EndsAt - advice.Ways[1].EndsAt).TotalMinutes, 1);
+    }
+
+    [Fact]
+    public void Locs_are_neither_twisted_nor_clipped_to_stop()
+    {
+        var (plan, state, now) = WithLocs(drying: false);
+        var stop = MishapAdvice.For(plan, state, now, Mishap.OutOfTime, plan.Heads[0], Around).Ways.Single(way => way.Id == "stop");
+        Assert.Contains(stop.Sentences, sentence => sentence.StartsWith("Then a cotton cloth around it.", StringComparison.Ordinal));
+        Assert.Contains("It is not slept on before it is dry inside: a fan, or the hood on low.", stop.Sentences);
+        Assert.Contains(stop.Changes, change => change.Work?.Title == "A cotton cloth around it, to stop for now");
+        var before = SessionFold.Fold(plan, [new SessionStarted(Id(0), plan.PlannedStart)]);
+        Assert.Contains("Then tie it back loosely. Sections stay ticked; when you are back, go on where you were.",
+            MishapAdvice.For(plan, before, plan.PlannedStart, Mishap.OutOfTime, plan.Heads[0], Around).Ways.Single(way => way.Id == "stop").Sentences);
     }
 
     [Fact]

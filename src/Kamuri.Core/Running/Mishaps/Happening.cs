@@ -1,3 +1,4 @@
+using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
 
@@ -67,6 +68,9 @@ internal sealed class Happening
 
     /// <summary>Something that was made in the kitchen was put on this head.</summary>
     public bool HadMixture => Own.Any(task => _state.Task(task.Id).IsTouched && task.StepIds.Any(step => Mixture(_plan.FindStep(step)) is not null));
+
+    /// <summary>Hair that stays damp inside for long and is not slept on wet: locs and braids.</summary>
+    public bool IsDense => (Last ?? _plan.Steps.FirstOrDefault(step => step.Head == Head.Key))?.After?.Hang is Hang.Locs or Hang.Braids;
 
     public bool IsWet => (Last?.After?.Wetness ?? Wetness.Dry) >= Wetness.Blotted;
 

@@ -183,12 +183,22 @@ public static class MishapAdvice
         var figures = at.Around.Figures;
         var wash = at.Own.LastOrDefault(task => task.StepIds.Any(step => SessionPlan.KindOf(step)?.IsCleanse ?? false));
         var second = wash?.PlannedMinutes ?? figures.LiftMinutes;
+        var again = at.Insert("wash", "Wash a second time", second, [Resource.Shower], takesOff: Removal.Wash);
+        if (at.IsDense)
+        {
+            // Conditioner stays inside them.
+            return new Advice(Mishap.OilStays, at.Head.Key,
+                ["Wash once more, with cleanser thinned with water: squeeze it through, never rub.", "Rinse until the water runs clear; what stays inside draws dust."], [],
+                [at.Way("wash", "Wash again", [$"A second pass of {PlanWords.Spell(second)} comes next."], again), Plain(at)],
+                "Oil stayed in after one pass; less of it next time.", []);
+        }
+
         return new Advice(Mishap.OilStays, at.Head.Key,
             ["Conditioner first, on the oily lengths, worked in and rinsed: it lifts what shampoo slides over.", "Then shampoo again at the roots; let the foam run down."], [],
             [
                 at.Way("lift", "Lift it and wash again", [$"A lifting rinse of {PlanWords.Spell(figures.LiftMinutes)} and a second pass of {PlanWords.Spell(second)} come next."],
                     at.Insert("lift", "Lifting rinse with conditioner", figures.LiftMinutes, [Resource.Shower], takesOff: Removal.RinseOff),
-                    Second(at.Insert("wash", "Wash a second time", second, [Resource.Shower], takesOff: Removal.Wash))),
+                    Second(again)),
                 Plain(at),
             ],
             "Oil stayed in after one pass; a lifting rinse before it next time.", []);
@@ -251,15 +261,20 @@ public static class MishapAdvice
         var drying = at.Moment.Counting.FirstOrDefault(count => count.Task.Strand == at.Head.Key && count.Task.Substance is null);
         var dry = drying?.UsualAt ?? at.Moment.Ends[at.Head.Key];
         var late = (dry - at.Around.Bedtime).TotalMinutes;
-        var air = at.Insert("air", "Cool air at the roots", at.Around.Figures.CoolAirMinutes, []);
-        return new Advice(Mishap.WetAtBedtime, at.Head.Key,
-            [
+        var minutes = at.Around.Figures.CoolAirMinutes;
+        var (now, way) = at.IsDense
+            ? ((string[])[
+                "Locs and braids are not slept on wet: what stays damp inside turns sour.",
+                "Moving air from all sides, a fan or the hood on low; press one here and there to feel inside.",
+                "Nobody lies down on them before they are dry, under no scarf, bonnet or cap.",
+            ], at.Way("air", "Moving air, and stay up", [$"{PlanWords.Spell(minutes)} of moving air come next; it dries on from there, and bed waits for it."],
+                at.Insert("air", "Fan, or hood on low, all around", minutes, [])))
+            : ([
                 "Roots and scalp dry before bed: cool air, away from the basin, hand moving.",
                 "Then loosely up on a dry cotton cloth, never under a plastic cap; a fresh cloth on the pillow.",
-                "Locs and braids are not slept on wet: sit under the hood or by a fan until the inside is dry.",
-            ],
-            Must(at),
-            [at.Way("air", "Cool air, then bed", [$"{PlanWords.Spell(at.Around.Figures.CoolAirMinutes)} of cool air come next; the rest dries on the pillow."], air), Plain(at)],
+            ], at.Way("air", "Cool air, then bed", [$"{PlanWords.Spell(minutes)} of cool air come next; the rest dries on the pillow."],
+                at.Insert("air", "Cool air at the roots", minutes, [])));
+        return new Advice(Mishap.WetAtBedtime, at.Head.Key, now, Must(at), [way, Plain(at)],
             late > 0 ? $"Still wet at bedtime: begin {PlanWords.Spell(Math.Ceiling(late / 5) * 5)} earlier next time." : null, []);
     }
 

@@ -22,9 +22,9 @@ internal static class Stopping
             [
                 .. at.InTheKitchen is { } kitchen ? [$"Finish in the kitchen: {Name(kitchen)}."] : Array.Empty<string>(),
                 .. stops.SelectMany(stop => stop.Sentences(several)),
-                several ? $"Then put up {PlanWords.All([.. stops.Select(stop => $"{stop.Name} {(stop.IsWet ? "in loose twists under a cotton cloth" : "with clips")}")])}. Sections stay ticked; when you are back, mist what has dried and go on."
-                    : stops[0].IsWet ? "Then loose twists under a cotton cloth. Sections stay ticked; when you are back, mist what has dried and go on."
-                    : "Then clip it up. Sections stay ticked; when you are back, go on where you were.",
+                several ? $"Then put up {PlanWords.All([.. stops.Select(stop => $"{stop.Name} {stop.Up.How}")])}. Sections stay ticked; when you are back, mist what has dried and go on."
+                    : $"Then {stops[0].Up.Then}. Sections stay ticked; when you are back, {(stops[0].IsWet ? "mist what has dried and go on" : "go on where you were")}.",
+                .. stops.Where(stop => stop is { IsWet: true, IsDense: true }).Select(stop => $"{(several ? stop.Name : "It")} is not slept on before it is dry inside: a fan, or the hood on low."),
             ],
             [.. stops.SelectMany(stop => stop.Changes)]);
     }
@@ -55,7 +55,14 @@ internal static class Stopping
             // Half of a mask that comes off now is not put on later.
             _left = rinses.Count > 0 && at.InHand is { } begun && !at.IsRinsing ? [begun, .. left] : left;
             IsWet = at.IsWet || _first.Count > 0;
-            var park = at.Insert("park", $"{(IsWet ? "Loose twists and a cotton cloth" : "Clip it up")}, to stop for now", at.Around.Figures.ParkMinutes, [],
+            Up = (IsWet, IsDense) switch
+            {
+                (true, true) => ("A cotton cloth around it", "a cotton cloth around it", "in a cotton cloth"),
+                (true, false) => ("Loose twists and a cotton cloth", "loose twists under a cotton cloth", "in loose twists under a cotton cloth"),
+                (false, true) => ("Tie it back loosely", "tie it back loosely", "tied back loosely"),
+                (false, false) => ("Clip it up", "clip it up", "with clips"),
+            };
+            var park = at.Insert("park", $"{Up.Work}, to stop for now", at.Around.Figures.ParkMinutes, [],
                 _first.Count > 0 ? _first[^1].Id : null);
             // Hair that is combed today in what comes off is combed all the same, in what holds slip tomorrow.
             var ahead = at.Waiting.Where(task => task.IsHandsOn && !_left.Contains(task)).ToList();
@@ -74,6 +81,12 @@ internal static class Stopping
         public string Name => _at.Head.Name;
 
         public bool IsWet { get; }
+
+        /// <summary>Locs and braids are neither twisted nor clipped, and dry slowly.</summary>
+        public bool IsDense => _at.IsDense;
+
+        /// <summary>How it is put up: as work, as what comes then, and as said of one of several.</summary>
+        public (string Work, string Then, string How) Up { get; }
 
         public IReadOnlyList<SessionChange> Changes { get; }
 

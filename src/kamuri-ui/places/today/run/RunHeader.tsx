@@ -73,7 +73,7 @@ export function RunHeader({
         </div>
       )}
       {isCalm && (
-        <p role="status" className="font-semibold">
+        <p role="status" className="order-last w-full font-semibold">
           Nothing can go wrong just now; ask again when something is in hand.
         </p>
       )}
