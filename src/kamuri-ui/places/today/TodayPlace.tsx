@@ -34,7 +34,7 @@ export function TodayPlace() {
   }, [asked, choices, living, setSearch, wash, washOneOf])
 
   if (heads.error) return <Trouble error={heads.error} />
-  if (!heads.data) return <p className="py-16 text-quiet">One moment.</p>
+  if (!heads.data) return <Moment />
   if (living.length === 0)
     return (
       <section className="max-w-2xl py-16">
@@ -51,7 +51,7 @@ export function TodayPlace() {
       </section>
     )
   if (!asking.day || !choices || !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId)))
-    return null
+    return <Moment />
   return (
     <>
       <Underway className="mt-4" />
@@ -59,3 +59,5 @@ export function TodayPlace() {
     </>
   )
 }
+
+const Moment = () => <p className="py-16 text-quiet">One moment.</p>
