@@ -74,6 +74,7 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     {
         var body = await AskedAsync("Ilse", "Marek");
         var wish = body["heads"]![0]!["plan"]!.DeepClone();
+        wish["when"] = body["when"]!.DeepClone();
         (wish["when"]!["mode"], wish["when"]!["time"]) = ("startAt", "21:45:00");
         var (status, plan) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", wish);
         Assert.Equal(200, status);
