@@ -10,6 +10,13 @@ public enum Air { Still, Fan, HoodLow, BlowDryCool }
 /// <summary>How the hair hangs while it dries; sets how much of its surface the air can reach.</summary>
 public enum Hang { Loose, Twists, Bun, Braids, Locs }
 
+/// <summary>What follows from how hair hangs.</summary>
+public static class Hangs
+{
+    /// <summary>Whether it stays damp inside for long, so that nobody sleeps on it wet (R23).</summary>
+    public static bool IsDense(this Hang hang) => hang is Hang.Locs or Hang.Braids;
+}
+
 /// <summary>Figures of the drying model. Craft defaults; settable.</summary>
 public sealed record DryingFigures
 {

@@ -46,10 +46,9 @@ public sealed class DryBeforeBed : IRule
             yield break;
         }
 
-        static bool Dense(HairState state) => state.Hang is Hang.Locs or Hang.Braids;
-        var night = context.Walk.FirstOrDefault(walked => walked.Step.Kind.IsNight && Dense(walked.Before) && !walked.Before.FullyDry);
+        var night = context.Walk.FirstOrDefault(walked => walked.Step.Kind.IsNight && walked.Before.Hang.IsDense() && !walked.Before.FullyDry);
         var last = context.Walk[^1];
-        if (night is null && (!Dense(last.After) || last.After.FullyDry))
+        if (night is null && (!last.After.Hang.IsDense() || last.After.FullyDry))
         {
             yield break;
         }

@@ -70,7 +70,7 @@ internal sealed class Happening
     public bool HadMixture => Own.Any(task => _state.Task(task.Id).IsTouched && task.StepIds.Any(step => Mixture(_plan.FindStep(step)) is not null));
 
     /// <summary>Hair that stays damp inside for long and is not slept on wet: locs and braids.</summary>
-    public bool IsDense => (Last ?? _plan.Steps.FirstOrDefault(step => step.Head == Head.Key))?.After?.Hang is Hang.Locs or Hang.Braids;
+    public bool IsDense => (Last ?? _plan.Steps.FirstOrDefault(step => step.Head == Head.Key))?.After?.Hang?.IsDense() ?? false;
 
     public bool IsWet => (Last?.After?.Wetness ?? Wetness.Dry) >= Wetness.Blotted;
 
