@@ -170,7 +170,13 @@ public class OrderSearchTests
     public void What_it_is_sure_of_the_solver_is_too() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15], Gen.Bool).Sample((day, goesOn, minutes, rests) =>
     {
         var problem = rests ? Rested(day, goesOn, minutes) : day;
-        var search = new OrderSearch(HandsPuzzle.Of(problem, rests)!);
+        if (HandsPuzzle.Of(problem, rests) is not { } puzzle)
+        {
+            // More runs of work than can be said: nothing hangs together on three heads.
+            return;
+        }
+
+        var search = new OrderSearch(puzzle);
         var order = search.Best(All, All);
         // Somebody nobody knows is away for so long that the solver is left to itself.
         var schedule = new CpSatScheduler().Solve(problem with { Absences = [.. problem.Absences, new Absence("nobody", 0, 20_000)] });
@@ -187,7 +193,8 @@ public class OrderSearchTests
         }
 
         Assert.Equal(order.Ends, search.AtLeast);
-        if (problem.Absences.Count + problem.Closures.Count == 0)
+        var isAnyAway = problem.Absences.Count + problem.Closures.Count > 0;
+        if (!isAnyAway)
         {
             Assert.Equal(schedule.Span, order.Ends);
         }
@@ -208,9 +215,9 @@ public class OrderSearchTests
             Assert.True(new OrderSearch(HandsPuzzle.Of(problem, rests)!, heads).Best(All, All) is not { } kept || kept.Ends >= order.Ends);
         }
 
-        // In stages it is the same.
+        // In stages it is the same, but that one which would not hold, because somebody is away, may have beaten the best.
         var staged = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
-        Assert.True(staged.Best(order.Ends + 10, All) is not { } best || best.Ends == order.Ends);
+        Assert.True(staged.Best(order.Ends + 10, All) is not { } best || best.Ends == order.Ends || (isAnyAway && best.Ends > order.Ends));
         Assert.Equal((order.Ends, true), (staged.AtLeast, staged.IsThrough));
         var none = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
         Assert.Null(none.Best(order.Ends, All));
