@@ -75,6 +75,17 @@ internal sealed partial class Attempts
         }
     }
 
+    /// <summary>Looks through the orders of hands in stages for one that ends by a minute: whether there is any is sooner told than which is the best.</summary>
+    /// <param name="minute">The last that does.</param>
+    /// <param name="most">Moments that are kept in each part of a stage.</param>
+    public void TryStagesBy(int minute, int most)
+    {
+        var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
+        var order = search.Best(minute + 1, most);
+        BoundBy(search.AtLeast);
+        TryHands(_puzzle.Value!, order);
+    }
+
     /// <summary>A better day ends before so many minutes, where nothing but its end counts.</summary>
     public int Before => _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total);
 

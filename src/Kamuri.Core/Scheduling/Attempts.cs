@@ -93,6 +93,9 @@ internal sealed partial class Attempts
     /// <summary>Minutes late that there are and that cannot be fewer; null while that is not proven.</summary>
     public long? LeastLate { get; private set; }
 
+    /// <summary>No schedule in time shortens its waits less far: not gently where these are not, and not at all. How many minutes that comes to is open.</summary>
+    public bool IsGentlest { get; set; }
+
     /// <summary>No schedule is fewer minutes late; null while nothing is proven.</summary>
     private long? _lateAtLeast;
 
@@ -272,8 +275,14 @@ internal sealed partial class Attempts
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 
-    /// <summary>Tidied in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
     private Schedule Finished(Found found, int seed = 7)
+    {
+        var placed = Placed(found, seed);
+        return IsGentlest && !placed.Proven && Late(placed) == 0 ? placed with { Proven = true, MayBeCloser = true } : placed;
+    }
+
+    /// <summary>Tidied in its order or, where there are no breaks to keep, in any; and with breaks.</summary>
+    private Schedule Placed(Found found, int seed)
     {
         var isProven = IsLeastOfAll(found) || (_isSettled && ReferenceEquals(found, _best));
         var tidied = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, _problem, _rests)), CpSatScheduler.ForOneHead, seed);

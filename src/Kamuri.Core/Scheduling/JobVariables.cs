@@ -45,6 +45,9 @@ internal sealed class JobVariables
         }
     }
 
+    /// <summary>Unless the day is not gentle, it is no shorter than halfway between its usual and its shortest.</summary>
+    public void KeepGentle(CpModel model, BoolVar notGentle, Job job) => model.Add(_length! + ((job.Gentle - job.Shortest) * notGentle) >= job.Gentle);
+
     public void Weigh(CpModel model, LinearExprBuilder hours, LinearExprBuilder tidiness, Job job, bool mayShorten)
     {
         if (_length is null)

@@ -52,6 +52,8 @@ internal sealed partial class ScheduleModel
         {
             _placed[job.Id].Weigh(Model, _hours, _tidiness, job, problem.MayShorten);
         }
+
+        AddGentleness();
     }
 
     public CpModel Model { get; } = new();
@@ -158,6 +160,18 @@ internal sealed partial class ScheduleModel
         var closed = problem.Closures.Select(each => each.To).Concat(problem.Absences.Select(each => each.To)).Where(to => to != Absence.ForGood).Select(to => (long)to).DefaultIfEmpty().Max();
         var wanted = problem.MayBeginLater ? problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max() : 0;
         return work + Math.Max(closed, wanted);
+    }
+
+    /// <summary>Either no wait is shortened more than halfway to its shortest, or that counts.</summary>
+    private void AddGentleness()
+    {
+        var deep = _problem.Jobs.Where(job => _problem is { MayShorten: true, IsGently: false } && job.Shortest < job.Gentle).ToList();
+        if (deep.Count > 0)
+        {
+            var notGentle = Model.NewBoolVar("not gentle");
+            deep.ForEach(job => _placed[job.Id].KeepGentle(Model, notGentle, job));
+            _hours.AddTerm(notGentle, Weights.NotGentle);
+        }
     }
 
     private void AddLinks()

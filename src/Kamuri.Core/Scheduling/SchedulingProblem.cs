@@ -19,6 +19,9 @@ public sealed record Job(string Id, string Strand, int Shortest, int Usual, int 
 
     /// <summary>The head it is done on, which has to be there while hands are on it; null for the kitchen.</summary>
     public string? With { get; init; }
+
+    /// <summary>Least minutes it takes where it is shortened gently: no more than halfway from its usual to its shortest, in whole minutes.</summary>
+    public int Gentle => Usual - ((Usual - Shortest + 1) / 2);
 }
 
 /// <summary>One job comes behind another, with at least and at most so many minutes in between.</summary>
@@ -103,6 +106,9 @@ public sealed record SchedulingProblem(
     /// </summary>
     public int? DraftAfter { get; init; }
 
+    /// <summary>Waits may only be shortened gently: how far they are does not count any more, only by how much.</summary>
+    public bool IsGently { get; init; }
+
     /// <summary>Whether waits may be shortened: only where there is something to be in time for.</summary>
     public bool MayShorten => Deadline is not null || Deadlines.Count > 0;
 
@@ -114,6 +120,9 @@ public sealed record SchedulingProblem(
 
     /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
+
+    /// <summary>The same with waits shortened gently at most; there may be no schedule in time then.</summary>
+    internal SchedulingProblem Gently() => this with { Jobs = [.. Jobs.Select(job => job with { Shortest = job.Gentle })], IsGently = true };
 
     /// <summary>Whether it is certain, without looking for a day, that waits have to be shortened for the one hour of all, or that it cannot be met.</summary>
     internal bool IsLateAsUsual(bool rests) => HasOneHour && HasEnd() && new LeastEnd(AsUsual(), rests).OfAll() > Deadline;
@@ -211,7 +220,7 @@ public sealed record Placement(Job Job, int Start, int End)
 /// <param name="Placements">Every job, by start.</param>
 /// <param name="Span">Minutes from the start to the last end.</param>
 /// <param name="LowerBound">No schedule of this problem ends before so many minutes.</param>
-/// <param name="Proven">Whether this one is proven best.</param>
+/// <param name="Proven">Whether this one is proven best; with <see cref="MayBeCloser"/> in all but the minutes of its waits.</param>
 public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int LowerBound, bool Proven)
 {
     /// <summary>The gaps that are kept for breaks, beside the links of the problem.</summary>
@@ -219,6 +228,12 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 
     /// <summary>No schedule of this problem is fewer minutes late, of everybody together; null where nobody looked.</summary>
     public long? LeastLate { get; init; }
+
+    /// <summary>
+    /// It is in time, and proven that its waits have to be shortened as far as they are: gently, or any of them more than halfway to its shortest. That fewer
+    /// minutes of them altogether would do was not ruled out.
+    /// </summary>
+    public bool MayBeCloser { get; init; }
 
     /// <summary>It was only built, and nothing was looked for beyond that.</summary>
     public bool IsDraft { get; init; }
@@ -228,6 +243,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 
     /// <summary>Minutes by which all waits together are shorter than usual.</summary>
     internal int Shortened => Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
+
+    /// <summary>No wait is shortened more than halfway to its shortest.</summary>
+    internal bool IsGentle => Placements.All(placed => placed.Minutes >= placed.Job.Gentle);
 
     /// <summary>The same with time going the other way, counted back from a minute on.</summary>
     internal Schedule Backwards(int from)

@@ -33,7 +33,7 @@ internal sealed partial class SeveralHeads
     {
         var search = new SeveralHeads(problem with { DraftAfter = null }, problem.Rests.Count > 0);
         var best = search.Begin();
-        for (var round = 1; round <= rounds && best is { Proven: false } && !brokenOff.IsCancellationRequested; round++)
+        for (var round = 1; round <= rounds && best is { Proven: false } or { MayBeCloser: true } && !brokenOff.IsCancellationRequested; round++)
         {
             best = search.GoOn(best, round);
             report(new SearchProgress((double)round / rounds, best.Span, best.LowerBound));

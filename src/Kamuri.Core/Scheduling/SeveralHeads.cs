@@ -26,8 +26,11 @@ internal sealed partial class SeveralHeads
     /// <summary>Minutes apart from which work keeps its order where an order is mended.</summary>
     private const int Far = 180;
 
-    /// <summary>The same for a day in which all is in time, and waits are shortened for that; and how long it is mended.</summary>
-    private static readonly (int Apart, double Longest) Close = (90, 0.01);
+    /// <summary>
+    /// The same for a day in which all is in time, and waits are shortened for that; and how long it is mended, shortened gently, and else, where more was looked
+    /// at before.
+    /// </summary>
+    private static readonly (int Apart, double Gently, double Else) Close = (90, 0.02, 0.01);
 
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
@@ -35,9 +38,12 @@ internal sealed partial class SeveralHeads
     /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
     private const double Each = 0.006;
 
-    private readonly SchedulingProblem _problem;
+    private readonly SchedulingProblem _asked;
     private readonly bool _rests;
-    private readonly Attempts _attempts;
+
+    /// <summary>What is looked at: what was asked, or the same with waits shortened gently at most where that is in time.</summary>
+    private SchedulingProblem _problem;
+    private Attempts _attempts;
 
     /// <summary>
     /// A second or two is all there is, in the solver's deterministic time: from below, then no later than has to be where there are
@@ -49,7 +55,7 @@ internal sealed partial class SeveralHeads
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
     private SeveralHeads(SchedulingProblem problem, bool rests)
     {
-        (_problem, _rests, _attempts) = (problem, rests, new Attempts(problem, rests, IsLarge(problem)));
+        (_asked, _problem, _rests, _attempts) = (problem, problem, rests, new Attempts(problem, rests, IsLarge(problem)));
         _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.006 : 0.008, 0.012) : (0.055, 0.016, 0.012, 0.012);
         _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
         _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
@@ -78,11 +84,19 @@ internal sealed partial class SeveralHeads
     /// <summary>Somebody or something is away for a while: what orders run into.</summary>
     private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
 
-    private Schedule? Begin()
+    private Schedule? Begin() => Start()?.Of(_asked);
+
+    private Schedule? Start()
     {
         if (_problem is { HasOneHour: true, MayBeginLater: false } && HandsPuzzle.Of(_problem.AsUsual(), _rests) is not null)
         {
-            new TowardsHour(_problem, _rests, problem => new SeveralHeads(problem, _rests) { _enough = IsLarge(_problem) ? _problem.Deadline!.Value : 0 }.Begin()).Try(_attempts);
+            var (gently, enough) = (_asked.Gently(), IsLarge(_asked) ? _asked.Deadline!.Value : 0);
+            var shortened = new Attempts(gently, _rests, IsLarge(gently));
+            var towards = new TowardsHour(_asked, _rests, problem => new SeveralHeads(problem, _rests) { _enough = enough }.Begin());
+            if (towards.Try(_attempts, shortened, IsCrowded ? Moments.StagesOfCrowd : Moments.Stages))
+            {
+                (_problem, _attempts) = (gently, shortened);
+            }
         }
 
         if (_attempts is { IsAny: true, IsProven: false } && IsCrowded)
@@ -90,7 +104,7 @@ internal sealed partial class SeveralHeads
             // What there was to look for was looked for without the hour.
             if (_attempts.IsInTime)
             {
-                _attempts.TryNear(Close.Apart, Close.Longest);
+                TryClose();
             }
 
             return _attempts.Finished();
@@ -158,6 +172,9 @@ internal sealed partial class SeveralHeads
         return _attempts.Finished();
     }
 
+    /// <summary>In time, waits shortened: that they are shortened the least is not proven soon, and what is better lies close by.</summary>
+    private void TryClose() => _attempts.TryNear(Close.Apart, ReferenceEquals(_problem, _asked) ? Close.Else : Close.Gently);
+
     /// <summary>The best there is; as it is, where it is only a step on the way to an hour.</summary>
     private Schedule? Found() => _enough > 0 ? _attempts.Rough() : _attempts.Finished();
 
@@ -214,8 +231,7 @@ internal sealed partial class SeveralHeads
 
         if (_attempts is { LeastLate: 0, IsAny: true } && _problem is { Pairs.Count: 1, HasOneHour: true, MayBeginLater: false })
         {
-            // In time, waits shortened: that they are shortened the least is not proven soon, and what is better lies close by.
-            _attempts.TryNear(Close.Apart, Close.Longest);
+            TryClose();
             return _attempts.Finished();
         }
 

@@ -9,6 +9,9 @@ internal static class Weights
     /// <summary>A minute by which a wait is shorter than usual.</summary>
     public const long Shortened = 20_000;
 
+    /// <summary>That any wait is shortened more than halfway to its shortest: as much as a quarter of an hour of waits.</summary>
+    public const long NotGentle = 15 * Shortened;
+
     /// <summary>A minute of the whole.</summary>
     public const long Total = 400;
 

@@ -14,11 +14,12 @@ internal static class Worth
         var better = IsBetter(other, one, problem) ? other : one;
         var proven = better.Proven || (other.Proven && !IsBetter(one, other, problem));
         var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
-        return better with { Proven = proven, LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
+        var isLeast = (one.Proven && !one.MayBeCloser) || (other.Proven && !other.MayBeCloser);
+        return better with { Proven = proven, MayBeCloser = proven && !isLeast && better.Shortened > 0, LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
     }
 
     /// <summary>
-    /// Whether one has fewer breaks missing than the other, then fewer minutes late, then waits that are shortened less, then is the shorter and, where that
+    /// Whether one has fewer breaks missing than the other, then fewer minutes late, then waits that are shortened less and none too much, then is the shorter and, where that
     /// counts, nearer to when it should begin.
     /// </summary>
     /// <param name="one">A schedule.</param>
@@ -32,8 +33,8 @@ internal static class Worth
         (int Missing, long Late, long Hours) Of(Schedule schedule) => (breaks ? Breaks.Missing(schedule, problem) : 0, Late(schedule, problem), Hours(schedule, problem));
     }
 
-    /// <summary>By how much waits are shorter than usual, how long it is and, where it may begin later, how far from when it should.</summary>
-    private static long Hours(Schedule schedule, SchedulingProblem problem) => (schedule.Shortened * Weights.Shortened) + (schedule.Span * Weights.Total)
+    /// <summary>By how much waits are shorter than usual, whether any is by more than halfway, how long it is and, where it may begin later, how far from when it should.</summary>
+    private static long Hours(Schedule schedule, SchedulingProblem problem) => (schedule.Shortened * Weights.Shortened) + (problem.IsGently || schedule.IsGentle ? 0 : Weights.NotGentle) + (schedule.Span * Weights.Total)
         + (problem.MayBeginLater ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon)) : 0);
 
     /// <summary>Minutes late, of everybody together.</summary>

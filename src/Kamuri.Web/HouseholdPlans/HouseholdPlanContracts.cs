@@ -137,7 +137,7 @@ public sealed record HouseholdPlanView(
         [.. plan.Heads.Select(head => new HeadPlanView(head.Key, PlanView.Of(head.Plan, figures), head.LikelyBy, head.NineInTenBy, head.Wanted, head.ChanceInTime, HouseholdWords.Of(head, plan.Start)))],
         [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
         [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan),
-        !plan.Proven)
+        !plan.Proven || plan.MayBeCloser)
     { NightSentence = HouseholdWords.Night(plan), Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise) };
 }
 

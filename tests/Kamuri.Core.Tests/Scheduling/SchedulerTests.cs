@@ -48,6 +48,21 @@ public class SchedulerTests
         Assert.Equal(25, schedule.Placements.Single(placement => placement.Job.Id == "works").Minutes);
     }
 
+    [Theory]
+    [InlineData(10, 20)]
+    [InlineData(20, 20)]
+    [InlineData(24, 10)]
+    public void No_wait_goes_more_than_halfway_to_its_shortest_while_another_is_left_as_usual(int shorter, int atLeast)
+    {
+        var problem = new SchedulingProblem(
+            [Hands("apply", 10), Wait("works", 10, 30, 60), Hands("rinse", 5), Wait("cools", 10, 30, 60), Hands("dry", 5)],
+            [new("apply", "works", 0, 0), new("works", "rinse", 0, 0), new("rinse", "cools", 0, 0), new("cools", "dry", 0, 0)], OneOfEach, 80 - shorter);
+        var waits = Scheduler.Solve(problem)!.Placements.Where(placed => !placed.Job.IsHandsOn).Select(placed => placed.Minutes).ToList();
+
+        Assert.Equal(60 - shorter, waits.Sum());
+        Assert.All(waits, minutes => Assert.InRange(minutes, atLeast, 30));
+    }
+
     [Fact]
     public void A_deadline_that_cannot_be_met_gives_the_nearest_plan()
     {

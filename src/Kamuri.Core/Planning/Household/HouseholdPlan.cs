@@ -42,8 +42,14 @@ public sealed record HouseholdPlan(
     /// <summary>Minutes by which all waits together are shorter than usual, so that it is in time.</summary>
     public int MinutesShortened { get; init; }
 
-    /// <summary>Nothing is less late, and a plan in time is proven best.</summary>
-    public bool IsSure => MinutesLate > 0 && LeastLate is { } least ? MinutesLate < least + 1 : Proven;
+    /// <summary>No wait is shortened more than halfway to its shortest.</summary>
+    public bool IsGentle { get; init; } = true;
+
+    /// <summary>It is proven best, but for the minutes of its shortened waits altogether.</summary>
+    public bool MayBeCloser { get; init; }
+
+    /// <summary>Nothing is less late, and a plan in time is proven best in everything.</summary>
+    public bool IsSure => MinutesLate > 0 && LeastLate is { } least ? MinutesLate < least + 1 : Proven && !MayBeCloser;
 
     /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
     public bool BeginsAtWill => Heads.Any(head => head.Wanted is not null) || Tasks.Any(task => task.IsOvernight);

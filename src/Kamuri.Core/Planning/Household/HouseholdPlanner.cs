@@ -121,7 +121,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             if (scheduler.Solve(open with { Known = schedule }) is { } found && found.Span <= schedule.Span && found.Minutes < schedule.Minutes
                 && Breaks.Missing(found, problem) <= Breaks.Missing(schedule, problem))
             {
-                (schedule, problem) = (found with { Proven = schedule.Proven, LowerBound = schedule.LowerBound }, open);
+                (schedule, problem) = (found with { Proven = schedule.Proven, MayBeCloser = schedule.MayBeCloser, LowerBound = schedule.LowerBound }, open);
             }
         }
 
@@ -161,6 +161,8 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
         {
             MinutesShortened = schedule.Shortened,
+            IsGentle = schedule.IsGentle,
+            MayBeCloser = schedule.MayBeCloser,
             StartsInTheNight = day.Heads.Any(head => head.Wanted is not null) && tasks.Min(task => task.Start) is var begins && begins > request.When.Now.AddMinutes(1) && figures.Night.IsNight(begins),
             NightWork = NightWork.Of(tasks, figures.Night),
             NotThere =

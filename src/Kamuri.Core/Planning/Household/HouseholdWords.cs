@@ -71,12 +71,20 @@ public static class HouseholdWords
         _ when plan is { MinutesLate: > 0, IsSure: true } => $"No plan is less late with {hands}.",
         _ when plan is { MinutesLate: > 0, LeastLate: >= 1 and var least } =>
             $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan is { Request.HasOneHour: false, Heads.Count: > 1 } ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
-        (true, _) when plan.MinutesLate <= 0 && plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => $"No plan that is in time keeps its waits closer to usual with {hands}.",
-        (false, _) when plan.MinutesLate <= 0 && plan.Heads.Any(head => head.Plan.Fit.Shortened.Count > 0) => "In time; whether its waits can be kept closer to usual was not proven.",
+        _ when plan is { MinutesLate: <= 0, MinutesShortened: > 0 } => Shortened(plan, hands),
         (true, false) => $"No plan can finish sooner with {hands}.",
         (true, true) => $"No plan is shorter with {hands}.",
         (false, false) => $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",
         (false, true) => $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(plan.Minutes)}.",
+    };
+
+    /// <summary>How sure it is of a plan that is in time with waits shortened that they have to be.</summary>
+    private static string Shortened(HouseholdPlan plan, string hands) => plan switch
+    {
+        { Proven: false } => "In time; whether its waits can be kept closer to usual was not proven.",
+        { MayBeCloser: false } => $"No plan that is in time keeps its waits closer to usual with {hands}.",
+        { IsGentle: true } => $"No plan is in time with all waits as usual with {hands}; in this one none goes more than halfway to its shortest. Whether fewer minutes would do was not proven.",
+        _ => $"No plan is in time with {hands} unless some wait goes more than halfway to its shortest. Whether fewer minutes would do was not proven.",
     };
 
     /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>

@@ -266,11 +266,39 @@ public class OrderSearchTests
         Assert.InRange((int)(alone.LeastLate ?? 0), 0, Late(looked));
         // Late and proven, nothing is over sooner; in time and proven, no wait is shortened that need not be.
         Assert.True(!looked.Proven || looked.Span <= alone.Span || Late(looked) + Late(alone) == 0, $"{looked.Span} is said to be the soonest, {alone.Span} is");
-        Assert.True(!looked.Proven || !alone.Proven || Late(looked) > 0 || Shortened(looked) == Shortened(alone), $"{Shortened(looked)} min shortened, {Shortened(alone)} are enough");
+        Assert.True(!looked.Proven || looked.MayBeCloser || !alone.Proven || Late(looked) > 0 || IsGentle(looked) != IsGentle(alone) || Shortened(looked) == Shortened(alone),
+            $"{Shortened(looked)} min shortened, {Shortened(alone)} are enough");
 
+        // In time, a wait goes more than halfway to its shortest only where that is so whatever is done.
+        if (Late(looked) == 0 && !IsGentle(looked))
+        {
+            var halfway = problem with { Jobs = [.. problem.Jobs.Select(job => job with { Shortest = Halfway(job) })], Absences = [new Absence("nobody", 0, 20_000)] };
+            var gentle = new CpSatScheduler().Solve(halfway)!;
+            Assert.True(Late(gentle) + Breaks.Missing(gentle, problem) > 0, $"{Shortened(gentle)} min shortened, and none too far");
+        }
+
+        static int Halfway(Job job) => job.Usual - ((job.Usual - job.Shortest + 1) / 2);
+        static bool IsGentle(Schedule schedule) => schedule.Placements.All(placed => placed.Minutes >= Halfway(placed.Job));
         int Late(Schedule schedule) => Math.Max(0, schedule.Span - problem.Deadline!.Value);
         static int Shortened(Schedule schedule) => schedule.Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
     }, iter: 60, threads: 1);
+
+    [Theory]
+    [InlineData(60, 20, 20)]
+    [InlineData(50, 15, 15)]
+    [InlineData(45, 10, 15)]
+    [InlineData(41, 10, 11)]
+    public void Towards_an_hour_no_wait_goes_more_than_halfway_while_another_is_left_as_usual(int hour, int shorter, int longer)
+    {
+        // 10 + 20 + 5 + 20 + 5 minutes, waits of ten at least; the other head's work lies in one of them.
+        var problem = Day([Work("h1/a", 10), Wait("h1/w", 20, 40), Work("h1/b", 5), Wait("h1/v", 20, 40), Work("h1/c", 5), Work("h2/a", 8)],
+            new Link("h1/a", "h1/w", 0, 0), new Link("h1/w", "h1/b", 0, 0), new Link("h1/b", "h1/v", 0, 0), new Link("h1/v", "h1/c", 0, 0));
+        problem = problem with { Deadline = hour, Jobs = [.. problem.Jobs.Select(job => job.IsHandsOn ? job : job with { Shortest = 10 })] };
+        var schedule = new CpSatScheduler().Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.Equal((hour, true, false), (schedule.Span, schedule.Proven, schedule.MayBeCloser));
+        Assert.Equal([shorter, longer], schedule.Placements.Where(placed => !placed.Job.IsHandsOn).Select(placed => placed.Minutes).Order());
+    }
 
     [Fact]
     public void Where_the_last_is_late_anyway_the_others_are_as_little_late_as_its_end_allows()
