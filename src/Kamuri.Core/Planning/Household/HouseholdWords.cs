@@ -83,8 +83,8 @@ public static class HouseholdWords
     {
         { Proven: false } => "In time; whether its waits can be kept closer to usual was not proven.",
         { MayBeCloser: false } => $"No plan that is in time keeps its waits closer to usual with {hands}.",
-        { IsGentle: true } => $"No plan is in time with all waits as usual with {hands}; in this one none goes more than halfway to its shortest. Whether fewer minutes would do was not proven.",
-        _ => $"No plan is in time with {hands} unless some wait goes more than halfway to its shortest. Whether fewer minutes would do was not proven.",
+        { IsGentle: true } => $"No plan is in time with {hands} and all waits as usual; here none goes more than halfway to its shortest. Shortening fewer minutes might do.",
+        _ => $"No plan is in time with {hands} unless some wait goes more than halfway to its shortest. Shortening fewer minutes might do.",
     };
 
     /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>

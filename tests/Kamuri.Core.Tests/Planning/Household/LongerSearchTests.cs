@@ -138,9 +138,9 @@ public class LongerSearchTests
         var shortened = proven with { MinutesShortened = 3 };
         Assert.EndsWith("No plan that is in time keeps its waits closer to usual with one pair of hands.", HouseholdWords.Finish(shortened), StringComparison.Ordinal);
         Assert.EndsWith("In time; whether its waits can be kept closer to usual was not proven.", HouseholdWords.Finish(shortened with { Proven = false }), StringComparison.Ordinal);
-        Assert.EndsWith("No plan is in time with all waits as usual with one pair of hands; in this one none goes more than halfway to its shortest. Whether fewer minutes would do was not proven.",
+        Assert.EndsWith("No plan is in time with one pair of hands and all waits as usual; here none goes more than halfway to its shortest. Shortening fewer minutes might do.",
             HouseholdWords.Finish(shortened with { MayBeCloser = true }), StringComparison.Ordinal);
-        Assert.EndsWith("No plan is in time with one pair of hands unless some wait goes more than halfway to its shortest. Whether fewer minutes would do was not proven.",
+        Assert.EndsWith("No plan is in time with one pair of hands unless some wait goes more than halfway to its shortest. Shortening fewer minutes might do.",
             HouseholdWords.Finish(shortened with { MayBeCloser = true, IsGentle = false }), StringComparison.Ordinal);
         Assert.Equal((true, false), (shortened.IsSure, (shortened with { MayBeCloser = true }).IsSure));
 

@@ -71,14 +71,16 @@ export function DayActions({
         <Button disabled={!canStart || start.isPending} onClick={() => start.mutate(true)}>
           Rehearse it
         </Button>
-        {isLater ? (
-          <Button tone="quiet" onClick={onFromNow}>
-            Plan it from now
-          </Button>
-        ) : (
-          hasHour && keeping
-        )}
-        {children}
+        {!isLater && hasHour && keeping}
+        {/* In a row of their own on a phone, their words in line with everything else. */}
+        <div className="-ml-4 flex basis-full flex-wrap items-center gap-x-3 sm:contents">
+          {isLater && (
+            <Button tone="quiet" onClick={onFromNow}>
+              Plan it from now
+            </Button>
+          )}
+          {children}
+        </div>
       </div>
       <Trouble error={start.error ?? keep.error} />
       {keep.isSuccess && (
