@@ -174,13 +174,14 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
     private static IEnumerable<Absence> Away(SessionPlan plan, SessionState state, SessionMoment moment, DateTimeOffset now) => SessionAbsences.Of(plan, now)
         .Where(each => each.To != Absence.ForGood || !plan.Tasks.Any(task => task.IsHandsOn && task.Strand == each.Who && !state.Task(task.Id).IsOver && moment.Times[task.Id].End > now.AddMinutes(each.From)));
 
-    /// <summary>"Another order would end it 12 min sooner, at 19:40: oil rinse on Ada next."</summary>
+    /// <summary>
+    /// "Another order would end it 12 min sooner, at 19:40: oil rinse on Ada next." Where hands do the same next, what comes sooner behind that: "... blot on Ada
+    /// before cleanse on Bo."
+    /// </summary>
     /// <param name="plan">The day it is for.</param>
     /// <param name="now">When it is said.</param>
     public string Sentence(SessionPlan plan, DateTimeOffset now)
     {
-        var first = Order.Select(each => plan.FindTask(each.Task)).First(task => task is { IsHandsOn: true })!;
-        var on = plan.Heads.Count > 1 && plan.FindHead(first.Strand) is { } head ? $" on {head.Name}" : "";
         var gain = For switch
         {
             OrderGain.Hours => $"keep to their hours better, {PlanWords.Spell(GainMinutes)} less late",
@@ -188,7 +189,18 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
             _ => $"end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt, now)}",
         };
         var later = EndsLater >= Minute ? $", though it ends {PlanWords.Spell(EndsLater)} later" : "";
-        return $"Another order would {gain}{later}: {first.Title.ToLowerInvariant()}{on} next.";
+        return $"Another order would {gain}{later}: {Other(plan)}.";
+    }
+
+    /// <summary>The first thing hands do otherwise.</summary>
+    private string Other(SessionPlan plan)
+    {
+        var order = Order.Select(each => plan.FindTask(each.Task)).OfType<SessionTask>().Where(task => task.IsHandsOn).ToList();
+        var other = order.Zip(order.OrderBy(task => task.PlannedStart)).Skip(1).FirstOrDefault(pair => pair.First.Id != pair.Second.Id);
+        var isNext = other.First is null || order[0].Id != order.MinBy(task => task.PlannedStart)!.Id;
+        return isNext ? $"{Named(order[0])} next" : $"{Named(other.First!)} before {Named(other.Second)}";
+
+        string Named(SessionTask task) => task.Title.ToLowerInvariant() + (plan.Heads.Count > 1 && plan.FindHead(task.Strand) is { } head ? $" on {head.Name}" : "");
     }
 
     private const string Only = "hands";

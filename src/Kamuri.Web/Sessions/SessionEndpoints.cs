@@ -205,7 +205,7 @@ internal static class SessionEndpoints
         }
 
         var better = found with { EndsAt = time.Local(found.EndsAt) };
-        return TypedResults.Ok(new BetterOrderView(better.GainMinutes, better.EndsAt, better.Sentence(session.Plan, now)));
+        return TypedResults.Ok(new BetterOrderView(better.GainMinutes, better.EndsAt, better.Sentence(session.Plan.With(session.State), now)));
     }
 
     /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>

@@ -71,6 +71,20 @@ public class BetterOrderTests
     }
 
     [Fact]
+    public void What_is_done_otherwise_is_named_where_hands_do_the_same_next()
+    {
+        // The kettle comes first in any order; behind it Bo before Ada spares the hour of Bo's wait.
+        var plan = Plan(15) with
+        {
+            Tasks = [Work("kettle", "kitchen", 0, 5), Work("1/a", "1", 5, 80), Work("2/b", "2", 85, 20), Wait("2/b.wait", "2", 105, 60), Work("2/d", "2", 165, 5)],
+            Links = [new("kettle", "1/a"), new("kettle", "2/b"), new("2/b", "2/b.wait", 0, 0), new("2/b.wait", "2/d")],
+            PlannedEnd = Given.Noon.AddMinutes(170),
+        };
+        var better = BetterOrder.Of(plan, Fold(plan), Given.Noon, Scheduler, Breaks)!;
+        Assert.Equal("Another order would end it 1\u00a0h sooner, at 13:50: 2/b on Bo before 1/a on Ada.", better.Sentence(plan, Given.Noon));
+    }
+
+    [Fact]
     public void What_has_begun_goes_on_and_what_counts_is_not_cut_short()
     {
         var plan = Plan(15);

@@ -29,10 +29,10 @@ export function OtherOrder({
   return (
     <div
       role="status"
-      className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-accent pl-3"
+      className="mt-2 flex flex-wrap items-center gap-x-1 gap-y-2 border-l-4 border-accent pl-3"
       data-other-order
     >
-      <span className="text-lg">{better.data.sentence}</span>
+      <span className="mr-2 text-lg">{better.data.sentence}</span>
       <Button className="min-h-16" onClick={() => onTake({ kind: 'orderChanged' })}>
         Take that order
       </Button>

@@ -18,6 +18,7 @@ import { FinishSheet } from './FinishSheet'
 import { Lanes } from './Lanes'
 import { handsOf, mainPress, nameOf } from './mainPress'
 import { MishapSheet } from './MishapSheet'
+import { NotTaken } from './NotTaken'
 import { NoteSheet } from './NoteSheet'
 import { OtherOrder } from './OtherOrder'
 import { ReadingSheet } from './ReadingSheet'
@@ -165,7 +166,8 @@ export function RunPage() {
           now={now}
         />
       )}
-
+      <Trouble error={trouble} />
+      <NotTaken sentences={notTaken} onRead={read} />
       <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
         <div className={`order-3 md:order-none md:row-span-3 ${mapped && mapped.sections > 0 ? '' : 'max-md:hidden'}`}>
           <HeadMap
@@ -227,18 +229,6 @@ export function RunPage() {
             </p>
           ))}
           <OtherOrder session={view} onTake={press} />
-          <Trouble error={trouble} />
-          {notTaken.length > 0 && (
-            <div role="status" className="mt-2 border-l-4 border-warn pl-3" data-not-taken>
-              <p className="font-semibold">Pressed here while Kamuri was out of reach, and not taken:</p>
-              {notTaken.map((sentence, n) => (
-                <p key={n}>{sentence}</p>
-              ))}
-              <Button tone="quiet" className="min-h-16" onClick={read}>
-                I have seen it
-              </Button>
-            </div>
-          )}
         </div>
       </main>
 
