@@ -11,6 +11,9 @@ internal sealed partial class Attempts
     /// <summary>Of what a day takes at least, so many times as much is long.</summary>
     private const double Long = 1.2;
 
+    /// <summary>Shares of what a day is longer than it has to be, by which it may begin later.</summary>
+    private static readonly double[] Later = [0.75, 0.5, 0.25];
+
     /// <summary>Ways in which a long day is built once more from its beginning.</summary>
     private const int Fewer = 2;
 
@@ -39,6 +42,10 @@ internal sealed partial class Attempts
                 {
                     // Seen from a day before, much is done long before it has to be.
                     TryFromStart(_problem, beams, _best.Schedule.Placements[0].Start);
+                }
+                else if (IsAny && _problem.Pairs.Count > 1)
+                {
+                    TryLater(beams);
                 }
             }
         }
@@ -83,6 +90,22 @@ internal sealed partial class Attempts
         else
         {
             LateAtLeast(_problem.Deadlines.Sum(hour => (long)Math.Max(0, least.Of(hour.Key) - hour.Value)) + (_problem.Deadline is { } all ? Math.Max(0, least.OfAll() - all) : 0));
+        }
+    }
+
+    /// <summary>
+    /// Where somebody is late whatever is done, nothing holds the others to their hours from the other side, and they may be done a day before. From a later
+    /// beginning on all of it may lie closer together.
+    /// </summary>
+    private void TryLater(IReadOnlyList<BeamWidth> beams)
+    {
+        var least = new LeastEnd(_problem, _rests).OfAll();
+        foreach (var share in Later)
+        {
+            if (_best!.Schedule.Minutes > Long * least)
+            {
+                TryFromStart(_problem, [.. beams.Take(Fewer)], _best.Schedule.Placements[0].Start + (int)(share * (_best.Schedule.Minutes - least)));
+            }
         }
     }
 

@@ -97,6 +97,24 @@ public class TowardsHoursTests
     }
 
     [Fact]
+    public void Where_one_is_late_whatever_is_done_the_others_are_not_done_a_day_before()
+    {
+        // f comes at 1960 and takes 75 minutes at the least. The other five are through in some hours, and Ama is away for one of these today and one tomorrow.
+        var heads = new[] { "a", "b", "c", "d", "e", "f" };
+        var day = Day(heads) with
+        {
+            Pairs = [new("Ama"), new("Ben")],
+            Deadlines = heads.ToDictionary(head => head, _ => 2000),
+            Absences = [new Absence("Ama", 300, 360), new Absence("Ama", 1740, 1800), new Absence("f", 0, 1960)],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10), ["Ben"] = new(75, 10) },
+        };
+        var schedule = Solved(day);
+        Assert.Equal(1960 + 75, schedule.Span);
+        Assert.All(heads[..5], head => Assert.InRange(End(schedule, head), 0, 2000));
+        Assert.InRange(schedule.Placements[0].Start, 1600, 1960);
+    }
+
+    [Fact]
     public void Where_no_day_has_room_for_every_break_it_has_as_few_too_many_as_there_can_be()
     {
         // On, on, off and off take 45 minutes of Ama, and after an hour's break at most one of the two cuts is done before both have to go.
