@@ -139,6 +139,8 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     [InlineData("humidityPercent", 100)]
     [InlineData("roomCelsius", -40)]
     [InlineData("pairsOfHands", 9)]
+    [InlineData("showers", -1)]
+    [InlineData("stoves", 7)]
     public async Task A_house_that_cannot_be_is_answered_at_its_field(string field, double value)
     {
         var (_, house) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
@@ -157,7 +159,7 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     [InlineData("PUT", "/api/figures/drying.air.fan", "{}", "Something needed is missing: value.")]
     [InlineData("POST", "/api/templates", """{"name":"a"}""", "Something needed is missing: plan.")]
     [InlineData("POST", "/api/looking/repels-water", """{"headId":"0199aaaa-0000-7000-8000-000000000001"}""", "Something needed is missing: answers.")]
-    [InlineData("PUT", "/api/household", """{"roomCelsius":20}""", "Something needed is missing: humidityPercent, timeZone, pairsOfHands, hoods, steamers.")]
+    [InlineData("PUT", "/api/household", """{"roomCelsius":20}""", "Something needed is missing: humidityPercent, timeZone, pairsOfHands, showers, stoves.")]
     public async Task What_is_left_out_is_named(string method, string path, string body, string detail)
     {
         var (status, problem) = await server.Process.SendAsync(new HttpMethod(method), path, body);

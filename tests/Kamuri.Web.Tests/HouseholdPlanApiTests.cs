@@ -174,6 +174,58 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task A_second_shower_and_a_second_pair_of_hands_of_the_house_are_planned_with()
+    {
+        var (_, view) = await _server.SendAsync(HttpMethod.Get, "/api/household");
+        var house = view!["house"]!.AsObject();
+        var body = await AskedAsync("Ilse", "Marek");
+        body.Remove("hands");
+        async Task<(double Minutes, double Ends, string[] Hands)> WithAsync(int pairs, int showers, int taken = 0)
+        {
+            var changed = house.DeepClone();
+            (changed["pairsOfHands"], changed["showers"]) = (pairs, showers);
+            Assert.Equal(200, (await _server.SendAsync(HttpMethod.Put, "/api/household", changed)).Status);
+            body["taken"] = JsonNode.Parse($"[{string.Join(',', Enumerable.Repeat("""{"resource":"shower","from":"08:00:00","to":"14:00:00"}""", taken))}]");
+            var plan = await PlanAsync(body);
+            return ((Moment(plan["end"]) - Moment(plan["start"])).TotalMinutes, Moment(plan["end"]).TimeOfDay.TotalHours, [.. plan["tasks"]!.AsArray().Select(task => task!["by"]?.GetValue<string>()).OfType<string>().Distinct().Order()]);
+        }
+
+        try
+        {
+            var (alone, two, both) = (await WithAsync(1, 1), await WithAsync(2, 1), await WithAsync(2, 2));
+            Assert.Equal(["You"], alone.Hands);
+            Assert.Equal(["Helper", "You"], two.Hands);
+            // Whoever washes alone is sooner done with somebody's help, and never later where nobody waits for the shower.
+            Assert.True(alone.Minutes > two.Minutes && two.Minutes >= both.Minutes, $"{alone.Minutes} {two.Minutes} {both.Minutes}");
+            // One of two that is taken leaves one; both leave none before two o'clock.
+            Assert.Equal(two.Minutes, (await WithAsync(2, 2, taken: 1)).Minutes);
+            var none = await WithAsync(2, 2, taken: 2);
+            Assert.True(none.Ends > 14 && none.Ends > both.Ends, $"{none.Ends}");
+        }
+        finally
+        {
+            await _server.SendAsync(HttpMethod.Put, "/api/household", house.DeepClone());
+        }
+    }
+
+    [Fact]
+    public async Task Hands_work_on_the_heads_they_are_for()
+    {
+        var body = await AskedAsync("Ilse", "Marek");
+        var marek = body["heads"]![1]!["plan"]!["headId"]!.GetValue<string>();
+        body["hands"] = JsonNode.Parse($$"""[{"name":"Ama"},{"name":"Bea","headIds":["{{marek}}"]}]""");
+        var plan = await PlanAsync(body);
+        var byBea = plan["tasks"]!.AsArray().Where(task => task!["by"]?.GetValue<string>() == "Bea").Select(task => task!["strand"]!.GetValue<string>()).Distinct().ToList();
+        Assert.Contains("2", byBea);
+        Assert.DoesNotContain("1", byBea);
+        // With nobody for Ilse there is no plan, and it is said whose it is.
+        body["hands"] = JsonNode.Parse($$"""[{"name":"Bea","headIds":["{{marek}}"]}]""");
+        var (status, answer) = await _server.SendAsync(HttpMethod.Post, Path, body);
+        Assert.Equal(422, status);
+        Assert.StartsWith("Nobody may do this for Ilse:", answer!["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_day_of_several_heads_is_kept_for_later_and_asked_again_as_it_was()
     {
         var body = await AskedAsync("Ilse", "Marek");

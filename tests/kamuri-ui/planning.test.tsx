@@ -40,8 +40,8 @@ describe('who is there', () => {
     hands: [],
     taken: [],
   } as unknown as Day
-  const sheet = (arrange = vi.fn()) => {
-    shown(<WhoIsThere day={day} heads={heads} open onClose={vi.fn()} onArrange={arrange} />)
+  const sheet = (arrange = vi.fn(), ofHouse = ['You'], asked = day) => {
+    shown(<WhoIsThere day={asked} heads={heads} ofHouse={ofHouse} open onClose={vi.fn()} onArrange={arrange} />)
     return arrange
   }
 
@@ -76,6 +76,35 @@ describe('who is there', () => {
     press('Without Kofi')
     press('One pair that does it all')
     expect(screen.queryByLabelText('Name')).toBeNull()
+  })
+
+  it('says which heads a pair of hands works on, as long as they are of the day', async () => {
+    answers(() => ({ body: {} }))
+    const bo = { ...day.heads[0]!, wish: { ...day.heads[0]!.wish, headId: 'bo' } }
+    heads.push({ id: 'bo', head: { name: 'Bo' } } as unknown as HeadView)
+    const two = { ...day, heads: [...day.heads, bo], hands: [{ name: 'You' }, { name: 'Kofi', headIds: ['gone'] }] }
+    const arrange = sheet(vi.fn(), ['You'], two)
+    // Whose only head is gone works on all that are there.
+    expect(screen.getAllByLabelText<HTMLInputElement>('Bo').map((box) => box.checked)).toEqual([true, true])
+    fireEvent.click(screen.getAllByLabelText('Ada')[1]!)
+    press('Plan with this')
+    await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
+    const hands = (asked[0]!.body as HouseholdPlanBody).hands!
+    expect(hands.map((each) => each.headIds)).toEqual([null, ['bo']])
+    heads.pop()
+  })
+
+  it('begins with the hands of the house, of which one can be left out for a day', async () => {
+    answers(() => ({ body: {} }))
+    const arrange = sheet(vi.fn(), ['You', 'Helper'])
+    expect(screen.queryByText('A second pair of hands', { selector: 'button' })).toBeNull()
+    press('Without Helper')
+    expect(field('Name').value).toBe('You')
+    press('Both pairs of the house')
+    press('Without You')
+    press('Plan with this')
+    await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
+    expect((asked[0]!.body as HouseholdPlanBody).hands).toMatchObject([{ name: 'Helper' }])
   })
 
   it('comes with what others have taken, which can be taken back', async () => {

@@ -81,12 +81,13 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
         int Left(SessionTask task) => Math.Max(1, (int)Math.Ceiling((moment.Times[task.Id].End - now).TotalMinutes));
         var hands = Hands(plan);
         var ids = waiting.Concat(running).Select(task => task.Id).ToHashSet();
+        var capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, resource => plan.Capacity.GetValueOrDefault(resource, 1));
         var problem = new SchedulingProblem(
             [.. running.Select(task => new Job(task.Id, task.Strand, Left(task), Left(task), Left(task), [])), .. waiting.Select(task => Job(plan, state, task))],
             [.. plan.Links.Where(link => link.LeastGap == 0 && ids.Contains(link.From) && ids.Contains(link.To))
                 // What has begun already may have waited longer than it should; that is no reason to find no order.
                 .Select(link => running.Exists(task => task.Id == link.From) ? link with { MostGap = null } : link)],
-            Enum.GetValues<Resource>().ToDictionary(resource => resource, resource => plan.Capacity.GetValueOrDefault(resource, 1)))
+            capacity)
         {
             Pairs = [.. hands.Select(name => new PairOfHands(name))],
             Absences =
@@ -95,7 +96,11 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
                 .. Away(plan, state, moment, now),
                 .. waiting.Where(task => plan.NotThere.Count == 0 && task.NotBefore > now && plan.FindHead(task.Strand) is not null).Select(task => new Absence(task.Strand, 0, (int)Math.Ceiling((task.NotBefore!.Value - now).TotalMinutes))),
             ],
-            Closures = [.. SessionAbsences.Taken(plan, now), .. running.SelectMany(task => task.Uses.Where(each => each != Resource.Hands && plan.Capacity.GetValueOrDefault(each, 1) == 1).Select(each => new Closure(each, 0, Left(task))))],
+            Closures = Closure.Of(
+            [
+                .. SessionAbsences.Taken(plan, now).Select(each => (each.Resource, each.From, each.To, capacity[each.Resource] - each.Left)),
+                .. running.SelectMany(task => task.Uses.Where(each => each != Resource.Hands).Select(each => (each, 0, Left(task), 1))),
+            ], capacity),
             Rests = hands.Select(name => (name, new Rest(breaks.LongestAtWork, breaks.BreakMinutes)))
                 .Concat(plan.Heads.Where(head => head.PauseAfter is not null).Select(head => (head.Key, new Rest(head.PauseAfter!.Value, breaks.ChildPauseMinutes))))
                 .ToDictionary(pair => pair.Item1, pair => pair.Item2),

@@ -19,7 +19,7 @@ public static class SessionAbsences
 
     /// <summary>What others have taken, in minutes from a moment on.</summary>
     public static IReadOnlyList<Closure> Taken(SessionPlan plan, DateTimeOffset zero) =>
-        [.. plan.NotThere.Where(each => each is { What: not null, To: not null } && each.To > zero).Select(each => new Closure(each.What!.Value, From(each, zero), Until(each.To!.Value, zero)))];
+        [.. plan.NotThere.Where(each => each is { What: not null, To: not null } && each.To > zero).Select(each => new Closure(each.What!.Value, From(each, zero), Until(each.To!.Value, zero), each.Left))];
 
     /// <summary>What keeps a task from being begun at a moment, the longest of it; null for nothing.</summary>
     public static NotThere? Keeping(SessionPlan plan, SessionTask task, DateTimeOffset moment) => plan.NotThere
@@ -56,7 +56,8 @@ public static class SessionAbsences
     /// <summary>A minute or two over is nobody's trouble.</summary>
     private const double Worth = 2;
 
-    private static bool Needs(SessionPlan plan, SessionTask task, NotThere away) => away.What is { } thing ? task.Uses.Contains(thing)
+    // Where one is left, the order of the day says who has it.
+    private static bool Needs(SessionPlan plan, SessionTask task, NotThere away) => away.What is { } thing ? away.Left == 0 && task.Uses.Contains(thing)
         : task.IsHandsOn && (plan.FindHead(away.Who) is { } head ? task.Strand == head.Key : task.By is null || task.By == away.Who);
 
     private static string Name(SessionPlan plan, string who) =>

@@ -129,7 +129,8 @@ public static class SessionTiming
         var states = tasks.Select(task => state.Task(task.Id)).ToList();
         var sinceZero = (now - zero).TotalMinutes;
         OrderedJob[] jobs = [.. tasks.Zip(states, (task, real) => Ordered(plan, task, real, zero))];
-        var order = SettledOrder.Of(jobs, plan.Links, plan.Capacity).Around(jobs, plan.Links, SessionAbsences.Of(plan, zero), SessionAbsences.Taken(plan, zero));
+        var taken = SessionAbsences.Taken(plan, zero);
+        var order = SettledOrder.Of(jobs, plan.Links, plan.Capacity, taken).Around(jobs, plan.Links, SessionAbsences.Of(plan, zero), taken);
         var durations = new double[tasks.Count];
         var notBefore = new double[tasks.Count];
         var starts = new double[tasks.Count];
@@ -164,8 +165,10 @@ public static class SessionTiming
     /// </summary>
     private static OrderedJob Ordered(SessionPlan plan, SessionTask task, TaskState state, DateTimeOffset zero)
     {
-        var start = state.Start is { } began ? (began - zero).TotalMinutes - Longest : task.PlannedStart;
-        return new OrderedJob(task.Id, start, start + task.PlannedMinutes, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null, task.IsHandsOn ? 0 : task.Window?.Latest ?? 0);
+        // What has begun comes before everything else, and has what it uses until it is over.
+        var begins = state.Start is { } began ? (began - zero).TotalMinutes : task.PlannedStart;
+        var ends = state.End is { } over ? (over - zero).TotalMinutes : begins + task.PlannedMinutes;
+        return new OrderedJob(task.Id, state.Start is null ? begins : begins - Longest, ends, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null, task.IsHandsOn ? 0 : task.Window?.Latest ?? 0);
     }
 
     /// <summary>Minutes that no session lasts.</summary>

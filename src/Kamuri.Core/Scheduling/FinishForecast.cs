@@ -68,7 +68,7 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     {
         var jobs = schedule.Placements;
         OrderedJob[] ordered = [.. jobs.Select(OrderedJob.Of)];
-        var order = SettledOrder.Of(ordered, [.. problem.Links, .. schedule.Gaps], problem.Capacity).Around(ordered, problem.Links, problem.Absences, problem.Closures);
+        var order = SettledOrder.Of(ordered, [.. problem.Links, .. schedule.Gaps], problem.Capacity, problem.Closures).Around(ordered, problem.Links, problem.Absences, problem.Closures);
         var random = new SeededRandom(17);
         var durations = new double[jobs.Count];
         var starts = new double[jobs.Count];

@@ -40,10 +40,14 @@ public sealed class SettledOrder
     /// <summary>How often times are put right for what has to go on soon. What is not settled by then does not settle.</summary>
     private const int MostPasses = 4;
 
-    private SettledOrder(int[] order, (int, double)[][] before, Unavailable[][]? around = null, (int, int, double, double)[]? soon = null)
+    /// <summary>By position, when others have the very thing a job was placed on.</summary>
+    private readonly Unavailable[][] _held;
+
+    private SettledOrder(int[] order, (int, double)[][] before, Unavailable[][] held, Unavailable[][]? around = null, (int, int, double, double)[]? soon = null)
     {
         _order = order;
         _before = before;
+        _held = held;
         _around = around;
         _soon = soon ?? [];
     }
@@ -61,7 +65,8 @@ public sealed class SettledOrder
     /// <param name="jobs">As they were placed.</param>
     /// <param name="links">What comes behind what.</param>
     /// <param name="capacity">How many of each resource; missing means one.</param>
-    public static SettledOrder Of(IReadOnlyList<OrderedJob> jobs, IReadOnlyList<Link> links, IReadOnlyDictionary<Resource, int> capacity)
+    /// <param name="closures">What is taken; where some are left, the rest lies on things of its own.</param>
+    public static SettledOrder Of(IReadOnlyList<OrderedJob> jobs, IReadOnlyList<Link> links, IReadOnlyDictionary<Resource, int> capacity, IReadOnlyList<Closure>? closures = null)
     {
         var position = jobs.Select((job, at) => (job.Id, at)).ToDictionary(pair => pair.Id, pair => pair.at);
         var before = jobs.Select(_ => new List<(int, double)>()).ToArray();
@@ -71,21 +76,39 @@ public sealed class SettledOrder
         }
 
         var order = Enumerable.Range(0, jobs.Count).OrderBy(at => jobs[at].Start).ThenBy(at => at).ToArray();
-        var last = new Dictionary<Lane, int>();
+        var others = new Queue<Closure>((closures ?? []).Where(each => !each.IsOfAll).SelectMany(each => Enumerable.Repeat(each, capacity.GetValueOrDefault(each.Resource, 1) - each.Left)).OrderBy(each => each.From));
+        var (last, freeFrom) = (new Dictionary<Lane, int>(), new Dictionary<Lane, double>());
+        var (held, on) = (new List<(Lane Lane, Unavailable When)>(), jobs.Select(_ => new List<Lane>()).ToArray());
         foreach (var at in order)
         {
-            foreach (var lane in Lanes(jobs, at, last, capacity))
+            HoldUntil(jobs[at].Start);
+            foreach (var lane in Lanes(jobs[at], freeFrom, capacity))
             {
                 if (last.TryGetValue(lane, out var earlier))
                 {
                     before[at].Add((earlier, 0));
                 }
 
-                last[lane] = at;
+                (last[lane], freeFrom[lane]) = (at, jobs[at].End);
+                on[at].Add(lane);
             }
         }
 
-        return new SettledOrder(order, [.. before.Select(list => list.ToArray())]);
+        HoldUntil(double.MaxValue);
+        return new SettledOrder(order, [.. before.Select(list => list.ToArray())],
+            [.. on.Select(lanes => held.Where(each => lanes.Contains(each.Lane)).Select(each => each.When).ToArray())]);
+
+        // What others have of a thing lies on it like a job that nothing moves.
+        void HoldUntil(double start)
+        {
+            while (others.TryPeek(out var next) && next.From <= start)
+            {
+                others.Dequeue();
+                var lane = Idle(next.Resource, freeFrom, capacity);
+                freeFrom[lane] = next.To;
+                held.Add((lane, new Unavailable(next.From, next.To, Whole: true)));
+            }
+        }
     }
 
     /// <summary>
@@ -96,7 +119,7 @@ public sealed class SettledOrder
     /// <param name="jobs">Those the order was read from.</param>
     /// <param name="links">What comes behind what, and how soon.</param>
     /// <param name="absences">Who is away.</param>
-    /// <param name="closures">What is taken.</param>
+    /// <param name="closures">What is taken; those that leave some are kept to as far as the order was read with them.</param>
     public SettledOrder Around(IReadOnlyList<OrderedJob> jobs, IEnumerable<Link> links, IReadOnlyList<Absence> absences, IReadOnlyList<Closure> closures)
     {
         var kept = absences.Where(each => !each.IsAsleep && each.To != Absence.ForGood).ToList();
@@ -106,29 +129,31 @@ public sealed class SettledOrder
         }
 
         var position = jobs.Select((job, at) => (job.Id, at)).ToDictionary(pair => pair.Id, pair => pair.at);
-        return new SettledOrder(_order, _before,
-            [.. jobs.Select(job => kept.Where(each => each.Who == job.By || each.Who == job.With).Select(each => new Unavailable(each.From, each.To, Whole: false))
-                .Concat(closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => new Unavailable(each.From, each.To, Whole: true)))
+        return new SettledOrder(_order, _before, _held,
+            [.. jobs.Select((job, at) => kept.Where(each => each.Who == job.By || each.Who == job.With).Select(each => new Unavailable(each.From, each.To, Whole: false))
+                .Concat(closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => new Unavailable(each.From, each.To, Whole: true)))
+                .Concat(_held[at])
                 .OrderBy(each => each.From).ToArray())],
             [.. links.Where(link => link.MostGap is not null).Select(link => (position[link.From], position[link.To], link.MostGap!.Value, jobs[position[link.From]].Longest))]);
     }
 
     /// <summary>The very things a job takes: these hands, this head, the one of two showers that has been free the longest.</summary>
-    private static IEnumerable<Lane> Lanes(IReadOnlyList<OrderedJob> jobs, int at, Dictionary<Lane, int> last, IReadOnlyDictionary<Resource, int> capacity)
+    private static IEnumerable<Lane> Lanes(OrderedJob job, Dictionary<Lane, double> freeFrom, IReadOnlyDictionary<Resource, int> capacity)
     {
-        if (jobs[at].With is { } head)
+        if (job.With is { } head)
         {
             yield return new Lane(head, null, 0);
         }
 
-        foreach (var resource in jobs[at].Uses.Distinct())
+        foreach (var resource in job.Uses.Distinct())
         {
-            yield return resource == Resource.Hands && jobs[at].By is { } pair ? new Lane(pair, resource, 0) : Idle(resource);
+            yield return resource == Resource.Hands && job.By is { } pair ? new Lane(pair, resource, 0) : Idle(resource, freeFrom, capacity);
         }
-
-        Lane Idle(Resource resource) => Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => new Lane(null, resource, n))
-            .MinBy(lane => last.TryGetValue(lane, out var user) ? jobs[user].End : double.MinValue);
     }
+
+    private static Lane Idle(Resource resource, Dictionary<Lane, double> freeFrom, IReadOnlyDictionary<Resource, int> capacity) =>
+        Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => new Lane(null, resource, n))
+            .MinBy(lane => freeFrom.GetValueOrDefault(lane, double.MinValue));
 
     /// <summary>Follows the chain of jobs that each made the next one wait, from the last end backwards.</summary>
     /// <param name="durations">Minutes by position.</param>

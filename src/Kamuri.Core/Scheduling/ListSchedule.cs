@@ -224,13 +224,11 @@ public static class ListSchedule
 
             foreach (var resource in job.Uses.Where(each => each != Resource.Hands || _problem.Pairs.Count == 0))
             {
-                foreach (var closure in _problem.Closures.Where(each => each.Resource == resource && each.From < to && from < each.To))
-                {
-                    yield return closure.To;
-                }
-
-                var users = _users.GetValueOrDefault(resource, []).Select(id => _placed[id]).Where(placed => placed.Start < to && from < placed.End).Select(placed => placed.End).Order().ToList();
-                var over = users.Count - _problem.Capacity.GetValueOrDefault(resource, 0);
+                var capacity = _problem.Capacity.GetValueOrDefault(resource, 0);
+                // Others who have some of it are users like any.
+                var others = _problem.Closures.Where(each => each.Resource == resource && each.From < to && from < each.To).SelectMany(each => Enumerable.Repeat(each.To, capacity - each.Left));
+                var users = _users.GetValueOrDefault(resource, []).Select(id => _placed[id]).Where(placed => placed.Start < to && from < placed.End).Select(placed => placed.End).Concat(others).Order().ToList();
+                var over = users.Count - capacity;
                 if (over >= 0)
                 {
                     yield return users.Count == 0 ? Absence.ForGood : users[over];

@@ -121,7 +121,7 @@ internal sealed partial class ScheduleModel
         foreach (var placed in schedule.Placements)
         {
             var away = _problem.Absences.Where(each => placed.Job.IsHandsOn && (each.Who == placed.By || each.Who == placed.Job.With)).Select(each => (each.From, each.To))
-                .Concat(_problem.Closures.Where(each => placed.Job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To)));
+                .Concat(_problem.Closures.Where(each => each.IsOfAll && placed.Job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To)));
             foreach (var (from, to) in away)
             {
                 if (placed.Start >= to)
@@ -199,7 +199,8 @@ internal sealed partial class ScheduleModel
         {
             var users = _problem.Jobs.Where(job => job.Uses.Contains(resource)).Select(job => _placed[job.Id].Interval).ToList();
             var capacity = _problem.Capacity.GetValueOrDefault(resource);
-            var closed = _problem.Closures.Where(each => each.Resource == resource).Select(each => Fixed(each.From, each.To, $"{resource} closed")).ToList();
+            var closures = _problem.Closures.Where(each => each.Resource == resource).ToList();
+            var closed = closures.Select(each => Fixed(each.From, each.To, $"{resource} closed")).ToList();
             if (capacity == 1)
             {
                 Model.AddNoOverlap(users.Concat(closed));
@@ -208,7 +209,7 @@ internal sealed partial class ScheduleModel
             {
                 var cumulative = Model.AddCumulative(capacity);
                 cumulative.AddDemands(users, Enumerable.Repeat(1L, users.Count));
-                cumulative.AddDemands(closed, Enumerable.Repeat((long)capacity, closed.Count));
+                cumulative.AddDemands(closed, closures.Select(each => (long)(capacity - each.Left)));
             }
         }
     }

@@ -31,9 +31,41 @@ public sealed record Link(string From, string To, int LeastGap = 0, int? MostGap
 /// <param name="Id">Unique within the problem.</param>
 public sealed record PairOfHands(string Id);
 
-/// <summary>A time in which something cannot be had, in minutes from the start; the end is free again.</summary>
+/// <summary>A time in which something cannot be had, or not all there is of it, in minutes from the start; the end is free again.</summary>
 /// <param name="Resource">What is taken by others.</param>
-public sealed record Closure(Resource Resource, int From, int To);
+/// <param name="Left">How many there are left meanwhile; 0 where all are taken.</param>
+public sealed record Closure(Resource Resource, int From, int To, int Left = 0)
+{
+    /// <summary>None is left: nobody can have it then, whatever else is going on.</summary>
+    public bool IsOfAll => Left == 0;
+
+    /// <summary>What is left where several take some of the same, parted where that changes. None of them overlap.</summary>
+    /// <param name="taken">Who takes how many, and when.</param>
+    /// <param name="capacity">How many of each there are; missing means none.</param>
+    public static IReadOnlyList<Closure> Of(IEnumerable<(Resource Resource, int From, int To, int Count)> taken, IReadOnlyDictionary<Resource, int> capacity)
+    {
+        var closures = new List<Closure>();
+        foreach (var ofThing in taken.Where(each => each.From < each.To && each.Count > 0).GroupBy(each => each.Resource))
+        {
+            int[] times = [.. ofThing.SelectMany(each => new[] { each.From, each.To }).Distinct().Order()];
+            foreach (var (from, to) in times.Zip(times.Skip(1)))
+            {
+                var count = ofThing.Where(each => each.From <= from && to <= each.To).Sum(each => each.Count);
+                var next = new Closure(ofThing.Key, from, to, Math.Max(0, capacity.GetValueOrDefault(ofThing.Key) - count));
+                if (count > 0 && closures.Count > 0 && closures[^1] is { } last && last == next with { From = last.From, To = from })
+                {
+                    closures[^1] = last with { To = to };
+                }
+                else if (count > 0)
+                {
+                    closures.Add(next);
+                }
+            }
+        }
+
+        return closures;
+    }
+}
 
 /// <summary>A time in which somebody is not there, in minutes from the start.</summary>
 /// <param name="Who">A pair of hands, or a head.</param>
@@ -76,7 +108,7 @@ public sealed record SchedulingProblem(
     /// <summary>The pairs of hands by name, when it matters whose they are; empty when only their number does.</summary>
     public IReadOnlyList<PairOfHands> Pairs { get; init; } = [];
 
-    /// <summary>When something cannot be had. It takes all there is of it.</summary>
+    /// <summary>When something cannot be had, or not all there is of it. Those of one thing do not overlap (<see cref="Closure.Of"/>).</summary>
     public IReadOnlyList<Closure> Closures { get; init; } = [];
 
     /// <summary>When somebody is not there.</summary>

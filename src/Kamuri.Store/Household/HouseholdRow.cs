@@ -13,12 +13,14 @@ public sealed class HouseholdRow
     public double HumidityShare { get; set; } = 0.5;
     public string TimeZone { get; set; } = TimeZoneInfo.Local.Id;
     public int PairsOfHands { get; set; } = 1;
+    public int Showers { get; set; } = 1;
+    public int Stoves { get; set; } = 1;
     public int Hoods { get; set; }
     public int Steamers { get; set; }
 
     public Room ToRoom() => new(new Celsius(RoomCelsius), new RelativeHumidity(HumidityShare));
 
-    public Equipment ToEquipment() => new(PairsOfHands, Hoods: Hoods, Steamers: Steamers);
+    public Equipment ToEquipment() => new(PairsOfHands, Showers, Stoves, Hoods, Steamers);
 
     /// <summary>The household's time zone; the machine's own when the name is not known here.</summary>
     public TimeZoneInfo Zone => TimeZoneInfo.TryFindSystemTimeZoneById(TimeZone, out var zone) ? zone : TimeZoneInfo.Local;

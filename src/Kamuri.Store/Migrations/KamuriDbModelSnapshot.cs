@@ -190,7 +190,13 @@ namespace Kamuri.Store.Migrations
                     b.Property<double>("RoomCelsius")
                         .HasColumnType("REAL");
 
+                    b.Property<int>("Showers")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Steamers")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Stoves")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("TimeZone")

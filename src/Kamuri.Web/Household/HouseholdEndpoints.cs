@@ -1,5 +1,6 @@
 using FluentValidation;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Planning.Household;
 using Kamuri.Store;
 using Kamuri.Store.Household;
 using Kamuri.Web.Safety;
@@ -9,10 +10,13 @@ using Microsoft.EntityFrameworkCore;
 namespace Kamuri.Web.Household;
 
 /// <summary>The house as entered: its air, its clock, what stands in it.</summary>
-public sealed record HouseholdBody(double RoomCelsius, double HumidityPercent, string TimeZone, int PairsOfHands, int Hoods, int Steamers);
+/// <param name="Showers">Showers and basins that hair can be washed in at the same time.</param>
+/// <param name="Stoves">Plates of the stove, or how many pots it takes at the same time.</param>
+public sealed record HouseholdBody(double RoomCelsius, double HumidityPercent, string TimeZone, int PairsOfHands, int Showers, int Stoves, int Hoods, int Steamers);
 
 /// <summary>The house with its present time.</summary>
-public sealed record HouseholdView(HouseholdBody House, DateTimeOffset Now, double ClockSpeed, bool Demo);
+/// <param name="Hands">What its pairs of hands are called where nobody said whose they are.</param>
+public sealed record HouseholdView(HouseholdBody House, IReadOnlyList<string> Hands, DateTimeOffset Now, double ClockSpeed, bool Demo);
 
 /// <summary>What can be entered for a house.</summary>
 internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
@@ -26,6 +30,8 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
         RuleFor(house => house.TimeZone).Must(zone => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _))
             .WithMessage("This time zone is not known here.");
         RuleFor(house => house.PairsOfHands).InclusiveBetween(1, 2).WithMessage("One or two pairs of hands.");
+        RuleFor(house => house.Showers).InclusiveBetween(0, 4).WithMessage("None to four showers or basins.");
+        RuleFor(house => house.Stoves).InclusiveBetween(0, 6).WithMessage("None to six plates.");
         RuleFor(house => house.Hoods).InclusiveBetween(0, 4).WithMessage("None to four hoods.");
         RuleFor(house => house.Steamers).InclusiveBetween(0, 4).WithMessage("None to four steamers.");
     }
@@ -74,7 +80,7 @@ internal static class HouseholdEndpoints
 
         var row = await db.Households.SingleOrDefaultAsync(cancellation) ?? new HouseholdRow();
         (row.RoomCelsius, row.HumidityShare, row.TimeZone) = (body.RoomCelsius, body.HumidityPercent / 100, body.TimeZone);
-        (row.PairsOfHands, row.Hoods, row.Steamers) = (body.PairsOfHands, body.Hoods, body.Steamers);
+        (row.PairsOfHands, row.Showers, row.Stoves, row.Hoods, row.Steamers) = (body.PairsOfHands, body.Showers, body.Stoves, body.Hoods, body.Steamers);
         if (db.Entry(row).State == EntityState.Detached)
         {
             db.Add(row);
@@ -90,7 +96,7 @@ internal static class HouseholdEndpoints
         var row = await house.RowAsync(cancellation);
         var time = await house.TimeAsync(cancellation);
         return new HouseholdView(
-            new HouseholdBody(row.RoomCelsius, Math.Round(row.HumidityShare * 100, 1), row.TimeZone, row.PairsOfHands, row.Hoods, row.Steamers),
-            time.Local(time.Now), options.ClockSpeed, options.Demo);
+            new HouseholdBody(row.RoomCelsius, Math.Round(row.HumidityShare * 100, 1), row.TimeZone, row.PairsOfHands, row.Showers, row.Stoves, row.Hoods, row.Steamers),
+            [.. HelpingHands.OfHouse(row.PairsOfHands).Select(hands => hands.Name)], time.Local(time.Now), options.ClockSpeed, options.Demo);
     }
 }

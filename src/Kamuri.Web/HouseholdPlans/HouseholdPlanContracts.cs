@@ -51,7 +51,7 @@ public sealed record HouseholdPlanBody
     /// <summary>One to four, each another.</summary>
     public required IReadOnlyList<HeadOfDayBody> Heads { get; init; }
 
-    /// <summary>One or two; one pair without a name when left out.</summary>
+    /// <summary>One or two; those of the house when left out.</summary>
     public IReadOnlyList<HandsBody> Hands { get; init; } = [];
 
     public required WhenBody When { get; init; }

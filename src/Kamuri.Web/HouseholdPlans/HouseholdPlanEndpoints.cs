@@ -108,7 +108,7 @@ internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner plann
             new HouseholdRequest
             {
                 Heads = heads,
-                Hands = body.Hands.Count == 0 ? [new HelpingHands(HelpingHands.Own)] : [.. body.Hands.Select(each => new HelpingHands(each.Name.Trim(), each.MayDo?.Aggregate(Work.None, (all, one) => all | one) ?? Work.All)
+                Hands = body.Hands.Count == 0 ? HelpingHands.OfHouse(heads[0].Request.Equipment.PairsOfHands) : [.. body.Hands.Select(each => new HelpingHands(each.Name.Trim(), each.MayDo?.Aggregate(Work.None, (all, one) => all | one) ?? Work.All)
                 {
                     Heads = each.HeadIds,
                     Away = [.. each.Away.Select(away => Stretch(away.From, away.To))],

@@ -1808,6 +1808,16 @@ export interface components {
             timeZone: string;
             /** Format: int32 */
             pairsOfHands: number;
+            /**
+             * Format: int32
+             * @description Showers and basins that hair can be washed in at the same time.
+             */
+            showers: number;
+            /**
+             * Format: int32
+             * @description Plates of the stove, or how many pots it takes at the same time.
+             */
+            stoves: number;
             /** Format: int32 */
             hoods: number;
             /** Format: int32 */
@@ -1817,7 +1827,7 @@ export interface components {
         HouseholdPlanBody: {
             /** @description One to four, each another. */
             heads: components["schemas"]["HeadOfDayBody"][];
-            /** @description One or two; one pair without a name when left out. */
+            /** @description One or two; those of the house when left out. */
             hands?: components["schemas"]["HandsBody"][];
             when: components["schemas"]["WhenBody"];
             taken?: components["schemas"]["TakenBody"][];
@@ -1862,6 +1872,8 @@ export interface components {
         /** @description The house with its present time. */
         HouseholdView: {
             house: components["schemas"]["HouseholdBody"];
+            /** @description What its pairs of hands are called where nobody said whose they are. */
+            hands: string[];
             /** Format: date-time */
             now: string;
             /** Format: double */

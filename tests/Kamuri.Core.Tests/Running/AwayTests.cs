@@ -65,6 +65,29 @@ public class AwayTests
     }
 
     [Fact]
+    public void Where_one_of_two_showers_is_taken_the_other_is_washed_in()
+    {
+        // Two pairs of hands and two showers; somebody comes into one of them at 20. Ada is in one for 20 minutes, Bo in the other for 30.
+        SessionPlan Of(int showers, params NotThere[] away) => Plan(away) with
+        {
+            Hands = ["You", "Bea"],
+            Capacity = new Dictionary<Resource, int> { [Resource.Shower] = showers },
+            Tasks = [Work("1", "rinse", 0, 20, Resource.Shower), Work("2", "comb", 0, 30, Resource.Shower) with { By = "Bea" }],
+        };
+        SessionEvent[] both = [new TaskStarted(Id(1), At(0), "1/rinse"), new TaskStarted(Id(2), At(0), "2/comb")];
+        var taken = new NotThere(null, Resource.Shower, At(20), At(60)) { Left = 1 };
+        var plan = Of(2, taken);
+        Assert.Equal(((0, 20), (0, 30)), (AwayTests.Of(Moment(plan), "1/rinse"), AwayTests.Of(Moment(plan), "2/comb")));
+        Assert.Empty(Moment(plan, 5, both).Beyond);
+        Assert.Null(Moment(plan, 25, both[1]).Hands[0].Keeping);
+        // Five minutes late, Ada's would still be going on when they come: it waits for them to be out. Bo's shower is the other one.
+        var late = Moment(plan, 5, both[1]);
+        Assert.Equal(((60, 80), (0, 30)), (AwayTests.Of(late, "1/rinse"), AwayTests.Of(late, "2/comb")));
+        // With both taken neither fits in front of it but the shorter.
+        Assert.Equal(((0, 20), (60, 90)), (AwayTests.Of(Moment(Of(2, taken with { Left = 0 })), "1/rinse"), AwayTests.Of(Moment(Of(2, taken with { Left = 0 })), "2/comb")));
+    }
+
+    [Fact]
     public void A_head_that_is_away_is_waited_for_and_said()
     {
         var plan = Plan(Away("2", 0, 45));

@@ -95,6 +95,50 @@ public class HouseholdScheduleTests
         Assert.Equal(15, Solved(problem with { Closures = [new(Resource.Shower, 10, 40)] }).Span);
     }
 
+    [Theory]
+    // Both wash at once where two showers are free; where one is taken until 30, one washes behind the other; where both are, both wait.
+    [InlineData(0, 20)]
+    [InlineData(1, 40)]
+    [InlineData(2, 50)]
+    public void Of_two_showers_one_may_be_taken(int taken, int span)
+    {
+        var capacity = new Dictionary<Resource, int>(OneOfEach) { [Resource.Shower] = 2 };
+        var problem = new SchedulingProblem([Work("a", "wash", 20, Resource.Shower), Work("b", "wash", 20, Resource.Shower)], [], capacity)
+        {
+            Pairs = [new("Ama"), new("Bea")],
+            Closures = Closure.Of(Enumerable.Repeat((Resource.Shower, 0, 30, 1), taken), capacity),
+        };
+        Assert.Equal(span, Solved(problem).Span);
+        Assert.Equal(span, ListSchedule.Of(problem)!.Span);
+    }
+
+    [Fact]
+    public void Two_hoods_of_which_one_is_taken_are_one_for_one_pair_of_hands()
+    {
+        // Ten minutes of work before half an hour each, and five behind it; the second hood is free again at 60.
+        var capacity = new Dictionary<Resource, int>(OneOfEach) { [Resource.Hood] = 2 };
+        SchedulingProblem Day(params Closure[] closures) => new(
+            [.. new[] { "a", "b" }.SelectMany(head => new[] { Work(head, "on", 10), Wait(head, "warm", 30, [Resource.Hood]), Work(head, "off", 5) })],
+            [.. new[] { "a", "b" }.SelectMany(head => new Link[] { new($"{head}/on", $"{head}/warm", 0, 0), new($"{head}/warm", $"{head}/off", 0, 0) })], capacity)
+        { Pairs = [new("Ama")], Closures = closures };
+
+        Assert.Equal(55, Solved(Day()).Span);
+        // 10, 30, then the other's 30, and five.
+        Assert.Equal(75, Solved(Day(new Closure(Resource.Hood, 0, 60, 1))).Span);
+        // Free from 25 on, the second goes under at 25.
+        Assert.Equal(60, Solved(Day(new Closure(Resource.Hood, 0, 25, 1))).Span);
+    }
+
+    [Fact]
+    public void What_several_take_of_the_same_is_parted_where_that_changes()
+    {
+        var capacity = new Dictionary<Resource, int> { [Resource.Shower] = 2, [Resource.Hood] = 1 };
+        Assert.Equal(
+            [new(Resource.Shower, 0, 20, 1), new(Resource.Shower, 20, 30), new(Resource.Shower, 30, 60, 1), new(Resource.Hood, 5, 25)],
+            Closure.Of([(Resource.Shower, 0, 30, 1), (Resource.Shower, 20, 45, 1), (Resource.Shower, 45, 60, 1), (Resource.Hood, 5, 15, 1), (Resource.Hood, 10, 25, 1)], capacity));
+        Assert.Empty(Closure.Of([(Resource.Shower, 30, 30, 1)], capacity));
+    }
+
     [Fact]
     public void Hands_get_their_break()
     {
@@ -215,11 +259,12 @@ public class HouseholdScheduleTests
             }
         }
 
-        return new SchedulingProblem(jobs, links, OneOfEach)
+        return new SchedulingProblem(jobs, links, new Dictionary<Resource, int>(OneOfEach) { [Resource.Shower] = closed % 3 == 0 ? 2 : 1 })
         {
             Pairs = twoPairs ? [new("Ama"), new("Bea")] : [new("Ama")],
             Absences = away == 0 ? [] : [new("h1", 0, away), new("Ama", away, away + 15)],
-            Closures = closed == 0 ? [] : [new(Resource.Shower, closed, closed + 30)],
+            // Every third house has two showers, and one of them is taken.
+            Closures = closed == 0 ? [] : [new(Resource.Shower, closed, closed + 30, closed % 3 == 0 ? 1 : 0)],
             Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, 10), ["h0"] = new(20, 5) },
         };
     }

@@ -30,8 +30,8 @@ internal static class ScheduleChecker
             foreach (var resource in Enum.GetValues<Resource>())
             {
                 var there = resource == Resource.Hands && problem.Pairs.Count > 0 ? problem.Pairs.Count
-                    : problem.Closures.Any(each => each.Resource == resource && each.From <= minute && minute < each.To) ? 0
-                    : problem.Capacity.GetValueOrDefault(resource);
+                    : problem.Closures.FirstOrDefault(each => each.Resource == resource && each.From <= minute && minute < each.To)?.Left
+                    ?? problem.Capacity.GetValueOrDefault(resource);
                 Assert.True(running.Count(placement => placement.Job.Uses.Contains(resource)) <= there, $"{resource} is taken more than {there} times at minute {minute}");
             }
 

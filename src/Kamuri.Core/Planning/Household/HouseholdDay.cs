@@ -105,10 +105,11 @@ internal sealed class HouseholdDay
         var hasNight = nights.Count > 0;
         var deadlines = Heads.Where(head => head.Wanted is not null && (inTime || isPinned || hasNight)).ToDictionary(head => head.Key,
             head => Math.Max(0, Minutes(head.Wanted!.Value) - (int)Math.Ceiling(margin?.Invoke(head.Key) ?? 0)));
-        return new SchedulingProblem([.. Drafts.Select(drafted => drafted.Job)], Links, Enum.GetValues<Resource>().ToDictionary(resource => resource, Request.Equipment.Count))
+        var capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, Request.Equipment.Count);
+        return new SchedulingProblem([.. Drafts.Select(drafted => drafted.Job)], Links, capacity)
         {
             Pairs = [.. Request.Hands.Select(hands => new PairOfHands(hands.Name))],
-            Closures = [.. Request.Taken.SelectMany(each => EachDay(each.When).Select(when => new Closure(each.Resource, Minutes(when.From), Minutes(when.To))))],
+            Closures = Closure.Of(Request.Taken.SelectMany(each => EachDay(each.When).Select(when => (each.Resource, Minutes(when.From), Minutes(when.To), 1))), capacity),
             Absences = [.. Heads.SelectMany(head => AwayOf(head, mayStayUp)), .. Request.Hands.SelectMany(AwayOf),
                 // People sleep.
                 .. nights.SelectMany(night => Request.Hands.Select(hands => new Absence(hands.Name, Math.Max(0, night.Bed), night.Rise) { IsAsleep = true }))],

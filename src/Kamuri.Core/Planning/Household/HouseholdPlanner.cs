@@ -168,7 +168,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             NotThere =
             [
                 .. problem.Absences.Select(each => new NotThere(each.Who, null, At(each.From), each.To == Absence.ForGood ? null : At(each.To)) { IsAsleep = each.IsAsleep }),
-                .. problem.Closures.Select(each => new NotThere(null, each.Resource, At(each.From), At(each.To))),
+                .. problem.Closures.Select(each => new NotThere(null, each.Resource, At(each.From), At(each.To)) { Left = each.Left }),
             ],
             WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
             InOneGo = [.. Breaks.InOneGo(schedule, problem).Select(work => (work, longest: work.MaxBy(each => each.Minutes)!)).Where(each => each.longest.Job.With is not null)

@@ -38,6 +38,13 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
     /// <summary>What the hands of the one who plans are called when nobody said otherwise.</summary>
     public const string Own = "You";
 
+    /// <summary>What the second pair of hands of a house is called when nobody said otherwise.</summary>
+    public const string Other = "Helper";
+
+    /// <summary>The hands of a house when nobody said whose they are: all of them do everything, and are there all day.</summary>
+    /// <param name="pairs">How many pairs there are, one or more; no more than <see cref="HouseholdRequest.MostHands"/> are planned with.</param>
+    public static IReadOnlyList<HelpingHands> OfHouse(int pairs) => pairs > 1 ? [new(Own), new(Other)] : [new(Own)];
+
     /// <summary>"You go on for", "Ada goes on for".</summary>
     public static string GoesOn(string name) => name == Own ? "You go on for" : $"{name} goes on for";
 
@@ -68,7 +75,7 @@ public sealed record HeadOfDay(PlanRequest Request)
     public int? PauseAfter { get; init; }
 }
 
-/// <summary>Something that is taken by others for a while, at the same hours on the day before and the day after.</summary>
+/// <summary>One of a thing that is taken by others for a while, at the same hours on the day before and the day after.</summary>
 public sealed record Taken(Resource Resource, Between When);
 
 /// <summary>A day with several heads.</summary>

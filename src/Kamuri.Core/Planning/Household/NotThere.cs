@@ -11,4 +11,7 @@ public sealed record NotThere(string? Who, Resource? What, DateTimeOffset From, 
 {
     /// <summary>They are in bed, which is a reason to plan nothing but not to wait.</summary>
     public bool IsAsleep { get; init; }
+
+    /// <summary>How many of a thing are left meanwhile.</summary>
+    public int Left { get; init; }
 }

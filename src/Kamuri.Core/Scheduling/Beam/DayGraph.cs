@@ -218,7 +218,7 @@ internal sealed class DayGraph
     private (int, int)[] WhenAway(Job job, string? pair) =>
     [
         .. _problem.Absences.Where(each => job.IsHandsOn && (each.Who == job.With || each.Who == pair)).Select(each => (each.From, each.To))
-            .Concat(_problem.Closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
+            .Concat(_problem.Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
     ];
 
     private int[] FindTails()

@@ -156,7 +156,7 @@ public sealed class HandsPuzzle
             Away =
             [
                 .. _problem.Absences.Where(each => each.Who == job.With || each.Who == _problem.Pairs[0].Id).Select(each => (each.From, each.To))
-                    .Concat(_problem.Closures.Where(each => job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
+                    .Concat(_problem.Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
             ],
         };
     }

@@ -131,7 +131,7 @@ function HouseFields({ house }: { house: HouseholdBody }) {
   const errors = change.error instanceof Refused ? change.error.fields : {}
   const number = (
     label: string,
-    field: 'roomCelsius' | 'humidityPercent' | 'pairsOfHands' | 'hoods' | 'steamers',
+    field: 'roomCelsius' | 'humidityPercent' | 'pairsOfHands' | 'showers' | 'stoves' | 'hoods' | 'steamers',
     unit?: string,
   ) => (
     <TextField
@@ -158,6 +158,8 @@ function HouseFields({ house }: { house: HouseholdBody }) {
         {number('Room', 'roomCelsius', '°C')}
         {number('Humidity', 'humidityPercent', '%')}
         {number('Pairs of hands', 'pairsOfHands')}
+        {number('Showers or basins', 'showers')}
+        {number('Plates of the stove', 'stoves')}
         {number('Hoods', 'hoods')}
         {number('Steamers', 'steamers')}
         <TextField

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { api, Refused, told, type ChoicesView, type HeadView, type PlanView, type UseBody } from '@/api/client'
+import { useHousehold } from '@/app/household'
 import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
@@ -20,7 +21,7 @@ import { StepList } from './StepList'
 import { WaterSheet } from './WaterSheet'
 import { WhyNot } from './WhyNot'
 import { WhoIsThere } from './WhoIsThere'
-import { bodyOf, isHousehold, useWish, withoutNight, type Day } from './wish'
+import { bodyOf, handsOf, isHousehold, useWish, withoutNight, type Day } from './wish'
 import { WishSentence } from './WishSentence'
 import { WorthKnowing } from './WorthKnowing'
 
@@ -39,6 +40,7 @@ export function Planning({
   const { day, edit, undo, change } = asking
   const wish = day.heads[day.at]!.wish
   const templates = useTemplates().data ?? []
+  const ofHouse = useHousehold().data?.hands ?? ['You']
   const head = heads.find((each) => each.id === wish.headId)!
   const [focus, setFocus] = useState<string | null>(null)
   const [sheet, setSheet] = useState<'fields' | 'kept' | 'water' | 'who' | null>(null)
@@ -113,7 +115,7 @@ export function Planning({
             className="group -my-3 cursor-pointer py-3 text-left hover:text-accent"
             onClick={() => setSheet('who')}
           >
-            <span className="thread-line">{whoWords(day)}</span>
+            <span className="thread-line">{whoWords(day, ofHouse)}</span>
           </button>
         </p>
         {wrong ? (
@@ -132,7 +134,7 @@ export function Planning({
         {night && !wrong && (
           <AtNight
             sentence={atNight?.nightSentence ?? null}
-            onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(day.hands, night) })}
+            onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(handsOf(day, ofHouse), night) })}
           />
         )}
         {whole && !wrong && (whole.minutesLate > 0 || whole.beyond.length > 0) && body && (
@@ -141,7 +143,7 @@ export function Planning({
             onHands={(mayDo) =>
               asking.arrange({
                 ...day,
-                hands: [day.hands[0] ?? { name: 'You' }, { name: 'Helper', mayDo }],
+                hands: [handsOf(day, ofHouse)[0]!, { name: 'Helper', mayDo }],
               })
             }
             onDry={(at, dryingAir) => asking.changeAt(at, { dryingAir })}
@@ -234,6 +236,7 @@ export function Planning({
       <WhoIsThere
         day={day}
         heads={heads}
+        ofHouse={ofHouse}
         open={sheet === 'who'}
         onClose={() => setSheet(null)}
         onArrange={(next) => {
@@ -267,9 +270,14 @@ export function Planning({
 const mostHeads = 4
 
 /** Who does it, in the words that open its fields. */
-const whoWords = (day: Day) => {
-  const names = day.hands.map((each) => each.name)
-  const hands = names.length > 1 ? `Hands: ${names.join(' and ')}` : 'One pair of hands'
+const whoWords = (day: Day, ofHouse: readonly string[]) => {
+  const names = handsOf(day, ofHouse).map((each) => each.name)
+  const hands =
+    names.length < 2
+      ? 'One pair of hands'
+      : day.hands.length > 0
+        ? `Hands: ${names.join(' and ')}`
+        : 'Two pairs of hands'
   const around = [
     ...(day.heads.some((each) => each.present.length > 0) || day.hands.some((each) => each.away?.length)
       ? ['who is there when']

@@ -13,7 +13,7 @@ import {
 import { Button } from '@/kit/Button'
 import { ChoiceField, ManyField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
-import { bodyOf, type Day } from './wish'
+import { bodyOf, handsOf, worksOn, type Day } from './wish'
 
 const works: { value: Work; word: string }[] = [
   { value: 'kitchen', word: 'Kitchen' },
@@ -36,19 +36,22 @@ type Arranged = Pick<Day, 'heads' | 'hands' | 'taken'>
 export function WhoIsThere({
   day,
   heads,
+  ofHouse,
   open,
   onClose,
   onArrange,
 }: {
   day: Day
   heads: readonly HeadView[]
+  /** The hands of the house by name. */
+  ofHouse: readonly string[]
   open: boolean
   onClose: () => void
   onArrange: (next: Arranged) => void
 }) {
   return (
     <Sheet title="Who is there, and whose hands" open={open} onClose={onClose}>
-      <Fields key={String(open)} day={day} heads={heads} onArrange={onArrange} />
+      <Fields key={String(open)} day={day} heads={heads} ofHouse={ofHouse} onArrange={onArrange} />
     </Sheet>
   )
 }
@@ -56,10 +59,12 @@ export function WhoIsThere({
 function Fields({
   day,
   heads,
+  ofHouse,
   onArrange,
 }: {
   day: Day
   heads: readonly HeadView[]
+  ofHouse: readonly string[]
   onArrange: (next: Arranged) => void
 }) {
   const [draft, setDraft] = useState<Arranged>(day)
@@ -77,7 +82,11 @@ function Fields({
     setDraft({ ...draft, hands: draft.hands.map((each, n) => (n === at ? { ...each, ...next } : each)) })
   const setTaken = (at: number, next: Partial<TakenBody>) =>
     setDraft({ ...draft, taken: draft.taken.map((each, n) => (n === at ? { ...each, ...next } : each)) })
-  const hands = draft.hands.length > 0 ? draft.hands : [{ name: 'You' }]
+  const hands = handsOf(draft, ofHouse)
+  const names = draft.heads.map((each) => ({
+    value: each.wish.headId,
+    word: heads.find((head) => head.id === each.wish.headId)?.head.name ?? '',
+  }))
   return (
     <form
       onSubmit={(event) => {
@@ -92,7 +101,7 @@ function Fields({
       }}
     >
       {draft.heads.map((each, at) => {
-        const name = heads.find((head) => head.id === each.wish.headId)?.head.name ?? ''
+        const name = names[at]!.word
         return (
           <fieldset key={each.wish.headId} className="mt-5 border-t border-rule pt-3">
             <legend className="pr-3 text-lg font-semibold">{name}</legend>
@@ -148,6 +157,16 @@ function Fields({
                   onChange={(mayDo) => setHands(at, { mayDo: mayDo.length === works.length ? null : mayDo })}
                 />
               </div>
+              {names.length > 1 && (
+                <div className="mt-3">
+                  <ManyField
+                    label="Works on"
+                    values={worksOn(each, draft) ?? names.map((name) => name.value)}
+                    choices={names}
+                    onChange={(headIds) => setHands(at, { headIds })}
+                  />
+                </div>
+              )}
               <div className="mt-3">
                 <Stretches
                   label="Away"
@@ -159,22 +178,21 @@ function Fields({
             </>
           )}
           <div className="mt-2 flex flex-wrap gap-2">
-            {draft.hands.length === 0 && (
-              <Button onClick={() => setDraft({ ...draft, hands: [{ name: 'You' }] })}>Say more about them</Button>
+            {draft.hands.length === 0 && at === 0 && (
+              <Button onClick={() => setDraft({ ...draft, hands })}>Say more about them</Button>
             )}
-            {draft.hands.length < 2 && (
-              <Button
-                onClick={() => setDraft({ ...draft, hands: [draft.hands[0] ?? { name: 'You' }, { name: 'Helper' }] })}
-              >
+            {hands.length < 2 && (
+              <Button onClick={() => setDraft({ ...draft, hands: [hands[0]!, { name: 'Helper' }] })}>
                 A second pair of hands
               </Button>
             )}
-            {draft.hands.length > 0 && (
-              <Button
-                tone="quiet"
-                onClick={() => setDraft({ ...draft, hands: draft.hands.filter((_, n) => n !== at) })}
-              >
-                {draft.hands.length === 1 ? 'One pair that does it all' : `Without ${each.name || 'these'}`}
+            {(draft.hands.length > 0 || hands.length > 1) && (
+              <Button tone="quiet" onClick={() => setDraft({ ...draft, hands: hands.filter((_, n) => n !== at) })}>
+                {hands.length > 1
+                  ? `Without ${each.name || 'these'}`
+                  : ofHouse.length > 1
+                    ? 'Both pairs of the house'
+                    : 'One pair that does it all'}
               </Button>
             )}
           </div>
@@ -182,14 +200,19 @@ function Fields({
       ))}
       <fieldset className="mt-5 border-t border-rule pt-3">
         <legend className="pr-3 text-lg font-semibold">Taken by others</legend>
+        {draft.taken.length > 0 && (
+          <p className="text-sm text-quiet">Where the house has several of a thing, each line takes one of them.</p>
+        )}
         {draft.taken.map((each, at) => (
-          <div key={at} className="mt-2 grid grid-cols-[1.2fr_1fr_1fr_auto] items-end gap-2">
-            <ChoiceField
-              label="What"
-              value={each.resource}
-              choices={things}
-              onChoose={(resource) => setTaken(at, { resource })}
-            />
+          <div key={at} className="mt-3 grid grid-cols-2 items-end gap-2 sm:grid-cols-[1.2fr_1fr_1fr_auto]">
+            <div className="max-sm:col-span-2">
+              <ChoiceField
+                label="What"
+                value={each.resource}
+                choices={things}
+                onChoose={(resource) => setTaken(at, { resource })}
+              />
+            </div>
             <TimeField label="From" value={each.from} onChange={(from) => setTaken(at, { from })} />
             <TimeField
               label="To"
@@ -200,9 +223,11 @@ function Fields({
             <Button
               tone="quiet"
               aria-label="Not taken after all"
+              className="max-sm:col-span-2 max-sm:-ml-4 max-sm:justify-self-start"
               onClick={() => setDraft({ ...draft, taken: draft.taken.filter((_, n) => n !== at) })}
             >
-              ×
+              <span className="sm:hidden">Not taken after all</span>
+              <span className="max-sm:hidden">×</span>
             </Button>
           </div>
         ))}

@@ -40,14 +40,24 @@ export const isHousehold = (day: Day) =>
 
 export const bodyOf = (day: Day): HouseholdPlanBody => ({
   heads: day.heads.map(({ wish, present, readyBy, pauseAfter }) => ({ plan: wish, present, readyBy, pauseAfter })),
-  hands: day.hands,
+  hands: day.hands.map((each) => ({ ...each, headIds: worksOn(each, day) })),
   when: day.heads[0]!.wish.when,
   taken: day.taken,
 })
 
+/** The heads of this day that a pair of hands works on; null for all. Whose only heads are not of the day any more works on all of it. */
+export const worksOn = (hands: HandsBody, day: Pick<Day, 'heads'>): string[] | null => {
+  const theirs = (hands.headIds ?? []).filter((id) => day.heads.some((head) => head.wish.headId === id))
+  return theirs.length === 0 || theirs.length === day.heads.length ? null : theirs
+}
+
+/** Whose hands do it: those that were named, else those of the house. */
+export const handsOf = (day: Pick<Day, 'hands'>, ofHouse: readonly string[]): HandsBody[] =>
+  day.hands.length > 0 ? day.hands : ofHouse.map((name) => ({ name }))
+
 /** Everybody's hands with the night left out. */
 export const withoutNight = (hands: readonly HandsBody[], night: StretchBody): HandsBody[] =>
-  (hands.length > 0 ? hands : [{ name: 'You' }]).map((each) => ({ ...each, away: [...(each.away ?? []), night] }))
+  hands.map((each) => ({ ...each, away: [...(each.away ?? []), night] }))
 
 const kept = 'kamuri.wish'
 
