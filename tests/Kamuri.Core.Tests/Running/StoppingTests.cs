@@ -193,6 +193,23 @@ public class StoppingTests
     }
 
     [Fact]
+    public void Who_goes_away_hears_whose_treatment_calls_them_back_and_what_dries_without_them()
+    {
+        // A moment in which something counts on a head, and one in which hair dries.
+        var waits = Two.Tasks.Where(task => task is { IsHandsOn: false, Window: not null } && Two.FindHead(task.Strand) is not null).ToList();
+        foreach (var harmless in new[] { false, true })
+        {
+            var wait = waits.First(task => task.IsHarmlessAfter == harmless);
+            var events = InHand(Two, Two.Tasks.First(task => task.Id == Two.Links.First(link => link.To == wait.Id).From));
+            var now = Start(Two, wait).AddMinutes(1);
+            events.Add(new TaskDone(Id(2), Start(Two, wait), Two.Links.First(link => link.To == wait.Id).From));
+            var advice = MishapAdvice.For(Two, SessionFold.Fold(Two, events), now, Mishap.CalledAway, Two.Heads[0], Around);
+            var whose = $"{wait.Title.Split(',')[0]} on {Two.FindHead(wait.Strand)!.Name}";
+            Assert.Contains(advice.Now, sentence => harmless ? sentence == $"{whose} goes on without you." : sentence.StartsWith($"Be back by {now.AddMinutes(wait.Window!.Latest - 1):HH:mm} for {char.ToLowerInvariant(whose[0])}{whose[1..]}.", StringComparison.Ordinal));
+        }
+    }
+
+    [Fact]
     public void A_head_that_has_not_been_begun_is_left_alone()
     {
         var first = Two.Tasks.First(task => task.IsHandsOn && Two.FindHead(task.Strand) is not null);

@@ -101,6 +101,9 @@ internal sealed class Happening
     /// <summary>What is still to come and can be left out safely, waits with it.</summary>
     public IReadOnlyList<SessionTask> CanBeSpared => [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
 
+    /// <summary>" on Ada", where it could be somebody else; empty for the only head, and in the kitchen.</summary>
+    public string OnWhom(SessionTask task) => _plan.Heads.Count > 1 && _plan.FindHead(task.Strand) is { } head ? $" on {head.Name}" : "";
+
     public SessionStep? Step(SessionTask? task) => _plan.FindStep(task?.StepId);
 
     public SessionMixture? Mixture(SessionStep? step) => step is null ? null : _plan.Mixtures.FirstOrDefault(mixture => mixture.StepId == step.Id);

@@ -69,9 +69,10 @@ public static class MishapAdvice
 
     private static Advice CalledAway(Happening at)
     {
-        var now = at.Moment.Counting.Select(count => at.Now < count.LatestAt
-            ? $"Be back by {at.Clock(count.LatestAt)} for {Name(count.Task).ToLowerInvariant()}. {Lower("After that: ", count.Task.AfterLatest)}".TrimEnd()
-            : $"{Name(count.Task)} is past its latest already. {count.Task.AfterLatest}").ToList();
+        var now = at.Moment.Counting.Where(count => !count.Task.IsHarmlessAfter).Select(count => at.Now < count.LatestAt
+            ? $"Be back by {at.Clock(count.LatestAt)} for {Name(count.Task).ToLowerInvariant()}{at.OnWhom(count.Task)}. {Lower("After that: ", count.Task.AfterLatest)}".TrimEnd()
+            : $"{Name(count.Task)}{at.OnWhom(count.Task)} is past its latest already. {count.Task.AfterLatest}").ToList();
+        now.AddRange(at.Moment.Counting.Where(count => count.Task.IsHarmlessAfter).Select(count => $"{Name(count.Task)}{at.OnWhom(count.Task)} goes on without you."));
         if (at.InHand is { Sections: > 0 } pass)
         {
             now.Add($"Clip the sections of {Name(pass).ToLowerInvariant()} that are done apart from the rest.");
