@@ -79,6 +79,38 @@ public sealed class AccessTests : IAsyncLifetime
 
         Assert.Equal(204, (await AskAsync(device, HttpMethod.Post, "/api/access/leave")).Status);
         Assert.Equal(401, (await AskAsync(device, HttpMethod.Get, "/api/heads")).Status);
+        (_, here) = await _server.SendAsync(HttpMethod.Get, "/api/access");
+        Assert.Equal("This computer", Assert.Single(here!["devices"]!.AsArray())!["name"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task Who_is_shut_out_sees_no_more_of_the_day_they_are_watching()
+    {
+        await SetAsync(Right);
+        using var device = Device();
+        await AskAsync(device, HttpMethod.Post, "/api/access/enter", new { passcode = Right, device = "bathroom phone" });
+        var head = await _server.MakeHeadAsync(Bodies.Head("Ilse"));
+        var (_, session) = await _server.SendAsync(HttpMethod.Post, "/api/sessions", new { plan = Bodies.Plan(head, "quick", "bun") });
+        var path = $"/api/sessions/{session!["id"]}";
+        using var watching = await device.GetAsync($"{path}/stream", HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken);
+        using var stream = new StreamReader(await watching.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken));
+        Assert.StartsWith("event:", await stream.ReadLineAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+
+        await SetAsync("another passcode");
+        var task = session["hands"]![0]!["next"]!.GetValue<string>();
+        Assert.Equal(200, (await _server.SendAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("taskStarted", task))).Status);
+        // What was sent before is still read; then the connection is gone, and nobody who is watching here ever sees the step begin.
+        var seen = "";
+        await Assert.ThrowsAnyAsync<IOException>(async () =>
+        {
+            while (await stream.ReadLineAsync(TestContext.Current.CancellationToken) is { } line)
+            {
+                seen += line;
+            }
+        });
+        Assert.DoesNotContain("\"doing\":\"", seen, StringComparison.Ordinal);
+        var (_, here) = await _server.SendAsync(HttpMethod.Get, "/api/access");
+        Assert.Equal("This computer", Assert.Single(here!["devices"]!.AsArray())!["name"]!.GetValue<string>());
     }
 
     [Fact]

@@ -76,13 +76,18 @@ internal static class AccessEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<NoContent> LeaveAsync(HttpContext context)
+    private static async Task<NoContent> LeaveAsync(HttpContext context, Devices devices)
     {
+        if (context.User.Identity?.IsAuthenticated == true)
+        {
+            devices.Forget(AccessGate.Id(context));
+        }
+
         await context.SignOutAsync();
         return TypedResults.NoContent();
     }
 
-    private static Results<NoContent, ValidationProblem, ProblemHttpResult> SetPasscode(PasscodeBody body, HttpContext context, Passcode passcode)
+    private static Results<NoContent, ValidationProblem, ProblemHttpResult> SetPasscode(PasscodeBody body, HttpContext context, Passcode passcode, Devices devices)
     {
         if (!HomeNetwork.IsHere(context))
         {
@@ -95,6 +100,8 @@ internal static class AccessEndpoints
         }
 
         passcode.Set(body.Passcode);
+        // Who entered with the old one does not see any more of what they are watching either.
+        devices.ShutOut();
         return TypedResults.NoContent();
     }
 

@@ -71,23 +71,23 @@ internal static class AccessGate
         app.UseRateLimiter();
         app.Use(async (context, next) =>
         {
-            if (HomeNetwork.IsHere(context))
+            var (isHere, isIn) = (HomeNetwork.IsHere(context), context.User.Identity?.IsAuthenticated == true);
+            if (!isHere && !isIn)
             {
-                context.RequestServices.GetRequiredService<Devices>().See("here", "This computer");
-            }
-            else if (context.User.Identity?.IsAuthenticated == true)
-            {
-                context.RequestServices.GetRequiredService<Devices>().See(context.User.FindFirstValue(ClaimTypes.NameIdentifier)!, context.User.Identity.Name ?? "A device");
-            }
-            else if (IsClosed(context.Request.Path))
-            {
-                await Said(context, "This needs the household's passcode.");
+                await (IsClosed(context.Request.Path) ? Said(context, "This needs the household's passcode.") : next(context));
                 return;
             }
 
-            await next(context);
+            using (context.RequestServices.GetRequiredService<Devices>().See(
+                isHere ? Devices.Here : Id(context), isHere ? "This computer" : context.User.Identity!.Name ?? "A device", context.Abort))
+            {
+                await next(context);
+            }
         });
     }
+
+    /// <summary>What a device that entered is known by.</summary>
+    public static string Id(HttpContext context) => context.User.FindFirstValue(ClaimTypes.NameIdentifier)!;
 
     /// <summary>The cookie of a device that gave the right passcode.</summary>
     public static Task LetInAsync(HttpContext context, string device, string stamp) => context.SignInAsync(
