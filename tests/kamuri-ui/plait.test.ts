@@ -14,6 +14,7 @@ import {
   threadPath,
   threadsOf,
   ticks,
+  wallClock,
   type Frame,
   type PlaitTask,
 } from '../../src/kamuri-ui/drawings/plait/layout'
@@ -133,12 +134,34 @@ describe('names of bands', () => {
 
 describe('the axis', () => {
   it('marks round times as densely as there is room for', () => {
-    expect(ticks(719, 120, 3, 74)).toEqual([1, 31, 61, 91])
-    expect(ticks(719, 120, 0.5, 74)).toEqual([1])
+    const noon = wallClock('2026-03-14T11:59:20+01:00', null)
+    expect(ticks(noon, 120, 3, 74)).toEqual([1, 31, 61, 91])
+    expect(ticks(noon, 120, 0.5, 74)).toEqual([1])
   })
 
   it('reads past midnight', () => {
-    expect([clockOf(0), clockOf(1439), clockOf(1445)]).toEqual(['00:00', '23:59', '00:05'])
+    const midnight = wallClock('2026-03-14T00:00:00+01:00', null)
+    expect([clockOf(midnight, 0), clockOf(midnight, 1439), clockOf(midnight, 1445)]).toEqual([
+      '00:00',
+      '23:59',
+      '00:05',
+    ])
+  })
+
+  it('reads as the clock on the wall does in a night in which it is changed', () => {
+    // From 22:00 on Saturday; at two the clocks show three, or two once more.
+    const forward = wallClock('2027-03-27T22:00:00+01:00', { at: '2027-03-28T01:00:00+00:00', minutes: 60 })
+    expect([239, 240, 450].map((minute) => clockOf(forward, minute))).toEqual(['01:59', '03:00', '06:30'])
+    const back = wallClock('2027-10-30T22:00:00+02:00', { at: '2027-10-31T01:00:00+00:00', minutes: -60 })
+    expect([299, 300, 570].map((minute) => clockOf(back, minute))).toEqual(['02:59', '02:00', '06:30'])
+    // Every two hours by the wall: what comes behind the change is round too.
+    expect(ticks(forward, 600, 0.7, 74).map((minute) => clockOf(forward, minute))).toEqual([
+      '22:00',
+      '00:00',
+      '04:00',
+      '06:00',
+      '08:00',
+    ])
   })
 })
 

@@ -2,31 +2,47 @@ using Kamuri.Core.Composing;
 
 namespace Kamuri.Core.Planning;
 
-/// <summary>Says that the clocks of a household change while a day goes on: times before and after it are then not as far apart as they look.</summary>
-public static class ClockChange
+/// <summary>The clocks of a household change while a day goes on: times before and after it are then not as far apart as they look.</summary>
+/// <param name="At">From here on the other clock counts.</param>
+/// <param name="Minutes">By how much they go forward; below 0 when they go back.</param>
+public sealed record ClockChange(DateTimeOffset At, double Minutes)
 {
+    /// <summary>The change between two moments; null where there is none.</summary>
+    /// <param name="wall">A moment as the household's clock shows it.</param>
+    /// <param name="start">From here.</param>
+    /// <param name="end">To here; days apart at most.</param>
+    public static ClockChange? Between(Func<DateTimeOffset, DateTimeOffset> wall, DateTimeOffset start, DateTimeOffset end)
+    {
+        var (before, after) = (wall(start), wall(end));
+        if (before.Offset == after.Offset)
+        {
+            return null;
+        }
+
+        // Halved to the second in which the other clock begins; clocks are changed at whole minutes.
+        var (last, first) = (before.ToUniversalTime(), after.ToUniversalTime());
+        while (first - last > TimeSpan.FromSeconds(1))
+        {
+            var middle = last + ((first - last) / 2);
+            (last, first) = wall(middle).Offset == before.Offset ? (middle, first) : (last, middle);
+        }
+
+        var minute = TimeSpan.FromMinutes(1).Ticks;
+        return new ClockChange(new DateTimeOffset((first.Ticks + (minute / 2)) / minute * minute, TimeSpan.Zero), (after.Offset - before.Offset).TotalMinutes);
+    }
+
     /// <summary>"At 02:00 on Sunday the clocks go forward by 1 h; these times allow for it." Null where they do not change.</summary>
     /// <param name="when">In whose zone.</param>
     /// <param name="start">From here.</param>
     /// <param name="end">To here; days apart at most.</param>
     public static string? Sentence(When when, DateTimeOffset start, DateTimeOffset end)
     {
-        var (before, after) = (when.Wall(start), when.Wall(end));
-        if (before.Offset == after.Offset)
+        if (Between(when.Wall, start, end) is not { } change)
         {
             return null;
         }
 
-        // Halved to the second in which the other clock begins.
-        var (last, first) = (before.ToUniversalTime(), after.ToUniversalTime());
-        while (first - last > TimeSpan.FromSeconds(1))
-        {
-            var middle = last + ((first - last) / 2);
-            (last, first) = when.Wall(middle).Offset == before.Offset ? (middle, first) : (last, middle);
-        }
-
-        var (change, wall) = (after.Offset - before.Offset, first.ToOffset(before.Offset));
-        var way = change > TimeSpan.Zero ? "forward" : "back";
-        return $"At {PlanWords.Clock(wall.AddSeconds(0.5))} on {wall:dddd} the clocks go {way} by {PlanWords.Spell(change.Duration().TotalMinutes)}; these times allow for it.";
+        var (shown, way) = (change.At.ToOffset(when.Wall(start).Offset), change.Minutes > 0 ? "forward" : "back");
+        return $"At {PlanWords.Clock(shown)} on {shown:dddd} the clocks go {way} by {PlanWords.Spell(Math.Abs(change.Minutes))}; these times allow for it.";
     }
 }

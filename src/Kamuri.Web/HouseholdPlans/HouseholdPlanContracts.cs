@@ -127,6 +127,9 @@ public sealed record HouseholdPlanView(
     DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, IReadOnlyList<HandsRestView> Rests, string Bottleneck, IReadOnlyList<string> Beyond, double MinutesLate,
     bool CanStart, string Sentence, bool MayBeBetter)
 {
+    /// <summary>The household's clocks change before it is over; null when they do not.</summary>
+    public ClockChange? ClocksChange { get; init; }
+
     /// <summary>That it starts while people sleep; null when it does not.</summary>
     public string? NightSentence { get; init; }
 
@@ -138,7 +141,7 @@ public sealed record HouseholdPlanView(
         [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
         [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan),
         !plan.Proven || plan.MayBeCloser)
-    { NightSentence = HouseholdWords.Night(plan), Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise) };
+    { ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End), NightSentence = HouseholdWords.Night(plan), Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise) };
 }
 
 /// <summary>How far the looking for remedies is, and what was found so far.</summary>

@@ -107,6 +107,9 @@ public sealed record PlanView(
     bool UsesTea, IReadOnlyList<LeftOut> LeftOut, string KindWords, Totals Totals, IReadOnlyList<EditBody> MendAll,
     IReadOnlyList<SchoolConflict> SchoolConflicts, bool IsWashDay, bool InPhaseOrder, IReadOnlyList<MixtureView> Mixtures, Core.Learning.Hand Hand, PlanCost Cost)
 {
+    /// <summary>The household's clocks change before it is over; null when they do not.</summary>
+    public ClockChange? ClocksChange { get; init; }
+
     /// <summary>It starts, or has work for hands, while people sleep: the hours that could be left out; null when it does not.</summary>
     public HouseholdPlans.StretchBody? Night { get; init; }
 
@@ -129,7 +132,7 @@ public sealed record PlanView(
         [.. plan.MendAll.Select(EditBody.From)], Core.Composing.SchoolConflicts.Of(plan.Request), plan.Request.IsWashDay,
         !plan.Request.IsWashDay || PhaseOrder.Sorted([.. plan.Steps.Select(step => step.Step)]).SequenceEqual(plan.Steps.Select(step => step.Step)),
         [.. plan.Mixtures.Select(mixture => MixtureView.Of(mixture, plan.Request.Room, figures))], plan.Request.Hand, plan.Cost with { Total = Math.Round(plan.Cost.Total, 2) })
-    { Night = PlanWords.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise), NightSentence = PlanWords.Night(plan) };
+    { ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End), Night = PlanWords.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise), NightSentence = PlanWords.Night(plan) };
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)
     {

@@ -1,6 +1,7 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Running;
 using Kamuri.Core.Running.Mishaps;
@@ -186,6 +187,9 @@ public sealed record SessionView(
     /// <summary>The hair was put up to be left; null while nobody has stopped.</summary>
     public DateTimeOffset? ParkedAt { get; init; }
 
+    /// <summary>The household's clocks change between its beginning and its end; null when they do not.</summary>
+    public ClockChange? ClocksChange { get; init; }
+
     internal static SessionView Of(LiveSession session, HouseTime house)
     {
         var state = session.State;
@@ -214,6 +218,7 @@ public sealed record SessionView(
             state.Notes, state.ClosingNote)
         {
             ParkedAt = house.Local(state.Parked?.At),
+            ClocksChange = ClockChange.Between(house.Local, state.StartedAt ?? plan.PlannedStart, moment.EndsAt),
             Beyond = [.. moment.Beyond.Select(needed => SessionAbsences.Sentence(plan,
                 new NeededWhileAway(needed.Away with { From = house.Local(needed.Away.From), To = house.Local(needed.Away.To) }, house.Local(needed.Until)), house.Local(moment.Now)))],
             OrderAsks = state.Status == SessionStatus.Running && plan.Heads.Count > 1 ? BetterOrder.Asks(moment) : 0,

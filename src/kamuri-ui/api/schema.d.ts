@@ -1301,6 +1301,19 @@ export interface components {
             /** Format: double */
             speed: number;
         };
+        /** @description The clocks of a household change while a day goes on: times before and after it are then not as far apart as they look. */
+        ClockChange: {
+            /**
+             * Format: date-time
+             * @description From here on the other clock counts.
+             */
+            at: string;
+            /**
+             * Format: double
+             * @description By how much they go forward; below 0 when they go back.
+             */
+            minutes: number;
+        };
         /**
          * @description Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.
          * @enum {unknown}
@@ -1362,10 +1375,10 @@ export interface components {
             name: string;
             /**
              * Format: date-time
-             * @description When it last asked for anything.
+             * @description When it last asked for anything, or stopped watching.
              */
             lastSeen: string;
-            /** @description It was seen within the last half minute. */
+            /** @description It is watching, or asked for something within the last half minute. */
             isThere: boolean;
         };
         /**
@@ -1865,6 +1878,7 @@ export interface components {
             sentence: string;
             /** @description Whether a longer search might find a better one. */
             mayBeBetter: boolean;
+            clocksChange?: null | components["schemas"]["ClockChange"];
             /** @description That it starts while people sleep; null when it does not. */
             nightSentence?: null | string;
             night?: null | components["schemas"]["StretchBody"];
@@ -2365,6 +2379,7 @@ export interface components {
             mixtures: components["schemas"]["MixtureView"][];
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
+            clocksChange?: null | components["schemas"]["ClockChange"];
             night?: null | components["schemas"]["StretchBody"];
             /** @description The same in a sentence. */
             nightSentence?: null | string;
@@ -3005,6 +3020,7 @@ export interface components {
              * @description The hair was put up to be left; null while nobody has stopped.
              */
             parkedAt?: null | string;
+            clocksChange?: null | components["schemas"]["ClockChange"];
         };
         /**
          * @description How much a finding matters. A stop keeps the plan from starting until it is solved.

@@ -95,6 +95,9 @@ public class ClockChangeTests
         var zone = TimeZoneInfo.FindSystemTimeZoneById("Australia/Lord_Howe");
         var evening = new DateTimeOffset(2026, 4, 4, 22, 0, 0, TimeSpan.FromHours(11));
         Assert.Equal("At 02:00 on Sunday the clocks go back by 30\u00a0min; these times allow for it.", ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(10)));
+        // Two in the morning by the summer's clock, eleven hours ahead, is three in the afternoon the day before.
+        Assert.Equal(new ClockChange(new DateTimeOffset(2026, 4, 4, 15, 0, 0, TimeSpan.Zero), -30), ClockChange.Between(new When(evening) { Zone = zone }.Wall, evening, evening.AddHours(10)));
+        Assert.Null(ClockChange.Between(new When(evening) { Zone = zone }.Wall, evening, evening.AddHours(3)));
         Assert.Null(ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(3)));
         Assert.Null(ClockChange.Sentence(new When(evening), evening, evening.AddHours(10)));
     }

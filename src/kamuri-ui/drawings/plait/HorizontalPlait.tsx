@@ -22,7 +22,7 @@ import type { DrawnPlait } from './Plait'
 
 export function HorizontalPlait({
   tasks,
-  startsAt,
+  clock,
   strands,
   readyBy,
   now,
@@ -64,14 +64,14 @@ export function HorizontalPlait({
       data-plait="across"
     >
       <title id={id}>{summary}</title>
-      {ticks(startsAt, clockMinutes, frame.perMinute, 74)
-        .map((minute) => ({ clock: minute, minute: scale.to(minute) }))
+      {ticks(clock, clockMinutes, frame.perMinute, 74)
+        .map((passed) => ({ passed, minute: scale.to(passed) }))
         .filter(({ minute }) => scale.breaks.every((gap) => minute < gap.from - tickRoom || minute > gap.to + tickRoom))
-        .map(({ clock, minute }) => (
-          <g key={clock}>
+        .map(({ passed, minute }) => (
+          <g key={passed}>
             <line x1={x(minute)} x2={x(minute)} y1={24} y2={height - 8} stroke="var(--rule)" />
             <text x={x(minute)} y={14} textAnchor="middle" fontSize={13} fill="var(--quiet)">
-              {clockOf(startsAt + clock)}
+              {clockOf(clock, passed)}
             </text>
           </g>
         ))}

@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from 'react'
 import { HairStrip, type HairMoment } from './HairStrip'
 import { HorizontalPlait } from './HorizontalPlait'
-import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Planned, type Scale } from './layout'
+import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Planned, type Scale, type WallClock } from './layout'
 import { VerticalPlait } from './VerticalPlait'
 
 export interface PlaitProps {
   tasks: readonly PlaitTask[]
-  /** Minute of the day at which the drawing begins. */
-  startsAt: number
+  /** What the clock on the wall shows along it. */
+  clock: WallClock
   strands: readonly { id: string; name: string; note: string }[]
   /** The wanted end, in minutes from the start. */
   readyBy?: number | null

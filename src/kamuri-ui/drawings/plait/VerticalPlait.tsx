@@ -14,7 +14,7 @@ const shortestNamed = 6
 /** The plait for a phone: time falls, names stand to the right of everything. */
 export function VerticalPlait({
   tasks,
-  startsAt,
+  clock,
   strands,
   readyBy,
   now,
@@ -160,7 +160,7 @@ export function VerticalPlait({
             stroke="var(--rule)"
           />
           <text x={textAt} y={at} fontSize={13} fill="var(--quiet)">
-            {clockOf(startsAt + (task.clockStart ?? task.start))}
+            {clockOf(clock, task.clockStart ?? task.start)}
           </text>
           <text
             x={textAt + 42}

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import type { HouseholdPlanView } from '@/api/client'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
+import { wallClock } from '@/drawings/plait/layout'
 import { Plait } from '@/drawings/plait/Plait'
 import { Button } from '@/kit/Button'
 import { hairOf } from './hair'
@@ -87,7 +88,7 @@ export function HouseholdPlait({
   return (
     <Plait
       tasks={tasks}
-      startsAt={Number(plan.start.slice(11, 13)) * 60 + Number(plan.start.slice(14, 16))}
+      clock={wallClock(plan.start, plan.clocksChange)}
       strands={strands}
       readyBy={
         wanted.length > 0

@@ -6,7 +6,7 @@ import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
-import type { PlaitTask } from '@/drawings/plait/layout'
+import { wallClock, type PlaitTask } from '@/drawings/plait/layout'
 import { Button } from '@/kit/Button'
 import { Tabs } from '@/kit/Tabs'
 import { ChoiceWord } from '@/kit/Word'
@@ -313,7 +313,7 @@ function PlanPlait({
   return (
     <Plait
       tasks={tasks}
-      startsAt={Number(plan.start.slice(11, 13)) * 60 + Number(plan.start.slice(14, 16))}
+      clock={wallClock(plan.start, plan.clocksChange)}
       strands={strands}
       finishes={[
         {

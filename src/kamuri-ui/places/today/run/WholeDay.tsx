@@ -1,5 +1,6 @@
 import type { SessionView } from '@/api/client'
 import { clockBeside, minutesBetween } from '@/app/time'
+import { wallClock } from '@/drawings/plait/layout'
 import { Plait } from '@/drawings/plait/Plait'
 
 /** The whole day as a plait, with what has really happened and what is now expected. A strip, so that it stays in sight. */
@@ -24,7 +25,7 @@ export function WholeDay({ view, now }: { view: SessionView; now: number }) {
           start: minutesBetween(begin, each.start),
           end: minutesBetween(begin, each.end),
         }))}
-      startsAt={Number(begin.slice(11, 13)) * 60 + Number(begin.slice(14, 16))}
+      clock={wallClock(begin, view.clocksChange)}
       strands={strands}
       now={(now - Date.parse(begin)) / 60_000}
       planned={view.heads.map((head) => ({
