@@ -5,7 +5,7 @@ import { act, cleanup, fireEvent, render, renderHook, screen, waitFor, within } 
 import type { ReactElement } from 'react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { CountingView, SessionView } from '../../src/kamuri-ui/api/client'
+import type { CountingView, RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
 import { useKeys } from '../../src/kamuri-ui/app/keys'
 import { unbroken } from '../../src/kamuri-ui/app/measures'
 import { CountingBar, CountingLines, stageOf } from '../../src/kamuri-ui/places/today/run/Counting'
@@ -14,6 +14,7 @@ import { NoteSheet } from '../../src/kamuri-ui/places/today/run/NoteSheet'
 import { OtherOrder } from '../../src/kamuri-ui/places/today/run/OtherOrder'
 import { ReadingSheet } from '../../src/kamuri-ui/places/today/run/ReadingSheet'
 import { RunHeader } from '../../src/kamuri-ui/places/today/run/RunHeader'
+import { sectionKeys } from '../../src/kamuri-ui/places/today/run/sectionKeys'
 import { useSignals } from '../../src/kamuri-ui/places/today/run/signals'
 
 const withServer = (element: ReactElement) => (
@@ -122,6 +123,19 @@ describe('keys', () => {
     key('p', screen.getByText('button'))
     key(' ')
     expect(act).toHaveBeenCalledTimes(2)
+  })
+
+  it('tick sections by their digit, the tenth by 0, and none that is done or not there', () => {
+    const tick = vi.fn()
+    const keys = sectionKeys({ id: 'rinse', sections: 12, sectionsDone: [2] } as unknown as RunTaskView, tick)
+    expect(Object.keys(keys).sort()).toEqual(['0', '1', '3', '4', '5', '6', '7', '8', '9'])
+    keys['3']!()
+    keys['0']!()
+    expect(tick.mock.calls).toEqual([
+      ['rinse', 3],
+      ['rinse', 10],
+    ])
+    expect(sectionKeys(undefined, tick)).toEqual({})
   })
 })
 

@@ -4,6 +4,7 @@ import { Sheet } from '@/kit/Sheet'
 export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void }) {
   const rows = [
     ['Space', 'what the big button says'],
+    ['1 to 9, 0', 'that section is done; 0 is the tenth'],
     ['m', 'five minutes more'],
     ['p', 'pause, go on'],
     ['k', 'skip'],
@@ -13,6 +14,7 @@ export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void 
     ['x', 'something’s off'],
     ['s', 'sound, light and other screens'],
     ['h', 'the other pair of hands'],
+    ['f', 'finish, and rate it'],
     ['?', 'these keys'],
   ]
   return (

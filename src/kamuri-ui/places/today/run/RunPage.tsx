@@ -23,6 +23,7 @@ import { NoteSheet } from './NoteSheet'
 import { OtherOrder } from './OtherOrder'
 import { ReadingSheet } from './ReadingSheet'
 import { RunKeys } from './RunKeys'
+import { sectionKeys } from './sectionKeys'
 import { say, useAwake } from './signals'
 import { SignalsSheet } from './SignalsSheet'
 import { spokenOf } from './spoken'
@@ -112,7 +113,11 @@ export function RunPage() {
           r: () => setReading(true),
           s: () => setSignalling(true),
           h: otherHands,
+          f: () => setFinishing(true),
           '?': () => setHelp(true),
+          ...sectionKeys(task(view, hands?.doing ?? null), (task, section) =>
+            press({ kind: 'sectionDone', task, section }),
+          ),
         }
       : {},
   )
@@ -143,7 +148,7 @@ export function RunPage() {
       <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
       <RunButton label="Reading" hint="r" onClick={() => setReading(true)} />
       <RunButton label="Sound" hint="s" onClick={() => setSignalling(true)} />
-      <RunButton label="Finish" hint="rate it" onClick={() => setFinishing(true)} />
+      <RunButton label="Finish" hint="f" onClick={() => setFinishing(true)} />
     </>
   )
 
