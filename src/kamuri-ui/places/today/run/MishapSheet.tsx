@@ -117,13 +117,14 @@ function Asking({
           <Trouble error={advice.error} />
           {advice.data && (
             <>
-              {advice.data.mustBeDone.map((sentence) => (
-                <p key={sentence} className="mt-2 border-l-4 border-stop pl-3 text-lg font-semibold text-stop">
+              {/* What helps now comes before what is only asked for when stopping. */}
+              {advice.data.now.map((sentence) => (
+                <p key={sentence} className="mt-2 text-xl leading-snug">
                   {sentence}
                 </p>
               ))}
-              {advice.data.now.map((sentence) => (
-                <p key={sentence} className="mt-2 text-xl leading-snug">
+              {advice.data.mustBeDone.map((sentence) => (
+                <p key={sentence} className="mt-3 border-l-4 border-stop pl-3 text-lg font-semibold text-stop">
                   {sentence}
                 </p>
               ))}

@@ -89,7 +89,7 @@ export function RunHeader({
 
 const drift = (view: SessionView) => {
   const minutes = Math.round(view.driftMinutes)
-  return minutes === 0 ? ', as planned' : `, ${spell(minutes)} ${minutes > 0 ? 'later' : 'earlier'} than planned`
+  return minutes === 0 ? ', as planned' : `, ${spell(minutes)} ${minutes > 0 ? 'late' : 'early'}`
 }
 
 /** The household's wall clock at a moment: the server's offset is kept, the minutes tick on. */
