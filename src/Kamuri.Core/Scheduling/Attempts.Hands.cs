@@ -66,9 +66,10 @@ internal sealed partial class Attempts
         {
             var before = Before - AtLeast <= 2 * Soon ? Before : Math.Min(AtLeast + minutes, Before);
             var order = search.Best(before, most - search.Seen);
-            BoundBy(search.AtLeast);
+            BoundBy(Math.Max(search.AtLeast, puzzle.Check.Least));
             TryHands(puzzle, order);
-            if (order is not null || !search.IsThrough)
+            // A day that cannot be has no order however late it ends.
+            if (order is not null || !search.IsThrough || before > puzzle.Latest)
             {
                 return;
             }

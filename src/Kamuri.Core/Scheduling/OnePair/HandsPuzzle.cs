@@ -64,6 +64,7 @@ public sealed class HandsPuzzle
         Work = ByTail.Sum(step => step.Minutes);
         // As a moment counts them: of long pieces, of those no two of which fit into a stretch, and of what all of it fills.
         MostBreaks = Rest is null ? 0 : ByTail.Count(step => step is { IsLong: true, BeginsPiece: true }) + Math.Max(ByTail.Count(step => 2L * step.Minutes > Rest.GoesOn), (Work / Rest.GoesOn) + 1);
+        Latest = (int)Horizon(problem);
         Check = new OrderCheck(problem, rest);
         Places = new ulong[Runs.Length];
         for (var (run, place) = (0, 1UL); run < Runs.Length; run++)
@@ -98,6 +99,9 @@ public sealed class HandsPuzzle
 
     /// <summary>Minutes hands are busy.</summary>
     public int Work { get; }
+
+    /// <summary>Minutes that no day worth having lasts; what does not end by then never does.</summary>
+    public int Latest { get; }
 
     /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, and things that are taken.</summary>
     public int Targets { get; }

@@ -28,7 +28,15 @@ internal sealed class OrderCheck
                 _apart.Add((Start(link.To), End(link.From), -most));
             }
         }
+
+        Least = Times([])?.Max() ?? 0;
     }
+
+    /// <summary>
+    /// No day is over before, in whatever order: hair that dries while nobody works on it any more. An order of hands knows nothing of what no work
+    /// comes before or behind, and may be over sooner.
+    /// </summary>
+    public int Least { get; }
 
     /// <summary>Whether there are times that keep every least and every most there is between two things, and end when the order says.</summary>
     public bool Holds(HandsOrder order)
@@ -38,8 +46,14 @@ internal sealed class OrderCheck
             .. order.Jobs.Zip(order.Jobs.Skip(1), (one, other) => (End(one.Step.Job.Id), Start(other.Step.Job.Id), other.AfterBreak ? _rest!.Minutes : 0)),
             .. _rest is null ? [] : order.Stretches().Select(stretch => (End(stretch.Last.Job.Id), Start(stretch.First.Job.Id), -_rest.GoesOn)),
             .. Taken(order),
-            .. _apart,
         ];
+        return Times(apart)?.Max() <= Math.Max(order.Ends, Least);
+    }
+
+    /// <summary>The soonest times that keep what is certain and what else is said; null where there are none.</summary>
+    private int[]? Times(List<(int From, int To, int Minutes)> also)
+    {
+        (int From, int To, int Minutes)[] apart = [.. also, .. _apart];
         var times = new int[2 * _numbers.Count];
         // What still moves after as many rounds as there are moments moves for ever.
         for (var round = 0; round <= times.Length; round++)
@@ -55,11 +69,11 @@ internal sealed class OrderCheck
 
             if (!moved)
             {
-                return times.Max() <= order.Ends;
+                return times;
             }
         }
 
-        return false;
+        return null;
     }
 
     /// <summary>A thing is taken until the wait that took it is over, however long that is held.</summary>

@@ -46,6 +46,26 @@ public class OrderSearchTests
         Assert.InRange(placed.Placements.Single(each => each.Job.Id == "h1/a").Start, 22, 27);
     }
 
+    [Fact(Timeout = 120_000)]
+    public async Task Hair_that_dries_longer_than_all_the_work_takes_is_no_reason_to_look_for_ever()
+    {
+        // By hand: on at once, off at 40, cut until 55; the kettle fits in between. One head dries until 300 meanwhile, and nobody works on it any more.
+        SchedulingProblem With(int dries) => Day(
+            [
+                new Job("h1/d", "h1", dries, dries, dries, []), Work("h2/on", 10), Wait("h2/w", 30, 60), Work("h2/off", 5), Work("h2/cut", 10),
+                Work("ki/boil", 2, Resource.Stove), new Job("ki/w", "ki", 6, 6, 15, [Resource.Stove]), Work("ki/pour", 1),
+            ],
+            new Link("h2/on", "h2/w", 0, 0), new Link("h2/w", "h2/off", 0, 0), new Link("h2/off", "h2/cut", 0, 15), new Link("ki/boil", "ki/w", 0, 0), new Link("ki/w", "ki/pour", 0, 0), new Link("ki/pour", "h2/cut"));
+        foreach (var (dries, span) in new[] { (300, 300), (20, 55) })
+        {
+            var problem = Rested(With(dries), 75, 10);
+            Assert.True(HandsPuzzle.Of(problem, rests: true) is { } puzzle && new OrderSearch(puzzle).Best(All, All)?.Ends == 55, $"{dries}");
+            var schedule = (await Task.Run(() => new CpSatScheduler().Solve(problem with { Absences = [new("Ama", 0, 0)] }), TestContext.Current.CancellationToken))!;
+            Assert.Equal((span, span, true), (schedule.Span, schedule.LowerBound, schedule.Proven));
+            ScheduleChecker.Check(problem, schedule);
+        }
+    }
+
     [Fact]
     public void A_gap_nothing_fits_into_is_kept_free_and_one_that_does_is_used()
     {
