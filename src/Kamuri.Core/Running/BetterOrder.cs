@@ -194,16 +194,19 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
             _ => $"end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt, now)}",
         };
         var later = EndsLater >= Minute ? $", though it ends {PlanWords.Spell(EndsLater)} later" : "";
-        return $"Another order would {gain}{later}: {Other(plan)}.";
+        return Other(plan) is { } other ? $"Another order would {gain}{later}: {other}."
+            : $"The same order would {gain}{later}, {(IsSharedOtherwise(plan) ? "shared out otherwise" : "with its breaks elsewhere")}.";
     }
 
-    /// <summary>The first thing hands do otherwise.</summary>
-    private string Other(SessionPlan plan)
+    /// <summary>Other hands do something than were to.</summary>
+    private bool IsSharedOtherwise(SessionPlan plan) => Order.Any(each => each.By is not null && plan.FindTask(each.Task) is { By: { } by } && by != each.By);
+
+    /// <summary>The first thing hands do otherwise; null where they go by the same order.</summary>
+    private string? Other(SessionPlan plan)
     {
         var order = Order.Select(each => plan.FindTask(each.Task)).OfType<SessionTask>().Where(task => task.IsHandsOn).ToList();
-        var other = order.Zip(order.OrderBy(task => task.PlannedStart)).Skip(1).FirstOrDefault(pair => pair.First.Id != pair.Second.Id);
-        var isNext = other.First is null || order[0].Id != order.MinBy(task => task.PlannedStart)!.Id;
-        return isNext ? $"{Named(order[0])} next" : $"{Named(other.First!)} before {Named(other.Second)}";
+        var (first, second) = order.Zip(order.OrderBy(task => task.PlannedStart)).FirstOrDefault(pair => pair.First.Id != pair.Second.Id);
+        return first is null ? null : first.Id == order[0].Id ? $"{Named(first)} next" : $"{Named(first)} before {Named(second)}";
 
         string Named(SessionTask task) => task.Title.ToLowerInvariant() + (plan.Heads.Count > 1 && plan.FindHead(task.Strand) is { } head ? $" on {head.Name}" : "");
     }

@@ -48,6 +48,21 @@ public class BetterOrderTests
     }
 
     [Fact]
+    public void A_break_that_is_not_needed_any_more_is_said_to_be_elsewhere()
+    {
+        // Fifty minutes, a break of ten, and fifty more. When Ada's first is skipped there is nothing to rest from before Bo's, whose work goes on for 70.
+        var plan = Plan(15) with
+        {
+            Tasks = [Work("1/a", "1", 0, 50), Work("2/b", "2", 60, 30), Work("2/d", "2", 90, 40)],
+            Links = [new("1/a", "2/b", 10), new("2/b", "2/d")],
+            PlannedEnd = Given.Noon.AddMinutes(130),
+        };
+        var state = Fold(plan, new TaskSkipped(Id(1), Given.Noon, "1/a"));
+        var better = BetterOrder.Of(plan, state, Given.Noon, Scheduler, Breaks)!;
+        Assert.Equal(("The same order would end it 10\u00a0min sooner, at 13:10, with its breaks elsewhere.", 10.0), (better.Sentence(plan, Given.Noon), better.GainMinutes));
+    }
+
+    [Fact]
     public void What_holds_up_the_longest_wait_is_offered_first()
     {
         // Ada's first work took 10 min, but her next two pieces of 40 come before Bo's in the plan; Bo's wait of an hour begins late for nothing.
