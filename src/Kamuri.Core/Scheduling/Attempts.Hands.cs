@@ -68,8 +68,8 @@ internal sealed partial class Attempts
             var order = search.Best(before, most - search.Seen);
             BoundBy(Math.Max(search.AtLeast, puzzle.Check.Least));
             TryHands(puzzle, order);
-            // A day that cannot be has no order however late it ends.
-            if (order is not null || !search.IsThrough || before > puzzle.Latest)
+            // What is better than what there is was looked through then; and a day that cannot be has no order however late it ends.
+            if (order is not null || !search.IsThrough || before >= Before || before > puzzle.Latest)
             {
                 return;
             }
