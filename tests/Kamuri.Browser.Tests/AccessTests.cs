@@ -61,7 +61,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Click("[data-main]");
         window.SeeText("Section 1 done", "[data-main]");
         Look("/run");
-        window.Press("Finish, f");
+        window.Keys_("f");
         window.SeeText("End the rehearsal");
         Look("/run, finish");
 

@@ -105,7 +105,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.See("[data-counting='blot.wait'][data-stage=past]");
         window.SeeText("It gets too dry for the leave-in");
 
-        window.Press("Finish, f");
+        window.Click("[aria-keyshortcuts=f]");
         window.Press("End it, keep nothing");
         window.SeeText("Wash Oriel", "h1");
         window.Go("/behind");
