@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
   bandLabels,
-  clockOf,
   driftLine,
   drawn,
   joints,
@@ -13,11 +12,10 @@ import {
   spanOf,
   threadPath,
   threadsOf,
-  ticks,
-  wallClock,
   type Frame,
   type PlaitTask,
 } from '../../src/kamuri-ui/drawings/plait/layout'
+import { clockOf, ticks, wallClock } from '../../src/kamuri-ui/drawings/plait/wallClock'
 
 const frame: Frame = { perMinute: 2, origin: 100, lanes: { head: 50, kitchen: 150 }, rest: 100 }
 

@@ -101,10 +101,13 @@ describe('who is there', () => {
     press('Without Helper')
     expect(field('Name').value).toBe('You')
     press('Both pairs of the house')
-    press('Without You')
+    press('Without you')
     press('Plan with this')
     await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
     expect((asked[0]!.body as HouseholdPlanBody).hands).toMatchObject([{ name: 'Helper' }])
+    // A second pair beside the helper is not a second helper.
+    press('A second pair of hands')
+    expect([field('Name').value, field('Name', 1).value]).toEqual(['Helper', 'You'])
   })
 
   it('comes with what others have taken, which can be taken back', async () => {

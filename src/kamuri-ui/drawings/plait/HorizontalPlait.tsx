@@ -6,19 +6,18 @@ import { DriftLine } from './DriftLine'
 import { HandsThread } from './HandsThread'
 import {
   bandLabels,
-  clockOf,
   gutter,
   right,
   runEnd,
   runStart,
   textWidth,
   threadsOf,
-  ticks,
   type Finish,
   type Frame,
   type PlaitTask,
 } from './layout'
 import type { DrawnPlait } from './Plait'
+import { clockOf, ticks } from './wallClock'
 
 export function HorizontalPlait({
   tasks,

@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react'
 import { HairStrip, type HairMoment } from './HairStrip'
 import { HorizontalPlait } from './HorizontalPlait'
-import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Planned, type Scale, type WallClock } from './layout'
+import { drawn, scaleOf, spanOf, type Finish, type PlaitTask, type Planned, type Scale } from './layout'
 import { VerticalPlait } from './VerticalPlait'
+import type { WallClock } from './wallClock'
 
 export interface PlaitProps {
   tasks: readonly PlaitTask[]

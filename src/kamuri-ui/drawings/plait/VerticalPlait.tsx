@@ -3,8 +3,9 @@ import { spell } from '@/app/time'
 import { bandColour } from './colours'
 import { DriftLine } from './DriftLine'
 import { HandsThread } from './HandsThread'
-import { clockOf, threadsOf, type Frame } from './layout'
+import { threadsOf, type Frame } from './layout'
 import type { DrawnPlait } from './Plait'
+import { clockOf } from './wallClock'
 
 const nameRow = 16
 const widestBand = 34

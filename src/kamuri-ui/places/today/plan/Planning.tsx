@@ -6,7 +6,8 @@ import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
-import { wallClock, type PlaitTask } from '@/drawings/plait/layout'
+import type { PlaitTask } from '@/drawings/plait/layout'
+import { wallClock } from '@/drawings/plait/wallClock'
 import { Button } from '@/kit/Button'
 import { Tabs } from '@/kit/Tabs'
 import { ChoiceWord } from '@/kit/Word'
@@ -21,7 +22,7 @@ import { StepList } from './StepList'
 import { WaterSheet } from './WaterSheet'
 import { WhyNot } from './WhyNot'
 import { WhoIsThere } from './WhoIsThere'
-import { bodyOf, handsOf, isHousehold, useWish, withoutNight, type Day } from './wish'
+import { bodyOf, handsOf, isHousehold, useWish, withoutNight, withSecond, type Day } from './wish'
 import { WishSentence } from './WishSentence'
 import { WorthKnowing } from './WorthKnowing'
 
@@ -143,7 +144,7 @@ export function Planning({
             onHands={(mayDo) =>
               asking.arrange({
                 ...day,
-                hands: [handsOf(day, ofHouse)[0]!, { name: 'Helper', mayDo }],
+                hands: withSecond(handsOf(day, ofHouse)[0]!, mayDo),
               })
             }
             onDry={(at, dryingAir) => asking.changeAt(at, { dryingAir })}

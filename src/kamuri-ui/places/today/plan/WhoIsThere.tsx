@@ -13,7 +13,7 @@ import {
 import { Button } from '@/kit/Button'
 import { ChoiceField, ManyField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
-import { bodyOf, handsOf, worksOn, type Day } from './wish'
+import { bodyOf, handsOf, withSecond, worksOn, type Day } from './wish'
 
 const works: { value: Work; word: string }[] = [
   { value: 'kitchen', word: 'Kitchen' },
@@ -182,14 +182,14 @@ function Fields({
               <Button onClick={() => setDraft({ ...draft, hands })}>Say more about them</Button>
             )}
             {hands.length < 2 && (
-              <Button onClick={() => setDraft({ ...draft, hands: [hands[0]!, { name: 'Helper' }] })}>
+              <Button onClick={() => setDraft({ ...draft, hands: withSecond(hands[0]!) })}>
                 A second pair of hands
               </Button>
             )}
             {(draft.hands.length > 0 || hands.length > 1) && (
               <Button tone="quiet" onClick={() => setDraft({ ...draft, hands: hands.filter((_, n) => n !== at) })}>
                 {hands.length > 1
-                  ? `Without ${each.name || 'these'}`
+                  ? `Without ${each.name === 'You' ? 'you' : each.name || 'these'}`
                   : ofHouse.length > 1
                     ? 'Both pairs of the house'
                     : 'One pair that does it all'}

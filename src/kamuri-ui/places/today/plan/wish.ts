@@ -55,6 +55,12 @@ export const worksOn = (hands: HandsBody, day: Pick<Day, 'heads'>): string[] | n
 export const handsOf = (day: Pick<Day, 'hands'>, ofHouse: readonly string[]): HandsBody[] =>
   day.hands.length > 0 ? day.hands : ofHouse.map((name) => ({ name }))
 
+/** These hands and a second pair that may do so much; null for all. */
+export const withSecond = (one: HandsBody, mayDo: HandsBody['mayDo'] = null): HandsBody[] => [
+  one,
+  { name: one.name === 'Helper' ? 'You' : 'Helper', mayDo },
+]
+
 /** Everybody's hands with the night left out. */
 export const withoutNight = (hands: readonly HandsBody[], night: StretchBody): HandsBody[] =>
   hands.map((each) => ({ ...each, away: [...(each.away ?? []), night] }))

@@ -1,7 +1,7 @@
 import type { SessionView } from '@/api/client'
 import { clockBeside, minutesBetween } from '@/app/time'
-import { wallClock } from '@/drawings/plait/layout'
 import { Plait } from '@/drawings/plait/Plait'
+import { wallClock } from '@/drawings/plait/wallClock'
 
 /** The whole day as a plait, with what has really happened and what is now expected. A strip, so that it stays in sight. */
 export function WholeDay({ view, now }: { view: SessionView; now: number }) {
