@@ -59,15 +59,7 @@ internal sealed partial class Attempts
 
     /// <summary>Builds days from their beginning, as soon as they may begin.</summary>
     /// <param name="beams">The ways.</param>
-    public void TryBeamsFromStart(IReadOnlyList<BeamWidth> beams) => TryBuilt(BuiltFromStart(beams));
-
-    /// <summary>Days built from their beginning, as soon as they may begin, the best first; nothing that is known here is looked at or changed.</summary>
-    /// <param name="beams">The ways.</param>
-    public IReadOnlyList<Schedule> BuiltFromStart(IReadOnlyList<BeamWidth> beams) => [.. FromStart(_problem, beams, 0)];
-
-    /// <summary>Takes the best of days that were built.</summary>
-    /// <param name="days">The best first.</param>
-    public void TryBuilt(IReadOnlyList<Schedule> days) => TryClosely(days);
+    public void TryBeamsFromStart(IReadOnlyList<BeamWidth> beams) => TryFromStart(_problem, beams);
 
     /// <summary>Builds days from their beginning that are over by the hour of all.</summary>
     /// <param name="beams">The ways.</param>
@@ -124,10 +116,7 @@ internal sealed partial class Attempts
     }
 
     private void TryFromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, int start = 0) =>
-        TryClosely(FromStart(problem, beams, start));
-
-    private IEnumerable<Schedule> FromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, int start) =>
-        Built(DayGraph.Of(problem.From(start), _rests), beams).Select(day => day.Later(start)).OrderBy(day => (Late(day), day.Span));
+        TryClosely(Built(DayGraph.Of(problem.From(start), _rests), beams).Select(day => day.Later(start)).OrderBy(day => (Late(day), day.Span)));
 
     /// <summary>
     /// From the last hour back: the sooner such a day is over, the later it begins. Where some have to be ready long before others that makes a long day;

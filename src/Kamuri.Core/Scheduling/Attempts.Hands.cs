@@ -11,6 +11,9 @@ internal sealed partial class Attempts
     /// <summary>Minutes behind what is certain within which the best of all orders mostly ends.</summary>
     private const int Soon = 8;
 
+    /// <summary>Minutes between what is certain and what was found within which all orders are looked at at once.</summary>
+    private const int AtOnce = 32;
+
     /// <summary>The day can be said as an order of one pair of hands.</summary>
     public bool IsOneOrder => _puzzle.Value is not null;
 
@@ -44,13 +47,41 @@ internal sealed partial class Attempts
     /// <param name="most">Moments looked at.</param>
     public void TryWithoutKitchen(int most)
     {
-        foreach (var without in _puzzle.Value is null ? [] : OrderSearch.WithFewer(_problem, 0))
+        if (_puzzle.Value is { } whole && OrderSearch.WithFewer(_problem, 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault() is { } without)
         {
-            if (HandsPuzzle.Of(without, _rests) is { } puzzle)
-            {
-                var order = Bound(new OrderSearch(puzzle), most);
-                TryHands(_puzzle.Value!, order is null ? null : new OrderSearch(_puzzle.Value!, order).Best(Before, most));
-            }
+            var order = Bound(new OrderSearch(without), most);
+            TryHands(whole, order is null ? null : new OrderSearch(whole, order).Best(Before, most));
+        }
+    }
+
+    /// <summary>
+    /// Looks for good orders of hands of a day with fewer things made in the kitchen, in every way there is, and fits the rest in: among few runs of work the most
+    /// promising days are mostly near the best, and the kitchen finds its place in their waits. The best order; null for none. Nothing that is known here is looked
+    /// at, or changed.
+    /// </summary>
+    /// <param name="kitchens">Things made there that are kept.</param>
+    /// <param name="ways">Days gone on from, and how many of those in which the same is done: one way after the other.</param>
+    /// <param name="before">It ends before so many minutes.</param>
+    public HandsOrder? GoodWithFewer(int kitchens, IReadOnlyList<(int Width, int Alike)> ways, int before)
+    {
+        if (_puzzle.Value is not { } whole)
+        {
+            return null;
+        }
+
+        return OrderSearch.WithFewer(_problem, kitchens).Select(fewer => HandsPuzzle.Of(fewer, _rests)).OfType<HandsPuzzle>().DefaultIfEmpty(whole)
+            .AsParallel().AsOrdered().Select(Good).OfType<HandsOrder>().MinBy(order => order.Ends);
+
+        HandsOrder? Good(HandsPuzzle fewer) => ways.Aggregate((HandsOrder?)null, (best, way) =>
+            new OrderSearch(fewer).Good(best?.Ends ?? before, way.Width, way.Alike) is { } order && OrderSearch.Fitted(whole, order, best?.Ends ?? before) is { } better ? better : best);
+    }
+
+    /// <summary>Takes an order of one pair of hands.</summary>
+    public void TryOrder(HandsOrder? order)
+    {
+        if (_puzzle.Value is { } puzzle)
+        {
+            TryHands(puzzle, order);
         }
     }
 
@@ -58,14 +89,14 @@ internal sealed partial class Attempts
     /// Looks through all orders of hands in stages (<see cref="StagedSearch"/>), those first that end soon: there are few of them, and the best of
     /// all is mostly among those.
     /// </summary>
-    /// <param name="most">Moments that are kept, in all stages together and once more in the last.</param>
-    public void TryStages(int most)
+    /// <param name="most">Moments that are kept in each part of a stage; and of the whole, and in all stages together before it is asked about a later end.</param>
+    public void TryStages((int Part, int Whole) most)
     {
         var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
-        for (var minutes = Soon; _puzzle.Value is { } puzzle && !IsProven && AtLeast > 0 && search.Seen < most; minutes *= 2)
+        for (var minutes = Soon; _puzzle.Value is { } puzzle && !IsProven && AtLeast > 0 && search.Seen < most.Whole; minutes *= 2)
         {
-            var before = Before - AtLeast <= 2 * Soon ? Before : Math.Min(AtLeast + minutes, Before);
-            var order = search.Best(before, most - search.Seen);
+            var before = Before - AtLeast <= AtOnce ? Before : Math.Min(AtLeast + minutes, Before);
+            var order = search.Best(before, most.Whole - search.Seen, most.Part);
             BoundBy(Math.Max(search.AtLeast, puzzle.Check.Least));
             TryHands(puzzle, order);
             // What is better than what there is was looked through then; and a day that cannot be has no order however late it ends.
@@ -78,11 +109,11 @@ internal sealed partial class Attempts
 
     /// <summary>Looks through the orders of hands in stages for one that ends by a minute: whether there is any is sooner told than which is the best.</summary>
     /// <param name="minute">The last that does.</param>
-    /// <param name="most">Moments that are kept in each part of a stage.</param>
-    public void TryStagesBy(int minute, int most)
+    /// <param name="most">Moments that are kept in each part of a stage, and in the whole.</param>
+    public void TryStagesBy(int minute, (int Part, int Whole) most)
     {
         var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
-        var order = search.Best(minute + 1, most);
+        var order = search.Best(minute + 1, most.Whole, most.Part);
         BoundBy(search.AtLeast);
         TryHands(_puzzle.Value!, order);
     }

@@ -46,11 +46,12 @@ internal sealed partial class SeveralHeads
     {
         if (round == 1)
         {
-            _attempts.TryStages(MostMoments);
+            _attempts.TryStages((MostMoments, MostMoments));
         }
         else if (!_attempts.IsProven && round % 3 == 2)
         {
             _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
+            _attempts.TryOrder(_attempts.GoodWithFewer(1, [(Promising[0].Width * round, BetterOfFull[0].Alike)], _attempts.Before));
             if (_isToBuild)
             {
                 BeamWidth[] Widened(BeamWidth[] beams) => [.. beams.Select(beam => beam with { Width = beam.Width * (1 + round) })];

@@ -1,3 +1,4 @@
+using Kamuri.Core.Scheduling.OnePair;
 using static Kamuri.Core.Scheduling.Attempts;
 
 namespace Kamuri.Core.Scheduling;
@@ -6,10 +7,11 @@ namespace Kamuri.Core.Scheduling;
 internal sealed partial class SeveralHeads
 {
     /// <summary>
-    /// Moments within which orders are looked through: without a kitchen, and in stages; of a crowded day fewer, for it seldom pays there, and of one that is
-    /// not large fewer still, for the solver proves it sooner.
+    /// Moments within which orders are looked through without a kitchen; and in stages, in each part of one and in all: of a crowded day fewer, for it seldom pays
+    /// there, and of one that is not large fewer still, for the solver proves it sooner.
     /// </summary>
-    private static readonly (int Part, int Stages, int StagesOfCrowd, int FewStages) Moments = (40_000, 80_000, 24_000, 8_000);
+    private static readonly (int Part, (int Part, int Whole) Stages, (int Part, int Whole) OfCrowd, (int Part, int Whole) Few) Moments =
+        (40_000, (40_000, 80_000), (24_000, 10_000), (8_000, 8_000));
 
     /// <summary>Heads from which on a full day is crowded.</summary>
     private const int Crowd = 4;
@@ -23,19 +25,19 @@ internal sealed partial class SeveralHeads
     /// <summary>Days gone on from where there are too many to look at all, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike)[] Promising = [(1000, 1), (1000, 2)];
 
-    /// <summary>The same where all will be looked at, to have something to hold them against.</summary>
+    /// <summary>Days gone on from, and how many of those in which the same is done, of a full day without its kitchen and of a crowded one.</summary>
+    private static readonly (int Width, int Alike)[] GoodOfFull = [(300, 8)], GoodOfCrowd = [(300, 8), (1000, 8)];
+
+    /// <summary>The same with one thing made in the kitchen, where not all orders could be looked through.</summary>
+    private static readonly (int Width, int Alike)[] BetterOfFull = [(300, 8)], BetterOfCrowd = [(600, 8)];
+
+    /// <summary>Where all will be looked at, days gone on from and how many alike, to have something to hold them against.</summary>
     private static readonly (int Width, int Alike) Few = (300, 2);
 
     /// <summary>Minutes by which a day may be over for nothing sooner to be looked for; 0 for the soonest there is.</summary>
     private int _enough;
 
-    /// <summary>Days that were built while orders were looked through; null where none were.</summary>
-    private IReadOnlyList<Schedule>? _built;
-
     private bool _isListed;
-
-    /// <summary>What is to be held against all orders of a full day is there.</summary>
-    private bool _hasBegun;
 
     /// <summary>Much may be better than what was found, so orders are not looked through.</summary>
     private bool _isOutOfReach;
@@ -68,33 +70,12 @@ internal sealed partial class SeveralHeads
     }
 
     /// <summary>
-    /// Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages. Of a full day something good is looked for in between:
+    /// Looks through the orders of one pair of hands: first as if there were no kitchen, then in stages. Of a full day something good is looked for before:
     /// it may be as good as is certain, only what is better has to be looked through then, and where much may be better that is too much.
     /// </summary>
     private void TryOrders()
     {
-        var isFull = IsLarge(_problem) && _attempts.IsOneOrder;
-        if (isFull && IsCrowded && _problem.DraftAfter is not null)
-        {
-            TryBegin();
-        }
-
-        if (IsThrough)
-        {
-            return;
-        }
-
-        if (isFull && IsCrowded && !_hasBegun)
-        {
-            // Neither has to do with the other, and somebody waits for a plan.
-            Parallel.Invoke(() => _built = _attempts.BuiltFromStart(Crowds), () => _attempts.TryWithoutKitchen(Moments.Part));
-        }
-        else
-        {
-            _attempts.TryWithoutKitchen(Moments.Part);
-        }
-
-        if (isFull)
+        if (IsLarge(_problem) && _attempts.IsOneOrder)
         {
             TryBegin();
             _isOutOfReach = _attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > (IsCrowded ? WithinReach.Crowded : WithinReach.Full);
@@ -104,23 +85,39 @@ internal sealed partial class SeveralHeads
                 return;
             }
         }
+        else
+        {
+            _attempts.TryWithoutKitchen(Moments.Part);
+        }
 
-        _attempts.TryStages(IsCrowded ? Moments.StagesOfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.FewStages);
+        _attempts.TryStages(IsCrowded ? Moments.OfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.Few);
         if (!_attempts.IsProven && _attempts.AtLeast == 0)
         {
             _attempts.TryEveryOrder(Moments.Part);
         }
     }
 
-    /// <summary>Looks for something good of a full day of one pair of hands, once.</summary>
+    /// <summary>Looks through the orders of a full day as if there were no kitchen, and for something good; both at once, for neither has to do with the other.</summary>
     private void TryBegin()
     {
-        if (!_hasBegun && !IsThrough)
+        _attempts.TryOrder(_problem.Known);
+        if (IsCrowded && _problem.DraftAfter is not null)
         {
-            _attempts.TryOrder(_problem.Known);
-            _attempts.TryBuilt(_built ?? _attempts.BuiltFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]));
+            _attempts.TryOrder(_attempts.GoodWithFewer(0, GoodOfFull, _attempts.Before));
+            if (IsDraft)
+            {
+                return;
+            }
+        }
+
+        var (before, good) = (_attempts.Before, (HandsOrder?)null);
+        Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before), () => _attempts.TryWithoutKitchen(Moments.Part));
+        _attempts.TryOrder(good);
+        if (!_attempts.IsAny)
+        {
+            // Somebody is away in it, mostly.
+            _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
             TryList();
-            _hasBegun = true;
         }
     }
 

@@ -7,10 +7,11 @@ namespace Kamuri.Core.Scheduling;
 /// <summary>
 /// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands, as if there were
 /// no kitchen first and then in stages (<see cref="StagedSearch"/>), which proves most days; one hour for all asks for that twice
-/// (<see cref="TowardsHour"/>). Where several pairs, or heads with hours of their own, have too much to do for that, good days are built
-/// (<see cref="BeamSearch"/>), held against what is certain without a search (<see cref="LeastEnd"/>), and mended near by. What is left is asked of the solver
-/// from below: first for the least minutes late where there are hours, and then for the best day that is no later. Where that takes too long, it
-/// looks for something better than it has near by and from above, and what was proven stays the least.
+/// (<see cref="TowardsHour"/>). Of a full day good orders are looked for first, with less made in the kitchen, and the rest is fitted in. Where several pairs,
+/// or heads with hours of their own, have too much to do for that, good days are built (<see cref="BeamSearch"/>), held against what is certain without a search
+/// (<see cref="LeastEnd"/>), and mended near by. What is left is asked of the solver from below: first for the least minutes late where there are hours, and then
+/// for the best day that is no later. Where that takes too long, it looks for something better than it has near by and from above, and what was proven stays the
+/// least.
 /// </summary>
 internal sealed partial class SeveralHeads
 {
@@ -93,7 +94,7 @@ internal sealed partial class SeveralHeads
             var (gently, enough) = (_asked.Gently(), IsLarge(_asked) ? _asked.Deadline!.Value : 0);
             var shortened = new Attempts(gently, _rests, IsLarge(gently));
             var towards = new TowardsHour(_asked, _rests, problem => new SeveralHeads(problem, _rests) { _enough = enough }.Begin());
-            if (towards.Try(_attempts, shortened, IsCrowded ? Moments.StagesOfCrowd : Moments.Stages))
+            if (towards.Try(_attempts, shortened, IsCrowded ? Moments.OfCrowd : Moments.Stages))
             {
                 (_problem, _attempts) = (gently, shortened);
             }
@@ -206,14 +207,9 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
-            if (!IsCrowded && !_attempts.IsProven)
+            if (!_attempts.IsProven)
             {
-                _attempts.TryBeamsFromStart(BeamsOfOne);
-            }
-
-            if (!IsCrowded || _isOutOfReach)
-            {
-                TryPromising();
+                _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before));
             }
 
             if (!_attempts.IsProven && IsAnyAway)

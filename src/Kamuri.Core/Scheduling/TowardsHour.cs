@@ -18,7 +18,7 @@ internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Func<Sc
     /// <param name="gently">At the same with waits shortened gently at most (<see cref="SchedulingProblem.Gently"/>).</param>
     /// <param name="moments">Within which an order is looked for that is in time so.</param>
     /// <returns>Whether it is in time only with waits shortened, and gently so: then nothing else need be looked at.</returns>
-    public bool Try(Attempts attempts, Attempts gently, int moments)
+    public bool Try(Attempts attempts, Attempts gently, (int Part, int Whole) moments)
     {
         var usual = problem.Known ?? (problem.IsLateAsUsual(rests) ? null : best(problem.AsUsual()));
         attempts.TryOrder(usual);
@@ -43,7 +43,7 @@ internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Func<Sc
         return attempts.IsInTime && soonest is not null && IsGently(attempts, gently, usual, soonest, moments);
     }
 
-    private bool IsGently(Attempts attempts, Attempts gently, Schedule? usual, Schedule soonest, int moments)
+    private bool IsGently(Attempts attempts, Attempts gently, Schedule? usual, Schedule soonest, (int Part, int Whole) moments)
     {
         var isLateAsUsual = usual is null ? problem.IsLateAsUsual(rests) : usual.LowerBound > _hour;
         attempts.LateAtLeast(0);

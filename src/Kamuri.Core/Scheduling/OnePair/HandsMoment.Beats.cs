@@ -28,7 +28,7 @@ internal sealed partial class HandsMoment
             }
         }
 
-        return IsOverNoLater(other, Rows);
+        return true;
     }
 
     /// <summary>Whether it is as good even if hands rest now, which makes the stretch so far a thing of the past.</summary>
@@ -48,19 +48,6 @@ internal sealed partial class HandsMoment
                 {
                     return false;
                 }
-            }
-        }
-
-        return IsOverNoLater(other, StretchRow);
-    }
-
-    private bool IsOverNoLater(HandsMoment other, int rows)
-    {
-        for (var row = 0; row < rows; row++)
-        {
-            if (_over[row] > other._over[row])
-            {
-                return false;
             }
         }
 

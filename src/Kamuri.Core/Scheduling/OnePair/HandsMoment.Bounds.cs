@@ -8,10 +8,10 @@ internal sealed partial class HandsMoment
     /// <summary>Minutes to the end of every run at least, when the next job of one ends after so many.</summary>
     private int Runs(int end, int run)
     {
-        var ends = end + _puzzle.Runs[run][Done[run]].Tail;
-        for (var other = 0; other < Done.Length; other++)
+        var ends = end + _puzzle.Runs[run][_done[run]].Tail;
+        for (var other = 0; other < _puzzle.Runs.Length; other++)
         {
-            if (other != run && Done[other] < _puzzle.Runs[other].Length && _puzzle.Runs[other][Done[other]] is var step)
+            if (other != run && _done[other] < _puzzle.Runs[other].Length && _puzzle.Runs[other][_done[other]] is var step)
             {
                 ends = Math.Max(ends, Math.Max(_apart[other], end) + step.Minutes + step.Tail);
             }
@@ -27,10 +27,10 @@ internal sealed partial class HandsMoment
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private int AtLeast()
     {
-        var (free, ends) = ((int)_apart[_puzzle.Free], Math.Max((int)_over[0], _apart[_puzzle.Free]));
+        var (free, ends) = ((int)_apart[_puzzle.Free], Math.Max((int)_apart[_puzzle.Over], _apart[_puzzle.Free]));
         for (var run = 0; run < _puzzle.Runs.Length; run++)
         {
-            if (Done[run] < _puzzle.Runs[run].Length && _puzzle.Runs[run][Done[run]] is var step)
+            if (_done[run] < _puzzle.Runs[run].Length && _puzzle.Runs[run][_done[run]] is var step)
             {
                 ends = Math.Max(ends, _apart[run] + step.Minutes + step.Tail);
             }
@@ -42,7 +42,7 @@ internal sealed partial class HandsMoment
         var (work, parted, halves, longPieces) = (0, 0, 0, Last is null ? -1 : 0);
         foreach (ref readonly var step in _puzzle.ByTail.AsSpan())
         {
-            if (step.At < Done[step.RunNumber])
+            if (step.At < _done[step.RunNumber])
             {
                 continue;
             }

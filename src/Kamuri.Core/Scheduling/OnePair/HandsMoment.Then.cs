@@ -14,7 +14,7 @@ internal sealed partial class HandsMoment
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public bool Then(int run, bool afterBreak, int before, HandsMoment next)
     {
-        var (steps, at) = (_puzzle.Runs[run], Done[run]);
+        var (steps, at) = (_puzzle.Runs[run], _done[run]);
         var step = steps[at];
         if (IsWaiting(step) || IsHeld(step, run) || (Must is { } must && must != run))
         {
@@ -29,10 +29,10 @@ internal sealed partial class HandsMoment
         }
 
         Span<int> begins = stackalloc int[Rows];
-        Begin(step, run, afterBreak, begins);
-        var gap = at == 0 ? HandsPuzzle.Open : steps[at - 1].Gap;
-        if (begins[0] > Math.Abs(Said) || begins[run + 1] > gap || (isGoingOn && (begins[StretchRow] + step.Minutes > (_puzzle.Rest?.GoesOn ?? int.MaxValue) || begins[Due] + step.Minutes > 0))
-            || IsTooLateForAnother(run, begins, step.Minutes) || Runs(begins[0] + step.Minutes, run) >= before)
+        var gap = GapOf(run);
+        if (!Begin(step, afterBreak, begins) || begins[0] > Math.Abs(Said)
+            || (isGoingOn && (begins[StretchRow] + step.Minutes > (_puzzle.Rest?.GoesOn ?? int.MaxValue) || begins[Due] + step.Minutes > 0))
+            || Runs(begins[0] + step.Minutes, run) >= before)
         {
             return false;
         }
@@ -58,31 +58,17 @@ internal sealed partial class HandsMoment
         return next.Tidy() && next.Ends < before;
     }
 
-    /// <summary>Whether another run would have to go on before hands are free again.</summary>
-    private bool IsTooLateForAnother(int run, Span<int> begins, int minutes)
-    {
-        for (var other = 0; other < Done.Length; other++)
-        {
-            if (other != run && GapOf(other) < begins[other + 1] + minutes)
-            {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /// <summary>Minutes within which a run has to go on; open where it has not been begun, or is over.</summary>
-    private int GapOf(int run) => Done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
+    private int GapOf(int run) => _done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
 
     /// <summary>Whether another run has to go on before it gives something back.</summary>
     private bool IsHeld(HandStep step, int run)
     {
         foreach (var thing in step.Needs)
         {
-            for (var other = 0; other < Done.Length; other++)
+            for (var other = 0; other < _puzzle.Runs.Length; other++)
             {
-                if (other != run && Done[other] is > 0 and var done && _puzzle.Runs[other] is var steps && done < steps.Length
+                if (other != run && _done[other] is > 0 and var done && _puzzle.Runs[other] is var steps && done < steps.Length
                     && steps[done - 1] is { Holds: true, Takes.Target: var held } && held == thing)
                 {
                     return true;
@@ -109,41 +95,32 @@ internal sealed partial class HandsMoment
     private void Follow(HandsMoment before, HandStep step, bool afterBreak)
     {
         before._apart.AsSpan().CopyTo(_apart);
-        before._over.AsSpan().CopyTo(_over);
-        before.Done.AsSpan().CopyTo(Done);
+        _done = before._done;
         (Before, Last, AfterBreak, Must, BeatenBy) = (before, step, afterBreak, null, null);
         Left = before.Left - step.Minutes;
         InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : before.InPiece;
         State = before.State + _puzzle.Places[step.RunNumber];
+        (Stretch, DueRuns) = ((afterBreak ? 0 : before.Stretch) | (1 << step.RunNumber), before.DueRuns & ~(1 << step.RunNumber));
     }
 
-    /// <summary>When a job begins at the earliest, seen from each row.</summary>
+    /// <summary>When a job begins at the earliest, seen from each row. Whether that is soon enough for its own run, and hands are free again soon enough for every other.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private void Begin(HandStep step, int run, bool afterBreak, Span<int> begins)
+    private bool Begin(HandStep step, bool afterBreak, Span<int> begins)
     {
+        begins[1..].Fill(None);
         var pause = afterBreak ? _puzzle.Rest!.Minutes : 0;
-        for (var row = 0; row < begins.Length; row++)
+        // A run that may wait says nothing.
+        for (var due = DueRuns; due != 0; due &= due - 1)
         {
-            var apart = _apart.AsSpan(row * _width, _width);
-            var begin = Math.Max(apart[run], apart[_puzzle.Free] + pause);
-            foreach (var target in step.WaitsFor)
+            var run = BitOperations.TrailingZeroCount(due);
+            begins[run + 1] = Begin(step, pause, run + 1);
+            if (begins[run + 1] > GapOf(run) - (run == step.RunNumber ? 0 : step.Minutes))
             {
-                begin = Math.Max(begin, apart[target]);
+                return false;
             }
-
-            foreach (var target in step.Needs)
-            {
-                begin = Math.Max(begin, apart[target]);
-            }
-
-            if (step.Takes is { } taken)
-            {
-                begin = Math.Max(begin, apart[taken.Target] - step.Minutes);
-            }
-
-            begins[row] = begin;
         }
 
+        (begins[0], begins[StretchRow], begins[Due]) = (Begin(step, pause, 0), Begin(step, pause, StretchRow), Begin(step, pause, Due));
         foreach (var (from, to) in step.Away)
         {
             if (begins[0] < to && begins[0] + step.Minutes > from)
@@ -151,6 +128,25 @@ internal sealed partial class HandsMoment
                 begins[0] = to;
             }
         }
+
+        return true;
+    }
+
+    private int Begin(HandStep step, int pause, int row)
+    {
+        var apart = _apart.AsSpan(row * _width, _width);
+        var begin = Math.Max(apart[step.RunNumber], apart[_puzzle.Free] + pause);
+        foreach (var target in step.WaitsFor)
+        {
+            begin = Math.Max(begin, apart[target]);
+        }
+
+        foreach (var target in step.Needs)
+        {
+            begin = Math.Max(begin, apart[target]);
+        }
+
+        return step.Takes is { } taken ? Math.Max(begin, apart[taken.Target] - step.Minutes) : begin;
     }
 
     /// <summary>Moves what a row stands for, and all that follows it, to so many minutes beside where the next job begins, where it is earlier.</summary>
@@ -170,11 +166,6 @@ internal sealed partial class HandsMoment
                 var (follow, apart) = (new Vector<short>(from._apart, (moved * _width) + at), new Vector<short>(_apart, (row * _width) + at));
                 var pushed = Vector.Max(apart, follow + new Vector<short>((short)push));
                 Vector.ConditionalSelect(Vector.GreaterThan(follow, new Vector<short>(Said)), pushed, apart).CopyTo(_apart, (row * _width) + at);
-            }
-
-            if (from._over[moved] > Said)
-            {
-                _over[row] = (short)Math.Max(_over[row], push + from._over[moved]);
             }
         }
     }
@@ -234,7 +225,7 @@ internal sealed partial class HandsMoment
 
             if (isLast && step.Frees.Length == 0)
             {
-                _over[row] = (short)Math.Max(_over[row], end + step.Tail);
+                apart[_puzzle.Over] = (short)Math.Max(apart[_puzzle.Over], end + step.Tail);
             }
         }
 
@@ -244,12 +235,9 @@ internal sealed partial class HandsMoment
             _apart[(StretchRow * _width) + _puzzle.Free] = (short)_puzzle.Rest!.GoesOn;
         }
 
-        Done[run]++;
+        DueRuns |= step.Gap == HandsPuzzle.Open || isLast ? 0 : 1 << run;
+        _done[run]++;
     }
 
-    private void Forget(int row)
-    {
-        _apart.AsSpan(row * _width, _width).Fill(None);
-        _over[row] = None;
-    }
+    private void Forget(int row) => _apart.AsSpan(row * _width, _width).Fill(None);
 }

@@ -14,14 +14,16 @@ internal sealed partial class HandsMoment
         Span<short> waits = stackalloc short[_width];
         for (var run = 0; run < runs.Length; run++)
         {
-            waits[run] = (short)(Done[run] < runs[run].Length ? -1 : 0);
+            waits[run] = (short)(_done[run] < runs[run].Length ? -1 : 0);
         }
+
+        waits[_puzzle.Over] = -1;
 
         for (var row = 0; row < Rows; row++)
         {
             if (_apart[(row * _width) + _puzzle.Free] is > Said and var free)
             {
-                // Nothing begins before hands are free.
+                // Nothing begins before hands are free, and nothing is over.
                 for (var at = 0; at < _width; at += Vector<short>.Count)
                 {
                     var apart = new Vector<short>(_apart, (row * _width) + at);
@@ -31,14 +33,10 @@ internal sealed partial class HandsMoment
             }
         }
 
-        for (var run = 0; run < runs.Length; run++)
+        for (var due = DueRuns; due != 0; due &= due - 1)
         {
+            var run = BitOperations.TrailingZeroCount(due);
             var gap = GapOf(run);
-            if (gap == HandsPuzzle.Open)
-            {
-                continue;
-            }
-
             var apart = _apart.AsSpan((run + 1) * _width, _width);
             if (apart[run] > gap || !TidyRun(run, gap, apart))
             {
@@ -47,14 +45,14 @@ internal sealed partial class HandsMoment
         }
 
         FreeAt = _apart[_puzzle.Free];
-        var sum = 0;
+        var sum = Vector<int>.Zero;
         for (var at = 0; at < _apart.Length; at += Vector<short>.Count)
         {
             Vector.Widen(new Vector<short>(_apart, at), out var low, out var high);
-            sum += Vector.Sum(low + high);
+            sum += low + high;
         }
 
-        Sum = sum;
+        Sum = Vector.Sum(sum);
         Ends = Math.Max(Before!.Ends, AtLeast());
         return true;
     }
@@ -63,15 +61,15 @@ internal sealed partial class HandsMoment
     private bool TidyRun(int run, int gap, Span<short> apart)
     {
         var fits = false;
-        var minutes = _puzzle.Runs[run][Done[run]].Minutes;
+        var minutes = _puzzle.Runs[run][_done[run]].Minutes;
         for (var other = 0; other < _puzzle.Runs.Length; other++)
         {
-            if (other == run || Done[other] == _puzzle.Runs[other].Length)
+            if (other == run || _done[other] == _puzzle.Runs[other].Length)
             {
                 continue;
             }
 
-            var latest = gap - _puzzle.Runs[other][Done[other]].Minutes;
+            var latest = gap - _puzzle.Runs[other][_done[other]].Minutes;
             fits |= apart[other] <= latest;
             if (apart[other] > latest && apart[other] <= gap + minutes)
             {

@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
@@ -14,7 +16,7 @@ internal sealed partial class HandsMoment
     private readonly HandsPuzzle _puzzle;
     private readonly int _width;
     private readonly short[] _apart;
-    private readonly short[] _over;
+    private JobsDone _done;
 
     /// <summary>All that is said, added up: of two moments only the one with less can be as good in everything.</summary>
     public int Sum { get; private set; }
@@ -24,11 +26,11 @@ internal sealed partial class HandsMoment
     {
         _puzzle = puzzle;
         _width = puzzle.Width;
-        (_apart, _over, Done) = (new short[Rows * _width], new short[Rows], new byte[puzzle.Runs.Length]);
+        _apart = new short[Rows * _width];
     }
 
-    /// <summary>How many jobs of each run are done.</summary>
-    public byte[] Done { get; }
+    /// <summary>How many jobs of a run are done.</summary>
+    public byte Done(int run) => _done[run];
 
     /// <summary>The moment it came from; null for the start of the day.</summary>
     public HandsMoment? Before { get; private set; }
@@ -70,7 +72,7 @@ internal sealed partial class HandsMoment
     public int? Must { get; private set; }
 
     /// <summary>Minutes from the start of the day to the end of what is over already.</summary>
-    internal int Over => _over[0];
+    internal int Over => _apart[_puzzle.Over];
 
     /// <summary>It is known that no day that goes on from here is over before so many minutes.</summary>
     public void EndsAtLeast(int minutes) => Ends = Math.Max(Ends, minutes);
@@ -90,6 +92,12 @@ internal sealed partial class HandsMoment
     /// <summary>The piece that is longer than hands should go on and has been begun; null for none.</summary>
     private int? InPiece { get; set; }
 
+    /// <summary>The runs whose jobs were done since hands rested last, a bit for each.</summary>
+    internal int Stretch { get; private set; }
+
+    /// <summary>The runs that have to go on soon, a bit for each.</summary>
+    private int DueRuns { get; set; }
+
     private int Rows => _puzzle.Runs.Length + 3;
 
     private int StretchRow => _puzzle.Runs.Length + 1;
@@ -100,25 +108,11 @@ internal sealed partial class HandsMoment
     /// </summary>
     private int Due => _puzzle.Runs.Length + 2;
 
-    /// <summary>The run of each job since hands rested last.</summary>
-    public IEnumerable<int> Stretch()
-    {
-        for (var moment = this; moment.Last is { } step; moment = moment.Before!)
-        {
-            yield return step.RunNumber;
-            if (moment.AfterBreak)
-            {
-                yield break;
-            }
-        }
-    }
-
     /// <summary>The start of the day.</summary>
     public static HandsMoment Start(HandsPuzzle puzzle)
     {
         var start = new HandsMoment(puzzle) { Left = puzzle.Work };
         Array.Fill(start._apart, None);
-        Array.Fill(start._over, None);
         Array.Fill(start._apart, (short)0, 0, puzzle.Free + 1);
         start.Ends = start.AtLeast();
         return start;
@@ -127,9 +121,9 @@ internal sealed partial class HandsMoment
     /// <summary>What may follow: the next job of a run, after a break or at once.</summary>
     public IEnumerable<(int Run, bool AfterBreak)> Ways()
     {
-        for (var run = 0; run < Done.Length; run++)
+        for (var run = 0; run < _puzzle.Runs.Length; run++)
         {
-            if (Done[run] < _puzzle.Runs[run].Length)
+            if (_done[run] < _puzzle.Runs[run].Length)
             {
                 if (_puzzle.Rest is not null && Last is not null)
                 {
@@ -152,5 +146,12 @@ internal sealed partial class HandsMoment
 
         jobs.Reverse();
         return new HandsOrder(jobs, Ends);
+    }
+
+    /// <summary>How many jobs of each run are done.</summary>
+    [InlineArray(HandsPuzzle.MostRuns)]
+    private struct JobsDone
+    {
+        private byte _first;
     }
 }

@@ -13,7 +13,7 @@ public sealed class HandsPuzzle
     public const int Open = int.MaxValue;
 
     /// <summary>Runs, and jobs of one, up to which the state of a day fits into one number.</summary>
-    private const int MostRuns = 10;
+    internal const int MostRuns = 10;
 
     /// <summary>Minutes up to which times fit into what a moment keeps them in.</summary>
     private const int Longest = 7_500;
@@ -53,6 +53,7 @@ public sealed class HandsPuzzle
 
         Freed = freed;
         AddThings(ref target);
+        Over = target++;
         Targets = target;
         _nests = Runs.SelectMany(run => run).Where(step => step is { IsLong: true, EndsPiece: false }).Select(step => step.Gap).DefaultIfEmpty().Max();
         foreach (var run in Runs)
@@ -103,7 +104,7 @@ public sealed class HandsPuzzle
     /// <summary>Minutes that no day worth having lasts; what does not end by then never does.</summary>
     public int Latest { get; }
 
-    /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, and things that are taken.</summary>
+    /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, things that are taken, and the end of what is over.</summary>
     public int Targets { get; }
 
     /// <summary>The same, filled up so that several are looked at at a time.</summary>
@@ -111,6 +112,9 @@ public sealed class HandsPuzzle
 
     /// <summary>The target that stands for hands being free.</summary>
     public int Free { get; }
+
+    /// <summary>The target that stands for the end of what is over already.</summary>
+    internal int Over { get; }
 
     /// <summary>The problem in these terms; null where it cannot be said in them, or where something else counts than the end.</summary>
     /// <param name="problem">What is to be placed.</param>

@@ -1,42 +1,52 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.InteropServices;
+using System.Runtime.Intrinsics;
 
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>Moments of a day that are worth going on from. Of two in which the same is done, the one that is as good in everything is enough.</summary>
+/// <param name="puzzle">Whose moments.</param>
 /// <param name="mayRest">As good also where hands have to rest first for it.</param>
-internal sealed class KnownMoments(bool mayRest = true)
+internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
 {
-    private readonly Dictionary<ulong, List<HandsMoment>> _known = [];
+    /// <summary>Minutes by which hands have to be free sooner to be as good after a rest.</summary>
+    private readonly int _rest = mayRest && puzzle.Rest is { } rest ? rest.Minutes : short.MaxValue;
+    private readonly Dictionary<ulong, List<Entry>> _known = [];
 
     /// <summary>By what is done in them.</summary>
-    public IEnumerable<List<HandsMoment>> Alike => _known.Values;
+    public IEnumerable<IEnumerable<HandsMoment>> Alike => _known.Values.Select(same => same.Select(each => each.Moment));
 
     /// <summary>Keeps a moment unless one that is known beats it, and forgets those it beats.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public bool Keep(HandsMoment next)
     {
-        if (!_known.TryGetValue(next.State, out var same))
-        {
-            _known[next.State] = same = [];
-        }
-
+        ref var same = ref CollectionsMarshal.GetValueRefOrAddDefault(_known, next.State, out _);
+        same ??= [];
         var all = CollectionsMarshal.AsSpan(same);
-        foreach (var other in all)
+        var own = new Entry(next.FreeAt, next.Sum, Vector128.Create(next.FromStart), next);
+        var at = 0;
+        for (; at < all.Length && all[at].FreeAt <= own.FreeAt; at++)
         {
-            if (other.Beats(next, mayRest))
+            ref readonly var other = ref all[at];
+            if (other.MayBeat(own, _rest) && other.Moment.Beats(next, mayRest))
             {
-                next.BeatenBy = other;
+                next.BeatenBy = other.Moment;
                 return false;
             }
         }
 
-        var stay = 0;
-        foreach (var other in all)
+        // What is free at the same minute may be beaten too.
+        while (at > 0 && all[at - 1].FreeAt == own.FreeAt)
         {
-            if (next.Beats(other, mayRest))
+            at--;
+        }
+
+        var stay = at;
+        foreach (ref readonly var other in all[at..])
+        {
+            if (own.MayBeat(other, _rest) && next.Beats(other.Moment, mayRest))
             {
-                other.BeatenBy = next;
+                other.Moment.BeatenBy = next;
             }
             else
             {
@@ -45,7 +55,18 @@ internal sealed class KnownMoments(bool mayRest = true)
         }
 
         CollectionsMarshal.SetCount(same, stay);
-        same.Add(next);
+        same.Insert(at, own);
         return true;
+    }
+
+    /// <summary>
+    /// A moment, and what mostly tells that it does not beat another: to read that elsewhere takes longer than to hold it against the other's. They stand in the
+    /// order in which hands are free.
+    /// </summary>
+    /// <param name="FromStart">Minutes from the start of the day to the first targets.</param>
+    private readonly record struct Entry(int FreeAt, int Sum, Vector128<short> FromStart, HandsMoment Moment)
+    {
+        [MethodImpl(MethodImplOptions.AggressiveInlining)]
+        public bool MayBeat(in Entry other, int rest) => (Sum <= other.Sum || FreeAt + rest <= other.FreeAt) && Vector128.LessThanOrEqualAll(FromStart, other.FromStart);
     }
 }

@@ -1,3 +1,5 @@
+using System.Runtime.InteropServices;
+
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
@@ -7,7 +9,10 @@ namespace Kamuri.Core.Scheduling.OnePair;
 internal sealed class OrderLayers
 {
     private readonly HandsPuzzle _puzzle;
-    private readonly List<Dictionary<HandsMoment, List<HandsMoment>>> _layers = [];
+    private readonly List<List<Looked>> _layers = [];
+
+    /// <summary>All that followed a moment, of one after the other.</summary>
+    private readonly List<HandsMoment> _follow = [];
 
     private OrderLayers(HandsPuzzle puzzle) => _puzzle = puzzle;
 
@@ -15,7 +20,7 @@ internal sealed class OrderLayers
     public int? AtLeast { get; private set; }
 
     /// <summary>The best order that holds; null for none.</summary>
-    public HandsOrder? Best => _layers[^1].Keys.OrderBy(moment => moment.Ends).Select(moment => moment.Order()).FirstOrDefault(_puzzle.Check.Holds);
+    public HandsOrder? Best => _layers[^1].Select(looked => looked.Moment).OrderBy(moment => moment.Ends).Select(moment => moment.Order()).FirstOrDefault(_puzzle.Check.Holds);
 
     /// <summary>Moments that were kept, if only for a while.</summary>
     public int Seen { get; private set; }
@@ -37,34 +42,36 @@ internal sealed class OrderLayers
     }
 
     /// <summary>What they tell of a day with more in the kitchen.</summary>
-    public RestOfDay Of(HandsPuzzle whole) => new(whole, _puzzle, _layers.SelectMany(layer => layer.Keys).Where(moment => moment.Ends < int.MaxValue));
+    public RestOfDay Of(HandsPuzzle whole) => new(whole, _puzzle, _layers.SelectMany(layer => layer).Select(looked => looked.Moment).Where(moment => moment.Ends < int.MaxValue));
 
     private bool Look(int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold)
     {
         var next = new HandsMoment(_puzzle);
-        _layers.Add(new() { [HandsMoment.Start(_puzzle)] = [] });
+        _layers.Add([new Looked(HandsMoment.Start(_puzzle))]);
         for (var jobs = _puzzle.Runs.Sum(run => run.Length); jobs > 0; jobs--)
         {
-            var known = new KnownMoments(mayRest: !isTold);
-            foreach (var (moment, follow) in _layers[^1])
+            var known = new KnownMoments(_puzzle, mayRest: !isTold);
+            foreach (var looked in _layers[^1])
             {
-                foreach (var (run, afterBreak) in moment.Ways())
+                looked.From = _follow.Count;
+                foreach (var (run, afterBreak) in looked.Moment.Ways())
                 {
-                    if (moment.Then(run, afterBreak, before, next) && IsInTime(next, before, ahead))
+                    if (looked.Moment.Then(run, afterBreak, before, next) && IsInTime(next, before, ahead))
                     {
                         var isKept = known.Keep(next);
-                        follow.Add(isKept ? next : next.BeatenBy!);
+                        _follow.Add(isKept ? next : next.BeatenBy!);
                         (next, Seen) = isKept ? (new HandsMoment(_puzzle), Seen + 1) : (next, Seen);
                     }
                 }
 
+                looked.To = _follow.Count;
                 if (Seen > most)
                 {
                     return false;
                 }
             }
 
-            _layers.Add(known.Alike.SelectMany(same => same).ToDictionary(moment => moment, _ => new List<HandsMoment>()));
+            _layers.Add([.. known.Alike.SelectMany(same => same).Select(moment => new Looked(moment))]);
         }
 
         Judge();
@@ -91,12 +98,28 @@ internal sealed class OrderLayers
     {
         foreach (var layer in Enumerable.Reverse(_layers).Skip(1))
         {
-            foreach (var (moment, follow) in layer)
+            foreach (var looked in layer)
             {
-                moment.EndsAtLeast(follow.Select(each => each.Best.Ends).DefaultIfEmpty(int.MaxValue).Min());
+                var ends = int.MaxValue;
+                foreach (var each in CollectionsMarshal.AsSpan(_follow)[looked.From..looked.To])
+                {
+                    ends = Math.Min(ends, each.Best.Ends);
+                }
+
+                looked.Moment.EndsAtLeast(ends);
             }
         }
 
-        AtLeast = _layers[0].Keys.Single().Ends is < int.MaxValue and var ends ? ends : null;
+        AtLeast = _layers[0].Single().Moment.Ends is < int.MaxValue and var least ? least : null;
+    }
+
+    /// <summary>A moment that was gone on from, and where what followed it begins and ends.</summary>
+    private sealed class Looked(HandsMoment moment)
+    {
+        public HandsMoment Moment => moment;
+
+        public int From { get; set; }
+
+        public int To { get; set; }
     }
 }

@@ -14,6 +14,9 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
     /// <summary>Orders that do not hold, after which no other is tried.</summary>
     private const int MostPassed = 50;
 
+    /// <summary>Days gone on from where little is left to choose, and how many of those in which the same is done.</summary>
+    private static readonly (int Width, int Alike) ToFit = (100, 4);
+
     private HandsMoment _next = new(puzzle);
 
     /// <summary>A problem with fewer things made in the kitchen, in every way there is: none of them has a day that could not be shorter still.</summary>
@@ -45,7 +48,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         Seen = 0;
         // Of those that promise the same, the one that is furthest.
         var open = new PriorityQueue<HandsMoment, (int Ends, int Seen)>([(start, (start.Ends, 0))]);
-        var known = new KnownMoments();
+        var known = new KnownMoments(puzzle);
         while (open.TryDequeue(out var moment, out var promise) && promise.Ends < before)
         {
             if (passed > 0 && promise.Ends > AtLeast)
@@ -90,7 +93,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         List<HandsMoment> days = [HandsMoment.Start(puzzle)];
         while (!days[0].IsComplete)
         {
-            var known = new KnownMoments();
+            var known = new KnownMoments(puzzle);
             if (days.Sum(day => Next(day, before, known).Count()) == 0)
             {
                 return null;
@@ -101,8 +104,15 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
 
         return days.Select(day => day.Order()).FirstOrDefault(puzzle.Check.Holds);
 
-        static IEnumerable<HandsMoment> Soonest(List<HandsMoment> same) => same.OrderBy(day => day.Ends).ThenBy(day => day.FreeAt);
+        static IEnumerable<HandsMoment> Soonest(IEnumerable<HandsMoment> same) => same.OrderBy(day => day.Ends).ThenBy(day => day.FreeAt);
     }
+
+    /// <summary>Fits what an order leaves out into it. Null where it ends too late then, or it was not found how.</summary>
+    /// <param name="whole">With what is left out.</param>
+    /// <param name="order">Of a part of it.</param>
+    /// <param name="before">It ends before so many minutes.</param>
+    internal static HandsOrder? Fitted(HandsPuzzle whole, HandsOrder order, int before) =>
+        order.Ends < before ? new OrderSearch(whole, order).Good(before, ToFit.Width, ToFit.Alike) : null;
 
     /// <summary>What may follow a moment and is kept.</summary>
     private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, KnownMoments known)
@@ -128,9 +138,9 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         var done = 0;
         for (var each = 0; each < _places.Length; each++)
         {
-            done += _places[each] is null ? 0 : moment.Done[each];
+            done += _places[each] is null ? 0 : moment.Done(each);
         }
 
-        return places[moment.Done[run]] == done;
+        return places[moment.Done(run)] == done;
     }
 }

@@ -11,6 +11,9 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
     /// <summary>Things made in the kitchen that there are in each stage before the whole.</summary>
     private static readonly int[] Kitchens = [0, 1];
 
+    /// <summary>Minutes that have to be open between what is certain and what was found for the rest to be fitted into what a stage has found.</summary>
+    private const int WorthFitting = 4;
+
     /// <summary>No order ends before so many minutes.</summary>
     public int AtLeast { get; private set; }
 
@@ -22,8 +25,9 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
 
     /// <summary>The best order, or null when there is none, or there are too many moments; <see cref="AtLeast"/> says what is certain then.</summary>
     /// <param name="before">It ends before so many minutes.</param>
-    /// <param name="most">Moments that are kept in one part of a stage.</param>
-    public HandsOrder? Best(int before, int most)
+    /// <param name="most">Moments that are kept of the whole.</param>
+    /// <param name="ofPart">In one part of a stage; as many where nothing is said.</param>
+    public HandsOrder? Best(int before, int most, int? ofPart = null)
     {
         IsThrough = false;
         if (puzzle(problem) is not { } whole)
@@ -35,10 +39,12 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
         foreach (var stage in Kitchens.Select(kitchens => OrderSearch.WithFewer(problem, kitchens).Select(puzzle).OfType<HandsPuzzle>().ToList()))
         {
             // One part of a stage has nothing to do with the others, and somebody waits for a plan.
-            var telling = stage.AsParallel().AsOrdered().Select(part => Look(part, isTold: true)).ToList();
-            if (Took(telling) is { Count: > 0 } through)
+            var telling = stage.AsParallel().AsOrdered().Select(part => Look(part, ofPart ?? most, isTold: true)).ToList();
+            told = stage.Count > 0 ? Took(telling) : told;
+            if (stage.Count > 0 && told.Count == 0)
             {
-                told = through;
+                // Where there are too many already, there are more with more in the kitchen.
+                return null;
             }
 
             if (told.Exists(each => each.AtLeast is null))
@@ -48,12 +54,18 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
             }
         }
 
-        var all = Look(whole, isTold: false);
+        // What is better than that need not be looked at.
+        var fitted = before - AtLeast > WorthFitting ? Fitted() : null;
+        before = fitted?.Ends ?? before;
+        var all = Look(whole, most, isTold: false);
         IsThrough = Took([all]).Count > 0;
-        return IsThrough ? all.Best : null;
+        return IsThrough ? all.Best ?? fitted : fitted;
+
+        HandsOrder? Fitted() => told.OrderByDescending(each => each.AtLeast).Select(each => each.Best).OfType<HandsOrder>()
+            .Aggregate((HandsOrder?)null, (best, order) => OrderSearch.Fitted(whole, order, best?.Ends ?? before) ?? best);
 
         // What tells most is asked first.
-        OrderLayers Look(HandsPuzzle part, bool isTold) => OrderLayers.Of(part, before, most, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], isTold);
+        OrderLayers Look(HandsPuzzle part, int kept, bool isTold) => OrderLayers.Of(part, before, kept, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], isTold);
 
         List<OrderLayers> Took(List<OrderLayers> looked)
         {

@@ -155,6 +155,9 @@ public class OrderSearchTests
         Assert.Null(staged.Best(best + 10, 5));
         Assert.False(staged.IsThrough);
         Assert.InRange(staged.AtLeast, 0, best);
+        // Where only the whole was too much, the kitchen has found its place in the best day without it.
+        Assert.InRange(staged.Best(best + 30, 0, All)!.Ends, best, best + 29);
+        Assert.False(staged.IsThrough);
         // What was too much once is not for long.
         Assert.Equal(best, staged.Best(best + 10, All)?.Ends);
         Assert.True(staged.IsThrough);
@@ -239,6 +242,10 @@ public class OrderSearchTests
         var staged = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
         Assert.True(staged.Best(order.Ends + 10, All) is not { } best || best.Ends == order.Ends || (isAnyAway && best.Ends > order.Ends));
         Assert.Equal((order.Ends, true), (staged.AtLeast, staged.IsThrough));
+        // Where the whole is too much, the rest is fitted into what a stage found: a day that is no better than the best, and nothing wrong is said of that.
+        var fitting = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
+        Assert.True(fitting.Best(order.Ends + 30, 0, All) is not { } fitted || (fitted.Ends >= order.Ends && fitted.Jobs.Count == order.Jobs.Count));
+        Assert.InRange(fitting.AtLeast, 0, order.Ends);
         var none = new StagedSearch(problem, part => HandsPuzzle.Of(part, rests));
         Assert.Null(none.Best(order.Ends, All));
         Assert.Equal((order.Ends, true), (none.AtLeast, none.IsThrough));
