@@ -64,18 +64,19 @@ public static class Composer
     /// <summary>Fixes taken in order of weight, each on what the ones before it left.</summary>
     private static List<PlanEdit> MendAll(PlanRequest request, IReadOnlyList<PlanStep> steps, IReadOnlyList<Finding> findings, CraftFigures figures)
     {
-        var edits = new List<PlanEdit>();
         if (findings.Count(finding => finding.Fix is not null && finding.Overridden is null) < 2)
         {
-            return edits;
+            return [];
         }
 
-        for (var (round, fix) = (0, FixCompletion.InOrder(findings).Select(finding => finding.Fix).FirstOrDefault(each => each is not null)); fix is not null && round < MostRounds; round++)
+        // The first was tried when it was offered.
+        var first = FixCompletion.InOrder(findings).Select(finding => finding.Fix).First(fix => fix is not null)!;
+        var (context, edits) = (Walk(request, PlanEditing.Apply(steps, first.Edits).Steps, figures), first.Edits.ToList());
+        var said = AllRules.Check(context);
+        for (var round = 1; round < MostRounds && FixCompletion.Best(context, said, steps => Walk(request, steps, figures)) is { } mended; round++)
         {
-            edits.AddRange(fix.Edits);
-            steps = PlanEditing.Apply(steps, fix.Edits).Steps;
-            var context = Walk(request, steps, figures);
-            fix = FixCompletion.Best(context, AllRules.Check(context), mended => Walk(request, mended, figures));
+            edits.AddRange(mended.Fix.Edits);
+            (context, said) = (mended.Context, mended.Findings);
         }
 
         return edits;

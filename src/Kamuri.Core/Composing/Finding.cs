@@ -42,6 +42,10 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
     /// <summary>Steps with their positions.</summary>
     public IEnumerable<(WalkedStep Walked, int At)> Positions => Walk.Select((walked, at) => (walked, at));
 
+    /// <summary>Steps of which somebody said what they are done with; a dozen rules look at nothing else.</summary>
+    public IReadOnlyList<(PlanStep Step, StepUse Use)> Used =>
+        field ??= [.. Walk.Select(walked => (walked.Step, Use: Use(walked.Step))).Where(pair => pair.Use is not null).Select(pair => (pair.Step, pair.Use!))];
+
     /// <summary>What a step is done with; null when nobody said.</summary>
     public StepUse? Use(PlanStep step) => Request.UseOf(step);
 

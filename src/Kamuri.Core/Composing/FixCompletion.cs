@@ -12,23 +12,23 @@ internal static class FixCompletion
     private const int MostRounds = 5;
 
     public static IReadOnlyList<Finding> Complete(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
-        [.. Each(context, findings, findings, walk)];
+        [.. Each(context, findings, findings, walk).Select(each => each.Finding with { Fix = each.Mended?.Fix })];
 
-    /// <summary>The weightiest fix that makes the plan better; those behind it are not tried. Null when none does.</summary>
-    public static Fix? Best(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
-        Each(context, findings, InOrder(findings), walk).Select(finding => finding.Fix).FirstOrDefault(fix => fix is not null);
+    /// <summary>The weightiest fix that makes the plan better, and what it makes of it; those behind it are not tried. Null when none does.</summary>
+    public static Mended? Best(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
+        Each(context, findings, InOrder(findings), walk).Select(each => each.Mended).FirstOrDefault(mended => mended is not null);
 
     /// <summary>What is still to be mended, the weightiest first; what a person goes on in spite of is not.</summary>
     public static IEnumerable<Finding> InOrder(IEnumerable<Finding> findings) =>
         findings.Where(finding => finding.Overridden is null).OrderByDescending(finding => finding.Severity);
 
-    private static IEnumerable<Finding> Each(
+    private static IEnumerable<(Finding Finding, Mended? Mended)> Each(
         RuleContext context, IReadOnlyList<Finding> all, IEnumerable<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
     {
         var steps = context.Walk.Select(walked => walked.Step).ToList();
         var before = Weight(all);
         var known = all.Select(Sign).ToHashSet();
-        return findings.Select(finding => finding.Fix is { } fix ? finding with { Fix = Tried(fix, steps, before, known, walk) } : finding);
+        return findings.Select(finding => (finding, finding.Fix is { } fix ? Tried(fix, steps, before, known, walk) : null));
     }
 
     /// <summary>A stop outweighs any number of warnings, and a warning any number of notes.</summary>
@@ -39,16 +39,17 @@ internal static class FixCompletion
         _ => 1,
     });
 
-    private static Fix? Tried(Fix fix, List<PlanStep> steps, int before, HashSet<string> known, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
+    private static Mended? Tried(Fix fix, List<PlanStep> steps, int before, HashSet<string> known, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
     {
         List<PlanEdit> edits = [.. fix.Edits];
         for (var round = 0; round < MostRounds; round++)
         {
             var (mended, refused) = PlanEditing.Apply(steps, edits, StepOrigin.Rule);
-            var after = AllRules.Check(walk(mended));
+            var context = walk(mended);
+            var after = AllRules.Check(context);
             if (Weight(after) < before)
             {
-                return refused.Count == 0 ? fix with { Edits = edits } : null;
+                return refused.Count == 0 ? new Mended(fix with { Edits = edits }, context, after) : null;
             }
 
             if (after.FirstOrDefault(finding => finding.Fix is not null && !known.Contains(Sign(finding)) && AllRules.IsMendedUnasked(finding.Rule)) is not { } next)
@@ -64,3 +65,9 @@ internal static class FixCompletion
 
     private static string Sign(Finding finding) => $"{finding.Rule} {finding.Reason} {string.Join(' ', finding.Steps)}";
 }
+
+/// <summary>A fix that makes the plan better.</summary>
+/// <param name="Fix">With all that has to be mended along with it.</param>
+/// <param name="Context">The plan as it is with it.</param>
+/// <param name="Findings">What the rules say of that.</param>
+internal sealed record Mended(Fix Fix, RuleContext Context, IReadOnlyList<Finding> Findings);

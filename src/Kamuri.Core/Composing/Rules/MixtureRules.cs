@@ -14,12 +14,7 @@ public abstract class MixtureRule : IRule
 
     public bool IsMendedUnasked => false;
 
-    public virtual IEnumerable<Finding> Check(RuleContext context) =>
-        from walked in context.Walk
-        let use = context.Use(walked.Step)
-        where use is not null
-        from finding in Check(context, walked.Step, use)
-        select finding;
+    public virtual IEnumerable<Finding> Check(RuleContext context) => context.Used.SelectMany(used => Check(context, used.Step, used.Use));
 
     protected abstract IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use);
 
