@@ -37,6 +37,9 @@ internal sealed partial class SeveralHeads
     /// <summary>Minutes by which a day may be over for nothing sooner to be looked for; 0 for the soonest there is.</summary>
     private int _enough;
 
+    /// <summary>A good order of hands is a day in which everybody has their breaks.</summary>
+    private bool _isGood;
+
     private bool _isListed;
 
     /// <summary>Much may be better than what was found, so orders are not looked through.</summary>
@@ -113,9 +116,10 @@ internal sealed partial class SeveralHeads
         var (before, good) = (_attempts.Before, (HandsOrder?)null);
         Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before), () => _attempts.TryWithoutKitchen(Moments.Part));
         _attempts.TryOrder(good);
-        if (!_attempts.IsAny)
+        _isGood = _attempts.IsAny && _attempts.Ends <= good?.Ends;
+        if (!_isGood)
         {
-            // Somebody is away in it, mostly.
+            // Somebody is away in it, or a head needs pauses, of which an order says nothing.
             _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
             TryList();
         }

@@ -207,9 +207,18 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
-            if (!_attempts.IsProven)
+            if (_isGood && !_attempts.IsProven)
             {
                 _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before));
+            }
+            else if (!IsCrowded && !_attempts.IsProven)
+            {
+                _attempts.TryBeamsFromStart(BeamsOfOne);
+            }
+
+            if (!_isGood && (!IsCrowded || _isOutOfReach))
+            {
+                TryPromising();
             }
 
             if (!_attempts.IsProven && IsAnyAway)
