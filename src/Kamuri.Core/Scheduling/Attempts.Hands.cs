@@ -72,8 +72,17 @@ internal sealed partial class Attempts
         return OrderSearch.WithFewer(_problem, kitchens).Select(fewer => HandsPuzzle.Of(fewer, _rests)).OfType<HandsPuzzle>().DefaultIfEmpty(whole)
             .AsParallel().AsOrdered().Select(Good).OfType<HandsOrder>().MinBy(order => order.Ends);
 
-        HandsOrder? Good(HandsPuzzle fewer) => ways.Aggregate((HandsOrder?)null, (best, way) =>
-            new OrderSearch(fewer).Good(best?.Ends ?? before, way.Width, way.Alike) is { } order && OrderSearch.Fitted(whole, order, best?.Ends ?? before) is { } better ? better : best);
+        HandsOrder? Good(HandsPuzzle fewer)
+        {
+            HandsOrder? best = null;
+            foreach (var (width, alike) in ways)
+            {
+                var order = new OrderSearch(fewer).Good(best?.Ends ?? before, width, alike);
+                best = (order is null ? null : OrderSearch.Fitted(whole, order, best?.Ends ?? before)) ?? best;
+            }
+
+            return best;
+        }
     }
 
     /// <summary>Takes an order of one pair of hands.</summary>

@@ -48,6 +48,9 @@ internal sealed partial class SeveralHeads
     /// <summary>Not everybody is there for long enough.</summary>
     private bool _isImpossible;
 
+    /// <summary>Some head needs pauses, of which an order of hands says nothing.</summary>
+    private bool DoHeadsRest => _rests && _problem.Rests.Count > _problem.Pairs.Count;
+
     /// <summary>A full day of more than three heads: hardly ever can all orders of one pair of hands be looked through.</summary>
     private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
 
@@ -83,7 +86,7 @@ internal sealed partial class SeveralHeads
             TryBegin();
             _isOutOfReach = _attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > (IsCrowded ? WithinReach.Crowded : WithinReach.Full);
             _isImpossible = IsImpossible();
-            if (_isOutOfReach || IsThrough)
+            if (_isOutOfReach || IsThrough || (IsCrowded && !_isGood))
             {
                 return;
             }
@@ -116,10 +119,11 @@ internal sealed partial class SeveralHeads
         var (before, good) = (_attempts.Before, (HandsOrder?)null);
         Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before), () => _attempts.TryWithoutKitchen(Moments.Part));
         _attempts.TryOrder(good);
-        _isGood = _attempts.IsAny && _attempts.Ends <= good?.Ends;
+        // None that is better than a known one is as good as one.
+        _isGood = _attempts.IsAny && (!DoHeadsRest || _attempts.Ends <= (good?.Ends ?? before));
         if (!_isGood)
         {
-            // Somebody is away in it, or a head needs pauses, of which an order says nothing.
+            // Somebody is away in it, or a head has no place for its pauses.
             _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
             TryList();
         }

@@ -100,7 +100,7 @@ internal sealed partial class SeveralHeads
             }
         }
 
-        if (_attempts is { IsAny: true, IsProven: false } && IsCrowded)
+        if (_attempts is { IsAny: true, IsProven: false } && IsLarge(_problem))
         {
             // What there was to look for was looked for without the hour.
             if (_attempts.IsInTime)
@@ -207,16 +207,16 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
-            if (_isGood && !_attempts.IsProven)
+            if ((_isGood || !DoHeadsRest) && !_attempts.IsProven)
             {
                 _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before));
             }
             else if (!IsCrowded && !_attempts.IsProven)
             {
-                _attempts.TryBeamsFromStart(BeamsOfOne);
+                _attempts.TryBeamsFromStart(BeamsOfOne[FirstOf..]);
             }
 
-            if (!_isGood && (!IsCrowded || _isOutOfReach))
+            if (!_isGood && !IsCrowded)
             {
                 TryPromising();
             }
