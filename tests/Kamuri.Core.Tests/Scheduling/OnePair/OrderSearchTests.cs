@@ -271,6 +271,18 @@ public class OrderSearchTests
         }, iter: 5, threads: 1);
 
     [Fact]
+    public void A_long_day_in_which_a_head_needs_pauses_has_them_though_no_order_of_hands_speaks_of_them() =>
+        Gen.Select(Gen.Select(Gen.Int[3, 15], Gen.Int[0, 1], Gen.Int[10, 40], Gen.Int[5, 40]).Array[13].Array[3], Gen.Int[7, 12]).Sample((chains, kitchen) =>
+        {
+            var usual = Rested(Random(chains, kitchen, 0, 0), 75, 10);
+            var paused = usual with { Rests = new Dictionary<string, Rest>(usual.Rests) { ["h1"] = new(40, 10) } };
+            var (looked, without) = (new CpSatScheduler().Solve(paused)!, new CpSatScheduler().Solve(usual)!);
+            ScheduleChecker.Check(paused, looked);
+            Assert.Equal(0, Breaks.Missing(looked, paused));
+            Assert.InRange(looked.Span, without.LowerBound, ListSchedule.Of(paused)?.Span ?? int.MaxValue);
+        }, iter: 3, threads: 1);
+
+    [Fact]
     public void Towards_an_hour_a_day_is_as_late_as_the_solver_alone_says() => Gen.Select(Days, Gen.Int[1, 12], Gen.Int[40, 60], Gen.Bool).Sample((day, sooner, goesOn, rests) =>
     {
         var usual = (rests ? Rested(day, goesOn, 10) : day) with { Absences = [], Closures = [] };
