@@ -26,7 +26,7 @@ internal sealed partial class Attempts
             return;
         }
 
-        TryHands(puzzle, Bound(new OrderSearch(puzzle), most));
+        TryOrder(Bound(new OrderSearch(puzzle), most));
     }
 
     /// <summary>Looks for a good order of one pair of hands among the most promising ones.</summary>
@@ -36,7 +36,7 @@ internal sealed partial class Attempts
     {
         if (_puzzle.Value is { } puzzle)
         {
-            TryHands(puzzle, new OrderSearch(puzzle).Good(Before, width, alike));
+            TryOrder(new OrderSearch(puzzle).Good(Before, width, alike));
         }
     }
 
@@ -50,7 +50,7 @@ internal sealed partial class Attempts
         if (_puzzle.Value is { } whole && OrderSearch.WithFewer(_problem, 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault() is { } without)
         {
             var order = Bound(new OrderSearch(without), most);
-            TryHands(whole, order is null ? null : new OrderSearch(whole, order).Best(Before, most));
+            TryOrder(order is null ? null : new OrderSearch(whole, order).Best(Before, most));
         }
     }
 
@@ -85,15 +85,6 @@ internal sealed partial class Attempts
         }
     }
 
-    /// <summary>Takes an order of one pair of hands.</summary>
-    public void TryOrder(HandsOrder? order)
-    {
-        if (_puzzle.Value is { } puzzle)
-        {
-            TryHands(puzzle, order);
-        }
-    }
-
     /// <summary>
     /// Looks through all orders of hands in stages (<see cref="StagedSearch"/>), those first that end soon: there are few of them, and the best of
     /// all is mostly among those.
@@ -107,7 +98,7 @@ internal sealed partial class Attempts
             var before = Before - AtLeast <= AtOnce ? Before : Math.Min(AtLeast + minutes, Before);
             var order = search.Best(before, most.Whole - search.Seen, most.Part);
             BoundBy(Math.Max(search.AtLeast, puzzle.Check.Least));
-            TryHands(puzzle, order);
+            TryOrder(order);
             // What is better than what there is was looked through then; and a day that cannot be has no order however late it ends.
             if (order is not null || !search.IsThrough || before >= Before || before > puzzle.Latest)
             {
@@ -124,7 +115,7 @@ internal sealed partial class Attempts
         var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
         var order = search.Best(minute + 1, most.Whole, most.Part);
         BoundBy(search.AtLeast);
-        TryHands(_puzzle.Value!, order);
+        TryOrder(order);
     }
 
     /// <summary>A better day ends before so many minutes, where nothing but its end counts.</summary>
@@ -144,9 +135,9 @@ internal sealed partial class Attempts
     private void BoundBy(int minutes) => _bound = minutes < int.MaxValue ? Math.Max(_bound, minutes * (double)Weights.Total) : _bound;
 
     /// <summary>Takes the soonest day in an order of one pair of hands, where nothing but its end counts.</summary>
-    private void TryHands(HandsPuzzle puzzle, HandsOrder? order)
+    public void TryOrder(HandsOrder? order)
     {
-        if (order is not null && puzzle.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed && IsRested(placed))
+        if (order is not null && _puzzle.Value?.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed && IsRested(placed))
         {
             Take(placed.Span > order.Ends ? InOrder(placed) : new Found(placed.Span * (double)Weights.Total, placed));
         }
