@@ -47,7 +47,7 @@ internal sealed partial class Attempts
     /// <param name="most">Moments looked at.</param>
     public void TryWithoutKitchen(int most)
     {
-        if (_puzzle.Value is { } whole && OrderSearch.WithFewer(_problem, 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault() is { } without)
+        if (_puzzle.Value is { } whole && OrderSearch.WithFewer(_problem.WithoutPauses(), 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault() is { } without)
         {
             var order = Bound(new OrderSearch(without), most);
             TryOrder(order is null ? null : new OrderSearch(whole, order).Best(Before, most));

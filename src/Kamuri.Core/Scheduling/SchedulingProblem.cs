@@ -153,6 +153,9 @@ public sealed record SchedulingProblem(
     /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
 
+    /// <summary>The same without the pauses of heads: no day with them is over sooner.</summary>
+    internal SchedulingProblem WithoutPauses() => this with { Rests = Rests.Where(each => Pairs.Any(pair => pair.Id == each.Key)).ToDictionary() };
+
     /// <summary>The same with waits shortened gently at most; there may be no schedule in time then.</summary>
     internal SchedulingProblem Gently() => this with { Jobs = [.. Jobs.Select(job => job with { Shortest = job.Gentle })], IsGently = true };
 

@@ -48,9 +48,6 @@ internal sealed partial class SeveralHeads
     /// <summary>Not everybody is there for long enough.</summary>
     private bool _isImpossible;
 
-    /// <summary>Some head needs pauses, of which an order of hands says nothing.</summary>
-    private bool DoHeadsRest => _rests && _problem.Rests.Count > _problem.Pairs.Count;
-
     /// <summary>A full day of more than three heads: hardly ever can all orders of one pair of hands be looked through.</summary>
     private bool IsCrowded => IsLarge(_problem) && Heads(_problem) >= Crowd;
 
@@ -86,6 +83,12 @@ internal sealed partial class SeveralHeads
             TryBegin();
             _isOutOfReach = _attempts is { IsAny: true, AtLeast: > 0 } && _attempts.Before - _attempts.AtLeast > (IsCrowded ? WithinReach.Crowded : WithinReach.Full);
             _isImpossible = IsImpossible();
+            if (!IsThrough && IsAnyAway && !IsCrowded)
+            {
+                // A moment knows little of who is away, and the solver is soon through where that leaves little to choose.
+                _attempts.Try(Way.Directly, OfOne.Late);
+            }
+
             if (_isOutOfReach || IsThrough || (IsCrowded && !_isGood))
             {
                 return;
@@ -120,10 +123,10 @@ internal sealed partial class SeveralHeads
         Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before), () => _attempts.TryWithoutKitchen(Moments.Part));
         _attempts.TryOrder(good);
         // None that is better than a known one is as good as one.
-        _isGood = _attempts.IsAny && (!DoHeadsRest || _attempts.Ends <= (good?.Ends ?? before));
+        _isGood = _attempts.IsAny;
         if (!_isGood)
         {
-            // Somebody is away in it, or a head has no place for its pauses.
+            // Somebody is away in it.
             _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
             TryList();
         }

@@ -207,13 +207,9 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
-            if ((_isGood || !DoHeadsRest) && !_attempts.IsProven)
+            if (!_attempts.IsProven)
             {
                 _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before));
-            }
-            else if (!IsCrowded && !_attempts.IsProven)
-            {
-                _attempts.TryBeamsFromStart(BeamsOfOne[FirstOf..]);
             }
 
             if (!_isGood && !IsCrowded)
@@ -221,12 +217,7 @@ internal sealed partial class SeveralHeads
                 TryPromising();
             }
 
-            if (!_attempts.IsProven && IsAnyAway)
-            {
-                // A good order may run into somebody who is away, and what is certain is mostly not far from the best.
-                _attempts.Try(Way.Directly, IsCrowded ? OfOne.NoLater : OfOne.Late);
-            }
-            else if (!_attempts.IsProven && !IsCrowded)
+            if (!_attempts.IsProven && !IsCrowded && !IsAnyAway)
             {
                 _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }

@@ -17,6 +17,12 @@ public sealed record HandStep(Job Job, int RunNumber, int At, int Minutes, int W
     /// <summary>The last of its piece.</summary>
     public required bool EndsPiece { get; init; }
 
+    /// <summary>The head it is done on, where that needs pauses; null else.</summary>
+    public RestingHead? Head { get; set; }
+
+    /// <summary>What no pause of its head can part; nothing is longer where it needs none.</summary>
+    public OwnPiece Own { get; set; }
+
     /// <summary>When somebody, or something, it needs is not there.</summary>
     public required (int From, int To)[] Away { get; set; }
 
@@ -41,6 +47,12 @@ public sealed record HandStep(Job Job, int RunNumber, int At, int Minutes, int W
     /// <summary>Minutes from its end to the end of everything behind it, at least.</summary>
     public int Tail { get; set; }
 }
+
+/// <summary>A piece of a run that no pause of its head can part.</summary>
+/// <param name="Number">By run.</param>
+/// <param name="IsLong">It is longer than they should hold still: a stretch of its own.</param>
+/// <param name="Ends">The job is the last of it.</param>
+public readonly record struct OwnPiece(int Number, bool IsLong, bool Ends);
 
 /// <summary>What a bound needs to know of a job (<see cref="HandStep"/>).</summary>
 /// <param name="Nests">It may be done within a piece that is a stretch of its own.</param>

@@ -6,13 +6,14 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// <summary>What follows a moment.</summary>
 internal sealed partial class HandsMoment
 {
-    /// <summary>The next job of a run is done, after a break or at once. Whether that can be, and what follows may be over in time.</summary>
+    /// <summary>The next job of a run is done (<see cref="Ways"/>). Whether that can be, and what follows may be over in time.</summary>
     /// <param name="run">Which run.</param>
     /// <param name="afterBreak">Hands rest before it.</param>
+    /// <param name="afterPause">Its head rests before it, or was not worked on.</param>
     /// <param name="before">All has to be over before so many minutes.</param>
     /// <param name="next">Becomes what follows: most that does is not kept, so the same one is used again and again.</param>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    public bool Then(int run, bool afterBreak, int before, HandsMoment next)
+    public bool Then(int run, bool afterBreak, bool afterPause, int before, HandsMoment next)
     {
         var (steps, at) = (_puzzle.Runs[run], _done[run]);
         var step = steps[at];
@@ -23,21 +24,24 @@ internal sealed partial class HandsMoment
 
         var isFresh = afterBreak || Last is null;
         var isGoingOn = !isFresh && InPiece is null;
-        if (isGoingOn && step.IsLong)
+        var isHeld = step.Head is not null && !afterPause && !IsInPiece(step.Head);
+        if ((isGoingOn && step.IsLong) || (isHeld && step.Own.IsLong))
         {
             return false;
         }
 
         Span<int> begins = stackalloc int[Rows];
         var gap = GapOf(run);
-        if (!Begin(step, afterBreak, begins) || begins[0] > Math.Abs(Said)
-            || (isGoingOn && (begins[StretchRow] + step.Minutes > (_puzzle.Rest?.GoesOn ?? int.MaxValue) || begins[Due] + step.Minutes > 0))
+        if (!Begin(step, afterBreak, afterPause, begins) || begins[0] > Math.Abs(Said)
+            || (isGoingOn && _puzzle.Rest is { } most && IsTooLong(step, StretchRow, most, begins))
+            || (isHeld && IsTooLong(step, StretchOf(step.Head!), step.Head!.Rest, begins))
             || Runs(begins[0] + step.Minutes, run) >= before)
         {
             return false;
         }
 
-        next.Follow(this, step, afterBreak);
+        next.Follow(this, step, afterBreak, afterPause);
+        next.MovedTo = gap != HandsPuzzle.Open && begins[0] - gap is var moved && moved + _apart[((run + 1) * _width) + _puzzle.Free] > FreeAt ? moved : null;
         if (gap != HandsPuzzle.Open)
         {
             // What came before must not have been done so early that this is too late for it.
@@ -49,14 +53,27 @@ internal sealed partial class HandsMoment
             next.Push(this, StretchRow, begins, step.Minutes - rest.GoesOn);
         }
 
+        if (isHeld)
+        {
+            next.Push(this, StretchOf(step.Head!), begins, step.Minutes - step.Head!.Rest.GoesOn);
+        }
+
         if (isFresh)
         {
-            next.Begin(step, run, begins, gap);
+            next.Begin(StretchRow, run, begins, gap, step.IsLong ? null : _puzzle.Rest);
+        }
+
+        if (step.Head is { } head && afterPause)
+        {
+            next.Begin(StretchOf(head), run, begins, gap, step.Own.IsLong ? null : head.Rest);
         }
 
         next.End(step, run, begins);
         return next.Tidy() && next.Ends < before;
     }
+
+    /// <summary>Whether a stretch, from the beginning of its first job or from what that has to follow, would become too long with a job.</summary>
+    private static bool IsTooLong(HandStep step, int stretch, Rest rest, Span<int> begins) => begins[stretch] + step.Minutes > rest.GoesOn || begins[stretch + 1] + step.Minutes > 0;
 
     /// <summary>Minutes within which a run has to go on; open where it has not been begun, or is over.</summary>
     private int GapOf(int run) => _done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
@@ -92,11 +109,12 @@ internal sealed partial class HandsMoment
         return false;
     }
 
-    private void Follow(HandsMoment before, HandStep step, bool afterBreak)
+    private void Follow(HandsMoment before, HandStep step, bool afterBreak, bool afterPause)
     {
         before._apart.AsSpan().CopyTo(_apart);
         _done = before._done;
-        (Before, Last, AfterBreak, Must, BeatenBy) = (before, step, afterBreak, null, null);
+        (Before, Last, AfterBreak, AfterPause, Must, BeatenBy) = (before, step, afterBreak, afterPause, null, null);
+        HeldStill = before.HeldStill | (step.Head is { } head ? 1 << head.Number : 0);
         Left = before.Left - step.Minutes;
         InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : before.InPiece;
         State = before.State + _puzzle.Places[step.RunNumber];
@@ -105,7 +123,7 @@ internal sealed partial class HandsMoment
 
     /// <summary>When a job begins at the earliest, seen from each row. Whether that is soon enough for its own run, and hands are free again soon enough for every other.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool Begin(HandStep step, bool afterBreak, Span<int> begins)
+    private bool Begin(HandStep step, bool afterBreak, bool afterPause, Span<int> begins)
     {
         begins[1..].Fill(None);
         var pause = afterBreak ? _puzzle.Rest!.Minutes : 0;
@@ -113,14 +131,25 @@ internal sealed partial class HandsMoment
         for (var due = DueRuns; due != 0; due &= due - 1)
         {
             var run = BitOperations.TrailingZeroCount(due);
-            begins[run + 1] = Begin(step, pause, run + 1);
+            begins[run + 1] = Begin(step, pause, afterPause, run + 1);
             if (begins[run + 1] > GapOf(run) - (run == step.RunNumber ? 0 : step.Minutes))
             {
                 return false;
             }
         }
 
-        (begins[0], begins[StretchRow], begins[Due]) = (Begin(step, pause, 0), Begin(step, pause, StretchRow), Begin(step, pause, Due));
+        begins[0] = Begin(step, pause, afterPause, 0);
+        for (var row = _puzzle.Runs.Length + 1; row < begins.Length; row++)
+        {
+            begins[row] = Begin(step, pause, afterPause, row);
+        }
+
+        if (step.Head is { } head && !afterPause && !IsInPiece(head) && HasRested(head, begins))
+        {
+            // It rests in the same time.
+            return false;
+        }
+
         foreach (var (from, to) in step.Away)
         {
             if (begins[0] < to && begins[0] + step.Minutes > from)
@@ -132,10 +161,29 @@ internal sealed partial class HandsMoment
         return true;
     }
 
-    private int Begin(HandStep step, int pause, int row)
+    /// <summary>Whether a head has rested by when something begins, from wherever that is seen.</summary>
+    private bool HasRested(RestingHead head, Span<int> begins)
+    {
+        for (var row = 0; row < begins.Length; row++)
+        {
+            if (begins[row] > Said && _apart[(row * _width) + head.Target] > begins[row])
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private int Begin(HandStep step, int pause, bool afterPause, int row)
     {
         var apart = _apart.AsSpan(row * _width, _width);
         var begin = Math.Max(apart[step.RunNumber], apart[_puzzle.Free] + pause);
+        if (afterPause)
+        {
+            begin = Math.Max(begin, apart[step.Head!.Target]);
+        }
+
         foreach (var target in step.WaitsFor)
         {
             begin = Math.Max(begin, apart[target]);
@@ -170,20 +218,21 @@ internal sealed partial class HandsMoment
         }
     }
 
-    /// <summary>A stretch begins with a job.</summary>
-    private void Begin(HandStep step, int run, Span<int> begins, int gap)
+    /// <summary>A stretch begins with a job; without a rest where nothing says how long it may be.</summary>
+    private void Begin(int stretch, int run, Span<int> begins, int gap, Rest? rest)
     {
-        Forget(StretchRow);
-        Forget(Due);
-        (begins[StretchRow], begins[Due]) = (0, None);
-        if (gap == HandsPuzzle.Open || step.IsLong || _puzzle.Rest is not { } rest || begins[run + 1] <= Said)
+        var dueRow = stretch + 1;
+        Forget(stretch);
+        Forget(dueRow);
+        (begins[stretch], begins[dueRow]) = (0, None);
+        if (gap == HandsPuzzle.Open || rest is null || begins[run + 1] <= Said)
         {
             return;
         }
 
         var due = gap + rest.GoesOn;
-        begins[Due] = begins[run + 1] - due;
-        var to = _apart.AsSpan(Due * _width, _width);
+        begins[dueRow] = begins[run + 1] - due;
+        var to = _apart.AsSpan(dueRow * _width, _width);
         for (var target = 0; target < _width; target++)
         {
             var from = _apart[((run + 1) * _width) + target];
@@ -223,6 +272,11 @@ internal sealed partial class HandsMoment
                 apart[taken.Target] = (short)(end + taken.Minutes);
             }
 
+            if (step.Head is { } on)
+            {
+                apart[on.Target] = (short)(end + on.Rest.Minutes);
+            }
+
             if (isLast && step.Frees.Length == 0)
             {
                 apart[_puzzle.Over] = (short)Math.Max(apart[_puzzle.Over], end + step.Tail);
@@ -233,6 +287,11 @@ internal sealed partial class HandsMoment
         {
             // Nothing more fits into this stretch.
             _apart[(StretchRow * _width) + _puzzle.Free] = (short)_puzzle.Rest!.GoesOn;
+        }
+
+        if (step is { Head: { } head, Own: { IsLong: true, Ends: true } })
+        {
+            _apart[(StretchOf(head) * _width) + _puzzle.Free] = (short)head.Rest.GoesOn;
         }
 
         DueRuns |= step.Gap == HandsPuzzle.Open || isLast ? 0 : 1 << run;

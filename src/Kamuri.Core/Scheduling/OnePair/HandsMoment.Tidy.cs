@@ -1,5 +1,6 @@
 using System.Numerics;
 using System.Runtime.CompilerServices;
+using System.Runtime.Intrinsics;
 
 namespace Kamuri.Core.Scheduling.OnePair;
 
@@ -21,18 +22,19 @@ internal sealed partial class HandsMoment
 
         for (var row = 0; row < Rows; row++)
         {
-            if (_apart[(row * _width) + _puzzle.Free] is > Said and var free)
+            if (_apart[(row * _width) + _puzzle.Free] is > Said and var begins)
             {
                 // Nothing begins before hands are free, and nothing is over.
                 for (var at = 0; at < _width; at += Vector<short>.Count)
                 {
                     var apart = new Vector<short>(_apart, (row * _width) + at);
                     var counts = new Vector<short>(waits[at..]) | Vector.GreaterThan(apart, new Vector<short>(Said));
-                    Vector.ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(free)), apart).CopyTo(_apart, (row * _width) + at);
+                    Vector.ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(begins)), apart).CopyTo(_apart, (row * _width) + at);
                 }
             }
         }
 
+        TidyHeads();
         for (var due = DueRuns; due != 0; due &= due - 1)
         {
             var run = BitOperations.TrailingZeroCount(due);
@@ -45,6 +47,13 @@ internal sealed partial class HandsMoment
         }
 
         FreeAt = _apart[_puzzle.Free];
+        Span<short> free = stackalloc short[Vector256<short>.Count];
+        for (var row = 0; row < Math.Min(free.Length, Rows); row++)
+        {
+            free[row] = _apart[(row * _width) + _puzzle.Free];
+        }
+
+        FreeFrom = Vector256.Create<short>(free);
         var sum = Vector<int>.Zero;
         for (var at = 0; at < _apart.Length; at += Vector<short>.Count)
         {
@@ -54,6 +63,61 @@ internal sealed partial class HandsMoment
 
         Sum = Vector.Sum(sum);
         Ends = Math.Max(Before!.Ends, AtLeast());
+        return true;
+    }
+
+    /// <summary>What is done on a head without a pause is a thing of the past once it has rested for whatever follows, or nothing does.</summary>
+    private void TidyHeads()
+    {
+        foreach (var head in _puzzle.Heads)
+        {
+            if (!IsHeldStill(head) || IsInPiece(head))
+            {
+                continue;
+            }
+
+            var isOver = IsOver(head);
+            if (!isOver && !HasRested(head))
+            {
+                continue;
+            }
+
+            Forget(StretchOf(head));
+            Forget(StretchOf(head) + 1);
+            HeldStill &= ~(1 << head.Number);
+            for (var row = 0; isOver && row < Rows; row++)
+            {
+                _apart[(row * _width) + head.Target] = None;
+            }
+        }
+    }
+
+    private bool IsOver(RestingHead head)
+    {
+        foreach (var run in head.Runs)
+        {
+            if (_done[run] < _puzzle.Runs[run].Length)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private bool HasRested(RestingHead head)
+    {
+        foreach (var run in head.Runs)
+        {
+            for (var row = 0; row < Rows && _done[run] < _puzzle.Runs[run].Length; row++)
+            {
+                if (_apart[(row * _width) + head.Target] is > Said and var rested && Begin(_puzzle.Runs[run][_done[run]], pause: 0, afterPause: false, row) < rested)
+                {
+                    return false;
+                }
+            }
+        }
+
         return true;
     }
 

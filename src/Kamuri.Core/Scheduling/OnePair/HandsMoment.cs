@@ -1,11 +1,12 @@
 using System.Runtime.CompilerServices;
+using System.Runtime.Intrinsics;
 
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
 /// A day in which hands have done some of their jobs, in some order. It keeps how far things are apart at least: from the start of the
-/// day, from the end of each run's last job that must be followed soon, and from the beginning of the stretch without a break, to each
-/// target (<see cref="HandsPuzzle.Targets"/>). All that can be said of the rest of the day follows from that.
+/// day, from the end of each run's last job that must be followed soon, from the beginning of the stretch without a break, and of that of each
+/// head without a pause, to each target (<see cref="HandsPuzzle.Targets"/>). All that can be said of the rest of the day follows from that.
 /// </summary>
 internal sealed partial class HandsMoment
 {
@@ -41,8 +42,16 @@ internal sealed partial class HandsMoment
     /// <summary>Hands rested before it.</summary>
     public bool AfterBreak { get; private set; }
 
+    /// <summary>Its head, where that needs pauses, rested before it or was not worked on.</summary>
+    public bool AfterPause { get; private set; }
+
     /// <summary>Minutes to the last end of all, at least.</summary>
     public int Ends { get; private set; }
+
+    /// <summary>
+    /// The minute to which it moved what was done before, because it has to follow that soon: somebody may not be there then any more. Null where it moved nothing.
+    /// </summary>
+    public int? MovedTo { get; private set; }
 
     /// <summary>Another moment is as good in everything.</summary>
     public bool IsBeaten => BeatenBy is not null;
@@ -64,6 +73,9 @@ internal sealed partial class HandsMoment
             return best;
         }
     }
+
+    /// <summary>Minutes until hands are free, from the first places that are seen from.</summary>
+    internal Vector256<short> FreeFrom { get; private set; }
 
     /// <summary>Minutes from the start of the day to each target at least.</summary>
     internal ReadOnlySpan<short> FromStart => _apart.AsSpan(0, _width);
@@ -98,15 +110,23 @@ internal sealed partial class HandsMoment
     /// <summary>The runs that have to go on soon, a bit for each.</summary>
     private int DueRuns { get; set; }
 
-    private int Rows => _puzzle.Runs.Length + 3;
+    /// <summary>The heads that need pauses and may be worked on without one, a bit for each. All others have rested as soon as anything can be done on them.</summary>
+    private int HeldStill { get; set; }
 
-    private int StretchRow => _puzzle.Runs.Length + 1;
+    private int Rows => RowsOf(_puzzle);
 
     /// <summary>
-    /// The row of what the first job of the stretch has to follow soon, counted from when all of the stretch has to be over for that: below 0 is
-    /// in time.
+    /// The row of the stretch hands are in. Behind the row of a stretch is that of what its first job has to follow soon, counted from when all of the stretch has
+    /// to be over for that: below 0 is in time.
     /// </summary>
-    private int Due => _puzzle.Runs.Length + 2;
+    private int StretchRow => StretchOf(_puzzle);
+
+    private static int RowsOf(HandsPuzzle puzzle) => StretchOf(puzzle) + 2;
+
+    private static int StretchOf(HandsPuzzle puzzle) => puzzle.Runs.Length + 1 + (2 * puzzle.Heads.Length);
+
+    /// <summary>The same of what is done on a head.</summary>
+    private int StretchOf(RestingHead head) => _puzzle.Runs.Length + 1 + (2 * head.Number);
 
     /// <summary>The start of the day.</summary>
     public static HandsMoment Start(HandsPuzzle puzzle)
@@ -118,30 +138,62 @@ internal sealed partial class HandsMoment
         return start;
     }
 
-    /// <summary>What may follow: the next job of a run, after a break or at once.</summary>
-    public IEnumerable<(int Run, bool AfterBreak)> Ways()
+    /// <summary>What may follow: the next job of a run, after a break or at once, and after a pause of its head or not.</summary>
+    public IEnumerable<(int Run, bool AfterBreak, bool AfterPause)> Ways()
     {
         for (var run = 0; run < _puzzle.Runs.Length; run++)
         {
-            if (_done[run] < _puzzle.Runs[run].Length)
+            if (_done[run] == _puzzle.Runs[run].Length)
             {
-                if (_puzzle.Rest is not null && Last is not null)
+                continue;
+            }
+
+            var (mayBreak, head) = (_puzzle.Rest is not null && Last is not null, _puzzle.Runs[run][_done[run]].Head);
+            if (head is null || IsHeldStill(head))
+            {
+                if (mayBreak)
                 {
-                    yield return (run, true);
+                    yield return (run, true, false);
                 }
 
-                yield return (run, false);
+                yield return (run, false, false);
+            }
+
+            if (head is not null && !IsInPiece(head))
+            {
+                if (mayBreak)
+                {
+                    yield return (run, true, true);
+                }
+
+                yield return (run, false, true);
             }
         }
+    }
+
+    private bool IsHeldStill(RestingHead head) => (HeldStill & (1 << head.Number)) != 0;
+
+    /// <summary>A piece that is longer than the head should hold still has been begun, and is not over.</summary>
+    private bool IsInPiece(RestingHead head)
+    {
+        foreach (var run in head.Runs)
+        {
+            if (_done[run] is > 0 and var done && _puzzle.Runs[run][done - 1].Own is { IsLong: true, Ends: false })
+            {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /// <summary>The order that led here.</summary>
     public HandsOrder Order()
     {
-        var jobs = new List<(HandStep, bool)>();
+        var jobs = new List<OrderedStep>();
         for (var moment = this; moment.Last is not null; moment = moment.Before!)
         {
-            jobs.Add((moment.Last, moment.AfterBreak));
+            jobs.Add(new OrderedStep(moment.Last, moment.AfterBreak, moment.AfterPause));
         }
 
         jobs.Reverse();

@@ -7,7 +7,7 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// A problem with one pair of hands, as the order in which they do what they do: runs of jobs (<see cref="HandRun"/>), each with the least and
 /// the most that may pass until its next job. What is not said here is left out, so that no order is better in the problem than it is here.
 /// </summary>
-public sealed class HandsPuzzle
+public sealed partial class HandsPuzzle
 {
     /// <summary>A wait that may be as long as it likes.</summary>
     public const int Open = int.MaxValue;
@@ -26,8 +26,9 @@ public sealed class HandsPuzzle
     /// <summary>Minutes within which a job fits into a piece that is a stretch of its own, and then asks for no stretch itself.</summary>
     private readonly int _nests;
 
-    private HandsPuzzle(SchedulingProblem problem, IReadOnlyList<HandRun> runs, Rest? rest)
+    private HandsPuzzle(SchedulingProblem problem, IReadOnlyList<HandRun> runs, bool rests)
     {
+        var rest = rests ? problem.Rests.GetValueOrDefault(problem.Pairs[0].Id) : null;
         (_problem, Rest) = (problem, rest);
         _jobs = problem.Jobs.ToDictionary(job => job.Id);
         _behind = problem.Links.ToLookup(link => link.From);
@@ -53,6 +54,7 @@ public sealed class HandsPuzzle
 
         Freed = freed;
         AddThings(ref target);
+        Heads = rests ? AddHeads(runs, ref target) : [];
         Over = target++;
         Targets = target;
         _nests = Runs.SelectMany(run => run).Where(step => step is { IsLong: true, EndsPiece: false }).Select(step => step.Gap).DefaultIfEmpty().Max();
@@ -66,7 +68,7 @@ public sealed class HandsPuzzle
         // As a moment counts them: of long pieces, of those no two of which fit into a stretch, and of what all of it fills.
         MostBreaks = Rest is null ? 0 : ByTail.Count(step => step is { IsLong: true, BeginsPiece: true }) + Math.Max(ByTail.Count(step => 2L * step.Minutes > Rest.GoesOn), (Work / Rest.GoesOn) + 1);
         Latest = (int)Horizon(problem);
-        Check = new OrderCheck(problem, rest);
+        Check = new OrderCheck(problem, rest, Latest);
         Places = new ulong[Runs.Length];
         for (var (run, place) = (0, 1UL); run < Runs.Length; run++)
         {
@@ -76,6 +78,9 @@ public sealed class HandsPuzzle
 
     /// <summary>How long hands go on, and how long they rest; null for without breaks.</summary>
     public Rest? Rest { get; }
+
+    /// <summary>The heads that need pauses.</summary>
+    public RestingHead[] Heads { get; }
 
     /// <summary>Each run, from its first job to its last.</summary>
     public HandStep[][] Runs { get; }
@@ -104,7 +109,7 @@ public sealed class HandsPuzzle
     /// <summary>Minutes that no day worth having lasts; what does not end by then never does.</summary>
     public int Latest { get; }
 
-    /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, things that are taken, and the end of what is over.</summary>
+    /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, things that are taken, heads that have rested, and the end of what is over.</summary>
     public int Targets { get; }
 
     /// <summary>The same, filled up so that several are looked at at a time.</summary>
@@ -118,11 +123,11 @@ public sealed class HandsPuzzle
 
     /// <summary>The problem in these terms; null where it cannot be said in them, or where something else counts than the end.</summary>
     /// <param name="problem">What is to be placed.</param>
-    /// <param name="rests">With the breaks of the pair.</param>
+    /// <param name="rests">With the breaks of the pair, and the pauses of heads.</param>
     public static HandsPuzzle? Of(SchedulingProblem problem, bool rests)
     {
         var runs = HandRun.Of(problem);
-        return CanSay(problem, runs) ? new HandsPuzzle(problem, runs, rests ? problem.Rests.GetValueOrDefault(problem.Pairs[0].Id) : null) : null;
+        return CanSay(problem, runs) ? new HandsPuzzle(problem, runs, rests) : null;
     }
 
     /// <summary>Whether a problem can be said as an order, and nothing counts in it but its end.</summary>
@@ -138,11 +143,10 @@ public sealed class HandsPuzzle
         return [.. Runs.Select(run => run.All(step => places.ContainsKey(step.Job.Id)) ? run.Select(step => places[step.Job.Id]).ToArray() : null)];
     }
 
-    /// <summary>Places the problem in an order of hands, with its breaks; null when that cannot be.</summary>
+    /// <summary>Places the problem in an order of hands, with its breaks and pauses; null when that cannot be.</summary>
     public Schedule? Placed(HandsOrder order, Func<SchedulingProblem, Schedule?> place) => place(_problem with
     {
-        Links = [.. _problem.Links, .. order.Jobs.Zip(order.Jobs.Skip(1), (one, other) => new Link(one.Step.Job.Id, other.Step.Job.Id, other.AfterBreak ? Rest!.Minutes : 0)),
-            .. Rest is null ? [] : order.Stretches().Select(stretch => new Link(stretch.First.Job.Id, stretch.Last.Job.Id, 0, Rest.GoesOn - stretch.First.Minutes - stretch.Last.Minutes))],
+        Links = [.. _problem.Links, .. order.Apart(Rest).Select(apart => new Link(apart.From.Job.Id, apart.To.Job.Id, apart.Least, apart.Most))],
         Rests = new Dictionary<string, Rest>(),
         Known = null,
     });
@@ -257,56 +261,5 @@ public sealed class HandsPuzzle
 
         target += things.Count;
         Things = things;
-    }
-
-    /// <summary>Minutes from the end of each job to the end of everything behind it, with the breaks its own run calls for.</summary>
-    private void AddTails(HandStep[] run)
-    {
-        foreach (var from in run)
-        {
-            var tail = Tail(from.Job.Id);
-            var ways = new List<(int Minutes, int Stretch)> { (0, Begins(from)) };
-            foreach (var step in run.Skip(from.At + 1))
-            {
-                ways = [.. Best(ways.SelectMany(way => Next(way, run[step.At - 1], step)).ToList())];
-                tail = Math.Max(tail, ways.Min(way => way.Minutes) + Tail(step.Job.Id));
-            }
-
-            from.Tail = tail;
-        }
-
-        int Begins(HandStep step) => step.IsLong ? Rest!.GoesOn : step.Minutes;
-
-        IEnumerable<(int Minutes, int Stretch)> Next((int Minutes, int Stretch) way, HandStep before, HandStep step)
-        {
-            var minutes = way.Minutes + before.Wait + step.Minutes;
-            if (Rest is null || step.Piece == before.Piece)
-            {
-                yield return (minutes, way.Stretch);
-                yield break;
-            }
-
-            var stretch = way.Stretch + before.Wait + step.Minutes;
-            if (before.Wait < Rest.Minutes && !step.IsLong && (stretch <= Rest.GoesOn || Math.Max(before.Minutes, step.Minutes) <= _nests))
-            {
-                yield return (minutes, stretch);
-            }
-
-            yield return (minutes + Math.Max(0, Rest.Minutes - before.Wait), Begins(step));
-        }
-
-        static IEnumerable<(int Minutes, int Stretch)> Best(List<(int Minutes, int Stretch)> ways) =>
-            ways.Where(way => !ways.Exists(other => other != way && other.Minutes <= way.Minutes && other.Stretch <= way.Stretch)).Distinct();
-    }
-
-    private int Tail(string job)
-    {
-        if (!_tails.TryGetValue(job, out var tail))
-        {
-            tail = _behind[job].Select(link => link.LeastGap + _problem.Least(_jobs[link.To]) + Tail(link.To)).DefaultIfEmpty().Max();
-            _tails[job] = tail;
-        }
-
-        return tail;
     }
 }

@@ -11,6 +11,9 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
 {
     /// <summary>Minutes by which hands have to be free sooner to be as good after a rest.</summary>
     private readonly int _rest = mayRest && puzzle.Rest is { } rest ? rest.Minutes : short.MaxValue;
+
+    /// <summary>What a rest adds to when hands are free, from wherever that is seen.</summary>
+    private readonly Vector256<short> _rests = HandsMoment.Rests(puzzle);
     private readonly Dictionary<ulong, List<Entry>> _known = [];
 
     /// <summary>By what is done in them.</summary>
@@ -23,12 +26,12 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
         ref var same = ref CollectionsMarshal.GetValueRefOrAddDefault(_known, next.State, out _);
         same ??= [];
         var all = CollectionsMarshal.AsSpan(same);
-        var own = new Entry(next.FreeAt, next.Sum, Vector128.Create(next.FromStart), next);
+        var own = new Entry(next.FreeAt, next.Sum, Vector128.Create(next.FromStart), next.FreeFrom, next);
         var at = 0;
         for (; at < all.Length && all[at].FreeAt <= own.FreeAt; at++)
         {
             ref readonly var other = ref all[at];
-            if (other.MayBeat(own, _rest) && other.Moment.Beats(next, mayRest))
+            if (other.MayBeat(own, _rest, _rests) && other.Moment.Beats(next, mayRest))
             {
                 next.BeatenBy = other.Moment;
                 return false;
@@ -44,7 +47,7 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
         var stay = at;
         foreach (ref readonly var other in all[at..])
         {
-            if (own.MayBeat(other, _rest) && next.Beats(other.Moment, mayRest))
+            if (own.MayBeat(other, _rest, _rests) && next.Beats(other.Moment, mayRest))
             {
                 other.Moment.BeatenBy = next;
             }
@@ -64,9 +67,11 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
     /// order in which hands are free.
     /// </summary>
     /// <param name="FromStart">Minutes from the start of the day to the first targets.</param>
-    private readonly record struct Entry(int FreeAt, int Sum, Vector128<short> FromStart, HandsMoment Moment)
+    /// <param name="FreeFrom">Minutes until hands are free, from wherever that is seen.</param>
+    private readonly record struct Entry(int FreeAt, int Sum, Vector128<short> FromStart, Vector256<short> FreeFrom, HandsMoment Moment)
     {
         [MethodImpl(MethodImplOptions.AggressiveInlining)]
-        public bool MayBeat(in Entry other, int rest) => (Sum <= other.Sum || FreeAt + rest <= other.FreeAt) && Vector128.LessThanOrEqualAll(FromStart, other.FromStart);
+        public bool MayBeat(in Entry other, int rest, in Vector256<short> rests) => Vector128.LessThanOrEqualAll(FromStart, other.FromStart)
+            && ((Sum <= other.Sum && Vector256.LessThanOrEqualAll(FreeFrom, other.FreeFrom)) || (FreeAt + rest <= other.FreeAt && Vector256.LessThanOrEqualAll(HandsMoment.Rested(FreeFrom, rests), other.FreeFrom)));
     }
 }

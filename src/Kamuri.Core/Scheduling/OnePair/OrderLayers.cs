@@ -19,8 +19,8 @@ internal sealed class OrderLayers
     /// <summary>No order ends before so many minutes; null where none ends before the minute that was asked about.</summary>
     public int? AtLeast { get; private set; }
 
-    /// <summary>The best order that holds; null for none.</summary>
-    public HandsOrder? Best => _layers[^1].Select(looked => looked.Moment).OrderBy(moment => moment.Ends).Select(moment => moment.Order()).FirstOrDefault(_puzzle.Check.Holds);
+    /// <summary>The best order, over when it is with everybody there; null for none.</summary>
+    public HandsOrder? Best => _layers[^1].Select(looked => _puzzle.Check.Held(looked.Moment.Order(), int.MaxValue)).OfType<HandsOrder>().MinBy(order => order.Ends);
 
     /// <summary>Moments that were kept, if only for a while.</summary>
     public int Seen { get; private set; }
@@ -54,9 +54,9 @@ internal sealed class OrderLayers
             foreach (var looked in _layers[^1])
             {
                 looked.From = _follow.Count;
-                foreach (var (run, afterBreak) in looked.Moment.Ways())
+                foreach (var (run, afterBreak, afterPause) in looked.Moment.Ways())
                 {
-                    if (looked.Moment.Then(run, afterBreak, before, next) && IsInTime(next, before, ahead))
+                    if (looked.Moment.Then(run, afterBreak, afterPause, before, next) && IsInTime(next, before, ahead))
                     {
                         var isKept = known.Keep(next);
                         _follow.Add(isKept ? next : next.BeatenBy!);

@@ -38,13 +38,13 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
 
     /// <summary>
     /// Looks through all that may end before a minute, the most promising first. The best order, or null when there is none, or none was found
-    /// among so many moments; <see cref="AtLeast"/> says what is certain then.
+    /// among so many moments. <see cref="AtLeast"/> says what is certain: where it is less than when the order is over, another may be sooner.
     /// </summary>
     /// <param name="before">It ends before so many minutes.</param>
     /// <param name="most">Moments looked at.</param>
     public HandsOrder? Best(int before, int most)
     {
-        var (start, passed) = (HandsMoment.Start(puzzle), 0);
+        var (start, passed, held) = (HandsMoment.Start(puzzle), 0, (HandsOrder?)null);
         Seen = 0;
         // Of those that promise the same, the one that is furthest.
         var open = new PriorityQueue<HandsMoment, (int Ends, int Seen)>([(start, (start.Ends, 0))]);
@@ -54,16 +54,22 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
             if (passed > 0 && promise.Ends > AtLeast)
             {
                 // What does not hold may have beaten what does, so nothing is certain any further.
-                return null;
+                return held;
             }
 
             AtLeast = Math.Max(AtLeast, promise.Ends);
             if (moment.IsComplete)
             {
-                var order = moment.Order();
-                if (puzzle.Check.Holds(order) || ++passed == MostPassed)
+                var order = puzzle.Check.Held(moment.Order(), before);
+                if (order?.Ends == moment.Ends)
                 {
-                    return passed == MostPassed ? null : order;
+                    return order;
+                }
+
+                held = Sooner(held, order, before);
+                if (++passed == MostPassed)
+                {
+                    return held;
                 }
 
                 continue;
@@ -71,7 +77,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
 
             if (Seen > most)
             {
-                return null;
+                return held;
             }
 
             foreach (var next in moment.IsBeaten ? [] : Next(moment, before, known))
@@ -81,7 +87,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         }
 
         AtLeast = passed > 0 ? AtLeast : Math.Max(AtLeast, before);
-        return null;
+        return held;
     }
 
     /// <summary>Goes on from the most promising days only, a job further at a time: a good order, soon. Null when all of them run into a wall.</summary>
@@ -94,7 +100,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         while (!days[0].IsComplete)
         {
             var known = new KnownMoments(puzzle);
-            if (days.Sum(day => Next(day, before, known).Count()) == 0)
+            if (days.Sum(day => Next(day, before, known, isSure: false).Count()) == 0)
             {
                 return null;
             }
@@ -102,10 +108,16 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
             days = [.. known.Alike.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
         }
 
-        return days.Select(day => day.Order()).FirstOrDefault(puzzle.Check.Holds);
+        return days.Select(day => puzzle.Check.Held(day.Order(), before)).Aggregate((HandsOrder?)null, (best, order) => Sooner(best, order, before));
 
         static IEnumerable<HandsMoment> Soonest(IEnumerable<HandsMoment> same) => same.OrderBy(day => day.Ends).ThenBy(day => day.FreeAt);
     }
+
+    /// <summary>The sooner of two orders, or none where both end too late.</summary>
+    /// <param name="best">One of them.</param>
+    /// <param name="order">The other.</param>
+    /// <param name="before">It ends before so many minutes.</param>
+    internal static HandsOrder? Sooner(HandsOrder? best, HandsOrder? order, int before) => order is not null && order.Ends < (best?.Ends ?? before) ? order : best;
 
     /// <summary>Fits what an order leaves out into it. Null where it ends too late then, or it was not found how.</summary>
     /// <param name="whole">With what is left out.</param>
@@ -115,17 +127,23 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         order.Ends < before ? new OrderSearch(whole, order).Good(before, ToFit.Width, ToFit.Alike) : null;
 
     /// <summary>What may follow a moment and is kept.</summary>
-    private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, KnownMoments known)
+    /// <param name="moment">What is gone on from.</param>
+    /// <param name="before">A day ends before so many minutes.</param>
+    /// <param name="known">What is kept.</param>
+    /// <param name="isSure">Nothing that may hold is left out. Else somebody who would have gone before is reason enough: what has beaten others has to hold itself for that.</param>
+    private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, KnownMoments known, bool isSure = true)
     {
-        foreach (var (run, afterBreak) in moment.Ways())
+        foreach (var (run, afterBreak, afterPause) in moment.Ways())
         {
-            if (IsNext(moment, run) && moment.Then(run, afterBreak, before, _next) && known.Keep(_next))
+            if (IsNext(moment, run) && moment.Then(run, afterBreak, afterPause, before, _next) && (isSure || IsThere(_next, before)) && known.Keep(_next))
             {
                 yield return _next;
                 _next = new HandsMoment(puzzle);
             }
         }
     }
+
+    private bool IsThere(HandsMoment next, int before) => next.MovedTo is not { } moved || !puzzle.Check.IsAnyAway(moved, next.FreeAt) || puzzle.Check.Held(next.Order(), before) is not null;
 
     /// <summary>Whether the next job of a run is the next in the order that is kept.</summary>
     private bool IsNext(HandsMoment moment, int run)

@@ -37,7 +37,8 @@ internal sealed class RestOfDay
         _runs = runs.Aggregate(0, (all, run) => all | (1 << run.Ours));
         _width = whole.Width;
         // All targets of the other day, and what they are in this one.
-        (int Theirs, int Ours)[] targets = [.. runs, (part.Free, whole.Free), .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key]))];
+        (int Theirs, int Ours)[] targets = [.. runs, (part.Free, whole.Free), .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key])),
+            .. part.Heads.Select(head => (head.Target, whole.Heads[head.Number].Target))];
         var isEverAway = part.Runs.Any(run => run.Any(step => step.Away.Length > 0));
         foreach (var same in moments.GroupBy(moment => moment.State))
         {

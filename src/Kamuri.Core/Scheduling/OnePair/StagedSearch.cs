@@ -1,8 +1,8 @@
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
-/// Looks through all orders of a day in stages: without its kitchen, with each thing made there alone, and whole. Each stage has few moments,
-/// because the one before tells what is still to come; and where one has no order, none of the later ones has.
+/// Looks through all orders of a day in stages: without its kitchen, with each thing made there alone, and whole; where heads need pauses, whole without those
+/// before. Each stage has few moments, because the one before tells what is still to come; and where one has no order, none of the later ones has.
 /// </summary>
 /// <param name="problem">The whole.</param>
 /// <param name="puzzle">Says it, or a part of it, as orders of hands; null where that cannot be.</param>
@@ -35,34 +35,51 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
             return null;
         }
 
-        var told = new List<OrderLayers>();
-        foreach (var stage in Kitchens.Select(kitchens => OrderSearch.WithFewer(problem, kitchens).Select(puzzle).OfType<HandsPuzzle>().ToList()))
+        var (told, fitted, calm) = (new List<OrderLayers>(), (HandsOrder?)null, problem.WithoutPauses());
+        foreach (var stage in Kitchens.Select(kitchens => OrderSearch.WithFewer(calm, kitchens).Select(puzzle).OfType<HandsPuzzle>().ToList()).Where(stage => stage.Count > 0))
         {
             // One part of a stage has nothing to do with the others, and somebody waits for a plan.
-            var telling = stage.AsParallel().AsOrdered().Select(part => Look(part, ofPart ?? most, isTold: true)).ToList();
-            told = stage.Count > 0 ? Took(telling) : told;
-            if (stage.Count > 0 && told.Count == 0)
+            told = Took(stage.AsParallel().AsOrdered().Select(part => Look(part, ofPart ?? most, isTold: true)).ToList());
+            if (HasNone())
             {
-                // Where there are too many already, there are more with more in the kitchen.
                 return null;
             }
 
-            if (told.Exists(each => each.AtLeast is null))
+            if (2 * told.Count < stage.Count)
             {
-                IsThrough = true;
-                return null;
+                // Where most have too many already, there are more with more in the kitchen.
+                Fit();
+                return fitted;
             }
         }
 
-        // What is better than that need not be looked at.
-        var fitted = before - AtLeast > WorthFitting ? Fitted() : null;
-        before = fitted?.Ends ?? before;
+        Fit();
+        if (whole.Heads.Length > 0 && puzzle(calm) is { } unpaused)
+        {
+            told = Took([Look(unpaused, most, isTold: true)]);
+            if (told.Count == 0 || HasNone())
+            {
+                return fitted;
+            }
+
+            Fit();
+        }
+
         var all = Look(whole, most, isTold: false);
         IsThrough = Took([all]).Count > 0;
-        return IsThrough ? all.Best ?? fitted : fitted;
+        return IsThrough ? OrderSearch.Sooner(fitted, all.Best, before) : fitted;
 
-        HandsOrder? Fitted() => told.OrderByDescending(each => each.AtLeast).Select(each => each.Best).OfType<HandsOrder>()
-            .Aggregate((HandsOrder?)null, (best, order) => OrderSearch.Fitted(whole, order, best?.Ends ?? before) ?? best);
+        bool HasNone() => IsThrough = told.Exists(each => each.AtLeast is null);
+
+        // What is better than that need not be looked at.
+        void Fit()
+        {
+            if (before - AtLeast > WorthFitting)
+            {
+                fitted = told.OrderByDescending(each => each.AtLeast).Select(each => each.Best).OfType<HandsOrder>().Aggregate(fitted, (best, order) => OrderSearch.Fitted(whole, order, best?.Ends ?? before) ?? best);
+                before = fitted?.Ends ?? before;
+            }
+        }
 
         // What tells most is asked first.
         OrderLayers Look(HandsPuzzle part, int kept, bool isTold) => OrderLayers.Of(part, before, kept, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], isTold);
