@@ -121,6 +121,9 @@ internal sealed partial class Attempts
     /// <summary>A better day ends before so many minutes, where nothing but its end counts.</summary>
     public int Before => _best is null ? int.MaxValue : (int)Math.Round(_best.Hours / Weights.Total);
 
+    /// <summary>The best so far takes much longer than is certain.</summary>
+    public bool IsLong => IsAny && AtLeast > 0 && Before > Long * AtLeast;
+
     /// <summary>No day ends before so many minutes, where nothing but its end counts; 0 while nothing is known.</summary>
     public int AtLeast => double.IsFinite(_bound) ? (int)Math.Round(_bound / Weights.Total) : 0;
 

@@ -123,10 +123,10 @@ internal sealed partial class SeveralHeads
         Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before), () => _attempts.TryWithoutKitchen(Moments.Part));
         _attempts.TryOrder(good);
         // None that is better than a known one is as good as one.
-        _isGood = _attempts.IsAny;
+        _isGood = _attempts.IsAny && !(IsAnyAway && _attempts.IsLong);
         if (!_isGood)
         {
-            // Somebody is away in it.
+            // Somebody is away in it, or too much of it waits for them.
             _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
             TryList();
         }

@@ -15,8 +15,11 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 internal sealed partial class SeveralHeads
 {
-    /// <summary>Of a full day of one pair of hands: for how late it has to be, for the best day that is no later, and near an order; all without presolve.</summary>
-    private static readonly (double Late, double NoLater, double Near) OfOne = (0.02, 0.012, 0.005);
+    /// <summary>
+    /// Of a full day of one pair of hands: for how late it has to be, for the best day that is no later, near an order, and for what is certain of a crowded one; all
+    /// without presolve.
+    /// </summary>
+    private static readonly (double Late, double NoLater, double Near, double Certain) OfOne = (0.02, 0.012, 0.005, 0.006);
 
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
@@ -217,7 +220,12 @@ internal sealed partial class SeveralHeads
                 TryPromising();
             }
 
-            if (!_attempts.IsProven && !IsCrowded && !IsAnyAway)
+            if (!_attempts.IsProven && IsCrowded && IsAnyAway && _isGood)
+            {
+                // What is certain of a day in which somebody is away is mostly soon told.
+                _attempts.Try(Way.Directly, OfOne.Certain);
+            }
+            else if (!_attempts.IsProven && !IsCrowded && !IsAnyAway)
             {
                 _attempts.TryNear(Far, OfOne.Near, Way.Directly);
             }
