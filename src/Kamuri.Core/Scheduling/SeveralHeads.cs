@@ -210,7 +210,8 @@ internal sealed partial class SeveralHeads
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
             // Its orders were looked through as far as there is time.
-            if (!_attempts.IsProven)
+            // A crowded day that was built has taken its time.
+            if (!_attempts.IsProven && (_isGood || !IsCrowded))
             {
                 _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before));
             }
