@@ -3,8 +3,8 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
-/// When a day in an order of hands is over, with nothing left out of account: whether all that has to follow something soon can, what is taken is free by then,
-/// and everybody is there. A moment keeps less than that (<see cref="HandsMoment"/>), so some orders seem good that do not hold.
+/// When a day in an order of hands is over, with nothing left out of account but that others may have some of several things: whether all that has to follow
+/// something soon can, what is taken is free by then, and everybody is there. A moment keeps less than that (<see cref="HandsMoment"/>), so some orders seem good that do not hold.
 /// </summary>
 internal sealed class OrderCheck
 {
