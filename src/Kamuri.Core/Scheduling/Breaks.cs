@@ -95,10 +95,16 @@ public static class Breaks
     public static IReadOnlyList<IReadOnlyList<Placement>> InOneGo(Schedule schedule, SchedulingProblem problem) =>
         [.. LongStretches(schedule, problem).Where(each => each.IsWhole).Select(each => each.Work).DistinctBy(work => work[0].Job.Id)];
 
-    private static IEnumerable<(string Who, List<Placement> Work, bool IsWhole)> LongStretches(Schedule schedule, SchedulingProblem problem)
+    /// <summary>Work that nothing may part and that is longer than somebody should go on, however short its waits: from where to where.</summary>
+    internal static HashSet<(Rest Needs, string From, string To)> Whole(SchedulingProblem problem)
     {
         var runs = HandRun.Of(problem);
-        var whole = problem.Rests.Values.Distinct().SelectMany(rest => runs.SelectMany(run => run.Pieces(rest.Minutes)).Where(piece => piece.IsLong(rest)).Select(piece => (rest, piece.Jobs[0].Id, piece.Jobs[^1].Id))).ToHashSet();
+        return [.. problem.Rests.Values.Distinct().SelectMany(rest => runs.SelectMany(run => run.Pieces(rest.Minutes)).Where(piece => piece.IsLong(rest)).Select(piece => (rest, piece.Jobs[0].Id, piece.Jobs[^1].Id)))];
+    }
+
+    private static IEnumerable<(string Who, List<Placement> Work, bool IsWhole)> LongStretches(Schedule schedule, SchedulingProblem problem)
+    {
+        var whole = Whole(problem);
         return Stretches(schedule, problem).Where(each => each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn)
             .Select(each => (each.Who, each.Work, each.Work.Count == 1 || whole.Contains((each.Needs, each.Work[0].Job.Id, each.Work[^1].Job.Id))));
     }

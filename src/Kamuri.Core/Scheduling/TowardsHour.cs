@@ -40,8 +40,11 @@ internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Func<Sc
             attempts.LateAtLeast(Math.Max(0, soonest.LowerBound - _hour));
         }
 
-        return attempts.IsInTime && soonest is not null && IsGently(attempts, gently, usual, soonest, moments);
+        return attempts.IsInTime && soonest is not null && HasBreaksGently() && IsGently(attempts, gently, usual, soonest, moments);
     }
+
+    /// <summary>Whether nobody goes on for too long only because a wait between is not shortened further: breaks count for more.</summary>
+    private bool HasBreaksGently() => !rests || Breaks.Whole(_gently).IsSubsetOf(Breaks.Whole(problem));
 
     private bool IsGently(Attempts attempts, Attempts gently, Schedule? usual, Schedule soonest, (int Part, int Whole) moments)
     {

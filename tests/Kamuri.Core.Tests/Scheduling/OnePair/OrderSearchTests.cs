@@ -361,6 +361,17 @@ public class OrderSearchTests
     }
 
     [Fact]
+    public void Towards_an_hour_a_wait_goes_more_than_halfway_rather_than_that_a_break_is_missing()
+    {
+        // 14 + 7 + 30 minutes in one go are more than the 47 that hands go on; with four of the seven left they still are, with three they are not.
+        var problem = Day([Work("h1/a", 14), Wait("h1/w", 7, 7), Work("h1/b", 30), Work("h2/a", 20)], new Link("h1/a", "h1/w", 0, 0), new Link("h1/w", "h1/b", 0, 0));
+        problem = Rested(problem, 47, 10) with { Deadline = 79, Jobs = [.. problem.Jobs.Select(job => job.IsHandsOn ? job : job with { Shortest = 1 })] };
+        var schedule = new CpSatScheduler().Solve(problem)!;
+        ScheduleChecker.Check(problem, schedule);
+        Assert.Equal((0, 77), (Breaks.Missing(schedule, problem), schedule.Span));
+    }
+
+    [Fact]
     public void Where_the_last_is_late_anyway_the_others_are_as_little_late_as_its_end_allows()
     {
         // h1 dries for ten hours and comes first: over at 610. Of 20 + 30 and 15 + 5 minutes both are in time by 61 only in this order.
