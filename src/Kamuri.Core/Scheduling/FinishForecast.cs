@@ -1,3 +1,5 @@
+using System.Numerics;
+using System.Runtime.InteropServices;
 using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Scheduling;
@@ -52,6 +54,9 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     /// <summary>Draws of which what the end waited for is looked at; shares need no more.</summary>
     private const int Traced = 500;
 
+    /// <summary>Draws that are done one after another; a multiple of what any vector holds.</summary>
+    private const int Part = 1024;
+
     public double LikelyMinutes => All.LikelyMinutes;
 
     public double NineInTenMinutes => All.NineInTenMinutes;
@@ -69,37 +74,54 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
         var jobs = schedule.Placements;
         OrderedJob[] ordered = [.. jobs.Select(OrderedJob.Of)];
         var order = SettledOrder.Of(ordered, [.. problem.Links, .. schedule.Gaps], problem.Capacity, problem.Closures).Around(ordered, problem.Links, problem.Absences, problem.Closures);
-        var random = new SeededRandom(17);
-        var durations = new double[jobs.Count];
-        var starts = new double[jobs.Count];
         var usual = jobs.Select(placed => (double)placed.Minutes).ToArray();
         var handsOn = jobs.Select(placed => placed.Job.IsHandsOn).ToArray();
         var notBefore = Waited(problem, jobs);
-        var strands = jobs.Select(placed => placed.Job.Strand).ToArray();
-        var ends = strands.Distinct().ToDictionary(strand => strand, _ => new double[draws]);
-        var ofStrand = strands.Select(strand => ends[strand]).ToArray();
-        var all = new double[draws];
+        var strands = jobs.Select(placed => placed.Job.Strand).Distinct().ToList();
+        var strandOf = jobs.Select(placed => strands.IndexOf(placed.Job.Strand)).ToArray();
+        var (all, ends) = (new double[draws], strands.Select(_ => new double[draws]).ToArray());
         var critical = new int[jobs.Count];
-        for (var draw = 0; draw < draws; draw++)
+
+        // No day has to do with another: as many as a vector holds are timed at once, and parts of them on every thread there is.
+        Parallel.For(0, (draws + Part - 1) / Part, part =>
         {
-            for (var at = 0; at < durations.Length; at++)
+            var random = new SeededRandom(17, (long)part * Part * handsOn.Count(isHandsOn => isHandsOn));
+            var (days, lanes, over) = (new SettledOrder.Days(order, notBefore), Vector<double>.Count, new Vector<double>[strands.Count]);
+            var minutes = MemoryMarshal.Cast<Vector<double>, double>(days.Durations.AsSpan());
+            for (var first = part * Part; first < Math.Min(draws, (part + 1) * Part); first += lanes)
             {
-                durations[at] = handsOn[at] ? usual[at] * Math.Exp(figures.Spread * random.NextNormal()) : usual[at];
-            }
+                for (var lane = 0; lane < lanes; lane++)
+                {
+                    for (var job = 0; job < usual.Length; job++)
+                    {
+                        minutes[(job * lanes) + lane] = handsOn[job] ? usual[job] * Math.Exp(figures.Spread * random.NextNormal()) : usual[job];
+                    }
+                }
 
-            all[draw] = order.Time(durations, starts, notBefore);
-            for (var at = 0; at < durations.Length; at++)
-            {
-                ofStrand[at][draw] = Math.Max(ofStrand[at][draw], starts[at] + durations[at]);
-            }
+                var last = days.Time();
+                Array.Clear(over);
+                for (var job = 0; job < usual.Length; job++)
+                {
+                    over[strandOf[job]] = Vector.Max(over[strandOf[job]], days.Starts[job] + days.Durations[job]);
+                }
 
-            if (draw < Traced)
-            {
-                order.Trace(durations, starts, at => critical[at]++);
-            }
-        }
+                for (var (lane, draw) = (0, first); lane < lanes && draw < draws; (lane, draw) = (lane + 1, draw + 1))
+                {
+                    all[draw] = last[lane];
+                    for (var strand = 0; strand < over.Length; strand++)
+                    {
+                        ends[strand][draw] = over[strand][lane];
+                    }
 
-        return new FinishForecast(new Finishes(all), ends.ToDictionary(pair => pair.Key, pair => new Finishes(pair.Value)),
+                    if (draw < Traced)
+                    {
+                        days.Trace(lane, job => Interlocked.Increment(ref critical[job]));
+                    }
+                }
+            }
+        });
+
+        return new FinishForecast(new Finishes(all), strands.Zip(ends).ToDictionary(pair => pair.First, pair => new Finishes(pair.Second)),
             jobs.Select((placed, at) => (placed.Job.Id, Share: (double)critical[at] / Math.Max(1, Math.Min(draws, Traced)))).ToDictionary(pair => pair.Id, pair => pair.Share));
     }
 
@@ -122,10 +144,24 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
 }
 
 /// <summary>A small generator that gives the same draws everywhere (SplitMix64), because System.Random may change between versions.</summary>
-internal sealed class SeededRandom(ulong seed)
+internal sealed class SeededRandom
 {
-    private ulong _state = seed;
+    private const ulong Step = 0x9E3779B97F4A7C15;
+
+    private ulong _state;
     private double? _spare;
+
+    /// <param name="seed">Where it begins.</param>
+    /// <param name="skipped">Normal draws that are left out, as if they had been taken.</param>
+    public SeededRandom(ulong seed, long skipped = 0)
+    {
+        // Each of a pair of them takes a step.
+        _state = seed + ((ulong)(skipped / 2 * 2) * Step);
+        if (skipped % 2 > 0)
+        {
+            NextNormal();
+        }
+    }
 
     /// <summary>A draw from the standard normal distribution; they come in pairs.</summary>
     public double NextNormal()
@@ -145,7 +181,7 @@ internal sealed class SeededRandom(ulong seed)
     /// <summary>Above 0, at most 1.</summary>
     private double NextUnit()
     {
-        _state += 0x9E3779B97F4A7C15;
+        _state += Step;
         var z = _state;
         z = (z ^ (z >> 30)) * 0xBF58476D1CE4E5B9;
         z = (z ^ (z >> 27)) * 0x94D049BB133111EB;

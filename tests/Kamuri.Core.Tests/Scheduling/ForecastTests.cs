@@ -33,6 +33,24 @@ public class ForecastTests
     }
 
     [Fact]
+    public void Another_draw_is_another_day_whatever_is_drawn_at_once()
+    {
+        // Ama is away for a while, and what hangs together waits for her: not all days are timed in the same way.
+        var problem = new SchedulingProblem([Work("a", "wash", 40), Wait("a", "stay", 15), Work("a", "rinse", 20), Work("b", "comb", 30)],
+            [new Link("a/wash", "a/stay", 0, 0), new Link("a/stay", "a/rinse", 0, 0)], OneOfEach)
+        { Pairs = [new("Ama")], Absences = [new Absence("Ama", 70, 100)] };
+        double[] minutes = [95, 105, 110, 120, 130, 140, 150, 160, 180];
+        int[] By(int draws) => [.. minutes.Select(by => (int)Math.Round(Of(problem, 0.3, draws).All.ChanceBy(by) * draws))];
+        foreach (var draws in new[] { 1, 2, 3, 4, 7, 8, 15, 399, 1023, 1024, 1025, 2047, 2048 })
+        {
+            Assert.All(By(draws).Zip(By(draws + 1)), pair => Assert.InRange(pair.Second - pair.First, 0, 1));
+        }
+
+        // The second thousand is not the first one again.
+        Assert.NotEqual(By(1024).Select(days => 2 * days), By(2048));
+    }
+
+    [Fact]
     public void Without_any_spread_it_is_the_plan()
     {
         var forecast = Of(Hour, spread: 0, draws: FinishForecast.Rough);

@@ -2,25 +2,11 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Scheduling;
 
-/// <summary>A job as it lies in a schedule.</summary>
-/// <param name="Id">Unique within the schedule.</param>
-/// <param name="Start">Minutes from the start.</param>
-/// <param name="End">Minutes from the start.</param>
-/// <param name="Uses">What it keeps occupied.</param>
-/// <param name="By">Whose hands do it; null when only their number matters.</param>
-/// <param name="With">The head hands are on; null for none.</param>
-/// <param name="Longest">Minutes that a wait may go on; 0 for what takes as long as it takes.</param>
-public readonly record struct OrderedJob(string Id, double Start, double End, IReadOnlyList<Resource> Uses, string? By = null, string? With = null, double Longest = 0)
-{
-    internal static OrderedJob Of(Placement placed) =>
-        new(placed.Job.Id, placed.Start, placed.End, placed.Job.Uses, placed.By, placed.Job.IsHandsOn ? placed.Job.With : null, placed.Job.IsHandsOn ? 0 : placed.Job.Longest);
-}
-
 /// <summary>
 /// The order a schedule settled on, as a graph that can be timed again in one longest-path pass: the links, and one
 /// edge between neighbours on each resource.
 /// </summary>
-public sealed class SettledOrder
+public sealed partial class SettledOrder
 {
     /// <summary>A time in which a job cannot be begun; a whole one it has to be over before as well.</summary>
     private readonly record struct Unavailable(double From, double To, bool Whole);
@@ -36,9 +22,6 @@ public sealed class SettledOrder
 
     /// <summary>What has to go on soon: within so many minutes of the end, or of the longest that a wait may go on.</summary>
     private readonly (int From, int To, double Most, double Longest)[] _soon;
-
-    /// <summary>How often times are put right for what has to go on soon. What is not settled by then does not settle.</summary>
-    private const int MostPasses = 4;
 
     /// <summary>By position, when others have the very thing a job was placed on.</summary>
     private readonly Unavailable[][] _held;
@@ -155,118 +138,6 @@ public sealed class SettledOrder
         Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => new Lane(null, resource, n))
             .MinBy(lane => freeFrom.GetValueOrDefault(lane, double.MinValue));
 
-    /// <summary>Follows the chain of jobs that each made the next one wait, from the last end backwards.</summary>
-    /// <param name="durations">Minutes by position.</param>
-    /// <param name="starts">As <see cref="Time"/> left them.</param>
-    /// <param name="visit">Called with each position on the chain.</param>
-    internal void Trace(ReadOnlySpan<double> durations, ReadOnlySpan<double> starts, Action<int> visit)
-    {
-        const double close = 1e-9;
-        var at = -1;
-        foreach (var each in _order)
-        {
-            at = at < 0 || starts[each] + durations[each] > starts[at] + durations[at] ? each : at;
-        }
-
-        while (at >= 0)
-        {
-            visit(at);
-            var next = -1;
-            foreach (var (from, gap) in _before[at])
-            {
-                next = next < 0 && starts[from] + durations[from] + gap >= starts[at] - close ? from : next;
-            }
-
-            at = next;
-        }
-    }
-
     /// <summary>What comes directly behind what, by position.</summary>
     internal IEnumerable<(int Before, int After)> Neighbours => _before.SelectMany((list, at) => list.Select(each => (each.From, at)));
-
-    /// <summary>Times every job: as early as everything before it allows.</summary>
-    /// <param name="durations">Minutes by position.</param>
-    /// <param name="starts">Receives start minutes by position.</param>
-    /// <param name="notBefore">Earliest start by position; null for zero everywhere.</param>
-    /// <param name="pinned">Positions whose start is exactly <paramref name="notBefore"/>, because it has happened.</param>
-    /// <returns>The last end.</returns>
-    public double Time(
-        ReadOnlySpan<double> durations, Span<double> starts, ReadOnlySpan<double> notBefore = default, ReadOnlySpan<bool> pinned = default)
-    {
-        var last = Pass(durations, starts, notBefore, pinned);
-        if (_soon.Length == 0)
-        {
-            return last;
-        }
-
-        Span<double> later = stackalloc double[starts.Length];
-        for (var at = 0; at < later.Length; at++)
-        {
-            later[at] = notBefore.IsEmpty ? 0 : notBefore[at];
-        }
-
-        for (var pass = 0; pass < MostPasses; pass++)
-        {
-            if (!BeginLater(durations, starts, later, pinned))
-            {
-                return last;
-            }
-
-            last = Pass(durations, starts, later, pinned);
-        }
-
-        // The order leaves no room for it: then as early as can be.
-        return Pass(durations, starts, notBefore, pinned);
-    }
-
-    /// <summary>Holds back what would have to go on sooner than it can. Whether there was any.</summary>
-    private bool BeginLater(ReadOnlySpan<double> durations, ReadOnlySpan<double> starts, Span<double> later, ReadOnlySpan<bool> pinned)
-    {
-        const double close = 1e-6;
-        var any = false;
-        foreach (var (from, to, most, longest) in _soon)
-        {
-            var start = starts[to] - most - Math.Max(durations[from], longest);
-            if (durations[from] > 0 && durations[to] > 0 && start > Math.Max(starts[from], later[from]) + close && (pinned.IsEmpty || !pinned[from]))
-            {
-                (later[from], any) = (start, true);
-            }
-        }
-
-        return any;
-    }
-
-    private double Pass(ReadOnlySpan<double> durations, Span<double> starts, ReadOnlySpan<double> notBefore, ReadOnlySpan<bool> pinned)
-    {
-        var last = 0.0;
-        foreach (var at in _order)
-        {
-            var start = notBefore.IsEmpty ? 0 : notBefore[at];
-            foreach (var (from, gap) in pinned.IsEmpty || !pinned[at] ? _before[at] : [])
-            {
-                start = Math.Max(start, starts[from] + durations[from] + gap);
-            }
-
-            if (_around is not null && (pinned.IsEmpty || !pinned[at]))
-            {
-                start = Clear(_around[at], start, durations[at]);
-            }
-
-            starts[at] = start;
-            last = Math.Max(last, start + durations[at]);
-        }
-
-        return last;
-    }
-
-    /// <summary>The first minute from a start on at which a job may begin. What takes no time is never in the way.</summary>
-    private static double Clear(Unavailable[] around, double start, double minutes)
-    {
-        foreach (var each in minutes > 0 ? around : [])
-        {
-            start = start < each.To && (each.Whole ? start + minutes > each.From : start >= each.From) ? each.To : start;
-        }
-
-        return start;
-    }
 }
