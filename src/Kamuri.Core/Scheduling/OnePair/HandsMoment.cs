@@ -16,18 +16,28 @@ internal sealed partial class HandsMoment
 
     private readonly HandsPuzzle _puzzle;
     private readonly int _width;
-    private readonly short[] _apart;
+    private short[] _apart;
     private JobsDone _done;
 
     /// <summary>All that is said, added up: of two moments only the one with less can be as good in everything.</summary>
     public int Sum { get; private set; }
 
     /// <summary>A moment that is nothing yet.</summary>
-    public HandsMoment(HandsPuzzle puzzle)
+    /// <param name="puzzle">Of what day.</param>
+    /// <param name="unused">What others have let go, to be used again.</param>
+    public HandsMoment(HandsPuzzle puzzle, Stack<short[]>? unused = null)
     {
         _puzzle = puzzle;
         _width = puzzle.Width;
-        _apart = new short[Rows * _width];
+        _apart = unused is not null && unused.TryPop(out var apart) ? apart : new short[Rows * _width];
+    }
+
+    /// <summary>Nothing will be gone on from here, or held against it: what remains is how it came to be, and when that is over.</summary>
+    /// <param name="unused">Receives what it lets go.</param>
+    public void LetGo(Stack<short[]> unused)
+    {
+        unused.Push(_apart);
+        _apart = [];
     }
 
     /// <summary>How many jobs of a run are done.</summary>

@@ -6,8 +6,9 @@ namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>Moments of a day that are worth going on from. Of two in which the same is done, the one that is as good in everything is enough.</summary>
 /// <param name="puzzle">Whose moments.</param>
+/// <param name="unused">Receives what those that are forgotten let go.</param>
 /// <param name="mayRest">As good also where hands have to rest first for it.</param>
-internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
+internal sealed class KnownMoments(HandsPuzzle puzzle, Stack<short[]> unused, bool mayRest = true)
 {
     /// <summary>Minutes by which hands have to be free sooner to be as good after a rest.</summary>
     private readonly int _rest = mayRest && puzzle.Rest is { } rest ? rest.Minutes : short.MaxValue;
@@ -50,6 +51,7 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, bool mayRest = true)
             if (own.MayBeat(other, _rest, _rests) && next.Beats(other.Moment, mayRest))
             {
                 other.Moment.BeatenBy = next;
+                other.Moment.LetGo(unused);
             }
             else
             {

@@ -14,6 +14,8 @@ internal sealed class OrderLayers
     /// <summary>All that followed a moment, of one after the other.</summary>
     private readonly List<HandsMoment> _follow = [];
 
+    private readonly Stack<short[]> _unused = [];
+
     private OrderLayers(HandsPuzzle puzzle) => _puzzle = puzzle;
 
     /// <summary>No order ends before so many minutes; null where none ends before the minute that was asked about.</summary>
@@ -50,7 +52,7 @@ internal sealed class OrderLayers
         _layers.Add([new Looked(HandsMoment.Start(_puzzle))]);
         for (var jobs = _puzzle.Runs.Sum(run => run.Length); jobs > 0; jobs--)
         {
-            var known = new KnownMoments(_puzzle, mayRest: !isTold);
+            var known = new KnownMoments(_puzzle, _unused, mayRest: !isTold);
             foreach (var looked in _layers[^1])
             {
                 looked.From = _follow.Count;
@@ -60,11 +62,16 @@ internal sealed class OrderLayers
                     {
                         var isKept = known.Keep(next);
                         _follow.Add(isKept ? next : next.BeatenBy!);
-                        (next, Seen) = isKept ? (new HandsMoment(_puzzle), Seen + 1) : (next, Seen);
+                        (next, Seen) = isKept ? (new HandsMoment(_puzzle, _unused), Seen + 1) : (next, Seen);
                     }
                 }
 
                 looked.To = _follow.Count;
+                if (!isTold)
+                {
+                    looked.Moment.LetGo(_unused);
+                }
+
                 if (Seen > most)
                 {
                     return false;

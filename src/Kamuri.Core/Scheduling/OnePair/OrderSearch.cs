@@ -17,6 +17,8 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
     /// <summary>Days gone on from where little is left to choose, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike) ToFit = (100, 4);
 
+    private readonly Stack<short[]> _unused = [];
+
     private HandsMoment _next = new(puzzle);
 
     /// <summary>A problem with fewer things made in the kitchen, in every way there is: none of them has a day that could not be shorter still.</summary>
@@ -48,7 +50,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         Seen = 0;
         // Of those that promise the same, the one that is furthest.
         var open = new PriorityQueue<HandsMoment, (int Ends, int Seen)>([(start, (start.Ends, 0))]);
-        var known = new KnownMoments(puzzle);
+        var known = new KnownMoments(puzzle, _unused);
         while (open.TryDequeue(out var moment, out var promise) && promise.Ends < before)
         {
             if (passed > 0 && promise.Ends > AtLeast)
@@ -99,13 +101,17 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
         List<HandsMoment> days = [HandsMoment.Start(puzzle)];
         while (!days[0].IsComplete)
         {
-            var known = new KnownMoments(puzzle);
+            var known = new KnownMoments(puzzle, _unused);
             if (days.Sum(day => Next(day, before, known, isSure: false).Count()) == 0)
             {
                 return null;
             }
 
-            days = [.. known.Alike.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
+            days.ForEach(day => day.LetGo(_unused));
+            List<HandsMoment> promising = [.. known.Alike.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
+            var isPromising = promising.ToHashSet();
+            known.Alike.SelectMany(same => same).Where(day => !isPromising.Contains(day)).ToList().ForEach(day => day.LetGo(_unused));
+            days = promising;
         }
 
         return days.Select(day => puzzle.Check.Held(day.Order(), before)).Aggregate((HandsOrder?)null, (best, order) => Sooner(best, order, before));
@@ -138,7 +144,7 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
             if (IsNext(moment, run) && moment.Then(run, afterBreak, afterPause, before, _next) && (isSure || IsThere(_next, before)) && known.Keep(_next))
             {
                 yield return _next;
-                _next = new HandsMoment(puzzle);
+                _next = new HandsMoment(puzzle, _unused);
             }
         }
     }
