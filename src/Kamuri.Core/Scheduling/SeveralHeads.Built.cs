@@ -15,9 +15,9 @@ internal sealed partial class SeveralHeads
 
     /// <summary>
     /// The same for days that are built from their end to their beginning: hands wait for longer there for what has to come just before. The second hardly
-    /// does anything at once, and finds something where the others do not.
+    /// does anything at once, and finds something where the others do not. The first has so many ways on that it might take as long as all others together.
     /// </summary>
-    private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
+    private static readonly BeamWidth[] Backwards = [new(Width: 100, Alike: 2, Share: 4, More: 0, Slack: 100, Tries: 4), new(60, 1, 8, -1, 200), new(60, 1, 4, 0, 40), new(60, 4, 8, 1, 40)];
 
     /// <summary>Both for one pair of hands, which mostly has to wait.</summary>
     private static readonly BeamWidth[] BeamsOfOne = AnyWay([new(60, 2, 8, 0, 5), new(60, 2, 8, 0, 20), new(100, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);

@@ -7,7 +7,8 @@ namespace Kamuri.Core.Scheduling.Beam;
 /// <param name="More">Heads that have to go on soon at a time, beyond one for each pair of hands; less than 0 for fewer than those.</param>
 /// <param name="Slack">Minutes that hands may wait for something, beyond what could be done meanwhile.</param>
 /// <param name="AnyWay">Any way on is enough; else there has to be one with everything that may be begun.</param>
-public readonly record struct BeamWidth(int Width, int Alike, int Share, int More, int Slack, bool AnyWay = false);
+/// <param name="Tries">Ways on that are tried at each job, for each day that is gone on from, before fewer days have to do.</param>
+public readonly record struct BeamWidth(int Width, int Alike, int Share, int More, int Slack, bool AnyWay = false, int Tries = 1000);
 
 /// <summary>
 /// A beam search: days are built a job at a time, and of all days in which as much has been begun the most promising are gone on from. It says nothing of
@@ -25,6 +26,7 @@ public sealed class BeamSearch
     private readonly List<NextJob> _ways = [];
     private readonly bool[] _can;
     private int _doomed;
+    private int _tried;
 
     /// <param name="graph">The day.</param>
     /// <param name="beam">How it goes on.</param>
@@ -67,9 +69,10 @@ public sealed class BeamSearch
         var (kept, next, seen) = (new List<PartialDay>(), new List<Next>(), new HashSet<ulong>());
         var (alike, heads) = (new Dictionary<ulong, int>(), new Dictionary<ulong, int>());
         ways.Sort();
+        _tried = 0;
         foreach (var way in ways)
         {
-            if (kept.Count == _beam.Width || _doomed > MostDoomed * _beam.Width)
+            if (kept.Count == _beam.Width || _doomed > MostDoomed * _beam.Width || _tried > _beam.Tries * _beam.Width)
             {
                 break;
             }
@@ -114,6 +117,7 @@ public sealed class BeamSearch
                 continue;
             }
 
+            _tried++;
             _next.CopyFrom(day);
             if (_next.Begin(way))
             {
