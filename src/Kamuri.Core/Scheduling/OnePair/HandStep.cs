@@ -44,6 +44,9 @@ public sealed record HandStep(Job Job, int RunNumber, int At, int Minutes, int W
     /// <summary>The thing is not given back before the next job of the run begins.</summary>
     public bool Holds { get; set; }
 
+    /// <summary>Its place among all jobs, those first behind which the most is still to come.</summary>
+    public int Place { get; set; }
+
     /// <summary>Minutes from its end to the end of everything behind it, at least.</summary>
     public int Tail { get; set; }
 }
@@ -56,4 +59,4 @@ public readonly record struct OwnPiece(int Number, bool IsLong, bool Ends);
 
 /// <summary>What a bound needs to know of a job (<see cref="HandStep"/>).</summary>
 /// <param name="Nests">It may be done within a piece that is a stretch of its own.</param>
-internal readonly record struct TailedStep(int RunNumber, int At, int Minutes, int Tail, bool IsLong, bool BeginsPiece, bool Nests);
+internal readonly record struct TailedStep(int Minutes, int Tail, bool IsLong, bool BeginsPiece, bool Nests);

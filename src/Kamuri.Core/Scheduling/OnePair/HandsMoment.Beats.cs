@@ -10,8 +10,8 @@ internal sealed partial class HandsMoment
     /// <summary>What a rest adds to <see cref="FreeFrom"/>; 0 where it makes what is seen from there a thing of the past.</summary>
     public static Vector256<short> Rests(HandsPuzzle puzzle)
     {
-        var rests = new short[Math.Max(Vector256<short>.Count, RowsOf(puzzle))];
-        for (var row = 0; puzzle.Rest is { } rest && row < StretchOf(puzzle); row++)
+        var rests = new short[Math.Max(Vector256<short>.Count, puzzle.StretchRow + 2)];
+        for (var row = 0; puzzle.Rest is { } rest && row < puzzle.StretchRow; row++)
         {
             rests[row] = (short)(IsPast(puzzle, row, rest) ? 0 : rest.Minutes);
         }

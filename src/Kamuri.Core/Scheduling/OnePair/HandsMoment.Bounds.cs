@@ -1,3 +1,4 @@
+using System.Numerics;
 using System.Runtime.CompilerServices;
 
 namespace Kamuri.Core.Scheduling.OnePair;
@@ -39,33 +40,41 @@ internal sealed partial class HandsMoment
         var (goesOn, pause) = (_puzzle.Rest?.GoesOn ?? int.MaxValue, _puzzle.Rest?.Minutes ?? 0);
         var fitsIn = Last is null ? goesOn : InPiece is not null ? 0 : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(StretchRow * _width) + _puzzle.Free]));
         var most = pause == 0 ? 0 : pause * _puzzle.MostBreaks;
-        var (work, parted, halves, longPieces) = (0, 0, 0, Last is null ? -1 : 0);
-        foreach (ref readonly var step in _puzzle.ByTail.AsSpan())
+        var (work, parted, halves, filled, longPieces) = (0, 0, 0, 0, Last is null ? -1 : 0);
+        for (var word = 0; word < HandsPuzzle.MostJobs / WordBits; word++)
         {
-            if (step.At < _done[step.RunNumber])
+            for (var left = _left[word]; left != 0; left &= left - 1)
             {
-                continue;
-            }
+                ref readonly var step = ref _puzzle.ByTail[(word * WordBits) + BitOperations.TrailingZeroCount(left)];
+                if (free + Left + most + step.Tail <= ends)
+                {
+                    // Behind all that is left, less is still to come than that.
+                    return ends;
+                }
 
-            if (free + Left + most + step.Tail <= ends)
-            {
-                // Behind all that is left, less is still to come than that.
-                break;
-            }
+                work += step.Minutes;
+                if (step.IsLong)
+                {
+                    longPieces += step.BeginsPiece ? 1 : 0;
+                }
+                else if (!step.Nests)
+                {
+                    parted += step.Minutes;
+                    halves += 2L * step.Minutes > goesOn && step.Minutes > fitsIn ? 1 : 0;
+                }
 
-            work += step.Minutes;
-            if (step.IsLong)
-            {
-                longPieces += step.BeginsPiece ? 1 : 0;
-            }
-            else if (!step.Nests)
-            {
-                parted += step.Minutes;
-                halves += 2L * step.Minutes > goesOn && step.Minutes > fitsIn ? 1 : 0;
-            }
+                if (free + work + most + step.Tail <= ends)
+                {
+                    continue;
+                }
 
-            var breaks = pause == 0 ? 0 : Math.Max(0, longPieces + Math.Max(halves, parted > fitsIn ? (parted - fitsIn + goesOn - 1) / goesOn : 0));
-            ends = Math.Max(ends, free + work + (breaks * pause) + step.Tail);
+                while (pause > 0 && parted > fitsIn + (filled * goesOn))
+                {
+                    filled++;
+                }
+
+                ends = Math.Max(ends, free + work + (Math.Max(0, longPieces + Math.Max(halves, filled)) * pause) + step.Tail);
+            }
         }
 
         return ends;

@@ -112,8 +112,10 @@ internal sealed partial class HandsMoment
     private void Follow(HandsMoment before, HandStep step, bool afterBreak, bool afterPause)
     {
         before._apart.AsSpan().CopyTo(_apart);
-        _done = before._done;
+        (_done, _left) = (before._done, before._left);
+        _left[step.Place / WordBits] &= ~(1UL << (step.Place % WordBits));
         (Before, Last, AfterBreak, AfterPause, Must, BeatenBy) = (before, step, afterBreak, afterPause, null, null);
+        IsGoneOnFrom = false;
         HeldStill = before.HeldStill | (step.Head is { } head ? 1 << head.Number : 0);
         Left = before.Left - step.Minutes;
         InPiece = step.IsLong ? (step.EndsPiece ? null : step.Piece) : before.InPiece;

@@ -13,11 +13,13 @@ internal sealed partial class HandsMoment
     /// <summary>Nothing is said of how far apart.</summary>
     private const short None = -16_000;
     internal const short Said = -8_000;
+    private const int WordBits = 64;
 
     private readonly HandsPuzzle _puzzle;
     private readonly int _width;
     private short[] _apart;
     private JobsDone _done;
+    private JobsLeft _left;
 
     /// <summary>All that is said, added up: of two moments only the one with less can be as good in everything.</summary>
     public int Sum { get; private set; }
@@ -62,6 +64,9 @@ internal sealed partial class HandsMoment
     /// The minute to which it moved what was done before, because it has to follow that soon: somebody may not be there then any more. Null where it moved nothing.
     /// </summary>
     public int? MovedTo { get; private set; }
+
+    /// <summary>Of all that are known it is one of the most promising.</summary>
+    public bool IsGoneOnFrom { get; set; }
 
     /// <summary>Another moment is as good in everything.</summary>
     public bool IsBeaten => BeatenBy is not null;
@@ -123,19 +128,11 @@ internal sealed partial class HandsMoment
     /// <summary>The heads that need pauses and may be worked on without one, a bit for each. All others have rested as soon as anything can be done on them.</summary>
     private int HeldStill { get; set; }
 
-    private int Rows => RowsOf(_puzzle);
+    private int Rows => _puzzle.StretchRow + 2;
 
-    /// <summary>
-    /// The row of the stretch hands are in. Behind the row of a stretch is that of what its first job has to follow soon, counted from when all of the stretch has
-    /// to be over for that: below 0 is in time.
-    /// </summary>
-    private int StretchRow => StretchOf(_puzzle);
+    private int StretchRow => _puzzle.StretchRow;
 
-    private static int RowsOf(HandsPuzzle puzzle) => StretchOf(puzzle) + 2;
-
-    private static int StretchOf(HandsPuzzle puzzle) => puzzle.Runs.Length + 1 + (2 * puzzle.Heads.Length);
-
-    /// <summary>The same of what is done on a head.</summary>
+    /// <summary>The row of the stretch of what is done on a head.</summary>
     private int StretchOf(RestingHead head) => _puzzle.Runs.Length + 1 + (2 * head.Number);
 
     /// <summary>The start of the day.</summary>
@@ -144,6 +141,11 @@ internal sealed partial class HandsMoment
         var start = new HandsMoment(puzzle) { Left = puzzle.Work };
         Array.Fill(start._apart, None);
         Array.Fill(start._apart, (short)0, 0, puzzle.Free + 1);
+        for (var place = 0; place < puzzle.ByTail.Length; place++)
+        {
+            start._left[place / WordBits] |= 1UL << (place % WordBits);
+        }
+
         start.Ends = start.AtLeast();
         return start;
     }
@@ -215,5 +217,12 @@ internal sealed partial class HandsMoment
     private struct JobsDone
     {
         private byte _first;
+    }
+
+    /// <summary>What is still to be done, a bit for each place in <see cref="HandsPuzzle.ByTail"/>.</summary>
+    [InlineArray(HandsPuzzle.MostJobs / WordBits)]
+    private struct JobsLeft
+    {
+        private ulong _first;
     }
 }

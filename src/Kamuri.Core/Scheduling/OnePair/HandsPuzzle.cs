@@ -15,6 +15,9 @@ public sealed partial class HandsPuzzle
     /// <summary>Runs, and jobs of one, up to which the state of a day fits into one number.</summary>
     internal const int MostRuns = 10;
 
+    /// <summary>Jobs up to which what is left of them is told by a few words of bits.</summary>
+    internal const int MostJobs = 192;
+
     /// <summary>Minutes up to which times fit into what a moment keeps them in.</summary>
     private const int Longest = 7_500;
 
@@ -63,7 +66,14 @@ public sealed partial class HandsPuzzle
             AddTails(run);
         }
 
-        ByTail = [.. Runs.SelectMany(run => run).OrderByDescending(step => step.Tail).Select(step => new TailedStep(step.RunNumber, step.At, step.Minutes, step.Tail, step.IsLong, step.BeginsPiece, step.Minutes <= _nests))];
+        HandStep[] byTail = [.. Runs.SelectMany(run => run).OrderByDescending(step => step.Tail)];
+        for (var place = 0; place < byTail.Length; place++)
+        {
+            byTail[place].Place = place;
+        }
+
+        ByTail = [.. byTail.Select(step => new TailedStep(step.Minutes, step.Tail, step.IsLong, step.BeginsPiece, step.Minutes <= _nests))];
+        StretchRow = Runs.Length + 1 + (2 * Heads.Length);
         Work = ByTail.Sum(step => step.Minutes);
         // As a moment counts them: of long pieces, of those no two of which fit into a stretch, and of what all of it fills.
         MostBreaks = Rest is null ? 0 : ByTail.Count(step => step is { IsLong: true, BeginsPiece: true }) + Math.Max(ByTail.Count(step => 2L * step.Minutes > Rest.GoesOn), (Work / Rest.GoesOn) + 1);
@@ -84,6 +94,12 @@ public sealed partial class HandsPuzzle
 
     /// <summary>Each run, from its first job to its last.</summary>
     public HandStep[][] Runs { get; }
+
+    /// <summary>
+    /// The row of the stretch hands are in (<see cref="HandsMoment"/>). Behind the row of a stretch is that of what its first job has to follow soon, counted from when
+    /// all of the stretch has to be over for that: below 0 is in time.
+    /// </summary>
+    internal int StretchRow { get; }
 
     /// <summary>Every job, those first behind which the most is still to come.</summary>
     internal TailedStep[] ByTail { get; }
@@ -134,7 +150,7 @@ public sealed partial class HandsPuzzle
     private static bool CanSay(SchedulingProblem problem, IReadOnlyList<HandRun> runs) =>
         !problem.MayShorten && !problem.MayBeginLater && problem.Pairs.Count == 1 && problem.Overnights.Count == 0
         && Horizon(problem) <= Longest && problem.HasEnd() && problem.Jobs.All(job => job.By?.Contains(problem.Pairs[0].Id) != false)
-        && runs.Count is > 0 and <= MostRuns && runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1)) <= ulong.MaxValue;
+        && runs.Count is > 0 and <= MostRuns && runs.Sum(run => run.Jobs.Count) <= MostJobs && runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1)) <= ulong.MaxValue;
 
     /// <summary>The place of each job in an order of fewer jobs, by run; null for a run that is not in it.</summary>
     internal int[]?[] PlacesIn(HandsOrder order)

@@ -108,15 +108,28 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
             }
 
             days.ForEach(day => day.LetGo(_unused));
-            List<HandsMoment> promising = [.. known.Alike.SelectMany(same => Soonest(same).Take(alike)).OrderBy(day => day.Ends).ThenBy(day => day.FreeAt).Take(width)];
-            var isPromising = promising.ToHashSet();
-            known.Alike.SelectMany(same => same).Where(day => !isPromising.Contains(day)).ToList().ForEach(day => day.LetGo(_unused));
-            days = promising;
+            days = Soonest([.. known.Alike.SelectMany(same => Soonest([.. same], alike))], width);
+            days.ForEach(day => day.IsGoneOnFrom = true);
+            foreach (var day in known.Alike.SelectMany(same => same).Where(day => !day.IsGoneOnFrom))
+            {
+                day.LetGo(_unused);
+            }
         }
 
         return days.Select(day => puzzle.Check.Held(day.Order(), before)).Aggregate((HandsOrder?)null, (best, order) => Sooner(best, order, before));
+    }
 
-        static IEnumerable<HandsMoment> Soonest(IEnumerable<HandsMoment> same) => same.OrderBy(day => day.Ends).ThenBy(day => day.FreeAt);
+    /// <summary>Of some days those that may be over soonest, then those in which hands are free soonest, then the first.</summary>
+    private static List<HandsMoment> Soonest(HandsMoment[] days, int most)
+    {
+        var order = new long[days.Length];
+        for (var at = 0; at < days.Length; at++)
+        {
+            order[at] = ((long)days[at].Ends << 40) + ((long)days[at].FreeAt << 20) + at;
+        }
+
+        Array.Sort(order, days);
+        return [.. days.Take(most)];
     }
 
     /// <summary>The sooner of two orders, or none where both end too late.</summary>
