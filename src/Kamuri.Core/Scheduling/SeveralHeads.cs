@@ -19,7 +19,7 @@ internal sealed partial class SeveralHeads
     /// Of a full day of one pair of hands: for how late it has to be, for the best day that is no later, near an order, and for what is certain of a crowded one; all
     /// without presolve.
     /// </summary>
-    private static readonly (double Late, double NoLater, double Near, double Certain) OfOne = (0.02, 0.012, 0.005, 0.006);
+    private static readonly (double Late, double NoLater, double Near, double Certain) OfOne = (0.02, 0.012, 0.005, 0.002);
 
     /// <summary>Looking on for any schedule at all.</summary>
     private const double SearchAny = 2;
