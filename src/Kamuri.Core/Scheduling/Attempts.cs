@@ -11,7 +11,7 @@ internal sealed partial class Attempts
 {
     private const double Tidying = 0.003;
 
-    /// <summary>The same where it is open too when the day begins.</summary>
+    /// <summary>The same where it is open too when the day begins, or where nothing was found.</summary>
     private const double Beginning = 0.02;
 
     // Several heads on shared hands are a true puzzle: its linear relaxation does not pay. Sums here are short, and the solver's older way
@@ -272,6 +272,13 @@ internal sealed partial class Attempts
         }
 
         var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, _beginsNearHour ? Beginning : Tidying);
+        if (status == CpSolverStatus.Unknown && !_beginsNearHour)
+        {
+            // An order that was found must not be lost.
+            model.BeginAt(order);
+            (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Beginning);
+        }
+
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
     }
 

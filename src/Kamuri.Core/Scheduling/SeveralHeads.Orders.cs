@@ -78,6 +78,7 @@ internal sealed partial class SeveralHeads
     /// </summary>
     private void TryOrders()
     {
+        var isHard = false;
         if (IsLarge(_problem) && _attempts.IsOneOrder)
         {
             TryBegin();
@@ -86,7 +87,8 @@ internal sealed partial class SeveralHeads
             if (!IsThrough && IsAnyAway && !IsCrowded)
             {
                 // A moment knows little of who is away, and the solver is soon through where that leaves little to choose.
-                _attempts.Try(Way.Directly, OfOne.Late);
+                isHard = !_attempts.IsAny;
+                _attempts.Try(Way.Directly, isHard ? Half * OfOne.Late : OfOne.Late);
             }
 
             if (_isOutOfReach || IsThrough || (IsCrowded && !_isGood))
@@ -99,7 +101,8 @@ internal sealed partial class SeveralHeads
             _attempts.TryWithoutKitchen(Moments.Part);
         }
 
-        _attempts.TryStages(IsCrowded ? Moments.OfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.Few);
+        // Where nothing was found yet, there are mostly too many.
+        _attempts.TryStages(IsCrowded || isHard ? Moments.OfCrowd : IsLarge(_problem) ? Moments.Stages : Moments.Few);
         if (!_attempts.IsProven && _attempts.AtLeast == 0)
         {
             _attempts.TryEveryOrder(Moments.Part);
