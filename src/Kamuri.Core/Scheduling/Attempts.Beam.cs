@@ -152,11 +152,13 @@ internal sealed partial class Attempts
 
     private void TryClosely(IEnumerable<Schedule> days) => days.Take(Closely).ToList().ForEach(day => TryOrder(day.Of(_problem)));
 
-    private static IEnumerable<Schedule> Built(DayGraph? graph, IReadOnlyList<BeamWidth> beams)
+    private IEnumerable<Schedule> Built(DayGraph? graph, IReadOnlyList<BeamWidth> beams)
     {
         var days = new Schedule?[graph is null ? 0 : beams.Count];
+        var efforts = Array.ConvertAll(days, _ => Effort.Unlimited());
         // The widest come last among the ways, and nobody should wait for one of those alone.
-        Parallel.For(1, days.Length + 1, way => days[^way] = new BeamSearch(graph!, beams[^way]).Best());
+        Parallel.For(1, days.Length + 1, way => days[^way] = new BeamSearch(graph!, beams[^way], efforts[^way]).Best());
+        _effort.SpendBeside(efforts);
         return days.OfType<Schedule>();
     }
 }

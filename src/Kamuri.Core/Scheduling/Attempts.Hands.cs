@@ -14,6 +14,9 @@ internal sealed partial class Attempts
     /// <summary>Minutes between what is certain and what was found within which all orders are looked at at once.</summary>
     private const int AtOnce = 32;
 
+    /// <summary>Of what is left, so much may go into looking for something good in a broader way.</summary>
+    private const double ForBroader = 0.8;
+
     /// <summary>The day can be said as an order of one pair of hands.</summary>
     public bool IsOneOrder => _puzzle.Value is not null;
 
@@ -26,7 +29,7 @@ internal sealed partial class Attempts
             return;
         }
 
-        TryOrder(Bound(new OrderSearch(puzzle), most));
+        TryOrder(Bound(new OrderSearch(puzzle, effort: _effort), most));
     }
 
     /// <summary>Looks for a good order of one pair of hands among the most promising ones.</summary>
@@ -36,7 +39,7 @@ internal sealed partial class Attempts
     {
         if (_puzzle.Value is { } puzzle)
         {
-            TryOrder(new OrderSearch(puzzle).Good(Before, width, alike));
+            TryOrder(new OrderSearch(puzzle, effort: _effort).Good(Before, width, alike));
         }
     }
 
@@ -49,8 +52,8 @@ internal sealed partial class Attempts
     {
         if (_puzzle.Value is { } whole && OrderSearch.WithFewer(_problem.WithoutPauses(), 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault() is { } without)
         {
-            var order = Bound(new OrderSearch(without), most);
-            TryOrder(order is null ? null : new OrderSearch(whole, order).Best(Before, most));
+            var order = Bound(new OrderSearch(without, effort: _effort), most);
+            TryOrder(order is null ? null : new OrderSearch(whole, order, _effort).Best(Before, most));
         }
     }
 
@@ -62,23 +65,35 @@ internal sealed partial class Attempts
     /// <param name="kitchens">Things made there that are kept.</param>
     /// <param name="ways">Days gone on from, and how many of those in which the same is done: one way after the other.</param>
     /// <param name="before">It ends before so many minutes.</param>
-    public HandsOrder? GoodWithFewer(int kitchens, IReadOnlyList<(int Width, int Alike)> ways, int before)
+    /// <param name="effort">What all ways together may take after the first, and where it is counted.</param>
+    public HandsOrder? GoodWithFewer(int kitchens, IReadOnlyList<(int Width, int Alike)> ways, int before, Effort effort)
     {
         if (_puzzle.Value is not { } whole)
         {
             return null;
         }
 
-        return OrderSearch.WithFewer(_problem, kitchens).Select(fewer => HandsPuzzle.Of(fewer, _rests)).OfType<HandsPuzzle>().DefaultIfEmpty(whole)
-            .AsParallel().AsOrdered().Select(Good).OfType<HandsOrder>().MinBy(order => order.Ends);
+        var fewer = OrderSearch.WithFewer(_problem, kitchens).Select(part => HandsPuzzle.Of(part, _rests)).OfType<HandsPuzzle>().DefaultIfEmpty(whole).ToList();
+        var within = fewer.ConvertAll(part => (Puzzle: part, Effort: effort.OneOf(fewer.Count)));
+        var best = within.AsParallel().AsOrdered().Select(part => Good(part.Puzzle, part.Effort)).OfType<HandsOrder>().MinBy(order => order.Ends);
+        effort.SpendBeside([.. within.Select(part => part.Effort)]);
+        return best;
 
-        HandsOrder? Good(HandsPuzzle fewer)
+        HandsOrder? Good(HandsPuzzle part, Effort left)
         {
-            HandsOrder? best = null;
+            var (best, ofEach) = ((HandsOrder?)null, 0.0);
             foreach (var (width, alike) in ways)
             {
-                var order = new OrderSearch(fewer).Good(best?.Ends ?? before, width, alike);
-                best = (order is null ? null : OrderSearch.Fitted(whole, order, best?.Ends ?? before)) ?? best;
+                // A broader way takes as much longer as it is broader, and there is more to try behind it.
+                if (ofEach * width > ForBroader * left.Left)
+                {
+                    break;
+                }
+
+                var spent = left.Spent;
+                var order = new OrderSearch(part, effort: left).Good(best?.Ends ?? before, width, alike);
+                best = (order is null ? null : OrderSearch.Fitted(whole, order, best?.Ends ?? before, left)) ?? best;
+                ofEach = (left.Spent - spent) / width;
             }
 
             return best;
@@ -92,7 +107,7 @@ internal sealed partial class Attempts
     /// <param name="most">Moments that are kept in each part of a stage; and of the whole, and in all stages together before it is asked about a later end.</param>
     public void TryStages((int Part, int Whole) most)
     {
-        var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
+        var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests), _effort);
         for (var minutes = Soon; _puzzle.Value is { } puzzle && !IsProven && AtLeast > 0 && search.Seen < most.Whole; minutes *= 2)
         {
             var before = Before - AtLeast <= AtOnce ? Before : Math.Min(AtLeast + minutes, Before);
@@ -112,7 +127,7 @@ internal sealed partial class Attempts
     /// <param name="most">Moments that are kept in each part of a stage, and in the whole.</param>
     public void TryStagesBy(int minute, (int Part, int Whole) most)
     {
-        var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests));
+        var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests), _effort);
         var order = search.Best(minute + 1, most.Whole, most.Part);
         BoundBy(search.AtLeast);
         TryOrder(order);

@@ -30,6 +30,7 @@ internal sealed partial class Attempts
 
     private readonly SchedulingProblem _problem;
     private readonly bool _rests;
+    private readonly Effort _effort;
 
     /// <summary>Days are built, and when they begin is open too.</summary>
     private readonly bool _beginsNearHour;
@@ -42,9 +43,10 @@ internal sealed partial class Attempts
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
     /// <param name="isLarge">Presolve pays, once; what is small is solved before.</param>
-    public Attempts(SchedulingProblem problem, bool rests, bool isLarge)
+    /// <param name="effort">What all tries may take together.</param>
+    public Attempts(SchedulingProblem problem, bool rests, bool isLarge, Effort effort)
     {
-        (_problem, _rests, _presolve) = (problem, rests, isLarge ? "max_presolve_iterations:1" : NoPresolve);
+        (_problem, _rests, _effort, _presolve) = (problem, rests, effort, isLarge ? "max_presolve_iterations:1" : NoPresolve);
         _puzzle = new Lazy<HandsPuzzle?>(() => HandsPuzzle.Of(problem, rests));
         _beginsNearHour = isLarge && problem is { MayBeginLater: true, Pairs.Count: > 1 };
     }
@@ -123,10 +125,14 @@ internal sealed partial class Attempts
     public void Settle() => _isSettled = true;
 
     /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
-    public bool Try(Way way, double longest, int seed = 7) => Try(Said(way), longest, seed);
+    /// <param name="way">Which way.</param>
+    /// <param name="longest">In the solver's deterministic time.</param>
+    /// <param name="seed">Where it begins.</param>
+    /// <param name="share">Of what may be spent yet, so much.</param>
+    public bool Try(Way way, double longest, int seed = 7, double share = 1) => Try(Said(way), longest, seed, share);
 
     /// <summary>Looks for any schedule at all.</summary>
-    public void TryAny(Way way, double longest) => Try($"{Said(way)},stop_after_first_solution:true", longest, 7);
+    public void TryAny(Way way, double longest) => Try($"{Said(way)},stop_after_first_solution:true", longest, 7, null);
 
     /// <summary>Looks for a schedule that differs from the best so far only in what lies near together in it.</summary>
     /// <param name="apart">Minutes apart from which work keeps its order.</param>
@@ -134,13 +140,18 @@ internal sealed partial class Attempts
     /// <param name="seed">Where it begins.</param>
     public void TryNear(int apart, double longest, Way? way = null, int seed = 7)
     {
+        if (IsEnough)
+        {
+            return;
+        }
+
         var hands = _best!.Schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
         var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= apart).Select(other => new Link(one.Job.Id, other.Job.Id)));
         var model = Model(_problem with { Links = [.. _problem.Links, .. far] });
         model.MinimizeHours();
         Keep(model, _bound, _best.Hours);
         model.BeginAt(_best.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, Said(way ?? (_problem.MayShorten ? Way.Directly : Way.FromBelow)), longest, seed);
+        var (solver, status) = Solve(model, Said(way ?? (_problem.MayShorten ? Way.Directly : Way.FromBelow)), Within(model, longest), seed);
         Take(model, solver, status);
     }
 
@@ -153,6 +164,11 @@ internal sealed partial class Attempts
             return true;
         }
 
+        if (IsEnough)
+        {
+            return true;
+        }
+
         var model = Model(_problem);
         model.MinimizeLateness();
         if (_best is not null)
@@ -161,7 +177,7 @@ internal sealed partial class Attempts
             model.BeginAt(_best.Schedule);
         }
 
-        var (solver, status) = CpSatScheduler.Solve(model, Said(way), longest);
+        var (solver, status) = Solve(model, Said(way), Within(model, longest));
         if (status != CpSolverStatus.Infeasible)
         {
             _lateAtLeast = Math.Max(_lateAtLeast ?? 0, (long)Math.Ceiling(Math.Max(solver.BestObjectiveBound, 0) - Bounds.Close));
@@ -199,8 +215,19 @@ internal sealed partial class Attempts
         _ => Said(_problem.Pairs.Count > 1 && !_rests ? Way.Restless : Way.Thorough),
     };
 
-    private bool Try(string how, double longest, int seed)
+    /// <summary>The best so far has to do.</summary>
+    private bool IsEnough => IsAny && _effort.Left == 0;
+
+    /// <summary>The solver's own time that may be spent: where there is something, as much as is left, and half of what was meant in any case where there is nothing.</summary>
+    private double Within(ScheduleModel model, double longest, double share = 1) => Math.Max(_effort.OfSolverTime(longest, model.Constraints, share), IsAny ? 0 : longest / 2);
+
+    private bool Try(string how, double longest, int seed, double? share)
     {
+        if (IsEnough)
+        {
+            return true;
+        }
+
         var model = Model(_problem);
         model.MinimizeHours();
         Keep(model, _bound, _best?.Hours);
@@ -209,7 +236,7 @@ internal sealed partial class Attempts
             model.BeginAt(_best.Schedule);
         }
 
-        var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
+        var (solver, status) = Solve(model, how, share is { } part ? Within(model, longest, part) : longest, seed);
         if (status != CpSolverStatus.Infeasible)
         {
             _bound = Math.Max(_bound, Bounds.WholeMinutes(_problem, solver.BestObjectiveBound));
@@ -217,6 +244,13 @@ internal sealed partial class Attempts
 
         Take(model, solver, status);
         return status != CpSolverStatus.Infeasible;
+    }
+
+    private (CpSolver Solver, CpSolverStatus Status) Solve(ScheduleModel model, string how, double longest, int seed = 7)
+    {
+        var (solver, status) = CpSatScheduler.Solve(model, how, longest, seed);
+        _effort.SpendOnSolver(solver, model.Constraints, !how.Contains(NoPresolve, StringComparison.Ordinal));
+        return (solver, status);
     }
 
     private ScheduleModel Model(SchedulingProblem problem)
@@ -271,12 +305,12 @@ internal sealed partial class Attempts
             model.BeginAt(order);
         }
 
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, _beginsNearHour ? Beginning : Tidying);
+        var (solver, status) = Solve(model, CpSatScheduler.ForOneHead, _beginsNearHour ? Beginning : Tidying);
         if (status == CpSolverStatus.Unknown && !_beginsNearHour)
         {
             // An order that was found must not be lost.
             model.BeginAt(order);
-            (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, Beginning);
+            (solver, status) = Solve(model, CpSatScheduler.ForOneHead, Beginning);
         }
 
         return CpSatScheduler.HasSchedule(status) ? new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false)) : null;
@@ -308,18 +342,18 @@ internal sealed partial class Attempts
         Keep(model, _bound, found.Hours);
         model.MinimizeTidiness();
         model.BeginAt(found.Schedule);
-        var (solver, status) = CpSatScheduler.Solve(model, how, Tidying, seed);
+        var (solver, status) = Solve(model, how, Tidying, seed);
         return CpSatScheduler.HasSchedule(status) ? model.Read(solver, _bound, proven: false) : found.Schedule;
     }
 
     /// <summary>Places what has hardly any choice left.</summary>
-    private static Schedule? PlaceInOrder(SchedulingProblem settled) => PlaceInOrder(settled, Tidying);
+    private Schedule? PlaceInOrder(SchedulingProblem settled) => PlaceInOrder(settled, Tidying);
 
-    private static Schedule? PlaceInOrder(SchedulingProblem settled, double longest)
+    private Schedule? PlaceInOrder(SchedulingProblem settled, double longest)
     {
         var model = new ScheduleModel(settled);
         model.MinimizeAll();
-        var (solver, status) = CpSatScheduler.Solve(model, CpSatScheduler.ForOneHead, longest);
+        var (solver, status) = Solve(model, CpSatScheduler.ForOneHead, longest);
         return CpSatScheduler.HasSchedule(status) ? model.Read(solver, 0, proven: false) : null;
     }
 

@@ -34,7 +34,7 @@ public sealed class KnownOrders
     internal Schedule? OfSame(SchedulingProblem problem) =>
         _orders.TryGetValue(Key(problem), out var kept) && kept.Problem == Whole(problem) ? kept.Schedule.Of(problem) : null;
 
-    private static string Whole(SchedulingProblem problem) => JsonSerializer.Serialize(problem with { Known = null, DraftAfter = null });
+    private static string Whole(SchedulingProblem problem) => JsonSerializer.Serialize(problem with { Known = null, DraftAfter = null, Effort = null });
 
     private static string Key(SchedulingProblem problem)
     {

@@ -58,6 +58,9 @@ internal sealed partial class ScheduleModel
 
     public CpModel Model { get; } = new();
 
+    /// <summary>How many things are said in it.</summary>
+    public int Constraints => Model.Model.Constraints.Count;
+
     /// <summary>Several heads, breaks, or times when something cannot be had: not one long chain any more.</summary>
     public bool IsPuzzle => _problem.Closures.Count + _problem.Absences.Count + _problem.Rests.Count > 0 || _problem.Pairs.Count > 1 || Strands().Skip(1).Any();
 

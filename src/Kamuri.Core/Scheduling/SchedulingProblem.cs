@@ -138,6 +138,9 @@ public sealed record SchedulingProblem(
     /// </summary>
     public int? DraftAfter { get; init; }
 
+    /// <summary>What may be spent on it (<see cref="Scheduling.Effort"/>), in units, where it is one of several questions about one plan; null for what one plan may take.</summary>
+    public int? Effort { get; init; }
+
     /// <summary>Waits may only be shortened gently: how far they are does not count any more, only by how much.</summary>
     public bool IsGently { get; init; }
 
@@ -272,6 +275,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
 
     /// <summary>It was only built, and nothing was looked for beyond that.</summary>
     public bool IsDraft { get; init; }
+
+    /// <summary>What it took to find it (<see cref="Effort"/>), in units.</summary>
+    public int Spent { get; init; }
 
     /// <summary>How long it is, from the first beginning to the last end.</summary>
     internal int Minutes => Placements.Count == 0 ? 0 : Span - Placements[0].Start;

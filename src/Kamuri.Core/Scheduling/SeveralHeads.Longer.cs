@@ -31,7 +31,7 @@ internal sealed partial class SeveralHeads
     /// <param name="brokenOff">Ends it with the best so far.</param>
     public static Schedule? Patient(SchedulingProblem problem, int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
     {
-        var search = new SeveralHeads(problem with { DraftAfter = null }, problem.Rests.Count > 0);
+        var search = new SeveralHeads(problem with { DraftAfter = null }, problem.Rests.Count > 0, Effort.Unlimited());
         var best = search.Begin();
         for (var round = 1; round <= rounds && best is { Proven: false } or { MayBeCloser: true } && !brokenOff.IsCancellationRequested; round++)
         {
@@ -51,7 +51,7 @@ internal sealed partial class SeveralHeads
         else if (!_attempts.IsProven && round % 3 == 2)
         {
             _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
-            _attempts.TryOrder(_attempts.GoodWithFewer(1, [(Promising[0].Width * round, BetterOfFull[0].Alike)], _attempts.Before));
+            _attempts.TryOrder(_attempts.GoodWithFewer(1, [(Promising[0].Width * round, BetterOfFull[0].Alike)], _attempts.Before, _effort));
             if (_isToBuild)
             {
                 BeamWidth[] Widened(BeamWidth[] beams) => [.. beams.Select(beam => beam with { Width = beam.Width * (1 + round) })];

@@ -31,6 +31,9 @@ internal sealed partial class SeveralHeads
     /// <summary>The same with one thing made in the kitchen, where not all orders could be looked through.</summary>
     private static readonly (int Width, int Alike)[] BetterOfFull = [(300, 8)], BetterOfCrowd = [(600, 8)];
 
+    /// <summary>What has to be left for that where it comes last (<see cref="Effort"/>).</summary>
+    private const int ForMore = 150;
+
     /// <summary>Where all will be looked at, days gone on from and how many alike, to have something to hold them against.</summary>
     private static readonly (int Width, int Alike) Few = (300, 2);
 
@@ -88,7 +91,7 @@ internal sealed partial class SeveralHeads
             {
                 // A moment knows little of who is away, and the solver is soon through where that leaves little to choose.
                 isHard = !_attempts.IsAny;
-                _attempts.Try(Way.Directly, isHard ? Half * OfOne.Late : OfOne.Late);
+                _attempts.Try(Way.Directly, isHard ? Half * OfOne.Late : OfOne.Late, share: Half);
             }
 
             if (_isOutOfReach || IsThrough || (IsCrowded && !_isGood))
@@ -115,7 +118,7 @@ internal sealed partial class SeveralHeads
         _attempts.TryOrder(_problem.Known);
         if (IsCrowded && _problem.DraftAfter is not null)
         {
-            _attempts.TryOrder(_attempts.GoodWithFewer(0, GoodOfFull, _attempts.Before));
+            _attempts.TryOrder(_attempts.GoodWithFewer(0, GoodOfFull, _attempts.Before, _effort));
             if (IsDraft)
             {
                 return;
@@ -123,7 +126,9 @@ internal sealed partial class SeveralHeads
         }
 
         var (before, good) = (_attempts.Before, (HandsOrder?)null);
-        Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before), () => _attempts.TryWithoutKitchen(Moments.Part));
+        var (beside, spent) = (Effort.Of(_effort.Left), _effort.Spent);
+        Parallel.Invoke(() => good = _attempts.GoodWithFewer(0, IsCrowded ? GoodOfCrowd : GoodOfFull, before, beside), () => _attempts.TryWithoutKitchen(Moments.Part));
+        _effort.Spend(Math.Max(0, beside.Spent - (_effort.Spent - spent)));
         _attempts.TryOrder(good);
         // None that is better than a known one is as good as one.
         _isGood = _attempts.IsAny && !(IsAnyAway && _attempts.IsLong);
@@ -133,7 +138,16 @@ internal sealed partial class SeveralHeads
             _attempts.TryBeamsFromStart(IsCrowded ? Crowds : BeamsOfOne[..FirstOf]);
             TryList();
         }
+
+        if (!IsThrough && IsCrowded == _isGood)
+        {
+            // Crowded, most days are not looked through; and where somebody is away this finds most, so what takes longer comes behind it.
+            TryBetter();
+        }
     }
+
+    /// <summary>Looks for something better with each thing made in the kitchen alone.</summary>
+    private void TryBetter() => _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before, _effort));
 
     /// <summary>Goes on from the most promising days, and from more that are alike while that finds something better.</summary>
     private void TryPromising()

@@ -44,6 +44,7 @@ internal sealed partial class SeveralHeads
 
     private readonly SchedulingProblem _asked;
     private readonly bool _rests;
+    private readonly Effort _effort;
 
     /// <summary>What is looked at: what was asked, or the same with waits shortened gently at most where that is in time.</summary>
     private SchedulingProblem _problem;
@@ -57,9 +58,10 @@ internal sealed partial class SeveralHeads
 
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">Everybody has their breaks, or there is no schedule.</param>
-    private SeveralHeads(SchedulingProblem problem, bool rests)
+    /// <param name="effort">What the search may take.</param>
+    private SeveralHeads(SchedulingProblem problem, bool rests, Effort effort)
     {
-        (_asked, _problem, _rests, _attempts) = (problem, problem, rests, new Attempts(problem, rests, IsLarge(problem)));
+        (_asked, _problem, _rests, _effort, _attempts) = (problem, problem, rests, effort, new Attempts(problem, rests, IsLarge(problem), effort));
         _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.006 : 0.008, 0.012) : (0.055, 0.016, 0.012, 0.012);
         _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
         _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
@@ -72,10 +74,11 @@ internal sealed partial class SeveralHeads
     /// <param name="known">Orders that a longer search has found.</param>
     public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
-        var search = new SeveralHeads(problem, problem.Rests.Count > 0);
+        var search = new SeveralHeads(problem, problem.Rests.Count > 0, Effort.Of(problem.Effort ?? Effort.Usual));
         var found = search.Begin();
-        return found is null or { IsDraft: true } ? found
+        found = found is null or { IsDraft: true } ? found
             : search.EachLessLate(Worth.Better(found, known?.OfSame(problem) ?? search._attempts.Finished(known?.Of(problem)), problem)!);
+        return found is null ? null : found with { Spent = (int)Math.Ceiling(search._effort.Spent) };
     }
 
     private static int Heads(SchedulingProblem problem) => problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count();
@@ -95,8 +98,8 @@ internal sealed partial class SeveralHeads
         if (_problem is { HasOneHour: true, MayBeginLater: false } && HandsPuzzle.Of(_problem.AsUsual(), _rests) is not null)
         {
             var (gently, enough) = (_asked.Gently(), IsLarge(_asked) ? _asked.Deadline!.Value : 0);
-            var shortened = new Attempts(gently, _rests, IsLarge(gently));
-            var towards = new TowardsHour(_asked, _rests, problem => new SeveralHeads(problem, _rests) { _enough = enough }.Begin());
+            var shortened = new Attempts(gently, _rests, IsLarge(gently), _effort);
+            var towards = new TowardsHour(_asked, _rests, _effort, problem => new SeveralHeads(problem, _rests, _effort) { _enough = enough }.Begin());
             if (towards.Try(_attempts, shortened, IsCrowded ? Moments.OfCrowd : Moments.Stages))
             {
                 (_problem, _attempts) = (gently, shortened);
@@ -141,7 +144,7 @@ internal sealed partial class SeveralHeads
 
         if (!_attempts.IsAny && _rests && _problem.Pairs.Count == 1 && !IsTowardsHours)
         {
-            _attempts.TryOrder(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true).Search()));
+            _attempts.TryOrder(OneAfterTheOther.Of(_problem, head => new SeveralHeads(head, rests: true, _effort).Search()));
         }
 
         if (!IsLarge(_problem))
@@ -211,14 +214,16 @@ internal sealed partial class SeveralHeads
         {
             // Its orders were looked through as far as there is time.
             // A crowded day that was built has taken its time.
-            if (!_attempts.IsProven && (_isGood || !IsCrowded))
+            if (!_attempts.IsProven && !IsCrowded && _effort.Left > ForMore)
             {
-                _attempts.TryOrder(_attempts.GoodWithFewer(1, IsCrowded ? BetterOfCrowd : BetterOfFull, _attempts.Before));
-            }
-
-            if (!_isGood && !IsCrowded)
-            {
-                TryPromising();
+                if (_isGood)
+                {
+                    TryBetter();
+                }
+                else
+                {
+                    TryPromising();
+                }
             }
 
             if (!_attempts.IsProven && IsCrowded && IsAnyAway && _isGood)
@@ -262,7 +267,7 @@ internal sealed partial class SeveralHeads
         }
 
         // What is proven without breaks is sure with them, and an order that was found without them may have places for all of them.
-        var without = new SeveralHeads(_problem, rests: false);
+        var without = new SeveralHeads(_problem, rests: false, _effort);
         var parted = without.Begin();
         if (parted is null or { IsDraft: true })
         {
@@ -309,7 +314,7 @@ internal sealed partial class SeveralHeads
         }
 
         var each = _problem with { Deadline = schedule.Span, Deadlines = ends.Keys.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
-        var attempts = new Attempts(each, _rests, IsLarge(each));
+        var attempts = new Attempts(each, _rests, IsLarge(each), _effort);
         attempts.TryOrder(schedule);
         if (!IsLarge(each))
         {

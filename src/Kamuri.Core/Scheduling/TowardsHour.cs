@@ -7,8 +7,9 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 /// <param name="problem">With one hour for all of it.</param>
 /// <param name="rests">Everybody has their breaks.</param>
+/// <param name="effort">What it may take.</param>
 /// <param name="best">The best schedule of a problem without an hour, and what is certain of it.</param>
-internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Func<SchedulingProblem, Schedule?> best)
+internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Effort effort, Func<SchedulingProblem, Schedule?> best)
 {
     private readonly int _hour = problem.Deadline!.Value;
     private readonly SchedulingProblem _gently = problem.Gently();
@@ -54,7 +55,7 @@ internal sealed class TowardsHour(SchedulingProblem problem, bool rests, Func<Sc
         gently.TryOrder(soonest.Of(_gently));
         if (!gently.IsInTime)
         {
-            var least = new Attempts(_gently.AtShortest(), rests, isLarge: true);
+            var least = new Attempts(_gently.AtShortest(), rests, isLarge: true, effort);
             least.TryStagesBy(_hour, moments);
             gently.TryOrder(least.Rough()?.Of(_gently));
             attempts.IsGentlest = isLateAsUsual && least.AtLeast > _hour;

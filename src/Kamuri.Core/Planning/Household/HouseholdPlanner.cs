@@ -25,7 +25,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             throw new UnplaceableException(lacking);
         }
 
-        var beyond = new List<string>();
+        var (beyond, effort) = (new List<string>(), Effort.Usual);
         var problem = day.Whole();
         var schedule = Drafted();
         if (schedule is null)
@@ -80,9 +80,17 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
         return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
 
+        // All questions about one plan together take what one plan may.
+        Schedule? Solve(SchedulingProblem asked)
+        {
+            var found = scheduler.Solve(asked with { Effort = effort });
+            effort = Math.Max(0, effort - (found?.Spent ?? 0));
+            return found;
+        }
+
         // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where it is not open, the day
         // that ends soonest is only something to begin from, unless it is over by the one hour of all.
-        Schedule? Drafted() => scheduler.Solve(problem with
+        Schedule? Drafted() => Solve(problem with
         {
             DraftAfter = problem.MayBeginLater || (!request.HasOneHour && day.Heads.Any(head => head.Wanted is not null)) ? 0 : problem.MayShorten ? null : day.Hour,
         });
@@ -106,7 +114,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {
             // Minutes to spare for one head are no reason for another to be late, nor for anybody to go without a break.
-            if (scheduler.Solve(better with { Known = schedule }) is { } found && found.Minutes - schedule.Minutes <= longer
+            if (Solve(better with { Known = schedule }) is { } found && found.Minutes - schedule.Minutes <= longer
                 && (Breaks.Missing(found, problem), Worth.Late(found, problem)).CompareTo((Breaks.Missing(schedule, problem), Worth.Late(schedule, problem))) <= 0)
             {
                 least = Least(schedule, problem, least);
@@ -118,7 +126,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         void BeginBehind()
         {
             var open = problem with { MayBeginLater = true };
-            if (scheduler.Solve(open with { Known = schedule }) is { } found && found.Span <= schedule.Span && found.Minutes < schedule.Minutes
+            if (Solve(open with { Known = schedule }) is { } found && found.Span <= schedule.Span && found.Minutes < schedule.Minutes
                 && Breaks.Missing(found, problem) <= Breaks.Missing(schedule, problem))
             {
                 (schedule, problem) = (found with { Proven = schedule.Proven, MayBeCloser = schedule.MayBeCloser, LowerBound = schedule.LowerBound }, open);

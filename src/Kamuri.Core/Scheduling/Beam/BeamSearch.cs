@@ -21,16 +21,19 @@ public sealed class BeamSearch
 
     private readonly DayGraph _graph;
     private readonly BeamWidth _beam;
+    private readonly Effort? _effort;
     private readonly PartialDay _next;
     private readonly Stack<PartialDay> _unused = [];
     private readonly List<NextJob> _ways = [];
     private readonly bool[] _can;
     private int _doomed;
     private int _tried;
+    private int _looked;
 
     /// <param name="graph">The day.</param>
     /// <param name="beam">How it goes on.</param>
-    internal BeamSearch(DayGraph graph, BeamWidth beam) => (_graph, _beam, _next, _can) = (graph, beam, new PartialDay(graph), new bool[graph.Jobs.Length]);
+    /// <param name="effort">Where it is counted; null for nowhere.</param>
+    internal BeamSearch(DayGraph graph, BeamWidth beam, Effort? effort = null) => (_graph, _beam, _effort, _next, _can) = (graph, beam, effort, new PartialDay(graph), new bool[graph.Jobs.Length]);
 
     /// <summary>The search; null for a day that cannot be built a job at a time: one that lasts over a night, or lacks what it needs.</summary>
     /// <param name="problem">What is to be placed.</param>
@@ -51,6 +54,7 @@ public sealed class BeamSearch
         {
             var before = days;
             (days, next) = GoOn(next);
+            _effort?.SpendOnBuilding(_tried + (3 * _looked), _graph.Jobs.Length);
             before.ForEach(_unused.Push);
         }
 
@@ -69,7 +73,7 @@ public sealed class BeamSearch
         var (kept, next, seen) = (new List<PartialDay>(), new List<Next>(), new HashSet<ulong>());
         var (alike, heads) = (new Dictionary<ulong, int>(), new Dictionary<ulong, int>());
         ways.Sort();
-        _tried = 0;
+        (_tried, _looked) = (0, 0);
         foreach (var way in ways)
         {
             if (kept.Count == _beam.Width || _doomed > MostDoomed * _beam.Width || _tried > _beam.Tries * _beam.Width)
@@ -106,6 +110,7 @@ public sealed class BeamSearch
     /// </summary>
     private bool LookAhead(PartialDay day, List<Next> next)
     {
+        _looked++;
         day.Ways(_ways, _graph.Pairs.Length + _beam.More);
         Array.Clear(_can);
         var (first, soonest) = (next.Count, int.MaxValue);

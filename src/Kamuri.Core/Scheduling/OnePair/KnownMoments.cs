@@ -17,6 +17,9 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, Stack<short[]> unused, bo
     private readonly Vector256<short> _rests = HandsMoment.Rests(puzzle);
     private readonly Dictionary<ulong, List<Entry>> _known = [];
 
+    /// <summary>How often one was held against another.</summary>
+    public long Compared { get; private set; }
+
     /// <summary>By what is done in them.</summary>
     public IEnumerable<IEnumerable<HandsMoment>> Alike => _known.Values.Select(same => same.Select(each => each.Moment));
 
@@ -34,6 +37,7 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, Stack<short[]> unused, bo
             ref readonly var other = ref all[at];
             if (other.MayBeat(own, _rest, _rests) && other.Moment.Beats(next, mayRest))
             {
+                Compared += at;
                 next.BeatenBy = other.Moment;
                 return false;
             }
@@ -45,6 +49,7 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, Stack<short[]> unused, bo
             at--;
         }
 
+        Compared += all.Length;
         var stay = at;
         foreach (ref readonly var other in all[at..])
         {

@@ -35,18 +35,19 @@ internal sealed class OrderLayers
     /// <param name="before">A day ends before so many minutes.</param>
     /// <param name="most">Moments that are kept, if only for a while.</param>
     /// <param name="ahead">What days with less in the kitchen tell.</param>
+    /// <param name="effort">What it may take, and where it is counted.</param>
     /// <param name="isTold">Days with more in the kitchen will ask: they may have rested meanwhile, so nothing is as good only after a rest.</param>
-    public static OrderLayers Of(HandsPuzzle puzzle, int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold = true)
+    public static OrderLayers Of(HandsPuzzle puzzle, int before, int most, IReadOnlyList<RestOfDay> ahead, Effort effort, bool isTold = true)
     {
         var layers = new OrderLayers(puzzle);
-        layers.IsThrough = layers.Look(before, most, ahead, isTold);
+        layers.IsThrough = layers.Look(before, most, ahead, effort, isTold);
         return layers;
     }
 
     /// <summary>What they tell of a day with more in the kitchen.</summary>
     public RestOfDay Of(HandsPuzzle whole) => new(whole, _puzzle, _layers.SelectMany(layer => layer).Select(looked => looked.Moment).Where(moment => moment.Ends < int.MaxValue));
 
-    private bool Look(int before, int most, IReadOnlyList<RestOfDay> ahead, bool isTold)
+    private bool Look(int before, int most, IReadOnlyList<RestOfDay> ahead, Effort effort, bool isTold)
     {
         var next = new HandsMoment(_puzzle);
         _layers.Add([new Looked(HandsMoment.Start(_puzzle))]);
@@ -56,8 +57,10 @@ internal sealed class OrderLayers
             foreach (var looked in _layers[^1])
             {
                 looked.From = _follow.Count;
+                var (ways, seen, compared) = (0, Seen, known.Compared);
                 foreach (var (run, afterBreak, afterPause) in looked.Moment.Ways())
                 {
+                    ways++;
                     if (looked.Moment.Then(run, afterBreak, afterPause, before, next) && IsInTime(next, before, ahead))
                     {
                         var isKept = known.Keep(next);
@@ -72,7 +75,8 @@ internal sealed class OrderLayers
                     looked.Moment.LetGo(_unused);
                 }
 
-                if (Seen > most)
+                effort.SpendOnMoments(ways, Seen - seen, known.Compared - compared, _puzzle.StretchRow + 2);
+                if (Seen > most || effort.Left == 0)
                 {
                     return false;
                 }

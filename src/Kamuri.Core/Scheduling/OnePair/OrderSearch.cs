@@ -6,7 +6,8 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// </summary>
 /// <param name="puzzle">The runs of work.</param>
 /// <param name="keeps">Only orders in which what is in this one keeps its order; null for all.</param>
-public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
+/// <param name="effort">Where it is counted; null for nowhere.</param>
+public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Effort? effort = null)
 {
     /// <summary>The place of each job in the order that is kept, by run; null for a run that is free.</summary>
     private readonly int[]?[] _places = keeps is null ? [] : puzzle.PlacesIn(keeps);
@@ -16,6 +17,9 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
 
     /// <summary>Days gone on from where little is left to choose, and how many of those in which the same is done.</summary>
     private static readonly (int Width, int Alike) ToFit = (100, 4);
+
+    /// <summary>To check whether an order holds takes as long as so many ways on.</summary>
+    private const int AsWays = 50;
 
     private readonly Stack<short[]> _unused = [];
 
@@ -142,8 +146,9 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
     /// <param name="whole">With what is left out.</param>
     /// <param name="order">Of a part of it.</param>
     /// <param name="before">It ends before so many minutes.</param>
-    internal static HandsOrder? Fitted(HandsPuzzle whole, HandsOrder order, int before) =>
-        order.Ends < before ? new OrderSearch(whole, order).Good(before, ToFit.Width, ToFit.Alike) : null;
+    /// <param name="effort">Where it is counted.</param>
+    internal static HandsOrder? Fitted(HandsPuzzle whole, HandsOrder order, int before, Effort effort) =>
+        order.Ends < before ? new OrderSearch(whole, order, effort).Good(before, ToFit.Width, ToFit.Alike) : null;
 
     /// <summary>What may follow a moment and is kept.</summary>
     /// <param name="moment">What is gone on from.</param>
@@ -152,17 +157,31 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null)
     /// <param name="isSure">Nothing that may hold is left out. Else somebody who would have gone before is reason enough: what has beaten others has to hold itself for that.</param>
     private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, KnownMoments known, bool isSure = true)
     {
+        var (ways, kept, checks, compared) = (0, 0, 0, known.Compared);
         foreach (var (run, afterBreak, afterPause) in moment.Ways())
         {
-            if (IsNext(moment, run) && moment.Then(run, afterBreak, afterPause, before, _next) && (isSure || IsThere(_next, before)) && known.Keep(_next))
+            ways++;
+            if (IsNext(moment, run) && moment.Then(run, afterBreak, afterPause, before, _next) && (isSure || IsThere(_next, before, ref checks)) && known.Keep(_next))
             {
+                kept++;
                 yield return _next;
                 _next = new HandsMoment(puzzle, _unused);
             }
         }
+
+        effort?.SpendOnMoments(ways + (AsWays * checks), kept, known.Compared - compared, puzzle.StretchRow + 2);
     }
 
-    private bool IsThere(HandsMoment next, int before) => next.MovedTo is not { } moved || !puzzle.Check.IsAnyAway(moved, next.FreeAt) || puzzle.Check.Held(next.Order(), before) is not null;
+    private bool IsThere(HandsMoment next, int before, ref int checks)
+    {
+        if (next.MovedTo is not { } moved || !puzzle.Check.IsAnyAway(moved, next.FreeAt))
+        {
+            return true;
+        }
+
+        checks++;
+        return puzzle.Check.Held(next.Order(), before) is not null;
+    }
 
     /// <summary>Whether the next job of a run is the next in the order that is kept.</summary>
     private bool IsNext(HandsMoment moment, int run)

@@ -6,8 +6,11 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// </summary>
 /// <param name="problem">The whole.</param>
 /// <param name="puzzle">Says it, or a part of it, as orders of hands; null where that cannot be.</param>
-public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProblem, HandsPuzzle?> puzzle)
+/// <param name="effort">What it may take, and where it is counted; null for as much as it takes.</param>
+public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProblem, HandsPuzzle?> puzzle, Effort? effort = null)
 {
+    private readonly Effort _effort = effort ?? Effort.Unlimited();
+
     /// <summary>Things made in the kitchen that there are in each stage before the whole.</summary>
     private static readonly int[] Kitchens = [0, 1];
 
@@ -39,7 +42,9 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
         foreach (var stage in Kitchens.Select(kitchens => OrderSearch.WithFewer(calm, kitchens).Select(puzzle).OfType<HandsPuzzle>().ToList()).Where(stage => stage.Count > 0))
         {
             // One part of a stage has nothing to do with the others, and somebody waits for a plan.
-            told = Took(stage.AsParallel().AsOrdered().Select(part => Look(part, ofPart ?? most, isTold: true)).ToList());
+            var parts = stage.ConvertAll(part => (Puzzle: part, Effort: _effort.OneOf(stage.Count)));
+            told = Took(parts.AsParallel().AsOrdered().Select(part => Look(part.Puzzle, ofPart ?? most, part.Effort, isTold: true)).ToList());
+            _effort.SpendBeside([.. parts.Select(part => part.Effort)]);
             if (HasNone())
             {
                 return null;
@@ -56,7 +61,7 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
         Fit();
         if (whole.Heads.Length > 0 && puzzle(calm) is { } unpaused)
         {
-            told = Took([Look(unpaused, most, isTold: true)]);
+            told = Took([Look(unpaused, most, _effort, isTold: true)]);
             if (told.Count == 0 || HasNone())
             {
                 return fitted;
@@ -65,7 +70,7 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
             Fit();
         }
 
-        var all = Look(whole, most, isTold: false);
+        var all = Look(whole, most, _effort, isTold: false);
         IsThrough = Took([all]).Count > 0;
         return IsThrough ? OrderSearch.Sooner(fitted, all.Best, before) : fitted;
 
@@ -76,13 +81,13 @@ public sealed class StagedSearch(SchedulingProblem problem, Func<SchedulingProbl
         {
             if (before - AtLeast > WorthFitting)
             {
-                fitted = told.OrderByDescending(each => each.AtLeast).Select(each => each.Best).OfType<HandsOrder>().Aggregate(fitted, (best, order) => OrderSearch.Fitted(whole, order, best?.Ends ?? before) ?? best);
+                fitted = told.OrderByDescending(each => each.AtLeast).Select(each => each.Best).OfType<HandsOrder>().Aggregate(fitted, (best, order) => OrderSearch.Fitted(whole, order, best?.Ends ?? before, _effort) ?? best);
                 before = fitted?.Ends ?? before;
             }
         }
 
         // What tells most is asked first.
-        OrderLayers Look(HandsPuzzle part, int kept, bool isTold) => OrderLayers.Of(part, before, kept, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], isTold);
+        OrderLayers Look(HandsPuzzle part, int kept, Effort within, bool isTold) => OrderLayers.Of(part, before, kept, [.. told.OrderByDescending(each => each.AtLeast).Select(each => each.Of(part))], within, isTold);
 
         List<OrderLayers> Took(List<OrderLayers> looked)
         {

@@ -293,8 +293,21 @@ public class HouseholdPlannerTests
         public Schedule? Solve(SchedulingProblem problem)
         {
             Problems.Add(problem);
-            return _scheduler.Solve(problem);
+            var found = _scheduler.Solve(problem);
+            Spent.Add(found?.Spent ?? 0);
+            return found;
         }
+
+        public List<int> Spent { get; } = [];
+    }
+
+    [Fact]
+    public void All_questions_about_one_plan_together_take_what_one_plan_may()
+    {
+        var watched = new Watched();
+        new HouseholdPlanner(watched).Make(Asked(Of("Ada", 30, Aim.Moisture) with { ReadyBy = Given.Noon.AddHours(9) }, Of("Bram", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture) with { ReadyBy = Given.Noon.AddHours(7) }), Given.Figures);
+        Assert.True(watched.Problems.Count > 1 && watched.Spent[0] > 0, $"{watched.Problems.Count}");
+        Assert.Equal(watched.Problems.Select((_, at) => (int?)Math.Max(0, Effort.Usual - watched.Spent.Take(at).Sum())), watched.Problems.Select(each => each.Effort));
     }
 
     [Fact]

@@ -152,6 +152,28 @@ public class OrderSearchTests
     }
 
     [Fact]
+    public void A_search_in_stages_counts_what_it_looks_at_and_ends_where_no_more_may_be_spent()
+    {
+        var day = Random([[(9, 1, 0, 0), (4, 0, 10, 18), (21, 0, 1, 24)], [(25, 1, 0, 0), (27, 3, 0, 0), (12, 2, 0, 0), (21, 0, 9, 11)]], 11, 0, 0);
+        var best = Best(day)!.Value;
+        (double Spent, bool IsThrough, int AtLeast) Looked(Effort effort)
+        {
+            var staged = new StagedSearch(day, part => HandsPuzzle.Of(part, rests: false), effort);
+            staged.Best(best + 10, All);
+            return (effort.Spent, staged.IsThrough, staged.AtLeast);
+        }
+
+        var all = Looked(Effort.Unlimited());
+        Assert.True(all is { Spent: > 0, IsThrough: true } && all.AtLeast == best, $"{all}");
+        Assert.Equal(all, Looked(Effort.Unlimited()));
+        Assert.Equal(all, Looked(Effort.Of(2 * all.Spent)));
+        // It is seen behind every moment, and each part may be one behind.
+        var little = Looked(Effort.Of(all.Spent / 4));
+        Assert.True(little is { IsThrough: false } && little.AtLeast <= best, $"{little}");
+        Assert.InRange(little.Spent, all.Spent / 4, all.Spent / 2);
+    }
+
+    [Fact]
     public void Where_there_are_too_many_orders_for_its_time_a_search_in_stages_says_only_what_is_sure()
     {
         var day = Random([[(9, 1, 0, 0), (4, 0, 10, 18), (21, 0, 1, 24)], [(25, 1, 0, 0), (27, 3, 0, 0), (12, 2, 0, 0), (21, 0, 9, 11)]], 11, 0, 0);
