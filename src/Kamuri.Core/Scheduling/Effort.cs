@@ -9,7 +9,7 @@ namespace Kamuri.Core.Scheduling;
 public sealed class Effort
 {
     /// <summary>For one plan, in units: what is not tried then leaves the best so far, and a longer search goes on from there.</summary>
-    public const int Usual = 1250;
+    public const int Usual = 1350;
 
     /// <summary>Searches that go on at once, on a small computer.</summary>
     private const int Cores = 2;
