@@ -212,8 +212,7 @@ internal sealed partial class SeveralHeads
     {
         if (_attempts is { IsOneOrder: true, IsAny: true })
         {
-            // Its orders were looked through as far as there is time.
-            // A crowded day that was built has taken its time.
+            // Its orders were looked through as far as there is time; of a crowded day all that pays was tried before.
             if (!_attempts.IsProven && !IsCrowded && _effort.Left > ForMore)
             {
                 if (_isGood)
