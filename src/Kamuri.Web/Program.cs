@@ -113,7 +113,7 @@ builder.Services.AddSingleton<HouseMemory>();
 builder.Services.AddScoped<House>();
 builder.Services.AddScoped<PlanMaker>();
 builder.Services.AddScoped<HouseholdPlanMaker>();
-builder.Services.AddScoped<FirstQuestion>();
+builder.Services.AddScoped<FirstQuestions>();
 builder.Services.AddScoped<MishapAdviser>();
 builder.Services.AddScoped<KitchenReader>();
 builder.Services.AddScoped<SkinRecord>();
@@ -219,11 +219,11 @@ app.Lifetime.ApplicationStarted.Register(() =>
         try
         {
             await using var scope = app.Services.CreateAsyncScope();
-            await scope.ServiceProvider.GetRequiredService<FirstQuestion>().AskAsync(app.Lifetime.ApplicationStopping);
+            await scope.ServiceProvider.GetRequiredService<FirstQuestions>().AskAsync(app.Lifetime.ApplicationStopping);
         }
-        catch (Exception error) when (error is OperationCanceledException or ObjectDisposedException or UnplaceableException)
+        catch (Exception error) when (error is OperationCanceledException or ObjectDisposedException)
         {
-            // Stopped before it was through, or this house cannot do what was asked: nobody waits for the answer.
+            // Stopped before it was through: nobody waits for the answer.
         }
     });
 });
