@@ -89,7 +89,7 @@ public static class HouseholdWords
 
     /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>
     public static string? Night(HouseholdPlan plan) => plan.StartsInTheNight
-        ? $"To be ready by {PlanWords.Clock(plan.Heads.Max(head => head.Wanted)!.Value, plan.End)} it starts at {PlanWords.Clock(plan.Start)}, while people sleep."
+        ? $"To be {(plan.MinutesLate > 0 ? "less late for" : "ready by")} {PlanWords.Clock(plan.Heads.Max(head => head.Wanted)!.Value, plan.End)} it starts at {PlanWords.Clock(plan.Start)}, while people sleep."
         : plan.NightWork?.Sentence(plan.Start);
 
     /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>

@@ -462,6 +462,10 @@ public class HouseholdPlannerTests
         var slept = Made(asked with { Hands = [new HelpingHands("Ama") { Away = [new Between(On(11, 22.5), On(12, 6.5))] }] });
         Assert.Equal((false, null), (slept.StartsInTheNight, HouseholdWords.Night(slept)));
         Assert.All(slept.Tasks.Where(task => task.IsHandsOn), task => Assert.True(task.Start.TimeOfDay.TotalHours >= 6.5 && task.End.TimeOfDay.TotalHours <= 22.5, $"{task.Id} at {task.Start}"));
+        // One that is only back at eleven cannot be ready by then, and it is not said that it would be.
+        var back = Made(asked with { Heads = [asked.Heads[0], asked.Heads[1] with { Present = [new Between(On(11, 11), On(12, 11))] }] });
+        Assert.True(back is { MinutesLate: > 0, StartsInTheNight: true }, $"{back.MinutesLate} late, starts at {back.Start}");
+        Assert.StartsWith("To be less late for 13:00", HouseholdWords.Night(back), StringComparison.Ordinal);
         // Nobody asked for an hour: it starts when it is asked for, and nothing is said.
         Assert.False(Made(asked with { When = new When(On(10, 23)) }).StartsInTheNight);
     }
