@@ -32,6 +32,9 @@ internal sealed partial class SeveralHeads
     /// <summary>How days of one pair of hands are built that end no later than one that is known: hands mostly wait then.</summary>
     private static readonly BeamWidth[] WithinHour = AnyWay([new(150, 2, 4, 0, 100), new(150, 2, 4, 1, 100)]);
 
+    /// <summary>The same for several: each has fewer ways on, and a narrower look finds the same.</summary>
+    private static readonly BeamWidth[] WithinHourOfSeveral = AnyWay([new(60, 2, 4, 0, 100), new(60, 2, 4, 1, 100)]);
+
     /// <summary>Where a day is known that was made for other hours, so many of them do.</summary>
     private const int Again = 2;
 

@@ -42,6 +42,9 @@ internal sealed partial class SeveralHeads
     /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
     private const double Each = 0.006;
 
+    /// <summary>Proving that several pairs of hands are no less late for the hour of all.</summary>
+    private const double LateForHour = 0.006;
+
     private readonly SchedulingProblem _asked;
     private readonly bool _rests;
     private readonly Effort _effort;
@@ -261,6 +264,11 @@ internal sealed partial class SeveralHeads
             {
                 _attempts.TryNear(Far, _search.Near);
             }
+            else if (_problem.HasOneHour && !_attempts.IsInTime)
+            {
+                // How late it is at least is mostly soon told: of those that are there late and dry long, whatever the others do.
+                _attempts.TryLeastLate(LateForHour, Way.Directly);
+            }
 
             return _attempts.Finished();
         }
@@ -302,7 +310,7 @@ internal sealed partial class SeveralHeads
 
     /// <summary>
     /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, and each of them as little
-    /// late as a short look finds. For several pairs of hands with much to do it finds nothing but what their order leaves open.
+    /// late as a short look finds.
     /// </summary>
     private Schedule EachLessLate(Schedule schedule)
     {
@@ -319,9 +327,9 @@ internal sealed partial class SeveralHeads
         {
             attempts.TryLeastLate(Each, Way.Thorough);
         }
-        else if (each.Pairs.Count == 1)
+        else
         {
-            attempts.TryBeamsWithin(WithinHour);
+            attempts.TryBeamsWithin(each.Pairs.Count == 1 ? WithinHour : WithinHourOfSeveral);
         }
 
         return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each)

@@ -349,6 +349,23 @@ public class HouseholdPlannerTests
     }
 
     [Fact]
+    public void Whoever_is_back_too_late_to_be_in_time_is_no_reason_for_the_others_to_be_late()
+    {
+        // Two pairs of hands and the whole day for Ada and Esi; Bram is only back two hours before the hour of all.
+        var bram = Of("Bram", 45, Aim.Moisture) with { Present = [new Between(Given.Noon.AddHours(10), Given.Noon.AddHours(34))] };
+        var plan = Made(Asked(Of("Ada", 30, Aim.Moisture), Of("Esi", 40, Aim.Moisture), bram) with
+        {
+            Hands = [new HelpingHands("Ama"), new HelpingHands("Kofi")],
+            When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(12)),
+        });
+        var late = plan.Heads.Where(head => head.Plan.End > head.Wanted).Select(head => head.Plan.Request.Head.Name);
+        Assert.Equal(["Bram"], late);
+        // And no sooner can he be done, whatever is left of the others.
+        Assert.Equal(plan.MinutesLate, plan.LeastLate);
+        Assert.Contains("No plan is less late with two pairs of hands.", HouseholdWords.Finish(plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void By_one_hour_for_all_the_last_of_them_is_as_little_late_as_can_be()
     {
         var free = Made(Asked(Of("Ada"), Of("Bram", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture)));
