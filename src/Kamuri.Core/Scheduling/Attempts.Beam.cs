@@ -66,6 +66,12 @@ internal sealed partial class Attempts
     public void TryBeamsWithin(IReadOnlyList<BeamWidth> beams) =>
         TryClosely(Built(DayGraph.Of(_problem, _rests, latest: _problem.Deadline!.Value), beams).OrderBy(day => (Late(day), day.Span)));
 
+    /// <summary>Builds days from the hour of all back to their beginning, each head ready by its own.</summary>
+    /// <param name="backwards">The ways.</param>
+    /// <param name="asUsual">Heads whose waits are as usual.</param>
+    public void TryBeamsTowards(IReadOnlyList<BeamWidth> backwards, HashSet<string> asUsual) => TryFromHour(
+        _problem with { Jobs = [.. _problem.Jobs.Select(job => job.With is { } head && asUsual.Contains(head) ? job with { Shortest = job.Usual } : job)] }, _problem.Deadline!.Value, backwards);
+
     /// <summary>Takes over what is certain without looking for a day.</summary>
     public void TellLeast()
     {

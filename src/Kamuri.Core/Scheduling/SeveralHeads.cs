@@ -39,9 +39,6 @@ internal sealed partial class SeveralHeads
     /// <summary>Looking on for one in which everybody has their breaks.</summary>
     private const double AnyWithBreaks = 0.1;
 
-    /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
-    private const double Each = 0.006;
-
     /// <summary>Proving that several pairs of hands are no less late for the hour of all.</summary>
     private const double LateForHour = 0.006;
 
@@ -306,33 +303,5 @@ internal sealed partial class SeveralHeads
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
         return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
-    }
-
-    /// <summary>
-    /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, and each of them as little
-    /// late as a short look finds.
-    /// </summary>
-    private Schedule EachLessLate(Schedule schedule)
-    {
-        var ends = schedule.Placements.Where(placed => placed.Job.With is not null).GroupBy(placed => placed.Job.With!).ToDictionary(own => own.Key, own => own.Max(placed => placed.End));
-        if (!_problem.HasOneHour || ends.Values.Count(end => end > _problem.Deadline) < 2 || Breaks.Missing(schedule, _problem) > 0)
-        {
-            return schedule;
-        }
-
-        var each = _problem with { Deadline = schedule.Span, Deadlines = ends.Keys.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
-        var attempts = new Attempts(each, _rests, IsLarge(each), _effort);
-        attempts.TryOrder(schedule);
-        if (!IsLarge(each))
-        {
-            attempts.TryLeastLate(Each, Way.Thorough);
-        }
-        else
-        {
-            attempts.TryBeamsWithin(each.Pairs.Count == 1 ? WithinHour : WithinHourOfSeveral);
-        }
-
-        return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each)
-            ? schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps } : schedule;
     }
 }

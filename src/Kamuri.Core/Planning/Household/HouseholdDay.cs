@@ -135,9 +135,9 @@ internal sealed class HouseholdDay
     /// <summary>Whether a head ends behind its hour even when all goes as usual.</summary>
     public bool Late(Schedule schedule) => Heads.Any(head => IsLate(head, schedule));
 
-    /// <summary>The heads that are in time for their hours when all goes as usual, by key. One hour for all is met by all of them or by none.</summary>
-    public IReadOnlySet<string> InTime(Schedule schedule) => Request.HasOneHour && Late(schedule) ? new HashSet<string>()
-        : Heads.Where(head => head.Wanted is not null && !IsLate(head, schedule)).Select(head => head.Key).ToHashSet();
+    /// <summary>The heads that are in time for their hours when all goes as usual, by key.</summary>
+    public IReadOnlySet<string> InTime(Schedule schedule) =>
+        Heads.Where(head => head.Wanted is not null && !IsLate(head, schedule)).Select(head => head.Key).ToHashSet();
 
     /// <summary>When a head is done, in minutes.</summary>
     public static int End(string head, Schedule schedule) => schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);

@@ -360,6 +360,9 @@ public class HouseholdPlannerTests
         });
         var late = plan.Heads.Where(head => head.Plan.End > head.Wanted).Select(head => head.Plan.Request.Head.Name);
         Assert.Equal(["Bram"], late);
+        // They are begun as late as their hour allows, with something to spare for a slow day, and not as soon as anybody is up.
+        Assert.True(plan.Start >= Given.Noon.AddHours(3), $"{plan.Start}");
+        Assert.All(plan.Heads, head => Assert.True(head.ChanceInTime >= 0.9 || head.Plan.Request.Head.Name == "Bram", $"{head.Key}: {head.ChanceInTime}"));
         // And no sooner can he be done, whatever is left of the others.
         Assert.Equal(plan.MinutesLate, plan.LeastLate);
         Assert.Contains("No plan is less late with two pairs of hands.", HouseholdWords.Finish(plan), StringComparison.Ordinal);

@@ -1,0 +1,59 @@
+using static Kamuri.Core.Scheduling.Attempts;
+
+namespace Kamuri.Core.Scheduling;
+
+/// <summary>What becomes of the others where the last of several heads is late for the hour of all.</summary>
+internal sealed partial class SeveralHeads
+{
+    /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
+    private const double Each = 0.006;
+
+    /// <summary>
+    /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, each of them as little late as a
+    /// short look finds, and as late a beginning as that leaves.
+    /// </summary>
+    private Schedule EachLessLate(Schedule schedule)
+    {
+        var heads = schedule.Placements.Select(placed => placed.Job.With).OfType<string>().Distinct().ToList();
+        var hour = _problem.Deadline;
+        if (!_problem.HasOneHour || heads.Count(head => EndOf(head, schedule) > hour) < 2 || Breaks.Missing(schedule, _problem) > 0)
+        {
+            return schedule;
+        }
+
+        var each = _problem with { Deadline = schedule.Span, Deadlines = heads.ToDictionary(head => head, _ => hour!.Value), Known = null };
+        var attempts = new Attempts(each, _rests, IsLarge(each), _effort);
+        attempts.TryOrder(schedule);
+        if (!IsLarge(each))
+        {
+            attempts.TryLeastLate(Each, Way.Thorough);
+        }
+        else
+        {
+            attempts.TryBeamsWithin(each.Pairs.Count == 1 ? WithinHour : WithinHourOfSeveral);
+        }
+
+        if (attempts.Finished() is not { } found || found.Span > schedule.Span || Worth.Late(found, each) >= Worth.Late(schedule, each))
+        {
+            return schedule;
+        }
+
+        found = _problem.MayBeginLater ? BegunLater(found, each) : found;
+        return schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps };
+    }
+
+    /// <summary>
+    /// The same with nobody later, begun as late as is found: what is built from its beginning is begun as soon as can be, and that is in the night where
+    /// the hour is early. Who is in time keeps the waits as usual.
+    /// </summary>
+    private Schedule BegunLater(Schedule schedule, SchedulingProblem each)
+    {
+        var hours = each.Deadlines.ToDictionary(own => own.Key, own => Math.Max(own.Value, EndOf(own.Key, schedule)));
+        var attempts = new Attempts(each with { Deadlines = hours }, _rests, IsLarge(each), _effort);
+        attempts.TryOrder(schedule);
+        attempts.TryBeamsTowards(_ways.Backwards, [.. hours.Where(own => own.Value == each.Deadlines[own.Key]).Select(own => own.Key)]);
+        return attempts.Finished() is { } later && later.Span <= schedule.Span && Worth.Late(later, each) <= Worth.Late(schedule, each) ? later : schedule;
+    }
+
+    private static int EndOf(string head, Schedule schedule) => schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);
+}
