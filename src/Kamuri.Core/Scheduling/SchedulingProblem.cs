@@ -133,6 +133,12 @@ public sealed record SchedulingProblem(
     public Schedule? Known { get; init; }
 
     /// <summary>
+    /// What is known is late for the hour of all, and nothing is looked for that ends sooner: only who of the others is in time and, where that is open, how
+    /// late all of it may begin.
+    /// </summary>
+    public bool IsEndKnown { get; init; }
+
+    /// <summary>
     /// Where nothing soon ends by that minute, a good schedule will do that is soon there (<see cref="Schedule.IsDraft"/>): it will be asked again from that,
     /// for hours or for other ones. 0 for any; null where it is the last word.
     /// </summary>

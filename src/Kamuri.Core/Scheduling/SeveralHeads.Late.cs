@@ -8,20 +8,30 @@ internal sealed partial class SeveralHeads
     /// <summary>Looking for less lateness of the others, where the last is late anyway.</summary>
     private const double Each = 0.006;
 
+    /// <summary>What is known, where nothing is looked for that ends sooner.</summary>
+    private Schedule? Ended() => _asked is { IsEndKnown: true, HasOneHour: true, Known: { } known } && known.Span > _asked.Deadline ? known.Of(_asked) : null;
+
     /// <summary>
     /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, each of them as little late as a
-    /// short look finds, and as late a beginning as that leaves.
+    /// short look finds and, where that is the last word, as late a beginning as that leaves.
     /// </summary>
     private Schedule EachLessLate(Schedule schedule)
     {
         var heads = schedule.Placements.Select(placed => placed.Job.With).OfType<string>().Distinct().ToList();
-        var hour = _problem.Deadline;
-        if (!_problem.HasOneHour || heads.Count(head => EndOf(head, schedule) > hour) < 2 || Breaks.Missing(schedule, _problem) > 0)
+        var late = !_problem.HasOneHour || Breaks.Missing(schedule, _problem) > 0 ? 0 : heads.Count(head => EndOf(head, schedule) > _problem.Deadline);
+        if (late < (_problem.IsEndKnown ? 1 : 2))
         {
             return schedule;
         }
 
-        var each = _problem with { Deadline = schedule.Span, Deadlines = heads.ToDictionary(head => head, _ => hour!.Value), Known = null };
+        var each = _problem with { Deadline = schedule.Span, Deadlines = heads.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
+        var best = late > 1 ? LessLate(schedule, each) : schedule;
+        best = _problem is { IsEndKnown: true, MayBeginLater: true } ? BegunLater(best, each) : best;
+        return schedule with { Placements = best.Placements, Span = best.Span, Gaps = best.Gaps };
+    }
+
+    private Schedule LessLate(Schedule schedule, SchedulingProblem each)
+    {
         var attempts = new Attempts(each, _rests, IsLarge(each), _effort);
         attempts.TryOrder(schedule);
         if (!IsLarge(each))
@@ -33,13 +43,7 @@ internal sealed partial class SeveralHeads
             attempts.TryBeamsWithin(each.Pairs.Count == 1 ? WithinHour : WithinHourOfSeveral);
         }
 
-        if (attempts.Finished() is not { } found || found.Span > schedule.Span || Worth.Late(found, each) >= Worth.Late(schedule, each))
-        {
-            return schedule;
-        }
-
-        found = _problem.MayBeginLater ? BegunLater(found, each) : found;
-        return schedule with { Placements = found.Placements, Span = found.Span, Gaps = found.Gaps };
+        return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each) ? found : schedule;
     }
 
     /// <summary>

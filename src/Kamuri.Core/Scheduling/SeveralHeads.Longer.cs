@@ -32,6 +32,11 @@ internal sealed partial class SeveralHeads
     public static Schedule? Patient(SchedulingProblem problem, int rounds, Action<SearchProgress> report, CancellationToken brokenOff)
     {
         var search = new SeveralHeads(problem with { DraftAfter = null }, problem.Rests.Count > 0, Effort.Unlimited());
+        if (search.Ended() is { } ended)
+        {
+            return search.EachLessLate(ended);
+        }
+
         var best = search.Begin();
         for (var round = 1; round <= rounds && best is { Proven: false } or { MayBeCloser: true } && !brokenOff.IsCancellationRequested; round++)
         {

@@ -75,7 +75,7 @@ internal sealed partial class SeveralHeads
     public static Schedule? Quick(SchedulingProblem problem, KnownOrders? known)
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0, Effort.Of(problem.Effort ?? Effort.Usual));
-        var found = search.Begin();
+        var found = search.Ended() ?? search.Begin();
         found = found is null or { IsDraft: true } ? found
             : search.EachLessLate(Worth.Better(found, known?.OfSame(problem) ?? search._attempts.Finished(known?.Of(problem)), problem)!);
         return found is null ? null : found with { Spent = (int)Math.Ceiling(search._effort.Spent) };

@@ -77,6 +77,11 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             Take(problem with { DraftAfter = null });
         }
 
+        if (problem is { MayBeginLater: true, HasOneHour: true } && day.Late(schedule))
+        {
+            SpareOthers(FinishForecast.Of(schedule, problem, figures.HandsOn));
+        }
+
         var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
         return Placed(day, problem, schedule, forecast, beyond, figures) with { LeastLate = Least(schedule, problem, least) };
 
@@ -99,7 +104,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         void Spare(FinishForecast likely)
         {
             var slack = day.Slack(likely);
-            if (problem.MayBeginLater && slack < 0 && day.InTime(schedule) is { Count: > 0 } inTime)
+            if (problem.MayBeginLater && !(problem.HasOneHour && day.Late(schedule)) && slack < 0 && day.InTime(schedule) is { Count: > 0 } inTime)
             {
                 // A draft tells whether that can be had, so that only one of the two is worked out.
                 Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? likely.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0) with { DraftAfter = schedule.IsDraft ? 0 : null }, MostForSpare);
@@ -108,6 +113,17 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             {
                 // Nobody and nothing is ever away, so all of it can lie later as it is; but who says when to start means it.
                 day.BeginLater(slack.Value);
+            }
+        }
+
+        // Whoever is late for the hour of all ends as it is, and those who are in time begin so that nine days in ten are.
+        void SpareOthers(FinishForecast likely)
+        {
+            var inTime = day.InTime(schedule);
+            if (inTime.Count > 0)
+            {
+                double Margin(string strand) => inTime.Contains(strand) ? Math.Max(0, likely.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule)) : 0;
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: Margin) with { IsEndKnown = true }, MostForSpare);
             }
         }
 
