@@ -133,8 +133,8 @@ public sealed record SchedulingProblem(
     public Schedule? Known { get; init; }
 
     /// <summary>
-    /// What is known is late for the hour of all, and nothing is looked for that ends sooner: only who of the others is in time and, where that is open, how
-    /// late all of it may begin.
+    /// Somebody is late in what is known, and nothing is looked for that ends sooner: only how late all of it may begin where that is open and, by one hour for
+    /// all, who of the others is in time.
     /// </summary>
     public bool IsEndKnown { get; init; }
 

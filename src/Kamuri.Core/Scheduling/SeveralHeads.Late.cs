@@ -9,7 +9,7 @@ internal sealed partial class SeveralHeads
     private const double Each = 0.006;
 
     /// <summary>What is known, where nothing is looked for that ends sooner.</summary>
-    private Schedule? Ended() => _asked is { IsEndKnown: true, HasOneHour: true, Known: { } known } && known.Span > _asked.Deadline ? known.Of(_asked) : null;
+    private Schedule? Ended() => _asked is { IsEndKnown: true, Known: { } known } ? known.Of(_asked) : null;
 
     /// <summary>
     /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, each of them as little late as a
@@ -17,6 +17,12 @@ internal sealed partial class SeveralHeads
     /// </summary>
     private Schedule EachLessLate(Schedule schedule)
     {
+        if (_problem is { IsEndKnown: true, HasOneHour: false, MayBeginLater: true })
+        {
+            var later = BegunLater(schedule, _problem with { Deadline = schedule.Span, Known = null });
+            return schedule with { Placements = later.Placements, Span = later.Span, Gaps = later.Gaps };
+        }
+
         var heads = schedule.Placements.Select(placed => placed.Job.With).OfType<string>().Distinct().ToList();
         var late = !_problem.HasOneHour || Breaks.Missing(schedule, _problem) > 0 ? 0 : heads.Count(head => EndOf(head, schedule) > _problem.Deadline);
         if (late < (_problem.IsEndKnown ? 1 : 2))

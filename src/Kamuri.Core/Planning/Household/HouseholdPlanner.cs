@@ -77,9 +77,16 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             Take(problem with { DraftAfter = null });
         }
 
-        if (problem is { MayBeginLater: true, HasOneHour: true } && day.Late(schedule))
+        if (problem is { MayBeginLater: true, MayShorten: true } && day.Late(schedule))
         {
-            SpareOthers(FinishForecast.Of(schedule, problem, figures.HandsOn));
+            if (problem.HasOneHour)
+            {
+                SpareOthers(FinishForecast.Of(schedule, problem, figures.HandsOn));
+            }
+            else
+            {
+                Take(problem with { IsEndKnown = true });
+            }
         }
 
         var forecast = FinishForecast.Of(schedule, problem, figures.HandsOn, FinishForecast.Fine);
