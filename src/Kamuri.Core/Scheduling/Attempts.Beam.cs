@@ -29,7 +29,7 @@ internal sealed partial class Attempts
     {
         if (asUsual)
         {
-            TryBeams(WithWaitsAsUsual(), beams, backwards);
+            TryBeams(WithWaitsAsUsual(_ => true), beams, backwards);
         }
 
         if (_problem.MayShorten && !IsInTime)
@@ -55,7 +55,7 @@ internal sealed partial class Attempts
     /// <param name="beams">The ways.</param>
     /// <param name="backwards">Those for days that are built from their end.</param>
     public void TryBeamsAgain(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards) =>
-        TryBeams(_problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual() : _problem, beams, backwards);
+        TryBeams(_problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual(_ => true) : _problem, beams, backwards);
 
     /// <summary>Builds days from their beginning, as soon as they may begin.</summary>
     /// <param name="beams">The ways.</param>
@@ -69,8 +69,8 @@ internal sealed partial class Attempts
     /// <summary>Builds days from the hour of all back to their beginning, each head ready by its own.</summary>
     /// <param name="backwards">The ways.</param>
     /// <param name="asUsual">Heads whose waits are as usual.</param>
-    public void TryBeamsTowards(IReadOnlyList<BeamWidth> backwards, HashSet<string> asUsual) => TryFromHour(
-        _problem with { Jobs = [.. _problem.Jobs.Select(job => job.With is { } head && asUsual.Contains(head) ? job with { Shortest = job.Usual } : job)] }, _problem.Deadline!.Value, backwards);
+    public void TryBeamsTowards(IReadOnlyList<BeamWidth> backwards, HashSet<string> asUsual) =>
+        TryFromHour(WithWaitsAsUsual(job => job.With is { } head && asUsual.Contains(head)), _problem.Deadline!.Value, backwards);
 
     /// <summary>Takes over what is certain without looking for a day.</summary>
     public void TellLeast()
@@ -107,7 +107,7 @@ internal sealed partial class Attempts
         }
     }
 
-    private SchedulingProblem WithWaitsAsUsual() => _problem with { Jobs = [.. _problem.Jobs.Select(job => job with { Shortest = job.Usual })] };
+    private SchedulingProblem WithWaitsAsUsual(Func<Job, bool> of) => _problem with { Jobs = [.. _problem.Jobs.Select(job => of(job) ? job with { Shortest = job.Usual } : job)] };
 
     private void TryBeams(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {

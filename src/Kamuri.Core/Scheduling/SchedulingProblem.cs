@@ -288,6 +288,9 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     /// <summary>How long it is, from the first beginning to the last end.</summary>
     internal int Minutes => Placements.Count == 0 ? 0 : Span - Placements[0].Start;
 
+    /// <summary>When the last of what is done on a head ends, in minutes; 0 when nothing is.</summary>
+    internal int EndOf(string head) => Placements.Where(placed => placed.Job.With == head).Select(placed => placed.End).DefaultIfEmpty().Max();
+
     /// <summary>Minutes by which all waits together are shorter than usual.</summary>
     internal int Shortened => Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
 

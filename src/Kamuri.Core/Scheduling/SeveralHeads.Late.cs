@@ -24,7 +24,7 @@ internal sealed partial class SeveralHeads
         }
 
         var heads = schedule.Placements.Select(placed => placed.Job.With).OfType<string>().Distinct().ToList();
-        var late = !_problem.HasOneHour || Breaks.Missing(schedule, _problem) > 0 ? 0 : heads.Count(head => EndOf(head, schedule) > _problem.Deadline);
+        var late = !_problem.HasOneHour || Breaks.Missing(schedule, _problem) > 0 ? 0 : heads.Count(head => schedule.EndOf(head) > _problem.Deadline);
         if (late < (_problem.IsEndKnown ? 1 : 2))
         {
             return schedule;
@@ -58,12 +58,10 @@ internal sealed partial class SeveralHeads
     /// </summary>
     private Schedule BegunLater(Schedule schedule, SchedulingProblem each)
     {
-        var hours = each.Deadlines.ToDictionary(own => own.Key, own => Math.Max(own.Value, EndOf(own.Key, schedule)));
+        var hours = each.Deadlines.ToDictionary(own => own.Key, own => Math.Max(own.Value, schedule.EndOf(own.Key)));
         var attempts = new Attempts(each with { Deadlines = hours }, _rests, IsLarge(each), _effort);
         attempts.TryOrder(schedule);
         attempts.TryBeamsTowards(_ways.Backwards, [.. hours.Where(own => own.Value == each.Deadlines[own.Key]).Select(own => own.Key)]);
         return attempts.Finished() is { } later && later.Span <= schedule.Span && Worth.Late(later, each) <= Worth.Late(schedule, each) ? later : schedule;
     }
-
-    private static int EndOf(string head, Schedule schedule) => schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);
 }

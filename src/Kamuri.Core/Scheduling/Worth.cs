@@ -39,6 +39,6 @@ internal static class Worth
 
     /// <summary>Minutes late, of everybody together.</summary>
     public static long Late(Schedule schedule, SchedulingProblem problem) =>
-        problem.Deadlines.Sum(pair => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == pair.Key).Select(placed => placed.End).DefaultIfEmpty().Max() - pair.Value))
+        problem.Deadlines.Sum(pair => (long)Math.Max(0, schedule.EndOf(pair.Key) - pair.Value))
         + (problem.Deadline is { } all ? Math.Max(0, schedule.Span - all) : 0);
 }

@@ -139,14 +139,11 @@ internal sealed class HouseholdDay
     public IReadOnlySet<string> InTime(Schedule schedule) =>
         Heads.Where(head => head.Wanted is not null && !IsLate(head, schedule)).Select(head => head.Key).ToHashSet();
 
-    /// <summary>When a head is done, in minutes.</summary>
-    public static int End(string head, Schedule schedule) => schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);
-
     /// <summary>Moves all of it.</summary>
     public void BeginLater(int minutes) => Zero = Zero.AddMinutes(minutes);
 
     private bool IsLate(HeadDraft head, Schedule schedule) => head.Wanted is { } wanted
-        && End(head.Key, schedule) > (wanted - Zero).TotalMinutes;
+        && schedule.EndOf(head.Key) > (wanted - Zero).TotalMinutes;
 
     private int Minutes(DateTimeOffset moment) => (int)Math.Floor((moment - Zero).TotalMinutes);
 

@@ -114,7 +114,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             if (problem.MayBeginLater && !(problem.HasOneHour && day.Late(schedule)) && slack < 0 && day.InTime(schedule) is { Count: > 0 } inTime)
             {
                 // A draft tells whether that can be had, so that only one of the two is worked out.
-                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: strand => inTime.Contains(strand) ? likely.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule) : 0) with { DraftAfter = schedule.IsDraft ? 0 : null }, MostForSpare);
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: Margin(likely, inTime)) with { DraftAfter = schedule.IsDraft ? 0 : null }, MostForSpare);
             }
             else if (!problem.MayBeginLater && slack >= 0 && request.When.ReadyBy is not null)
             {
@@ -129,10 +129,13 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             var inTime = day.InTime(schedule);
             if (inTime.Count > 0)
             {
-                double Margin(string strand) => inTime.Contains(strand) ? Math.Max(0, likely.Strands[strand].NineInTenMinutes - HouseholdDay.End(strand, schedule)) : 0;
-                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: Margin) with { IsEndKnown = true }, MostForSpare);
+                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: Margin(likely, inTime)) with { IsEndKnown = true }, MostForSpare);
             }
         }
+
+        // Minutes by which those who are in time have to be sooner for that.
+        Func<string, double> Margin(FinishForecast likely, IReadOnlySet<string> inTime) =>
+            head => inTime.Contains(head) ? likely.Strands[head].NineInTenMinutes - schedule.EndOf(head) : 0;
 
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {
