@@ -83,7 +83,7 @@ public static class Composer
     }
 
     private static RuleContext Walk(PlanRequest request, IReadOnlyList<PlanStep> steps, CraftFigures figures) =>
-        new(request, HairWalk.Through(HairWalk.Start(Tangle.Of(request.Head, request.Today, figures.HandsOn), request.Kind), steps, figures.HandsOn), figures);
+        new(request, HairWalk.Through(HairWalk.Start(Tangle.Of(request.Head, request.Today, figures.HandsOn), request.Kind), steps, request.UseOf, figures.HandsOn), figures);
 
     /// <summary>Lets the rules mend the bare choice until they have nothing left to mend.</summary>
     private static IReadOnlyList<PlanStep> Settle(PlanRequest request, IReadOnlyList<PlanStep> steps, CraftFigures figures)

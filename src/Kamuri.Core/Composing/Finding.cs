@@ -13,7 +13,7 @@ public enum Severity { Note, Warn, Stop }
 public sealed record Fix(string Label, IReadOnlyList<PlanEdit> Edits);
 
 /// <summary>What a rule has to say about a plan.</summary>
-/// <param name="Rule">Rule id, R01 to R46.</param>
+/// <param name="Rule">Rule id, R01 to R49.</param>
 /// <param name="Severity">How much it matters.</param>
 /// <param name="Reason">Why, in one sentence.</param>
 /// <param name="Steps">The steps it speaks of.</param>
@@ -49,6 +49,9 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
     /// <summary>What a step is done with; null when nobody said.</summary>
     public StepUse? Use(PlanStep step) => Request.UseOf(step);
 
+    /// <summary>Leaving a step out, with what only served it; for findings that nothing else solves.</summary>
+    public Fix LeaveOut(PlanStep step) => new($"Leave {step.Kind.Name.ToLowerInvariant()} out", PlanEditing.Without(step, Walk));
+
     /// <summary>The id a step added now would get.</summary>
     public string NextId(string kind) => PlanEditing.NextId(Walk.Select(walked => walked.Step), kind);
 
@@ -63,7 +66,7 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
 /// <summary>A rule of the craft: reads the walk of the hair state, says what is wrong and how to mend it.</summary>
 public interface IRule
 {
-    /// <summary>R01 to R46.</summary>
+    /// <summary>R01 to R49.</summary>
     string Id { get; }
 
     /// <summary>

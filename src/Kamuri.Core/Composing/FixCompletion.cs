@@ -5,7 +5,7 @@ namespace Kamuri.Core.Composing;
 
 /// <summary>
 /// Tries every fix before it is offered. What a fix itself makes wrong (drying in the middle leaves the blot dry hair) is
-/// mended along with it; a fix that would leave the plan no better is not offered at all.
+/// mended along with it; a fix that would leave the plan no better, or make anything worse (<see cref="FixSoundness"/>), is not offered at all.
 /// </summary>
 internal static class FixCompletion
 {
@@ -26,9 +26,8 @@ internal static class FixCompletion
         RuleContext context, IReadOnlyList<Finding> all, IEnumerable<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
     {
         var steps = context.Walk.Select(walked => walked.Step).ToList();
-        var before = Weight(all);
         var known = all.Select(Sign).ToHashSet();
-        return findings.Select(finding => (finding, finding.Fix is { } fix ? Tried(fix, steps, before, known, walk) : null));
+        return findings.Select(finding => (finding, finding.Fix is { } fix ? Tried(fix, steps, all, known, walk) : null));
     }
 
     /// <summary>A stop outweighs any number of warnings, and a warning any number of notes.</summary>
@@ -39,7 +38,7 @@ internal static class FixCompletion
         _ => 1,
     });
 
-    private static Mended? Tried(Fix fix, List<PlanStep> steps, int before, HashSet<string> known, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
+    private static Mended? Tried(Fix fix, List<PlanStep> steps, IReadOnlyList<Finding> before, HashSet<string> known, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
     {
         List<PlanEdit> edits = [.. fix.Edits];
         for (var round = 0; round < MostRounds; round++)
@@ -47,9 +46,14 @@ internal static class FixCompletion
             var (mended, refused) = PlanEditing.Apply(steps, edits, StepOrigin.Rule);
             var context = walk(mended);
             var after = AllRules.Check(context);
-            if (Weight(after) < before)
+            if (refused.Count > 0 || !FixSoundness.KeepsOrder(steps, mended))
             {
-                return refused.Count == 0 ? new Mended(fix with { Edits = edits }, context, after) : null;
+                return null;
+            }
+
+            if (Weight(after) < Weight(before) && FixSoundness.IsNoWorse(before, after))
+            {
+                return new Mended(fix with { Edits = edits }, context, after);
             }
 
             if (after.FirstOrDefault(finding => finding.Fix is not null && !known.Contains(Sign(finding)) && AllRules.IsMendedUnasked(finding.Rule)) is not { } next)

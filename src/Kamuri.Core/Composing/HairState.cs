@@ -1,14 +1,28 @@
 using System.Collections.Immutable;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Composing;
 
 /// <summary>Something that lies on hair or scalp, and the step that put it there.</summary>
-public sealed record Deposit(Substance Substance, Places Places, string Step)
+/// <param name="Traits">What it is made with, where somebody said so: an egg mask is one whatever the step is called.</param>
+public sealed record Deposit(Substance Substance, Places Places, string Step, MixtureTraits Traits = MixtureTraits.None)
 {
-    public SubstanceFacts Facts => Substances.Of(Substance);
+    /// <summary>What is true of it, by what it is put on as and by what it is made with.</summary>
+    public SubstanceFacts Facts => field ??= Substances.Of(Substance).With(Traits);
+
+    /// <summary>In plain words, for sentences: what makes it special comes first.</summary>
+    public string Name => Traits switch
+    {
+        _ when Traits.HasFlag(MixtureTraits.RawEgg) && !Substances.Of(Substance).IsRawEgg => "raw egg",
+        _ when Traits.HasFlag(MixtureTraits.Onion) && Substance != Substance.OnionJuice => "onion juice",
+        _ when Traits.HasFlag(MixtureTraits.PodGel) => "pod gel",
+        _ when Traits.HasFlag(MixtureTraits.Clay) && Substance != Substance.Clay => "clay",
+        _ when Traits.HasFlag(MixtureTraits.Powder) && Substance != Substance.HerbPaste => "herb powder",
+        _ => Facts.Name,
+    };
 }
 
 /// <summary>The state of the hair at one moment of a session.</summary>
@@ -60,13 +74,18 @@ public static class HairWalk
         new(Wetness.Dry, [], [], 0, null, false, tangle, Heat.None,
             kind switch { HairKinds.Locs => Hang.Locs, HairKinds.Style => Hang.Braids, _ => Hang.Loose }, true);
 
-    public static IReadOnlyList<WalkedStep> Through(HairState start, IReadOnlyList<PlanStep> steps, HandsOnFigures figures)
+    /// <summary>The hair before and after every step.</summary>
+    /// <param name="start">How it comes.</param>
+    /// <param name="steps">In order.</param>
+    /// <param name="use">What a step is done with; null when nobody said.</param>
+    /// <param name="figures">Slip and tangle.</param>
+    public static IReadOnlyList<WalkedStep> Through(HairState start, IReadOnlyList<PlanStep> steps, Func<PlanStep, StepUse?> use, HandsOnFigures figures)
     {
         var walked = new List<WalkedStep>(steps.Count);
         var state = start;
         foreach (var step in steps)
         {
-            var after = Apply(step, state, figures);
+            var after = Apply(step, step.Kind.Puts is null ? MixtureTraits.None : use(step)?.Traits ?? MixtureTraits.None, state, figures);
             walked.Add(new WalkedStep(step, state, after));
             state = after;
         }
@@ -74,7 +93,7 @@ public static class HairWalk
         return walked;
     }
 
-    private static HairState Apply(PlanStep step, HairState state, HandsOnFigures figures)
+    private static HairState Apply(PlanStep step, MixtureTraits traits, HairState state, HandsOnFigures figures)
     {
         var kind = step.Kind;
         var washes = kind.Removes >= Removal.Wash;
@@ -85,7 +104,7 @@ public static class HairWalk
             : state.AwaitsWash;
         if (kind.Puts is { } puts)
         {
-            deposits = deposits.Add(new Deposit(puts, step.Places, step.Id));
+            deposits = deposits.Add(new Deposit(puts, step.Places, step.Id, traits));
         }
 
         var wetness = Wet(kind, state.Wetness);

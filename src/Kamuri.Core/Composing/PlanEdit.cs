@@ -174,6 +174,14 @@ public static class PlanEditing
         }
     }
 
+    /// <summary>Edits that leave a step out, and the covers that are only there because of it.</summary>
+    public static IReadOnlyList<PlanEdit> Without(PlanStep step, IReadOnlyList<WalkedStep> walk)
+    {
+        var behind = step.Kind.Processing is null ? []
+            : walk.SkipWhile(walked => walked.Step.Id != step.Id).Skip(1).TakeWhile(walked => walked.Step.Kind.IsCompanion).Where(walked => walked.Step.Kind.Covers);
+        return [new DropStep(step.Id), .. behind.Select(walked => new DropStep(walked.Step.Id))];
+    }
+
     /// <summary>Whether two steps can be worked section by section in one pass.</summary>
     public static bool CanBeTogether(PlanStep before, PlanStep step) => before.Kind.HandsOn.IsSectioned && step.Kind.HandsOn.IsSectioned;
 

@@ -28,19 +28,24 @@ public sealed record Contents(IReadOnlyList<Content> All)
         return new Contents([.. Parts(formula, kitchen, 1, [])]);
     }
 
-    /// <summary>All essential oils, in % by volume of the finished mixture.</summary>
-    public double EssentialOilPercent => Percent(EssentialOils);
+    /// <summary>All essential oils that are known to be in it, in % by volume of the finished mixture.</summary>
+    public double EssentialOilPercent => All.Sum(content => content.Share * EssentialOilIn(content).Known);
+
+    /// <summary>The most essential oil there may be, in % by volume: labels name some without their share.</summary>
+    public double EssentialOilAtMost => All.Sum(content => content.Share * EssentialOilIn(content).AtMost);
 
     /// <summary>The sharp ones among them, of the peppermint and tea-tree kind, in % by volume.</summary>
-    public double SharpOilPercent => Percent(EssentialOils.Where(content => IsSharp(content.Material)));
+    public double SharpOilPercent => All.Where(content => content.Product?.HasSharpOil ?? EssentialOils.IsSharp(content.Material.Label ?? content.Material.Name))
+        .Sum(content => content.Share * EssentialOilIn(content).Known);
 
     /// <summary>What is in it for rules to read: plain names, and the families they belong to in the words sensitivities are written in.</summary>
     public IReadOnlyList<string> Ingredients(IngredientDictionary dictionary) =>
         [.. Reading(dictionary).Ingredients.Concat(All.Where(content => content.Product is not null).SelectMany(content => content.Product!.Ingredients)).Distinct()];
 
     /// <summary>What a step is told of the mixture.</summary>
-    public StepUse AsUse(Formula formula, IngredientDictionary dictionary)
+    public StepUse AsUse(Formula formula, Kitchen kitchen)
     {
+        var dictionary = kitchen.Dictionary;
         var reading = Reading(dictionary);
         var strongest = All.Select(content => content.Product?.Protein ?? ProteinStrength.None).Append(ProteinOf(reading)).Max();
         return new StepUse(formula.Name)
@@ -48,23 +53,32 @@ public sealed record Contents(IReadOnlyList<Content> All)
             Ingredients = Ingredients(dictionary),
             Protein = strongest,
             EssentialOilPercent = EssentialOilPercent,
+            EssentialOilAtMost = EssentialOilAtMost,
             SharpOilPercent = SharpOilPercent,
-            Burns = reading.Names.Any(name => name.Ingredient?.Has("burns") == true),
-            Sieved = All.Any(content => content.Material.Role is MaterialRole.Powder or MaterialRole.Seed) ? formula.Deeds.HasFlag(MethodDeeds.Sieves) : null,
+            MeasuredOutIn = kitchen.YieldOf(formula),
+            Traits = Traits(formula, reading),
+            Sieved = Has(MaterialRole.Powder, MaterialRole.Seed) ? formula.Deeds.HasFlag(MethodDeeds.Sieves) : null,
             SapDrained = All.Any(content => content.Material.Role == MaterialRole.Leaf && content.Through.Count == 0) ? formula.Deeds.HasFlag(MethodDeeds.DrainsSap) : null,
             KeepsUnderADay = formula.Keep.IsUnderADay,
             AskForPatchTest = [.. reading.AskForPatchTest.Concat(All.SelectMany(content => content.Product?.AskForPatchTest ?? [])).Distinct()],
         };
     }
 
-    private IEnumerable<Content> EssentialOils => All.Where(content => content.Material.Role == MaterialRole.EssentialOil);
+    private bool Has(params MaterialRole[] roles) => All.Any(content => roles.Contains(content.Material.Role));
 
-    private static double Percent(IEnumerable<Content> contents) => contents.Sum(content => content.Share) * 100;
+    private MixtureTraits Traits(Formula formula, LabelReading reading) =>
+        All.Aggregate(MixtureTraitsOf.Label(reading), (traits, content) => traits | (content.Product?.Traits ?? content.Material.Role switch
+        {
+            MaterialRole.Egg => MixtureTraits.RawEgg,
+            MaterialRole.Onion => MixtureTraits.Onion,
+            MaterialRole.Pod => MixtureTraits.PodGel,
+            MaterialRole.Clay => MixtureTraits.Clay,
+            MaterialRole.Powder => MixtureTraits.Powder | (formula.Deeds.HasFlag(MethodDeeds.Sieves) ? 0 : MixtureTraits.Unsieved),
+            _ => MixtureTraits.None,
+        }));
 
-    private static bool IsSharp(Material material) => Sharp.Contains(material.Label ?? material.Name, StringComparer.OrdinalIgnoreCase);
-
-    /// <summary>Essential oils that sting before others do; craft.</summary>
-    private static readonly string[] Sharp = ["peppermint oil", "tea tree oil", "spearmint oil", "menthol", "camphor", "eucalyptus oil", "cinnamon oil", "clove oil"];
+    private static EssentialOilShare EssentialOilIn(Content content) => content.Product?.EssentialOil
+        ?? (content.Material.Role == MaterialRole.EssentialOil ? new EssentialOilShare(100, 100) : EssentialOilShare.None);
 
     /// <summary>A mixture is read like a label: its materials, most first.</summary>
     private LabelReading Reading(IngredientDictionary dictionary) => LabelReading.Of(

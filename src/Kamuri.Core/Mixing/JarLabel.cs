@@ -1,6 +1,7 @@
 using System.Globalization;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Shelf.Labels;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Mixing;
 
@@ -13,7 +14,9 @@ namespace Kamuri.Core.Mixing;
 public sealed record JarLabel(string Name, string Made, string UseBy, string Holds, IReadOnlyList<string> NotFor)
 {
     /// <summary>The label of a batch.</summary>
-    public static JarLabel Of(Batch batch, BatchStanding standing, IEnumerable<(Head Head, IReadOnlyList<string> Reacted)> heads, MixtureFigures figures)
+    public static JarLabel Of(
+        Batch batch, BatchStanding standing, IEnumerable<(Head Head, IReadOnlyList<string> Reacted)> heads, MixtureFigures figures,
+        MeasureFigures measures)
     {
         var families = LabelReading.FamilyWords.Intersect(batch.Facts.Ingredients).ToList();
         return new JarLabel(
@@ -21,7 +24,7 @@ public sealed record JarLabel(string Name, string Made, string UseBy, string Hol
             $"Made {Day(batch.MadeOn)}",
             standing.UseBy is { } day ? $"Use by {Day(day)}, {MixtureWords.Of(batch.KeptAt)}" : "Do not use",
             families.Count > 0 ? $"Holds {string.Join(", ", families)}" : "",
-            [.. heads.SelectMany(pair => MixtureWords.Against(batch.Facts, pair.Head, MixtureWords.StaysOn(batch.ServesAs), pair.Reacted, figures))]);
+            [.. heads.SelectMany(pair => MixtureWords.Against(batch.Facts, pair.Head, MixtureWords.StaysOn(batch.ServesAs), pair.Reacted, figures, measures))]);
     }
 
     private static string Day(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);

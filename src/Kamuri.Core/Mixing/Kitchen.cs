@@ -14,6 +14,15 @@ public sealed record KitchenProduct(Guid Id, string Name, ProductRole Role, IRea
     /// <summary>Names on its label that ask for a patch test.</summary>
     public IReadOnlyList<string> AskForPatchTest { get; init; } = [];
 
+    /// <summary>Essential oil in it: what was written down, or as far as its label tells.</summary>
+    public EssentialOilShare EssentialOil { get; init; }
+
+    /// <summary>Whether one of the sharp ones is among them.</summary>
+    public bool HasSharpOil { get; init; }
+
+    /// <summary>What its label and its kind say of how it has to be handled.</summary>
+    public MixtureTraits Traits { get; init; }
+
     /// <summary>What is left of it; null when nobody wrote it down.</summary>
     public Millilitres? Left { get; init; }
 
@@ -29,7 +38,28 @@ public sealed record KitchenProduct(Guid Id, string Name, ProductRole Role, IRea
         ProductId = Id,
         UseBy = GoodUntil,
         AskForPatchTest = AskForPatchTest,
+        EssentialOilPercent = EssentialOil.Known,
+        EssentialOilAtMost = EssentialOil.AtMost,
+        SharpOilPercent = HasSharpOil ? EssentialOil.Known : 0,
+        Traits = Traits,
     };
+
+    /// <summary>A product with what its label says.</summary>
+    /// <param name="essentialOil">% by volume as the maker gives it; null when nobody wrote it down.</param>
+    public static KitchenProduct Read(
+        Guid id, string name, ProductRole role, LabelReading reading, double? essentialOil, decimal? pricePerMl) =>
+        new(id, name, role, reading.Ingredients, reading.Protein, pricePerMl)
+        {
+            AskForPatchTest = reading.AskForPatchTest,
+            EssentialOil = essentialOil is { } share ? new EssentialOilShare(share, share) : reading.EssentialOilShare,
+            HasSharpOil = reading.Names.Any(each => each.Ingredient is { } ingredient && EssentialOils.IsSharp(ingredient.Name)),
+            Traits = MixtureTraitsOf.Label(reading) | role switch
+            {
+                ProductRole.Clay => MixtureTraits.Clay,
+                ProductRole.Powder => MixtureTraits.Powder,
+                _ => MixtureTraits.None,
+            },
+        };
 
     /// <summary>As it is measured out (craft default).</summary>
     public Material Material => Role switch
@@ -81,7 +111,7 @@ public sealed class Kitchen(
     public Material MaterialOf(FormulaIngredient ingredient) =>
         ingredient.ProductId is { } product && Product(product) is { } known ? known.Material
         : ingredient.FormulaId is { } formula ? new Material(Formula(formula)?.Name ?? ingredient.Name, RoleOf(Formula(formula)), DensityOf(Formula(formula)))
-        : Materials.Find(ingredient.Name, dictionary);
+        : Materials.Find(ingredient.Name, dictionary, ingredient.Unit == Unit.Drop);
 
     /// <summary>The volume of an ingredient as the formula has it.</summary>
     /// <exception cref="UnitMismatchException">The unit does not go with it.</exception>

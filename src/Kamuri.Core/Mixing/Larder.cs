@@ -43,7 +43,7 @@ public static class Larder
 
     /// <summary>What a step is told of a mixture that is made for it.</summary>
     /// <exception cref="FormulaLoopException">It comes back to itself.</exception>
-    public static StepUse Made(Formula formula, Kitchen kitchen) => Contents.Of(formula, kitchen).AsUse(formula, kitchen.Dictionary) with { Making = formula };
+    public static StepUse Made(Formula formula, Kitchen kitchen) => Contents.Of(formula, kitchen).AsUse(formula, kitchen) with { Making = formula };
 
     /// <summary>The usable batch of a formula that is over soonest and has enough in it; frozen ones last. Null when there is none.</summary>
     public static Batch? Find(PlanRequest request, Guid formula, Millilitres needed, CraftFigures figures) =>

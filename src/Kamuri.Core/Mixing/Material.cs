@@ -33,6 +33,7 @@ public static class Materials
     private const double OilDensity = 0.92;
     private const double ButterDensity = 0.91;
     private const double PowderDensity = 0.45;
+    private const double EssentialOilDensity = 0.9;
 
     /// <summary>The materials that come with Kamuri.</summary>
     public static IReadOnlyList<Material> All { get; } =
@@ -100,22 +101,46 @@ public static class Materials
             .GroupBy(pair => Spelling.Plain(pair.name)).ToDictionary(group => group.Key, group => group.First().material);
 
     /// <summary>Finds a material by name; by its class when only the dictionary knows it; like water when nobody does.</summary>
-    public static Material Find(string name, IngredientDictionary dictionary)
+    /// <param name="name">As it is written.</param>
+    /// <param name="dictionary">Knows the names of labels, and what a household has taught.</param>
+    /// <param name="byTheDrop">
+    /// Measured in drops. Nobody counts drops of a juice: what is not known for certain as something else is an essential oil then.
+    /// </param>
+    public static Material Find(string name, IngredientDictionary dictionary, bool byTheDrop = false)
     {
-        var plain = Spelling.Plain(name);
-        if (ByName.TryGetValue(plain, out var known))
+        var (plain, own) = (Spelling.Plain(name), name.Trim());
+        if (ByName.TryGetValue(plain, out var known) && !(byTheDrop && known.Role == MaterialRole.Herb))
         {
-            return known with { Name = name.Trim() };
+            return known with { Name = own };
         }
 
         // People write "raw honey" and "castor oli": the label reader knows how.
         var read = LabelReader.Read(name, dictionary);
-        return read is [{ Ingredient: { } ingredient }]
-            ? ByName.TryGetValue(Spelling.Plain(ingredient.Name), out var same)
-                ? same with { Name = name.Trim(), Label = ingredient.Name }
-                : new Material(name.Trim(), RoleOf(ingredient.Class), DensityOf(ingredient.Class), Label: ingredient.Name)
-            : new Material(name.Trim(), MaterialRole.Other, 1, Label: name.Trim()) { IsKnown = false };
+        if (read.FirstOrDefault(each => each.Class == IngredientClass.EssentialOil) is { } oil)
+        {
+            return EssentialOil(own, oil.Ingredient ?? EssentialOilName.Meant(plain, dictionary));
+        }
+
+        var certain = read is [{ How: Recognition.Known, Ingredient: { } ingredient }] ? ingredient : null;
+        if (byTheDrop && certain is not { IsTaught: true } and (null or { Class: IngredientClass.Botanical or IngredientClass.Fragrance }))
+        {
+            return EssentialOil(own, EssentialOilName.Meant(plain, dictionary));
+        }
+
+        return read switch
+        {
+            [{ Ingredient: { } one }] => ByName.TryGetValue(Spelling.Plain(one.Name), out var same)
+                ? same with { Name = own, Label = one.Name }
+                : new Material(own, RoleOf(one.Class), DensityOf(one.Class), Label: one.Name),
+            [{ Class: { } form }] => new Material(own, RoleOf(form), DensityOf(form), Label: own),
+            _ => new Material(own, MaterialRole.Other, 1, Label: own) { IsKnown = false },
+        };
     }
+
+    private static Material EssentialOil(string name, Ingredient oil) =>
+        ByName.TryGetValue(Spelling.Plain(oil.Name), out var known)
+            ? known with { Name = name, Label = oil.Name }
+            : new Material(name, MaterialRole.EssentialOil, EssentialOilDensity, Label: oil.Name);
 
     /// <summary>What can stand in for a role, and what changes; null when nothing can.</summary>
     public static string? InsteadOf(MaterialRole role) => role switch
@@ -154,7 +179,7 @@ public static class Materials
     {
         IngredientClass.PenetratingOil or IngredientClass.SealingOil => OilDensity,
         IngredientClass.Butter or IngredientClass.Wax => ButterDensity,
-        IngredientClass.EssentialOil => 0.9,
+        IngredientClass.EssentialOil => EssentialOilDensity,
         IngredientClass.Clay => 0.9,
         _ => 1,
     };

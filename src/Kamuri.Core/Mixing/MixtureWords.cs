@@ -1,6 +1,7 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Mixing;
 
@@ -68,7 +69,9 @@ public static class MixtureWords
     /// <param name="leaveOn">Whether it stays on.</param>
     /// <param name="reacted">What this head has reacted to.</param>
     /// <param name="figures">Limits.</param>
-    public static IReadOnlyList<string> Against(StepUse use, Head head, bool leaveOn, IEnumerable<string> reacted, MixtureFigures figures)
+    /// <param name="measures">What a drop is.</param>
+    public static IReadOnlyList<string> Against(
+        StepUse use, Head head, bool leaveOn, IEnumerable<string> reacted, MixtureFigures figures, MeasureFigures measures)
     {
         var said = new List<string>();
         var hits = head.Sensitivities.Concat(reacted).Distinct(StringComparer.OrdinalIgnoreCase).Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
@@ -77,22 +80,41 @@ public static class MixtureWords
             said.Add($"Not for {head.Name}: {string.Join(", ", hits)}.");
         }
 
-        var limit = figures.EssentialOilLimit(head, leaveOn);
-        if (use.EssentialOilPercent > limit)
+        if (EssentialOilSentence(use, head, leaveOn, null, figures, measures) is { } oil)
         {
-            said.Add(limit == 0 ? $"Not for {head.Name}: essential oil." : $"Too strong for {head.Name}: {use.EssentialOilPercent:0.##} % essential oil, at most {limit:0.##} %.");
-        }
-        else if (use.SharpOilPercent > figures.SharpOil)
-        {
-            said.Add($"Too strong: {use.SharpOilPercent:0.##} % of a sharp essential oil, at most {figures.SharpOil:0.##} %.");
+            said.Add(oil);
         }
 
-        if (use.Burns && (head.AgeGroup != AgeGroup.Adult || head.HasBrokenSkin))
+        if (IrritantSentence(use.Traits, head) is { } irritant)
         {
-            said.Add($"Not for {head.Name}: it burns.");
+            said.Add(irritant);
         }
 
         return said;
+    }
+
+    /// <summary>What is wrong with the essential oil in something, for a head; null when nothing is.</summary>
+    public static string? EssentialOilSentence(StepUse use, Head head, bool leaveOn, Millilitres? made, MixtureFigures figures, MeasureFigures measures) =>
+        EssentialOils.Judge(use, head, leaveOn, made, figures, measures) switch
+        {
+            EssentialOilVerdict.Never => $"{use.Name} contains essential oil, which {head.Name} must not use{(leaveOn && head is { AgeGroup: AgeGroup.SixToTwelve, AskClinician: false } ? " in anything that stays on" : "")}.",
+            EssentialOilVerdict.TooMuch => $"{use.Name} contains {use.EssentialOilPercent:0.##} % essential oil. The most for {head.Name} here is {figures.EssentialOilLimit(head, leaveOn):0.##} %.",
+            EssentialOilVerdict.TooSharp => $"{use.Name} contains {use.SharpOilPercent:0.##} % of a sharp essential oil. The most of those is {figures.SharpOil:0.##} %.",
+            EssentialOilVerdict.MayBeTooMuch => $"The label of {use.Name} names an essential oil but not how much. Enter its share on the shelf; until then nobody can say whether it is too strong for {head.Name}.",
+            _ => null,
+        };
+
+    /// <summary>Why a head must not have onion, pepper, menthol or the like; null when it may.</summary>
+    /// <param name="traits">Of what is put on.</param>
+    /// <param name="head">Whose skin it is.</param>
+    public static string? IrritantSentence(MixtureTraits traits, Head head)
+    {
+        var what = traits.HasFlag(MixtureTraits.Onion) ? "onion" : "pepper, menthol and the like";
+        return (traits & MixtureTraits.Irritates) == 0 ? null
+            : head.HasBrokenSkin ? $"Not for {head.Name}: {what} must never touch broken skin."
+            : head.AgeGroup == AgeGroup.UnderSix ? $"Not for {head.Name}: {what} must never go on a child under six."
+            : traits.HasFlag(MixtureTraits.Burns) && head.AgeGroup == AgeGroup.SixToTwelve ? $"Not for {head.Name}: it burns, and must not go on a child."
+            : null;
     }
 
     /// <summary>Whether something put on as this stays on.</summary>

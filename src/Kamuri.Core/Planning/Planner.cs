@@ -120,7 +120,7 @@ public sealed class Planner(IScheduler scheduler)
         var stops = draft.Composition.Findings.Count(finding => finding.Holds);
         foreach (var walked in draft.Composition.Walk.Where(walked => walked.Step.Kind.CanBeSpared))
         {
-            var edits = SparingEdits(walked.Step, draft.Composition.Walk);
+            var edits = PlanEditing.Without(walked.Step, draft.Composition.Walk);
             var without = Draft(request with { Edits = [.. request.Edits, .. edits] }, figures, isTrial: true);
             if (without.Composition.Findings.Count(finding => finding.Holds) > stops)
             {
@@ -137,21 +137,6 @@ public sealed class Planner(IScheduler scheduler)
         }
 
         return [.. sparings.OrderByDescending(sparing => sparing.MinutesSaved)];
-    }
-
-    /// <summary>Dropping a treatment drops the companions, and the rinse, that are only there because of it.</summary>
-    public static IReadOnlyList<PlanEdit> SparingEdits(PlanStep step, IReadOnlyList<WalkedStep> walk)
-    {
-        var edits = new List<PlanEdit> { new DropStep(step.Id) };
-        if (step.Kind.Processing is null)
-        {
-            return edits;
-        }
-
-        var at = walk.ToList().FindIndex(walked => walked.Step.Id == step.Id);
-        var behind = walk.Skip(at + 1).TakeWhile(walked => walked.Step.Kind.IsCompanion).ToList();
-        edits.AddRange(behind.Where(walked => walked.Step.Kind.Covers).Select(walked => new DropStep(walked.Step.Id)));
-        return edits;
     }
 
     private static List<string> Shortened(Drafting draft, Schedule schedule) =>
@@ -171,7 +156,7 @@ public sealed class Planner(IScheduler scheduler)
         var own = tasks.Where(task => task.IsOf(step.Id)).ToList();
         return new PlannedStep(step, timing.Step.Before, timing.Step.After, timing.HandsOnWorking, timing.HandsOnMinutes, timing.Wait,
             amounts.GetValueOrDefault(step.Id),
-            CautionList.For(step.Kind, request.Head, step.Heat),
+            CautionList.For(step, request.Head, request.UseOf(step)),
             own.Min(task => task.Start), own.Max(task => task.End));
     }
 

@@ -1,4 +1,5 @@
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
@@ -16,14 +17,29 @@ public sealed record StepUse(string Name)
 
     public ProteinStrength Protein { get; init; }
 
-    /// <summary>Essential oils in the finished mixture, % by volume; 100 is undiluted.</summary>
+    /// <summary>Essential oils that are known to be in it, % by volume; 100 is undiluted.</summary>
     public double EssentialOilPercent { get; init; }
+
+    /// <summary>
+    /// The most essential oil there may be, % by volume: more than <see cref="EssentialOilPercent"/> where a label names one without
+    /// its share, 100 when nothing at all is known of it.
+    /// </summary>
+    public double EssentialOilAtMost { get => Math.Max(field, EssentialOilPercent); init; }
 
     /// <summary>The sharp ones among them, of the peppermint and tea-tree kind, % by volume.</summary>
     public double SharpOilPercent { get; init; }
 
-    /// <summary>Holds pepper, camphor or menthol.</summary>
-    public bool Burns { get; init; }
+    /// <summary>
+    /// How much is made at once, as the formula is written. Essential oil is judged by the drop in it; null for what nobody
+    /// measures out by the drop.
+    /// </summary>
+    public Millilitres? MeasuredOutIn { get; init; }
+
+    /// <summary>What is in it that decides how it has to be handled, whatever the step is called.</summary>
+    public MixtureTraits Traits { get; init; }
+
+    /// <summary>Whether onion, pepper, menthol or the like is in it.</summary>
+    public bool Irritates => (Traits & MixtureTraits.Irritates) != 0;
 
     /// <summary>Made with powder or seeds, and whether it was sieved; null when it needs no sieving.</summary>
     public bool? Sieved { get; init; }
@@ -71,4 +87,16 @@ public sealed record StepUse(string Name)
 
     /// <summary>A product or method this head has not had before.</summary>
     public bool IsChange { get; init; }
+
+    /// <summary>The same with what its own list of ingredients says; for what was written down by hand or made some time ago.</summary>
+    /// <param name="dictionary">Knows the names.</param>
+    public StepUse AsItsIngredientsSay(IngredientDictionary dictionary)
+    {
+        var reading = LabelReading.Of(string.Join(", ", Ingredients), dictionary);
+        return this with
+        {
+            Traits = Traits | MixtureTraitsOf.Kitchen(reading),
+            EssentialOilAtMost = EssentialOilAtMost > 0 || reading.EssentialOils.Count == 0 ? EssentialOilAtMost : EssentialOilShare.Unknown,
+        };
+    }
 }

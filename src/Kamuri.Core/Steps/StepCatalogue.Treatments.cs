@@ -28,7 +28,7 @@ public static partial class StepCatalogue
             Places = Places.Lengths | Places.Ends, Direction = Direction.EndsToRoots, HandsOn = new(3, 2.5),
             Processing = new(new Window(20, 30, 120), new Window(15, 25, 60), FollowsPorosity: true, AfterLatest: "It dries stiff; mist it, then rinse."),
             NeedsAtLeast = Wetness.Damp, NeedsAtMost = Wetness.Wrung, Puts = Substance.PlantGel, IsBeforeCleanse = true, CanBeSpared = true,
-            Suits = HairKinds.Combable, Cautions = ["slippery-floor", "fresh-sap"],
+            Suits = HairKinds.Combable, Cautions = ["slippery-floor", "old-towel"],
         },
         new()
         {
@@ -71,7 +71,7 @@ public static partial class StepCatalogue
             Places = Places.Lengths | Places.Ends, Direction = Direction.MidToEnds, HandsOn = new(4, 1.2),
             Processing = new(new Window(15, 30, 45), new Window(15, 20, 30), FollowsPorosity: true, AfterLatest: "It gets hard to rinse out."),
             NeedsAtLeast = Wetness.Damp, NeedsAtMost = Wetness.Wrung, Puts = Substance.HotOil, CanBeSpared = true, Treatment = Treatment.HotOil,
-            Suits = HairKinds.Combable, Cautions = ["warm-mixture", "oily-towel"],
+            Suits = HairKinds.Combable, Cautions = ["warm-mixture", "oily-towel", "old-towel"],
         },
         new()
         {
@@ -89,7 +89,7 @@ public static partial class StepCatalogue
             Places = Places.Scalp, HandsOn = new(5, 1.5),
             Processing = new(new Window(360, 480, 540), AfterLatest: "It needs a lifting rinse and two passes."),
             NeedsAtMost = Wetness.Damp, Puts = Substance.HeavyOil, IsBeforeCleanse = true, IsOvernight = true, CanBeSpared = true,
-            Treatment = Treatment.HotOil, Suits = HairKinds.Combable, Cautions = ["no-cap-asleep", "oily-towel"],
+            Treatment = Treatment.HotOil, Suits = HairKinds.Combable, Cautions = ["no-cap-asleep", "oily-towel", "old-towel"],
         },
         new()
         {
@@ -98,7 +98,7 @@ public static partial class StepCatalogue
             Places = Places.Lengths | Places.Ends, Direction = Direction.EndsToRoots, HandsOn = new(3, 2.5),
             Processing = new(new Window(360, 420, 540), AfterLatest: "Plain oil does no harm; wash when you are up.", IsHarmlessAfter: true),
             NeedsAtMost = Wetness.Damp, Puts = Substance.HotOil, IsBeforeCleanse = true, IsOvernight = true, CanBeSpared = true,
-            Suits = HairKinds.Combable, Cautions = ["no-cap-asleep", "oily-towel"],
+            Suits = HairKinds.Combable, Cautions = ["no-cap-asleep", "oily-towel", "old-towel"],
         },
         new()
         {
@@ -140,7 +140,7 @@ public static partial class StepCatalogue
             Places = Places.Lengths | Places.Ends, Direction = Direction.MidToEnds, HandsOn = new(3, 2),
             Processing = new(new Window(15, 20, 30), IsProtein: true, AfterLatest: "Hair turns stiff; rinse cool now."),
             NeedsAtMost = Wetness.Wrung, Puts = Substance.Egg, IsBeforeCleanse = true, CanBeSpared = true, Treatment = Treatment.LightProtein,
-            Suits = HairKinds.Combable, Cautions = ["raw-egg"],
+            Suits = HairKinds.Combable, Cautions = ["raw-egg", "old-towel"],
         },
         new()
         {
@@ -175,7 +175,7 @@ public static partial class StepCatalogue
             Instruction = "A spoon of light oil through wet hair, then rinse cool.",
             Places = Places.Lengths | Places.Ends, Direction = Direction.MidToEnds, HandsOn = new(2, 0.5),
             Processing = new(new Window(2, 3, 5), AfterLatest: "It turns greasy; rinse."),
-            NeedsAtLeast = Wetness.Damp, Puts = Substance.OilRinse, CanBeSpared = true, Suits = HairKinds.Combable, Cautions = ["slippery-floor", "oily-towel"],
+            NeedsAtLeast = Wetness.Damp, Puts = Substance.OilRinse, CanBeSpared = true, Suits = HairKinds.Combable, Cautions = ["slippery-floor", "oily-towel", "old-towel"],
         },
         new()
         {

@@ -40,6 +40,9 @@ public enum HairKinds { None = 0, Loose = 1, Locs = 2, Style = 4, TakenDown = 8,
 /// <summary>Wetness in words.</summary>
 public static class WetnessScale
 {
+    /// <summary>A name at the beginning of a sentence.</summary>
+    internal static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+
     /// <summary>The word used on screen.</summary>
     public static string Word(Wetness wetness) => wetness switch
     {

@@ -35,8 +35,11 @@ public sealed record SubstanceFacts(string Name)
     /// <summary>Sets solid in warm water.</summary>
     public bool IsRawEgg { get; init; }
 
-    /// <summary>Irritates broken skin and eyes.</summary>
+    /// <summary>Irritates: never on a child under six and never on broken skin.</summary>
     public bool Irritates { get; init; }
+
+    /// <summary>Stings broken skin and eyes.</summary>
+    public bool StingsBrokenSkin { get; init; }
 
     /// <summary>Leaves residue inside locs.</summary>
     public bool LeavesResidue { get; init; }
@@ -49,7 +52,7 @@ public static class Substances
     {
         [Substance.PrePoo] = new("pre-poo") { MustBeRinsed = true, Slip = 0.7, BelongsOnScalp = false, LeavesResidue = true },
         [Substance.PlantGel] = new("plant gel") { MustBeRinsed = true, Slip = 0.8 },
-        [Substance.HerbJuice] = new("herb juice") { MustBeRinsed = true, Slip = 0.1, Irritates = true },
+        [Substance.HerbJuice] = new("herb juice") { MustBeRinsed = true, Slip = 0.1, StingsBrokenSkin = true },
         [Substance.OnionJuice] = new("onion juice") { MustBeRinsed = true, MustBeWashedOut = true, Irritates = true },
         [Substance.GrainWater] = new("grain water") { MustBeRinsed = true, Slip = 0.6, Protein = ProteinStrength.Light },
         [Substance.HotOil] = new("treatment oil") { MustBeRinsed = true, Slip = 0.6, LeavesResidue = true },

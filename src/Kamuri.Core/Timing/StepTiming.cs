@@ -19,6 +19,9 @@ namespace Kamuri.Core.Timing;
 public sealed record Wait(
     string Title, string Of, Substance? Substance, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working)
 {
+    /// <summary>Minutes a person asked for, before they were kept within the window; null when nobody did.</summary>
+    public double? Asked { get; init; }
+
     /// <summary>Lasts through the night, so that the day is split.</summary>
     public bool IsOvernight { get; init; }
 
@@ -97,8 +100,8 @@ public static class Timings
     }
 
     /// <summary>
-    /// Which step carries the wait of which treatment: the last companion behind it (the cover, when there is one),
-    /// or the treatment itself. Keys and values are positions in the walk.
+    /// Which steps carry the waits of which treatment: every cover behind it (a steamer and then a cap are two waits), else the
+    /// last companion behind it, or the treatment itself. Keys and values are positions in the walk.
     /// </summary>
     private static Dictionary<int, int> Carriers(IReadOnlyList<WalkedStep> walk)
     {
@@ -110,14 +113,12 @@ public static class Timings
                 continue;
             }
 
-            var carrier = at;
-            var next = at + 1;
-            while (next < walk.Count && walk[next].Step.Kind.IsCompanion)
+            var behind = Enumerable.Range(at + 1, walk.Count - at - 1).TakeWhile(next => walk[next].Step.Kind.IsCompanion).ToList();
+            var covers = behind.Where(next => walk[next].Step.Kind.Covers).ToList();
+            foreach (var carrier in covers.Count > 0 ? covers : [behind.Append(at).Max()])
             {
-                carrier = next++;
+                carriers[carrier] = at;
             }
-
-            carriers[carrier] = at;
         }
 
         return carriers;
@@ -133,7 +134,10 @@ public static class Timings
 
     private static Wait Processing(Head head, WalkedStep treatment, WalkedStep carrier, double worked, CraftFigures figures)
     {
-        var model = figures.ProcessingOf(treatment.Step.Kind)!;
+        // What irritates keeps its own short window inside a heavier mixture (craft §14).
+        var irritates = treatment.After.Deposits.Exists(deposit => deposit.Step == treatment.Step.Id && deposit.Facts.Irritates);
+        var own = figures.ProcessingOf(treatment.Step.Kind)!;
+        var model = irritates ? Shorter(own, figures.ProcessingOf(StepCatalogue.Get(StepIds.OnionJuice))!) : own;
         var heat = carrier.Step.Kind.Covers ? carrier.Step.Heat : Heat.None;
         var heated = heat is Heat.Hood or Heat.Steamer && model.Heated is not null;
         var afterClarify = treatment.Before.Stripped && model.AfterClarify is not null;
@@ -164,14 +168,37 @@ public static class Timings
             working += $"; {Reckoning.Show(Math.Round(worked))} of them pass while hands work in it";
         }
 
+        if (irritates && model != own)
+        {
+            working += ", as long as what irritates in it may stay on";
+        }
+
+        var asked = carrier.Step.Minutes ?? treatment.Step.Minutes;
         var adjusted = Whole(earliest - worked, usual.Value - worked, latest - worked);
         var place = heat switch { Heat.Cap => ", under a cap", Heat.Hood => ", under the hood", Heat.Steamer => ", in the steamer", _ => "" };
         return new Wait($"{treatment.Step.Kind.Name}{place}", treatment.Step.Id, treatment.Step.Kind.Puts, adjusted,
-            Chosen(carrier.Step.Minutes ?? treatment.Step.Minutes, adjusted),
+            Chosen(asked, adjusted),
             Occupies(heat), model.AfterLatest, working)
         {
-            IsOvernight = treatment.Step.Kind.IsOvernight,
+            Asked = asked,
+            IsOvernight = treatment.Step.Kind.IsOvernight && !irritates,
             IsHarmlessAfter = model.IsHarmlessAfter,
+        };
+    }
+
+    /// <summary>A treatment that something irritating is mixed into: of both windows the earlier end of each.</summary>
+    private static ProcessingModel Shorter(ProcessingModel treatment, ProcessingModel irritant)
+    {
+        var (own, short_) = (treatment.Body, irritant.Body);
+        return own.Latest <= short_.Latest ? treatment : treatment with
+        {
+            Body = new Window(Math.Min(own.Earliest, short_.Earliest), Math.Min(own.Usual, short_.Usual), short_.Latest),
+            Heated = null,
+            AfterClarify = null,
+            AfterClarifyHeated = null,
+            FollowsPorosity = false,
+            AfterLatest = irritant.AfterLatest,
+            IsHarmlessAfter = false,
         };
     }
 
@@ -189,7 +216,7 @@ public static class Timings
             : forecast.Working;
         return new Wait($"Drying {air}", step.Id, null, window, Chosen(step.Minutes, window), Occupies(step.Heat),
             "Longer does no harm.", working)
-        { IsHarmlessAfter = true };
+        { Asked = step.Minutes, IsHarmlessAfter = true };
     }
 
     private static IReadOnlyList<Resource> Occupies(Heat heat) => heat switch

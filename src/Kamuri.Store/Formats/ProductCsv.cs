@@ -14,7 +14,7 @@ public sealed record ProductLine(int Line, ProductRow? Product, IReadOnlyList<Fo
 /// <summary>Products as CSV, described in docs/formats.md.</summary>
 public static class ProductCsv
 {
-    private static readonly string[] Columns = ["name", "role", "size_ml", "left_ml", "price", "opened", "months_after_opening", "label"];
+    private static readonly string[] Columns = ["name", "role", "size_ml", "left_ml", "price", "opened", "months_after_opening", "essential_oil_percent", "label"];
 
     /// <summary>Most rows one file may have.</summary>
     public const int MostRows = 20_000;
@@ -23,7 +23,8 @@ public static class ProductCsv
     public static string Write(IEnumerable<ProductRow> products)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using var csv = new CsvWriter(text, CultureInfo.InvariantCulture);
+        // A name that begins like a formula stays a name in a spreadsheet.
+        using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape });
         foreach (var column in Columns)
         {
             csv.WriteField(column);
@@ -39,6 +40,7 @@ public static class ProductCsv
             csv.WriteField(product.Price);
             csv.WriteField(product.Opened?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
             csv.WriteField(product.MonthsAfterOpening);
+            csv.WriteField(product.EssentialOilPercent);
             csv.WriteField(product.Label);
             csv.NextRecord();
         }
@@ -183,6 +185,7 @@ public static class ProductCsv
             Price = Number("price", 0m, 100_000m, "a price is 0 to 100000."),
             Opened = opened,
             MonthsAfterOpening = Number("months_after_opening", 1, 120, "1 to 120 months."),
+            EssentialOilPercent = Number("essential_oil_percent", 0.0, 100, "essential oil is 0 to 100 %."),
             Label = label,
             Version = 1,
         };

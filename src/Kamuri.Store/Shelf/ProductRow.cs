@@ -12,6 +12,10 @@ public sealed class ProductRow
     public double? SizeMillilitres { get; set; }
     public double? LeftMillilitres { get; set; }
     public decimal? Price { get; set; }
+
+    /// <summary>Essential oil in it, % by volume, as the maker gives it; null when nobody wrote it down.</summary>
+    public double? EssentialOilPercent { get; set; }
+
     public DateOnly? Opened { get; set; }
     public int? MonthsAfterOpening { get; set; }
     public bool Archived { get; set; }

@@ -297,7 +297,7 @@ internal static class BatchEndpoints
         var tests = await db.PatchTests.AsNoTracking().Where(test => test.Outcome == Core.Shelf.PatchOutcome.Reacted).ToListAsync(cancellation);
         var heads = (await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Name).ToListAsync(cancellation))
             .Select(head => (head.ToHead(), (IReadOnlyList<string>)[.. tests.Where(test => test.HeadId == head.Id).Select(test => test.Ingredient)]));
-        var label = JarLabel.Of(batch, BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures), heads, figures.Mixtures);
+        var label = JarLabel.Of(batch, BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures), heads, figures.Mixtures, figures.Measures);
         var opens = $"{http.Scheme}://{http.Host}/shelf/jars?batch={id}";
         var (path, size) = QuickCode.Of(opens);
         return TypedResults.Ok(new JarLabelView(label, path, size, opens, row.MadeOf));

@@ -165,7 +165,7 @@ internal static class FormulaEndpoints
             [.. scaled.Lines.Select(line => new ScaledLineView(line.Ingredient.Name, line.Amount, line.Instead, line.Volume.Value, line.Weight.Value))],
             [.. (cooking.Ahead?.Steps ?? []).Concat(cooking.OnTheDay).SelectMany(step => Words(step, request.Room, figures))],
             [.. cooking.Taken.Select(taken => taken.Sentence)], scaled.Remarks,
-            head is null ? [] : MixtureWords.Against(use, head, MixtureWords.StaysOn(body.As is { } one ? [one] : formula.ServesAs), await skin.ReactedAsync(head.Id, cancellation), figures.Mixtures),
+            head is null ? [] : MixtureWords.Against(use, head, MixtureWords.StaysOn(body.As is { } one ? [one] : formula.ServesAs), await skin.ReactedAsync(head.Id, cancellation), figures.Mixtures, figures.Measures),
             cost.Total > 0 ? Math.Round(cost.Total, 2) : null, cost.Total > 0 ? Math.Round(cost.PerMl, 4) : null, cost.Unpriced, purpose,
             await Bought.CompareAsync(db, formula, cost, cancellation)));
     }
@@ -282,7 +282,7 @@ internal static class FormulaEndpoints
     private static FormulaView View(Formula formula, FormulaRow? row, Core.Mixing.Kitchen kitchen, Room room, CraftFigures figures)
     {
         var contents = Contents.Of(formula, kitchen);
-        var use = contents.AsUse(formula, kitchen.Dictionary);
+        var use = contents.AsUse(formula, kitchen);
         var written = Scaling.By(formula, 1, kitchen);
         var cooking = Cooking.Of(written, kitchen, (_, _) => null, room, figures.Cooling, figures.Mixtures);
         var lead = cooking.Whole(room, figures.Cooling);

@@ -2,8 +2,10 @@ using Kamuri.Core.Figures;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
+using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Units;
 using Kamuri.Store;
+using Kamuri.Store.Kitchen;
 using Kamuri.Store.Shelf;
 using Kamuri.Web.Labels;
 using Microsoft.EntityFrameworkCore;
@@ -28,7 +30,12 @@ internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFi
 
     /// <summary>Every batch that is not used up or thrown out.</summary>
     public async Task<IReadOnlyList<Batch>> BatchesAsync(CancellationToken cancellation) =>
-        [.. (await db.Batches.AsNoTracking().Where(row => row.GoneOn == null && row.LeftMillilitres > 0).ToListAsync(cancellation)).Select(row => row.ToBatch())];
+        await db.Batches.AsNoTracking().Where(row => row.GoneOn == null && row.LeftMillilitres > 0).ToListAsync(cancellation) is { Count: > 0 } rows
+            ? Known(rows, await labels.GetAsync(db, cancellation)) : [];
+
+    /// <summary>What was made some time ago is read by what is known now.</summary>
+    private static IReadOnlyList<Batch> Known(List<BatchRow> rows, IngredientDictionary dictionary) =>
+        [.. rows.Select(row => row.ToBatch()).Select(batch => batch with { Facts = batch.Facts.AsItsIngredientsSay(dictionary) })];
 
     /// <summary>What is left of every product, for steps nobody chose one for.</summary>
     public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation) =>
@@ -48,10 +55,9 @@ internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFi
             .Select(row => new { row.PlannedMillilitres, row.UsedMillilitres }).ToListAsync(cancellation))
         .Select(row => (row.PlannedMillilitres, row.UsedMillilitres!.Value)));
 
-    public static KitchenProduct Product(ProductRow row, Core.Shelf.Labels.LabelReading reading) =>
-        new(row.Id, row.Name, row.Role, reading.Ingredients, reading.Protein, Price(row))
+    public static KitchenProduct Product(ProductRow row, LabelReading reading) =>
+        KitchenProduct.Read(row.Id, row.Name, row.Role, reading, row.EssentialOilPercent, Price(row)) with
         {
-            AskForPatchTest = reading.AskForPatchTest,
             Left = Left(row),
             GoodUntil = Goodness.Of(row.Opened, row.MonthsAfterOpening, DateOnly.MinValue.AddYears(1)).Until,
         };

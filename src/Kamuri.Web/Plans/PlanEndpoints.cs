@@ -116,8 +116,8 @@ internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Plan
     /// <summary>Puts what was chosen by id in; null when something is gone.</summary>
     private PlanRequest? Choose(PlanBody body, PlanRequest request)
     {
-        var uses = new Dictionary<string, StepUse>(request.Uses);
-        foreach (var (step, use) in request.Uses.Where(use => request.History.KnownIngredients.Count > 0 && body.History is null && use.Value.Ingredients.Count > 0))
+        var uses = request.Uses.ToDictionary(use => use.Key, use => use.Value.AsItsIngredientsSay(request.Kitchen.Dictionary));
+        foreach (var (step, use) in uses.Where(use => request.History.KnownIngredients.Count > 0 && body.History is null && use.Value.Ingredients.Count > 0).ToList())
         {
             // Written by hand, against what is really on record: only what people react to asks for a patch test.
             uses[step] = use with { AskForPatchTest = LabelReading.Of(string.Join(", ", use.Ingredients), request.Kitchen.Dictionary).AskForPatchTest };

@@ -52,7 +52,7 @@ public sealed record UseBody
         Ingredients = Ingredients,
         Protein = Protein,
         EssentialOilPercent = EssentialOilPercent,
-        Burns = Burns,
+        Traits = Burns ? MixtureTraits.Burns : MixtureTraits.None,
         Sieved = Sieved,
         SapDrained = SapDrained,
         UseBy = UseBy,

@@ -35,15 +35,19 @@ public sealed record ProductBody
     /// <summary>Months it keeps after opening.</summary>
     public int? MonthsAfterOpening { get; init; }
 
+    /// <summary>Essential oil in it, % by volume, as the maker gives it; null when nobody wrote it down.</summary>
+    public double? EssentialOilPercent { get; init; }
+
     /// <summary>The version this change was made on; a change on an older one is refused.</summary>
     public int? Version { get; init; }
 }
 
 /// <summary>A product with what its label comes to.</summary>
 /// <param name="Ingredients">What is in it, by plain name where it was recognised, and the families it belongs to.</param>
+/// <param name="EssentialOils">Essential oils its label names, as they stand there.</param>
 public sealed record ProductView(
     Guid Id, bool Archived, ProductBody Product, Goodness Goodness, decimal? PricePerMl, int Weight, ProteinStrength Protein, bool ScalpSafe, bool BuildsUp,
-    string MostlyDoes, IReadOnlyList<string> Ingredients, int Unread, IReadOnlyList<RatingView> Ratings);
+    string MostlyDoes, IReadOnlyList<string> Ingredients, IReadOnlyList<string> EssentialOils, int Unread, IReadOnlyList<RatingView> Ratings);
 
 /// <summary>How well a product suits a head.</summary>
 /// <param name="Suits">1 not at all to 5 very well.</param>
@@ -59,6 +63,7 @@ public sealed record PutAwayBody(bool Archived);
 internal sealed class ProductValidator : AbstractValidator<ProductBody>
 {
     private const int LongestName = 80;
+    private const double LeastMillilitres = 0.1;
     private const double MostMillilitres = 20_000;
 
     public ProductValidator(DateOnly today)
@@ -67,9 +72,10 @@ internal sealed class ProductValidator : AbstractValidator<ProductBody>
             .MaximumLength(LongestName).WithMessage($"A name holds at most {LongestName} characters.");
         RuleFor(product => product.Role).IsInEnum().WithMessage("This role is not known here.");
         RuleFor(product => product.Label).MaximumLength(LabelReader.LongestLabel).WithMessage($"A label has at most {LabelReader.LongestLabel} characters.");
-        RuleFor(product => product.SizeMl).Must(size => size is null or (> 0 and <= MostMillilitres)).WithMessage($"A pack holds more than 0 and at most {MostMillilitres} ml.");
+        RuleFor(product => product.SizeMl).Must(size => size is null or (>= LeastMillilitres and <= MostMillilitres)).WithMessage($"A pack holds {LeastMillilitres} to {MostMillilitres} ml.");
         RuleFor(product => product.LeftMl).Must(left => left is null or (>= 0 and <= MostMillilitres)).WithMessage($"What is left is 0 to {MostMillilitres} ml.")
             .Must((product, left) => left is null || product.SizeMl is null || left <= product.SizeMl).WithMessage("More cannot be left than the pack held.");
+        RuleFor(product => product.EssentialOilPercent).Must(share => share is null or (>= 0 and <= 100)).WithMessage("Essential oil is 0 to 100 %.");
         RuleFor(product => product.Price).Must(price => price is null or (>= 0 and <= 100_000)).WithMessage("A price is 0 to 100000.");
         RuleFor(product => product.Opened).Must(opened => opened is null || opened <= today).WithMessage("It cannot have been opened in the future.");
         RuleFor(product => product.MonthsAfterOpening).Must(months => months is null or (>= 1 and <= 120)).WithMessage("It keeps 1 to 120 months after opening.");
@@ -199,7 +205,7 @@ internal static class ProductEndpoints
     {
         (row.Name, row.Role, row.Label) = (body.Name.Trim(), body.Role, body.Label.Trim());
         (row.SizeMillilitres, row.LeftMillilitres, row.Price) = (body.SizeMl, body.LeftMl, body.Price);
-        (row.Opened, row.MonthsAfterOpening) = (body.Opened, body.MonthsAfterOpening);
+        (row.Opened, row.MonthsAfterOpening, row.EssentialOilPercent) = (body.Opened, body.MonthsAfterOpening, body.EssentialOilPercent);
         return row;
     }
 
@@ -213,11 +219,12 @@ internal static class ProductEndpoints
         Price = row.Price,
         Opened = row.Opened,
         MonthsAfterOpening = row.MonthsAfterOpening,
+        EssentialOilPercent = row.EssentialOilPercent,
         Version = row.Version,
     },
         Goodness.Of(row.Opened, row.MonthsAfterOpening, today),
         Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null) is { } price ? Math.Round(price, 4) : null,
         reading.Weight, reading.Protein, reading.ScalpSafe, reading.BuildsUp, reading.MostlyDoes,
-        reading.Ingredients, reading.Unread.Count,
+        reading.Ingredients, reading.EssentialOils, reading.Unread.Count,
         [.. ratings.Select(rating => new RatingView(rating.HeadId, rating.Suits, rating.Note))]);
 }

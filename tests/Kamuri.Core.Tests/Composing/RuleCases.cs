@@ -99,8 +99,8 @@ public class RuleCases
         new RuleCase("R31", "dampen pre-poo", Severity.Stop, "dampen") { Given = request => With("pre-poo", Mask with { EssentialOilPercent = 0.1 })(Head(head => head with { AskClinician = true })(request)), Because = "ask the clinician" },
         new RuleCase("R31", "dampen pre-poo", null) { Given = With("pre-poo", Mask with { EssentialOilPercent = 1.9 }) },
         new RuleCase("R32", "dampen pre-poo", Severity.Stop, "dampen") { Given = With("pre-poo", Mask with { EssentialOilPercent = 100 }), Because = "undiluted" },
-        new RuleCase("R32", "dampen pre-poo", Severity.Stop, "dampen") { Given = request => With("pre-poo", Mask with { Burns = true })(Head(head => head with { AgeGroup = AgeGroup.SixToTwelve })(request)), Because = "menthol on a child" },
-        new RuleCase("R32", "dampen pre-poo", null) { Given = With("pre-poo", Mask with { Burns = true }) },
+        new RuleCase("R32", "dampen pre-poo", Severity.Stop, "dampen") { Given = request => With("pre-poo", Mask with { Traits = MixtureTraits.Burns })(Head(head => head with { AgeGroup = AgeGroup.SixToTwelve })(request)), Because = "menthol on a child" },
+        new RuleCase("R32", "dampen pre-poo", null) { Given = With("pre-poo", Mask with { Traits = MixtureTraits.Burns }) },
         new RuleCase("R33", "dampen pre-poo", Severity.Stop, "dampen") { Given = request => With("pre-poo", Mask with { Ingredients = ["Nuts", "honey"] })(Head(head => head with { Sensitivities = ["nuts"] })(request)) },
         new RuleCase("R33", "dampen pre-poo", null) { Given = request => With("pre-poo", Mask with { Ingredients = ["honey"] })(Head(head => head with { Sensitivities = ["nuts"] })(request)) },
         new RuleCase("R34", "dampen pre-poo", Severity.Warn) { Given = With("pre-poo", Mask with { Ingredients = ["fenugreek"], IsChange = true }) },
@@ -183,7 +183,7 @@ public class RuleCases
 
     private static List<Finding> Check(string rule, IReadOnlyList<PlanStep> steps, PlanRequest request)
     {
-        var context = new RuleContext(request, HairWalk.Through(HairWalk.Start(2, request.Kind), steps, Given.Figures.HandsOn), Given.Figures);
+        var context = new RuleContext(request, HairWalk.Through(HairWalk.Start(2, request.Kind), steps, request.UseOf, Given.Figures.HandsOn), Given.Figures);
         return [.. AllRules.Check(context).Where(finding => finding.Rule == rule)];
     }
 

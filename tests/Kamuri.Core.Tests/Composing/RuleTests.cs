@@ -20,7 +20,7 @@ public class RuleTests
     }
 
     private static RuleContext Context(IReadOnlyList<PlanStep> steps, PlanRequest? request = null) =>
-        new(request ?? Given.Request(), HairWalk.Through(HairWalk.Start(2), steps, Given.Figures.HandsOn), Given.Figures);
+        new(request ?? Given.Request(), HairWalk.Through(HairWalk.Start(2), steps, (request ?? Given.Request()).UseOf, Given.Figures.HandsOn), Given.Figures);
 
     private static List<Finding> Check(IRule rule, IReadOnlyList<PlanStep> steps, PlanRequest? request = null) => [.. rule.Check(Context(steps, request))];
 

@@ -60,10 +60,10 @@ public class ContentsTests
     public void Sharp_oils_are_counted_by_themselves()
     {
         var mixed = Written("Mixed", new("olive oil", 98, Unit.Millilitre), new("peppermint oil", 1, Unit.Millilitre), new("lavender oil", 1, Unit.Millilitre));
-        var use = Contents.Of(mixed, Kitchen).AsUse(mixed, Kitchen.Dictionary);
+        var use = Contents.Of(mixed, Kitchen).AsUse(mixed, Kitchen);
 
         Assert.Equal((2.0, 1.0), (Math.Round(use.EssentialOilPercent, 9), Math.Round(use.SharpOilPercent, 9)));
-        Assert.True(use.Burns);
+        Assert.True(use.Irritates);
         Assert.Contains("essential oils", use.Ingredients);
     }
 
@@ -75,7 +75,7 @@ public class ContentsTests
         var outer = Written("Outer", From(inner, 10), new("honey", 5, Unit.Millilitre));
         var kitchen = new Kitchen([inner, outer], [nutty], Kitchen.Dictionary, new MeasureFigures());
 
-        var use = Contents.Of(outer, kitchen).AsUse(outer, kitchen.Dictionary);
+        var use = Contents.Of(outer, kitchen).AsUse(outer, kitchen);
 
         Assert.Superset(new HashSet<string> { "nuts", "egg", "protein", "bee products", "honey" }, use.Ingredients.ToHashSet());
         Assert.Equal(ProteinStrength.Strong, use.Protein);

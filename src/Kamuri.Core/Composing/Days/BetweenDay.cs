@@ -11,6 +11,7 @@ internal static class BetweenDay
         if (day.Request.Aim == Aim.PatchTest)
         {
             day.Take(StepIds.PatchTest, "Something new is tried on a small place a day before it goes on the head.");
+            day.Leave("Detangling", "A patch test touches only a small place on the skin.");
             return;
         }
 
@@ -35,6 +36,7 @@ internal static class BetweenDay
         }
         else if (!isKept)
         {
+            day.Leave("Detangling", "A refresh leaves the hair as it is styled. Combing waits for the wash day.");
             day.Take(StepIds.Edges, "Edges are smoothed again while they are damp.");
         }
 

@@ -150,11 +150,17 @@ internal static class LooseDay
             day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
         }
 
-        var comb = schools.Detangle is DetangleIn.Conditioner && day.Steps.All(step => !step.Kind.IsToolDetangle);
+        // Where a day has no pre-poo to comb in, as in the oil-free month, the conditioner gives the slip instead.
+        var comb = schools.Detangle switch
+        {
+            DetangleIn.Conditioner => day.Steps.All(step => !step.Kind.IsToolDetangle),
+            DetangleIn.PrePoo => day.Steps.All(step => !step.Kind.Detangles),
+            _ => false,
+        };
         if (request.Aim == Aim.Quick)
         {
             day.Take(StepIds.Conditioner, "Every cleanse is followed by a conditioner.");
-            Comb(day, comb, "Conditioner gives the comb its slip.");
+            Comb(day, comb, Slip(schools, "Conditioner"));
             return;
         }
 
@@ -179,9 +185,13 @@ internal static class LooseDay
                 Aim.OilFree => "Juice and cleanse leave the hair bare; moisture goes back in without oil.",
                 _ => "This is where the moisture goes in.",
             }, step => schools.ConditionOn == ConditionOn.Dry ? step with { AmountFactor = day.DryHairTakes } : step);
-        Comb(day, comb, "Deep conditioner gives the comb its slip.");
+        Comb(day, comb, Slip(schools, "Deep conditioner"));
         day.Cover("Warmth carries the deep condition in.");
     }
+
+    private static string Slip(Schools schools, string what) => schools.Detangle == DetangleIn.PrePoo
+        ? $"There is no pre-poo to comb in today. {what} gives the comb its slip instead."
+        : $"{what} gives the comb its slip.";
 
     private static void Comb(DayBuilder day, bool comb, string reason)
     {

@@ -26,6 +26,7 @@ public static class AllRules
         new FragileZonesGently(),
         new HeatAllowed(),
         new ClosingRinseCool(),
+        new NothingScalding(),
         new WarmForLowPorosity(),
         new SetAtItsWetness(),
         new DryBeforeBed(),
@@ -33,6 +34,7 @@ public static class AllRules
         new StillGood(),
         new EssentialOilLimit(),
         new NothingThatBurns(),
+        new IrritantNotOvernight(),
         new NoSensitivity(),
         new PatchTested(),
         new CleanlyMade(),
@@ -44,6 +46,7 @@ public static class AllRules
         new RetwistSeldom(),
         new RestAfterChemicals(),
         new OneChangeAtATime(),
+        new AskedMinutesFit(),
     ];
 
     /// <summary>Asks the rules whose fixes are taken unasked while a plan is composed.</summary>

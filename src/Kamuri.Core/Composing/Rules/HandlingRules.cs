@@ -65,7 +65,7 @@ public sealed class SuitsTheHair : IRule
             from walked in context.Walk
             let step = walked.Step
             where !step.Kind.Suits.HasFlag(kind)
-            select new Finding(Id, Severity.Stop, Why(step.Kind, kind), [step.Id], new Fix($"Leave {step.Kind.Name.ToLowerInvariant()} out", [new DropStep(step.Id)]));
+            select new Finding(Id, Severity.Stop, Why(step.Kind, kind), [step.Id], context.LeaveOut(step));
     }
 
     private static string Why(StepKind step, HairKinds kind) => kind switch

@@ -3,7 +3,10 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Composing.Rules;
 
-/// <summary>R07 stop: leave-in, cream, butter or gel on the scalp.</summary>
+/// <summary>
+/// R07 stop: leave-in, cream, butter or gel on the scalp; warn: what is rinsed off there but belongs on the lengths, unless it is
+/// conditioner in the co-wash school.
+/// </summary>
 public sealed class NothingHeavyOnScalp : IRule
 {
     public string Id => "R07";
@@ -11,10 +14,12 @@ public sealed class NothingHeavyOnScalp : IRule
     public IEnumerable<Finding> Check(RuleContext context) =>
         from walked in context.Walk
         let step = walked.Step
-        where step.Kind.Puts is { } puts && !Substances.Of(puts).BelongsOnScalp && step.Kind.Phase == Phase.Layer
-        where (step.Places & (Places.Scalp | Places.Roots)) != 0 && step.Places.HasFlag(Places.Scalp)
-        select new Finding(Id, Severity.Stop,
-            $"{step.Kind.Name} on the scalp clogs and itches; it belongs on lengths and ends.",
+        where step.Places.HasFlag(Places.Scalp) && step.Kind.Puts is { } puts && !Substances.Of(puts).BelongsOnScalp
+        let stays = step.Kind.Phase == Phase.Layer
+        where stays || !(step.Kind.IsConditioning && context.Request.SchoolsInUse.ScalpConditioner == ScalpConditioner.CoWash)
+        select new Finding(Id, stays ? Severity.Stop : Severity.Warn,
+            stays ? $"{step.Kind.Name} on the scalp clogs and itches; it belongs on lengths and ends."
+                : $"{step.Kind.Name} on the scalp clogs it and weighs the roots down. Keep it on lengths and ends.",
             [step.Id], new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Kind.Places & ~Places.Scalp)]));
 }
 
@@ -25,20 +30,26 @@ public sealed class LayersLightToHeavy : IRule
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        var layers = context.Walk
-            .Select(walked => walked.Step)
-            .Where(step => step.Kind.Phase == Phase.Layer && step.Kind.Puts is not null)
-            .ToList();
-        for (var at = 1; at < layers.Count; at++)
+        var layers = new List<PlanStep>();
+        foreach (var walked in context.Walk)
         {
-            var (under, over) = (layers[at - 1], layers[at]);
-            if (Weight(over) >= Weight(under) || IsSealingOil(context, layers, at) || layers.Take(at).Any(below => NothingSealedOut.Concerns(below, over)))
+            // What a cleanse took off is no layer under anything any more.
+            layers.RemoveAll(layer => walked.Before.Deposits.All(deposit => deposit.Step != layer.Id));
+            var over = walked.Step;
+            if (over.Kind.Phase != Phase.Layer || over.Kind.Puts is null)
             {
                 continue;
             }
 
-            var target = layers.Take(at).TakeWhile(layer => Weight(layer) <= Weight(over)).LastOrDefault();
-            var first = context.Walk.ToList().FindIndex(walked => walked.Step.Id == layers[0].Id);
+            var under = layers.LastOrDefault();
+            layers.Add(over);
+            if (under is null || Weight(over) >= Weight(under) || IsSealingOil(context, over, under) || NothingSealedOut.Under(walked) is not null)
+            {
+                continue;
+            }
+
+            var target = layers.Take(layers.Count - 1).TakeWhile(layer => Weight(layer) <= Weight(over)).LastOrDefault();
+            var first = context.Walk.ToList().FindIndex(other => other.Step.Id == layers[0].Id);
             yield return new Finding(Id, Severity.Warn,
                 $"{over.Kind.Name} is lighter than {under.Kind.Name.ToLowerInvariant()} and cannot get through it; light layers go first.",
                 [under.Id, over.Id],
@@ -47,9 +58,9 @@ public sealed class LayersLightToHeavy : IRule
     }
 
     /// <summary>Oil last over a cream is the LCO seal, when that is the school in use.</summary>
-    private static bool IsSealingOil(RuleContext context, List<PlanStep> layers, int at) =>
-        context.Request.LayeringInUse == Layering.Lco && at == layers.Count - 1
-        && layers[at].Kind.Puts == Substance.Oil && layers[at - 1].Kind.Puts == Substance.Cream;
+    private static bool IsSealingOil(RuleContext context, PlanStep over, PlanStep under) =>
+        context.Request.LayeringInUse == Layering.Lco && over.Kind.Puts == Substance.Oil && under.Kind.Puts == Substance.Cream
+        && over == context.Walk.Select(walked => walked.Step).Last(step => step.Kind.Phase == Phase.Layer && step.Kind.Puts is not null);
 
     private static double Weight(PlanStep step) => Substances.Of(step.Kind.Puts!.Value).Weight ?? 0;
 }

@@ -18,8 +18,8 @@ public abstract class MixtureRule : IRule
 
     protected abstract IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use);
 
-    protected Finding Say(Severity severity, string reason, PlanStep step, bool isSafety = false) =>
-        new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? new Fix($"Leave {step.Kind.Name.ToLowerInvariant()} out", [new DropStep(step.Id)]) : null) { IsSafety = isSafety };
+    protected Finding Say(RuleContext context, Severity severity, string reason, PlanStep step, bool isSafety = false) =>
+        new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null) { IsSafety = isSafety };
 }
 
 /// <summary>R30: a batch past its use-by or not kept as told is a stop; its last day, and a bought product past its time, is a warning.</summary>
@@ -31,67 +31,96 @@ public sealed class StillGood : MixtureRule
     {
         if (!use.KeptAsTold)
         {
-            yield return Say(Severity.Stop, $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.", step, isSafety: true);
+            yield return Say(context, Severity.Stop, $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.", step, isSafety: true);
         }
         else if (use is { ProductId: not null, UseBy: { } opened })
         {
             if (opened < context.Request.Today)
             {
                 // Months after opening are the maker's word for a thing with a preservative: a warning, not the end of it.
-                yield return Say(Severity.Warn, $"{use.Name} was good until {opened:d MMMM yyyy} after opening; look and smell, or open another.", step) with { Fix = null };
+                yield return Say(context, Severity.Warn, $"{use.Name} was good until {opened:d MMMM yyyy} after opening; look and smell, or open another.", step) with { Fix = null };
             }
         }
         else if (use.UseBy is { } day && day < context.Request.Today)
         {
-            yield return Say(Severity.Stop, $"{use.Name} was good until {day:d MMMM}; throw it out.", step, isSafety: true);
+            yield return Say(context, Severity.Stop, $"{use.Name} was good until {day:d MMMM}; throw it out.", step, isSafety: true);
         }
         else if (use.UseBy == context.Request.Today)
         {
-            yield return Say(Severity.Warn, $"{use.Name} is good until today; look and smell before you use it.", step) with { Fix = null };
+            yield return Say(context, Severity.Warn, $"{use.Name} is good until today; look and smell before you use it.", step) with { Fix = null };
         }
     }
 }
 
-/// <summary>R31 stop: essential oil above the limit for this head and use.</summary>
+/// <summary>
+/// R31 stop: essential oil above the limit for this head and use, or any where none is allowed; warn where a label does not say
+/// how much.
+/// </summary>
 public sealed class EssentialOilLimit : MixtureRule
 {
     public override string Id => "R31";
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
+        var (head, figures) = (context.Request.Head, context.Figures);
         var leaveOn = step.Kind.Puts is { } puts && !Substances.Of(puts).MustBeRinsed;
-        var limit = context.Figures.Mixtures.EssentialOilLimit(context.Request.Head, leaveOn);
-        if (use.EssentialOilPercent > limit)
+        var made = FilmModel.For(step.Kind.Puts, step.Places, HeadSize.Of(head, figures.Head), figures, step.AmountFactor, context.Request.Hand)?.Exact;
+        if (MixtureWords.EssentialOilSentence(use, head, leaveOn, made, figures.Mixtures, figures.Measures) is { } sentence)
         {
-            yield return Say(Severity.Stop, limit == 0
-                ? $"{use.Name} holds essential oil; none for {context.Request.Head.Name} here."
-                : $"{use.Name} holds {use.EssentialOilPercent:0.##} % essential oil; the most here is {limit:0.##} %.", step, isSafety: true);
-        }
-        else if (use.SharpOilPercent > context.Figures.Mixtures.SharpOil)
-        {
-            yield return Say(Severity.Stop,
-                $"{use.Name} holds {use.SharpOilPercent:0.##} % of a sharp essential oil; the most of those is {context.Figures.Mixtures.SharpOil:0.##} %.", step, isSafety: true);
+            var isUnsure = EssentialOils.Judge(use, head, leaveOn, made, figures.Mixtures, figures.Measures) == EssentialOilVerdict.MayBeTooMuch;
+            yield return Say(context, isUnsure ? Severity.Warn : Severity.Stop, sentence, step, isSafety: !isUnsure);
         }
     }
 }
 
-/// <summary>R32 stop: undiluted essential oil, or pepper, camphor or menthol near eyes or on a child.</summary>
-public sealed class NothingThatBurns : MixtureRule
+/// <summary>
+/// R32 stop: undiluted essential oil; onion, pepper, menthol and the like on a child under six or on broken skin, as a step or in
+/// anything; pepper and menthol on any child or near the eyes; raw egg on broken skin.
+/// </summary>
+public sealed class NothingThatBurns : IRule
 {
     private const double Undiluted = 50;
 
-    public override string Id => "R32";
+    public string Id => "R32";
+
+    public bool IsMendedUnasked => false;
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => step.Kind.Puts is not null || context.Use(step) is not null))
+        {
+            if (Why(context, step) is { } why)
+            {
+                yield return new Finding(Id, Severity.Stop, why, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null) { IsSafety = true };
+            }
+        }
+    }
+
+    private static string? Why(RuleContext context, PlanStep step)
+    {
+        var (head, use) = (context.Request.Head, context.Use(step));
+        var facts = step.Kind.Puts is { } puts ? Substances.Of(puts) : null;
+        var traits = (use?.Traits ?? MixtureTraits.None) | (facts?.Irritates == true ? MixtureTraits.Onion : 0) | (facts?.IsRawEgg == true ? MixtureTraits.RawEgg : 0);
+        return use?.EssentialOilPercent >= Undiluted ? $"{use.Name} is undiluted essential oil, which must never go on a head."
+            : MixtureWords.IrritantSentence(traits, head) is { } irritant ? irritant
+            : traits.HasFlag(MixtureTraits.Burns) && step.Places.HasFlag(Places.Edges) ? $"{use!.Name} burns. Keep it away from the eyes and the edges."
+            : head.HasBrokenSkin && facts?.StingsBrokenSkin == true ? $"{step.Kind.Name} stings, and {head.Name} has broken skin on the scalp."
+            : head.HasBrokenSkin && traits.HasFlag(MixtureTraits.RawEgg) && step.Places.HasFlag(Places.Scalp) ? $"Raw egg must not touch broken skin, and {head.Name} has some on the scalp."
+            : null;
+    }
+}
+
+/// <summary>R48 stop: onion, pepper or menthol is not left on overnight, whatever it is mixed into.</summary>
+public sealed class IrritantNotOvernight : MixtureRule
+{
+    public override string Id => "R48";
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
-        var head = context.Request.Head;
-        if (use.EssentialOilPercent >= Undiluted)
+        if (use.Irritates && step.Kind.IsOvernight)
         {
-            yield return Say(Severity.Stop, $"{use.Name} is undiluted essential oil; never on a head.", step, isSafety: true);
-        }
-        else if (use.Burns && (head.AgeGroup != AgeGroup.Adult || head.HasBrokenSkin || step.Places.HasFlag(Places.Edges)))
-        {
-            yield return Say(Severity.Stop, $"{use.Name} burns: not near the eyes, not on broken skin, not on a child.", step, isSafety: true);
+            var latest = context.Figures.ProcessingOf(StepCatalogue.Get(StepIds.OnionJuice))!.Body.Latest;
+            yield return Say(context, Severity.Stop, $"{use.Name} irritates and may stay on for {latest:0} minutes at most, never overnight.", step, isSafety: true);
         }
     }
 }
@@ -107,7 +136,7 @@ public sealed class NoSensitivity : MixtureRule
             .Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
         if (hits.Count > 0)
         {
-            yield return Say(Severity.Stop, $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.", step, isSafety: true);
+            yield return Say(context, Severity.Stop, $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.", step, isSafety: true);
         }
     }
 }
@@ -279,7 +308,7 @@ public sealed class BegunInTime : MixtureRule
         var cooking = Larder.Cook(context.Request, formula, context.Request.Kitchen.YieldOf(formula), context.Figures);
         if (cooking.Ahead is { } ahead && ahead.LeadMinutes.Earliest > until.TotalMinutes)
         {
-            yield return Say(Severity.Warn,
+            yield return Say(context, Severity.Warn,
                 $"{formula.Name} has to be begun {PlanWords.Spell(ahead.LeadMinutes.Earliest)} before. Use what is there, plan for a later day, or leave it out.", step);
         }
     }

@@ -66,24 +66,26 @@ public sealed class NothingSealedOut : IRule
 
     public string Id => "R10";
 
-    internal static bool Concerns(PlanStep under, PlanStep over) =>
-        Substances.Of(under.Kind.Puts!.Value).Seals && Substances.Of(over.Kind.Puts!.Value).Weight <= WateryUpTo;
+    /// <summary>The seal a watery layer goes over; null when none lies on the hair, as after a cleanse.</summary>
+    internal static Deposit? Under(WalkedStep over) =>
+        over.Step.Kind is { Phase: Phase.Layer, Puts: { } puts } && Substances.Of(puts).Weight <= WateryUpTo
+            ? over.Before.Deposits.FirstOrDefault(deposit => deposit.Facts.Seals && !deposit.Facts.MustBeRinsed)
+            : null;
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        var layers = context.Walk.Select(walked => walked.Step).Where(step => step.Kind.Phase == Phase.Layer && step.Kind.Puts is not null).ToList();
-        for (var at = 1; at < layers.Count; at++)
+        foreach (var walked in context.Walk)
         {
-            if (layers.Take(at).FirstOrDefault(under => Concerns(under, layers[at])) is not { } seal)
+            if (Under(walked) is not { } seal)
             {
                 continue;
             }
 
-            var first = context.Walk.ToList().FindIndex(walked => walked.Step.Id == seal.Id);
+            var (over, at) = (walked.Step, context.Walk.ToList().FindIndex(other => other.Step.Id == seal.Step));
             yield return new Finding(Id, Severity.Warn,
-                $"{seal.Kind.Name} seals; {layers[at].Kind.Name.ToLowerInvariant()} over it cannot bring water in any more.",
-                [seal.Id, layers[at].Id],
-                new Fix($"Put {layers[at].Kind.Name.ToLowerInvariant()} under it", [new MoveStep(layers[at].Id, context.Before(first))]));
+                $"{context.Walk[at].Step.Kind.Name} seals; {over.Kind.Name.ToLowerInvariant()} over it cannot bring water in any more.",
+                [seal.Step, over.Id],
+                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} under it", [new MoveStep(over.Id, context.Before(at))]));
         }
     }
 }

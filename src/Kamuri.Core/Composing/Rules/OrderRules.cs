@@ -33,9 +33,13 @@ public sealed class TreatmentBeforeCleanse : IRule
             yield return new Finding(Id, Severity.Warn,
                 $"{steps[at].Kind.Name} shields hair from the cleanse, so it belongs before it.",
                 [steps[at].Id, steps[cleanse].Id],
-                new Fix($"Move {steps[at].Kind.Name.ToLowerInvariant()} before the cleanse", [new MoveStep(steps[at].Id, context.Before(basin))]));
+                new Fix($"Move {steps[at].Kind.Name.ToLowerInvariant()} before the cleanse", [new MoveSteps(WithCompanions(steps, at), context.Before(basin))]));
         }
     }
+
+    /// <summary>A treatment, and what is done while it lies on the hair.</summary>
+    private static List<string> WithCompanions(List<PlanStep> steps, int at) =>
+        [steps[at].Id, .. steps.Skip(at + 1).TakeWhile(step => step.Kind.IsCompanion).Select(step => step.Id)];
 }
 
 /// <summary>R02 stop: every cleanse is followed, in the same session, by a conditioner or deep conditioner.</summary>
@@ -98,36 +102,47 @@ public sealed class RinseOffStaysNot : IRule
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        foreach (var (walked, at) in context.Positions)
+        for (var at = 0; at < context.Walk.Count; at++)
         {
-            var isLast = at == context.Walk.Count - 1;
-            var stays = walked.Step.Kind.Phase is Phase.Layer or Phase.Set or Phase.Keep;
-            var state = isLast && !stays ? walked.After : walked.Before;
-            if (!stays && !isLast)
+            var (step, isLast) = (context.Walk[at].Step, at == context.Walk.Count - 1);
+            if (step.Kind.Phase is Phase.Layer or Phase.Set or Phase.Keep && Found(context, context.Walk[at].Before, context.Before(at), step) is { } before)
             {
-                continue;
-            }
-
-            var anchor = isLast && !stays ? walked.Step.Id : context.Before(at);
-            var left = state.Deposits.FirstOrDefault(deposit => deposit.Facts.MustBeRinsed);
-            if ((left?.Facts.MustBeWashedOut == true ? left : state.AwaitsWash.FirstOrDefault()) is { } unwashed)
-            {
-                yield return new Finding(Id, Severity.Stop,
-                    $"{Capital(unwashed.Facts.Name)} does not come out with water alone; it has to be washed out before anything stays on.",
-                    [unwashed.Step, walked.Step.Id], new Fix("Wash it out", WashOut(context, state, anchor)));
+                yield return before;
                 yield break;
             }
 
-            if (left is not null)
+            if (isLast && Found(context, context.Walk[at].After, step.Id, step) is { } after)
             {
-                var rinse = (context.Request.Kind & HairKinds.Kept) != 0 ? StepIds.PressRinse : StepIds.CoolRinse;
-                yield return new Finding(Id, Severity.Stop,
-                    $"{Capital(left.Facts.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
-                    [left.Step, walked.Step.Id], new Fix("Rinse it out", [new AddStep(rinse, anchor)]));
-                yield break;
+                yield return after;
             }
         }
     }
+
+    /// <summary>What may not stay of what lies on the hair; null when all of it may.</summary>
+    private Finding? Found(RuleContext context, HairState state, string? anchor, PlanStep at)
+    {
+        var left = state.Deposits.FirstOrDefault(deposit => deposit.Facts.MustBeRinsed);
+        if (left is not null && context.Walk.First(walked => walked.Step.Id == left.Step).Step is { Kind.Phase: Phase.Layer or Phase.Set or Phase.Keep } layer)
+        {
+            // Put on to stay: rinsing it out again would undo the step, so it is left out or made of something else.
+            return new Finding(Id, Severity.Stop, $"{WetnessScale.Capital(left.Name)} must not stay in the hair. Use something else for {layer.Kind.Name.ToLowerInvariant()}.",
+                [layer.Id], context.LeaveOut(layer));
+        }
+
+        if ((left?.Facts.MustBeWashedOut == true ? left : state.AwaitsWash.FirstOrDefault()) is { } unwashed)
+        {
+            return new Finding(Id, Severity.Stop,
+                $"{WetnessScale.Capital(unwashed.Name)} does not come out with water alone; it has to be washed out before anything stays on.",
+                Of(unwashed, at), new Fix("Wash it out", WashOut(context, state, anchor)));
+        }
+
+        var rinse = (context.Request.Kind & HairKinds.Kept) != 0 ? StepIds.PressRinse : StepIds.CoolRinse;
+        return left is null ? null : new Finding(Id, Severity.Stop,
+            $"{WetnessScale.Capital(left.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
+            Of(left, at), new Fix("Rinse it out", [new AddStep(rinse, anchor)]));
+    }
+
+    private static string[] Of(Deposit deposit, PlanStep at) => deposit.Step == at.Id ? [at.Id] : [deposit.Step, at.Id];
 
     /// <summary>Rinsed cool, which egg needs and wets the hair, then co-washed or cleansed, then rinsed again.</summary>
     private static List<PlanEdit> WashOut(RuleContext context, HairState state, string? anchor)
@@ -140,8 +155,6 @@ public sealed class RinseOffStaysNot : IRule
             ? [new AddStep(wash, anchor), new AddStep(rinse, washing)]
             : second == first ? [] : [new AddStep(rinse, anchor), new AddStep(wash, first), new AddStep(rinse, washing)];
     }
-
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }
 
 /// <summary>R04 warn: clarifying is followed by the longer moisture deep condition.</summary>

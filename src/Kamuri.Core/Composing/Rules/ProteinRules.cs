@@ -16,7 +16,7 @@ public sealed class ProteinOnce : IRule
             yield return new Finding(Id, Severity.Warn,
                 $"{bearing[at].Kind.Name} brings protein again after {bearing[0].Kind.Name.ToLowerInvariant()}; twice in one day makes hair stiff and brittle.",
                 [bearing[0].Id, bearing[at].Id],
-                bearing[at].Kind.CanBeSpared ? new Fix($"Leave {bearing[at].Kind.Name.ToLowerInvariant()} out", [new DropStep(bearing[at].Id)]) : null);
+                bearing[at].Kind.CanBeSpared ? context.LeaveOut(bearing[at]) : null);
         }
     }
 }
@@ -44,7 +44,7 @@ public sealed class ProteinInItsTime : IRule
             {
                 yield return new Finding(Id, Severity.Warn,
                     $"The last protein was {days} days ago; this hair takes it every {interval.Usual} days at most.",
-                    [step.Id], step.Kind.CanBeSpared ? new Fix("Leave the protein out", [new DropStep(step.Id)]) : null);
+                    [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null);
             }
 
             if (!step.Kind.IsConditioning && !steps.Skip(steps.IndexOf(step) + 1).Any(after => after.Kind.IsConditioning))

@@ -28,7 +28,7 @@ public sealed class InItsRhythm : IRule
                 var harsh = treatment is Treatment.Clarify or Treatment.LightProtein or Treatment.StrongProtein or Treatment.LocDetox;
                 yield return new Finding(Id, harsh ? Severity.Warn : Severity.Note,
                     $"{step.Kind.Name} was done {days} days ago; every {interval.Usual} days is usual, not before {interval.Earliest}.", [step.Id],
-                    harsh && step.Kind.CanBeSpared ? new Fix($"Leave {step.Kind.Name.ToLowerInvariant()} out", [new DropStep(step.Id)]) : null);
+                    harsh && step.Kind.CanBeSpared ? context.LeaveOut(step) : null);
             }
             else if (days > interval.Latest)
             {
@@ -83,7 +83,7 @@ public sealed class RetwistSeldom : IRule
         if (retwist is not null && context.Request.History.DaysSince(Treatment.Retwist, context.Request.Today) is { } days && days < earliest)
         {
             yield return new Finding(Id, Severity.Warn, $"The last retwist was {days} days ago; sooner than {earliest} thins the roots.",
-                [retwist.Id], new Fix("Leave the retwist out", [new DropStep(retwist.Id)]));
+                [retwist.Id], context.LeaveOut(retwist));
         }
     }
 }
@@ -110,7 +110,7 @@ public sealed class RestAfterChemicals : IRule
         {
             var fix = step.Kind.IsCleanse
                 ? new Fix("Plain cleanse instead", [new AddStep(StepIds.Cleanse, step.Id), new DropStep(step.Id)])
-                : new Fix($"Leave {step.Kind.Name.ToLowerInvariant()} out", [new DropStep(step.Id)]);
+                : context.LeaveOut(step);
             yield return new Finding(Id, Severity.Warn,
                 $"{recent.Kind} {request.Today.DayNumber - recent.Date.DayNumber} days ago: no {step.Kind.Name.ToLowerInvariant()} for {rest} days unless your professional said so.", [step.Id], fix);
         }

@@ -22,7 +22,9 @@ public sealed class SetAtItsWetness : IRule
             {
                 var insert = kind.NeedsAtMost <= Wetness.Damp ? StepIds.Dry : StepIds.Blot;
                 // Drying in the middle of the day would only be undone: it moves to where the hair is as it wants it, if there is such a place.
-                var later = context.Walk.Skip(at + 1).FirstOrDefault(other => other.After.Wetness >= kind.NeedsAtLeast && other.After.Wetness <= kind.NeedsAtMost)?.Step;
+                // What is set on damp hair does not wait until it has dried, and nothing moves over a cleanse.
+                var later = context.Walk.Skip(at + 1).TakeWhile(other => !other.Step.Kind.IsCleanse && (insert == StepIds.Dry || !other.Step.Kind.IsDrying))
+                    .FirstOrDefault(other => other.After.Wetness >= kind.NeedsAtLeast && other.After.Wetness <= kind.NeedsAtMost)?.Step;
                 yield return new Finding(Id, Severity.Warn, $"{kind.Name} on {WetnessScale.Word(before)} hair shrinks and dries slowly; {WetnessScale.Word(kind.NeedsAtMost)} is wet enough.",
                     [walked.Step.Id], later is null
                         ? new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])

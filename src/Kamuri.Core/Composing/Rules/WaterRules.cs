@@ -24,9 +24,34 @@ public sealed class ClosingRinseCool : IRule
 
     public IEnumerable<Finding> Check(RuleContext context) =>
         from walked in context.Walk
-        where walked.Step.Kind.IsClosingRinse && walked.Step.Water is WaterTemperature.Warm or WaterTemperature.Hot
+        where walked.Step.Kind.IsClosingRinse && walked.Step.Water is (WaterTemperature.Warm or WaterTemperature.Hot)
         select new Finding(Id, Severity.Warn, "Warm water at the end leaves the cuticle open and washes out what was put in.",
             [walked.Step.Id], new Fix("Close cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)]));
+}
+
+/// <summary>
+/// R47: hot water on hair. A warning, as it scalds and dries; a stop on a child under six and on broken skin. Warm closing rinses
+/// are the business of R20.
+/// </summary>
+public sealed class NothingScalding : IRule
+{
+    public string Id => "R47";
+
+    public bool IsMendedUnasked => false;
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        var head = context.Request.Head;
+        var isTender = head.AgeGroup == AgeGroup.UnderSix || head.HasBrokenSkin;
+        return
+            from walked in context.Walk
+            let step = walked.Step
+            where step.Water == WaterTemperature.Hot && (isTender || !step.Kind.IsClosingRinse)
+            select new Finding(Id, isTender ? Severity.Stop : Severity.Warn,
+                isTender ? $"Hot water scalds {head.Name}. Use water at 36 to 40 °C, tested on your wrist." : "Hot water scalds skin and dries hair. Use water at 36 to 40 °C, never above 43.",
+                [step.Id], new Fix(step.Kind.IsClosingRinse ? "Close cool" : "Use warm water", [new SetWater(step.Id, step.Kind.IsClosingRinse ? WaterTemperature.Cool : WaterTemperature.Warm)]))
+            { IsSafety = isTender };
+    }
 }
 
 /// <summary>R21 note: low porosity wants warm liquids before, and cool after.</summary>

@@ -117,14 +117,25 @@ public sealed class HeatAllowed : IRule
                 continue;
             }
 
-            var working = walked.Before.Deposits.LastOrDefault(deposit => deposit.Facts.MustBeRinsed);
-            var treatment = working is null ? null : context.Walk.First(other => other.Step.Id == working.Step).Step;
-            if (step.Kind.Covers && treatment?.Kind.Processing is { Heated: null })
+            if (step.Kind.Covers && TakesNoHeat(context, walked.Before) is { } treatment)
             {
-                yield return new Finding(Id, Severity.Stop, $"{treatment.Kind.Name} takes no added heat.",
-                    [step.Id, treatment.Id], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)]))
+                yield return new Finding(Id, Severity.Stop, $"{treatment.Name} takes no added heat.",
+                    [step.Id, treatment.Step], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)]))
                 { IsSafety = true };
             }
         }
+    }
+
+    /// <summary>What lies on the hair and takes no heat: egg sets and irritants burn whatever they are mixed into.</summary>
+    private static (string Step, string Name)? TakesNoHeat(RuleContext context, HairState before)
+    {
+        if (before.Deposits.FirstOrDefault(deposit => deposit.Facts.IsRawEgg || deposit.Facts.Irritates) is { } tender)
+        {
+            return (tender.Step, WetnessScale.Capital(tender.Name));
+        }
+
+        var working = before.Deposits.LastOrDefault(deposit => deposit.Facts.MustBeRinsed);
+        var treatment = working is null ? null : context.Walk.First(other => other.Step.Id == working.Step).Step;
+        return treatment?.Kind.Processing is { Heated: null } ? (treatment.Id, treatment.Kind.Name) : null;
     }
 }

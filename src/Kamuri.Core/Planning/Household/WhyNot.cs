@@ -195,7 +195,7 @@ public static class WhyNot
     {
         var walk = head.Plan.Steps.Select(step => new WalkedStep(step.Step, step.Before, step.After)).ToList();
         var spare = head.Plan.Steps.Where(step => step.Step.Kind.CanBeSpared)
-            .Select(step => (step.Step.Kind.Name, Edits: Planner.SparingEdits(step.Step, walk), Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)))
+            .Select(step => (step.Step.Kind.Name, Edits: PlanEditing.Without(step.Step, walk), Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)))
             .OrderBy(each => each.Takes).Take(MostTried).ToList();
         // The least that is enough alone, else the longest of them together.
         foreach (var without in spare.Select(each => new[] { each }).Concat(Enumerable.Range(2, MostLeftOut - 1).Select(count => spare.TakeLast(count).ToArray())).Where(each => each.Length <= spare.Count))

@@ -15,6 +15,9 @@ public enum IngredientClass
 /// <param name="Tags">What sensitivities ask for: nut, soy, wheat, milk, egg, bee, wool, sesame, legume, latex, onion, fragrance, essential-oil, burns.</param>
 public sealed record Ingredient(string Name, IngredientClass Class, IReadOnlyList<string> Spellings, IReadOnlyList<string> Tags)
 {
+    /// <summary>A household said what this is, so nothing is guessed from its name or its unit.</summary>
+    public bool IsTaught { get; init; }
+
     public bool Has(string tag) => Tags.Contains(tag);
 }
 

@@ -40,7 +40,7 @@ public sealed class IngredientDictionary
     public int Spellings => _bySpelling.Count;
 
     /// <summary>This dictionary with more names; a taught name comes before a shipped one.</summary>
-    public IngredientDictionary With(IEnumerable<Ingredient> taught) => new(All.Concat(taught));
+    public IngredientDictionary With(IEnumerable<Ingredient> taught) => new(All.Concat(taught.Select(ingredient => ingredient with { IsTaught = true })));
 
     /// <summary>Finds by an exact spelling, once made plain; null when there is none.</summary>
     public Ingredient? Find(string spelling) => _bySpelling.GetValueOrDefault(Spelling.Plain(spelling));

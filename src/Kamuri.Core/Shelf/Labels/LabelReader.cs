@@ -91,6 +91,11 @@ public static partial class LabelReader
             }
         }
 
+        if (readings.Find(EssentialOilName.SaysSo) is { } oil)
+        {
+            return new LabelName(text, start, text.Length, Recognition.ByItsForm, IngredientClass.EssentialOil, EssentialOilName.Meant(oil, dictionary));
+        }
+
         // A slip or two is likelier than an unknown name of the same form; with more of them the form is the better guess.
         if (Misspelt(2) is { } slip)
         {

@@ -50,6 +50,29 @@ public sealed record LabelReading(
                 or IngredientClass.ProteinStrong or IngredientClass.Clay } || name is { MayContain: false, Ingredient.Tags.Count: > 0 })
             .Select(name => name.Ingredient?.Name ?? name.Text).Distinct()];
 
+    /// <summary>Essential oils it names, as they stand there; those it only may contain among them.</summary>
+    public IReadOnlyList<string> EssentialOils => [.. Names.Where(name => name.Class == IngredientClass.EssentialOil).Select(name => name.Text)];
+
+    /// <summary>
+    /// How much of it is essential oil, as far as the places of the names tell: all of it when nothing else is named, at most one
+    /// per cent when they all stand behind the first preservative (craft default), else anything.
+    /// </summary>
+    public EssentialOilShare EssentialOilShare
+    {
+        get
+        {
+            var oils = Names.Where(name => name.Class == IngredientClass.EssentialOil).ToList();
+            if (oils.Count == 0)
+            {
+                return EssentialOilShare.None;
+            }
+
+            var preservative = Names.ToList().FindIndex(name => name.Class == IngredientClass.Preservative);
+            return oils.Count == Names.Count ? new(EssentialOilShare.Unknown, EssentialOilShare.Unknown)
+                : new(0, preservative >= 0 && Names.ToList().IndexOf(oils[0]) > preservative ? EssentialOilShare.BehindPreservative : EssentialOilShare.Unknown);
+        }
+    }
+
     /// <summary>The families people react to, in the words sensitivities are written in.</summary>
     public static IReadOnlyList<string> FamilyWords => [.. Families.Select(family => family.Plural)];
 
@@ -185,4 +208,18 @@ public sealed record LabelReading(
             yield return new LabelConflict($"{Join(burning)} is not for a child.", [.. burning.Select(name => name.Text)]);
         }
     }
+}
+
+/// <summary>Essential oil in a product, % by volume.</summary>
+/// <param name="Known">What is surely in it.</param>
+/// <param name="AtMost">The most there may be in it.</param>
+public readonly record struct EssentialOilShare(double Known, double AtMost)
+{
+    /// <summary>Nothing is known but that there is some.</summary>
+    public const double Unknown = 100;
+
+    /// <summary>What stands behind the first preservative of a label (craft default).</summary>
+    public const double BehindPreservative = 1;
+
+    public static EssentialOilShare None => default;
 }
