@@ -1,4 +1,3 @@
-using System.Text.Json;
 using Kamuri.Store.Figures;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Household;
@@ -8,7 +7,6 @@ using Kamuri.Store.Sessions;
 using Kamuri.Store.Shelf;
 using Kamuri.Store.Templates;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 
 namespace Kamuri.Store;
@@ -19,6 +17,9 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
     public DbSet<HeadRow> Heads => Set<HeadRow>();
     public DbSet<SessionRow> Sessions => Set<SessionRow>();
     public DbSet<SessionEventRow> SessionEvents => Set<SessionEventRow>();
+    public DbSet<SessionSummaryRow> SessionSummaries => Set<SessionSummaryRow>();
+    public DbSet<RemovedRow> Removed => Set<RemovedRow>();
+    public DbSet<ToldRow> Told => Set<ToldRow>();
     public DbSet<HouseholdRow> Households => Set<HouseholdRow>();
     public DbSet<FigureRow> Figures => Set<FigureRow>();
     public DbSet<TemplateRow> Templates => Set<TemplateRow>();
@@ -38,13 +39,14 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         {
             head.ToTable("heads");
             head.Property(row => row.Name).HasMaxLength(40);
-            AsJsonRecord(head.Property(row => row.Wear));
-            AsJsonRecord(head.Property(row => row.Schools));
-            AsJson(head.Property(row => row.ChemicalHistory));
-            AsJson(head.Property(row => row.Scalp));
-            AsJson(head.Property(row => row.FragileZones));
-            AsJson(head.Property(row => row.Sensitivities));
-            AsJson(head.Property(row => row.Goals));
+            // Names of columns from when these were read while rows were; a document that cannot be read must not take the others along.
+            head.Property(row => row.WearJson).HasColumnName("Wear").HasDefaultValueSql("'{}'");
+            head.Property(row => row.SchoolsJson).HasColumnName("Schools").HasDefaultValueSql("'{}'");
+            head.Property(row => row.ChemicalHistoryJson).HasColumnName("ChemicalHistory");
+            head.Property(row => row.ScalpJson).HasColumnName("Scalp");
+            head.Property(row => row.FragileZonesJson).HasColumnName("FragileZones");
+            head.Property(row => row.SensitivitiesJson).HasColumnName("Sensitivities");
+            head.Property(row => row.GoalsJson).HasColumnName("Goals");
         });
         modelBuilder.Entity<SessionRow>(session =>
         {
@@ -59,20 +61,35 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
             happened.HasIndex(row => new { row.SessionId, row.EventId }).IsUnique();
             happened.HasOne<SessionRow>().WithMany().HasForeignKey(row => row.SessionId).OnDelete(DeleteBehavior.Cascade);
         });
+        modelBuilder.Entity<SessionSummaryRow>(summary =>
+        {
+            summary.ToTable("session_summaries");
+            summary.HasKey(row => new { row.SessionId, row.Key });
+            summary.HasIndex(row => new { row.HeadId, row.FinishedUtcTicks });
+            summary.HasIndex(row => row.StartedUtcTicks);
+            AsWord(summary.Property(row => row.Status));
+            summary.HasOne<SessionRow>().WithMany().HasForeignKey(row => row.SessionId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<RemovedRow>().ToTable("removed");
+        modelBuilder.Entity<ToldRow>(told =>
+        {
+            told.ToTable("told");
+            told.HasKey(row => new { row.Table, row.RowId });
+        });
         modelBuilder.Entity<HouseholdRow>().ToTable("household");
         modelBuilder.Entity<FigureRow>().ToTable("figures");
         modelBuilder.Entity<ProductRow>(product =>
         {
             product.ToTable("products");
             product.Property(row => row.Name).HasMaxLength(80);
-            product.Property(row => row.Role).HasConversion<string>();
+            AsWord(product.Property(row => row.Role));
         });
         modelBuilder.Entity<TaughtNameRow>(taught =>
         {
             taught.ToTable("taught_names");
             taught.HasKey(row => row.Name);
             taught.Property(row => row.Name).HasMaxLength(120);
-            taught.Property(row => row.Class).HasConversion<string>();
+            AsWord(taught.Property(row => row.Class));
         });
         ShelfAndKitchen(modelBuilder);
         modelBuilder.Entity<PlannedDayRow>(day =>
@@ -112,8 +129,9 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         modelBuilder.Entity<BatchRow>(batch =>
         {
             batch.Ignore(row => row.MadeOf);
+            batch.Ignore(row => row.Taken);
             batch.ToTable("batches");
-            batch.Property(row => row.KeptAt).HasConversion<string>();
+            AsWord(batch.Property(row => row.KeptAt));
             batch.HasIndex(row => row.GoneOn);
         });
         modelBuilder.Entity<PatchTestRow>(test =>
@@ -121,7 +139,7 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
             test.ToTable("patch_tests");
             test.HasKey(row => new { row.HeadId, row.Ingredient });
             test.Property(row => row.Ingredient).HasMaxLength(120);
-            test.Property(row => row.Outcome).HasConversion<string>();
+            AsWord(test.Property(row => row.Outcome));
             test.HasOne<HeadRow>().WithMany().HasForeignKey(row => row.HeadId).OnDelete(DeleteBehavior.Cascade);
         });
         modelBuilder.Entity<KnownIngredientRow>(known =>
@@ -132,18 +150,13 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         });
     }
 
-    /// <summary>Small records that are always read whole with their row; an empty object is the record's default.</summary>
-    private static void AsJsonRecord<T>(PropertyBuilder<T> property)
-        where T : class => property.HasDefaultValueSql("'{}'").HasConversion(
-        record => JsonSerializer.Serialize(record, StoreJson.Options),
-        text => JsonSerializer.Deserialize<T>(text, StoreJson.Options)!);
+    /// <summary>A word of a file that this version does not know becomes a value that no enum has; whoever reads the row sees that.</summary>
+    private static void AsWord<T>(PropertyBuilder<T> property)
+        where T : struct, Enum => property.HasConversion(
+        value => value.ToString(),
+        word => Known<T>(word));
 
-    /// <summary>Short lists that are always read whole with their row live in it as JSON text.</summary>
-    private static void AsJson<T>(PropertyBuilder<List<T>> property) => property.HasConversion(
-        list => JsonSerializer.Serialize(list, StoreJson.Options),
-        text => JsonSerializer.Deserialize<List<T>>(text, StoreJson.Options) ?? new List<T>(),
-        new ValueComparer<List<T>>(
-            (a, b) => a == b || (a != null && b != null && a.SequenceEqual(b)),
-            list => list.Aggregate(0, (hash, item) => HashCode.Combine(hash, item)),
-            list => list.ToList()));
+    private static T Known<T>(string word)
+        where T : struct, Enum =>
+        Enum.TryParse<T>(word, out var known) && Enum.IsDefined(known) ? known : (T)Enum.ToObject(typeof(T), -1);
 }

@@ -1,16 +1,17 @@
+using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 
 namespace Kamuri.Store;
 
-/// <summary>How lists and plan snapshots are written inside the database.</summary>
+/// <summary>How documents are written inside the database. Only storage records go through it.</summary>
 public static class StoreJson
 {
     public static JsonSerializerOptions Options { get; } = new(JsonSerializerDefaults.General)
     {
-        Converters = { new JsonStringEnumConverter(), new MeasuredWordsJson() },
+        Converters = { new MeasuredWordsJson() },
         DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-        // What is computed is computed again when it is read.
-        IgnoreReadOnlyProperties = true,
+        RespectNullableAnnotations = true,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
     };
 }

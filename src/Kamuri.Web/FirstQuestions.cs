@@ -6,7 +6,6 @@ using Kamuri.Core.Scheduling;
 using Kamuri.Store;
 using Kamuri.Web.HouseholdPlans;
 using Kamuri.Web.Plans;
-using Kamuri.Web.Sessions;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -14,10 +13,10 @@ using Microsoft.Extensions.Options;
 namespace Kamuri.Web;
 
 /// <summary>
-/// Questions the server asks itself when it has started, so that the first person to ask does not wait for the solver to load, for all past days to be read
+/// Questions the server asks itself when it has started, so that the first person to ask does not wait for the solver to load
 /// and for code to be compiled that no one has used yet. Nothing of them is kept.
 /// </summary>
-internal sealed class FirstQuestions(SessionBook book, KamuriDb db, HouseholdPlanMaker maker, CraftFigures figures, IOptions<JsonOptions> json)
+internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, CraftFigures figures, IOptions<JsonOptions> json)
 {
     /// <summary>
     /// Days that go through most of what there is to compile: where somebody is away days are built, where nobody is they are searched from moment to moment,
@@ -36,7 +35,6 @@ internal sealed class FirstQuestions(SessionBook book, KamuriDb db, HouseholdPla
     public async Task AskAsync(CancellationToken cancellation)
     {
         CpSatScheduler.WarmUp();
-        await book.ReadAsync(cancellation);
         var heads = await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Id)
             .Take(Days.Max(day => day.Heads)).Select(head => head.Id).ToListAsync(cancellation);
         if (heads.Count == 0)

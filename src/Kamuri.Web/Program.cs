@@ -6,10 +6,12 @@ using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 using Kamuri.Store;
+using Kamuri.Store.Files;
 using Kamuri.Store.Sessions;
 using Kamuri.Web;
 using Kamuri.Web.Access;
 using Kamuri.Web.Ahead;
+using Kamuri.Web.Data;
 using Kamuri.Web.Demo;
 using Kamuri.Web.Figures;
 using Kamuri.Web.Heads;
@@ -29,6 +31,7 @@ using Kamuri.Web.Takings;
 using Kamuri.Web.Templates;
 using Kamuri.Web.Warmth;
 using Microsoft.AspNetCore.Connections;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
 using Microsoft.OpenApi;
@@ -105,9 +108,9 @@ builder.Services.AddSingleton<KnownOrders>();
 builder.Services.AddSingleton<LongerSearches>();
 builder.Services.AddSingleton<Planner>();
 builder.Services.AddSingleton<HouseholdPlanner>();
-builder.Services.AddPooledDbContextFactory<KamuriDb>(db => db
+builder.Services.AddPooledDbContextFactory<KamuriDb>((services, db) => db
     .UseSqlite(DatabaseFile.ConnectionString(options.DataFolder))
-    .AddInterceptors(new DurableConnections()));
+    .AddInterceptors(new DurableConnections(), services.GetRequiredService<HouseChanges>()));
 builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<KamuriDb>>().CreateDbContext());
 builder.Services.AddSingleton<HouseMemory>();
 builder.Services.AddScoped<House>();
@@ -123,36 +126,42 @@ builder.Services.AddSingleton<IThermometerProbe>(services => new SimulatedProbe(
 builder.Services.AddSingleton<IScale, SimulatedScale>();
 builder.Services.AddSingleton<ISessionLog, SessionLog>();
 builder.Services.AddSingleton<LiveSessions>();
-builder.Services.AddSingleton<SessionBook>();
+builder.Services.AddScoped<SessionRecord>();
+builder.Services.AddSingleton<SetAside>();
+builder.Services.AddSingleton<SolverGate>();
+builder.Services.AddSingleton<WholeHouse>();
+builder.Services.AddHostedService<DailyBackups>();
+builder.Services.AddSingleton<HouseChanges>();
+builder.Services.AddSingleton<PlannedDayMemory>();
 builder.Services.AddHealthChecks().AddDbContextCheckLite();
 
-var app = builder.Build();
-try
+if (DataCommands.Run(builder.Configuration, options.DataFolder) is { } exit)
 {
-    Directory.CreateDirectory(options.DataFolder);
-}
-catch (Exception error) when (error is IOException or UnauthorizedAccessException)
-{
-    Console.Error.WriteLine($"The data folder {options.DataFolder} cannot be used: {error.Message} Choose another with --data.");
-    return 2;
+    return exit;
 }
 
+DataFolder folder;
+try
+{
+    folder = DataFolder.Take(options.DataFolder);
+    if (DatabaseFile.Open(options.DataFolder, DateTimeOffset.UtcNow) is { } backup)
+    {
+        Console.WriteLine($"Your household was brought up to date. The file as it was is kept at {backup}");
+    }
+}
+catch (CannotUseFileException error)
+{
+    Console.Error.WriteLine(error.Message);
+    return 1;
+}
+
+using var taken = folder;
+var app = builder.Build();
 using (var scope = app.Services.CreateScope())
 {
     var database = scope.ServiceProvider.GetRequiredService<KamuriDb>();
     var clock = scope.ServiceProvider.GetRequiredService<TimeProvider>();
-    if (DatabaseFile.Migrate(database, options.DataFolder, clock.GetUtcNow()) is { } backup)
-    {
-        Log.Information("The file was brought up to date; the old one is kept as {Backup}", Path.GetFileName(backup));
-    }
-
     app.Services.GetRequiredService<FigureMemory>().Read(database);
-    if (string.Equals(builder.Configuration["backup"], "true", StringComparison.OrdinalIgnoreCase))
-    {
-        Console.WriteLine(DatabaseFile.Backup(database, options.DataFolder, clock.GetUtcNow()));
-        return 0;
-    }
-
     if (options.Demo)
     {
         await scope.ServiceProvider.GetRequiredService<IDbContextFactory<KamuriDb>>()
@@ -198,6 +207,10 @@ app.MapPatchTests();
 app.MapPlannedDays();
 app.MapWarmth();
 app.MapLabels();
+app.MapBackups();
+app.MapArchive();
+app.MapRemovals();
+app.MapSetAside();
 app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
 // Browsers ask for it on pages that name no icon of their own.
 app.MapGet("/favicon.ico", () => TypedResults.Redirect("/plait.svg", permanent: true)).ExcludeFromDescription();
@@ -219,6 +232,7 @@ app.Lifetime.ApplicationStarted.Register(() =>
         try
         {
             await using var scope = app.Services.CreateAsyncScope();
+            await LookThrough.ReadAsync(scope.ServiceProvider.GetRequiredService<KamuriDb>(), app.Services.GetRequiredService<SetAside>(), app.Lifetime.ApplicationStopping);
             await scope.ServiceProvider.GetRequiredService<FirstQuestions>().AskAsync(app.Lifetime.ApplicationStopping);
         }
         catch (Exception error) when (error is OperationCanceledException or ObjectDisposedException)
@@ -230,6 +244,14 @@ app.Lifetime.ApplicationStarted.Register(() =>
 try
 {
     await app.RunAsync();
+    // The file alone is the household again, and can be copied.
+    SqliteConnection.ClearAllPools();
+    DatabaseFile.Fold(Path.Combine(options.DataFolder, DatabaseFile.FileName));
+    return 0;
+}
+catch (SqliteException error)
+{
+    Log.Warning("What was written last could not be folded into the file: {Reason}. It is safe in the log beside it", error.Message);
     return 0;
 }
 catch (IOException error) when (error.InnerException is AddressInUseException)

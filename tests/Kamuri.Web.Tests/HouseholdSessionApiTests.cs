@@ -132,7 +132,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         Assert.Contains("Something was too hot.", once["notes"]!.ToJsonString(), StringComparison.Ordinal);
 
         // It is read from the disk as it was written.
-        using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.Folder))
+        using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.CopyOfData()))
         {
             var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
             Assert.Equal(twice["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()), kept!["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()));
@@ -185,7 +185,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         (press["reading"], press["value"]) = ("celsius", 44);
         var view = await PressAsync(path, press);
         Assert.True(view["readings"]![0]!["warns"]!.GetValue<bool>());
-        using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.Folder))
+        using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.CopyOfData()))
         {
             var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
             Assert.Equal("44 °C: too hot for skin. Let it cool, or add cool water.", kept!["readings"]![0]!["sentence"]!.GetValue<string>());

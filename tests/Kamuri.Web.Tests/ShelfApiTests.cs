@@ -92,7 +92,7 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
 
     [Theory]
     [InlineData("name", "\" \"", "A product needs a name.")]
-    [InlineData("sizeMl", "0", "A pack holds more than 0 and at most 20000 ml.")]
+    [InlineData("sizeMl", "0", "A pack holds 0.1 to 20000 ml.")]
     [InlineData("leftMl", "-1", "What is left is 0 to 20000 ml.")]
     [InlineData("leftMl", "300", "More cannot be left than the pack held.")]
     [InlineData("price", "-2", "A price is 0 to 100000.")]

@@ -2,14 +2,12 @@ using System.Text.Json;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Store;
-using Kamuri.Store.Heads;
+using Kamuri.Store.Files;
 using Kamuri.Store.Kitchen;
 using Kamuri.Store.Sessions;
 using Kamuri.Store.Shelf;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.EntityFrameworkCore.Infrastructure;
-using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Kamuri.Web.Tests;
 
@@ -23,34 +21,21 @@ public sealed class StoreTests : IDisposable
         Directory.Delete(_folder, recursive: true);
     }
 
-    private KamuriDb Open() => new(new DbContextOptionsBuilder<KamuriDb>()
-        .UseSqlite(DatabaseFile.ConnectionString(_folder)).AddInterceptors(new DurableConnections()).Options);
+    private KamuriDb Open()
+    {
+        DatabaseFile.Open(_folder, DateTimeOffset.UnixEpoch);
+        return new(new DbContextOptionsBuilder<KamuriDb>().UseSqlite(DatabaseFile.ConnectionString(_folder)).AddInterceptors(new DurableConnections()).Options);
+    }
 
     [Fact]
     public void The_file_is_durable_and_keeps_its_references()
     {
         using var db = Open();
-        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
-
         Assert.Equal("wal", Ask(db, "PRAGMA journal_mode"));
         Assert.Equal("2", Ask(db, "PRAGMA synchronous"));
         Assert.Equal("1", Ask(db, "PRAGMA foreign_keys"));
         db.Add(new SessionEventRow { SessionId = Guid.NewGuid(), EventId = Guid.NewGuid(), Kind = "TaskDone" });
         Assert.Throws<DbUpdateException>(() => db.SaveChanges());
-    }
-
-    [Fact]
-    public void An_old_file_is_backed_up_before_it_is_changed_and_a_current_one_is_not()
-    {
-        using (var db = Open())
-        {
-            Directory.CreateDirectory(_folder);
-            db.GetService<IMigrator>().Migrate("0");
-            Assert.NotNull(DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch));
-            Assert.Null(DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch));
-        }
-
-        Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
     }
 
     [Fact]
@@ -65,28 +50,9 @@ public sealed class StoreTests : IDisposable
     }
 
     [Fact]
-    public void A_backup_can_be_read_and_only_the_newest_are_kept()
-    {
-        using var db = Open();
-        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
-        db.Add(new HeadRow { Id = Guid.NewGuid(), Name = "Oriel" });
-        db.SaveChanges();
-
-        var paths = Enumerable.Range(0, 7).Select(n => DatabaseFile.Backup(db, _folder, DateTimeOffset.UnixEpoch.AddMinutes(n))).ToList();
-
-        Assert.Equal(5, Directory.GetFiles(Path.Combine(_folder, "backups")).Length);
-        using var copy = new SqliteConnection($"Data Source={paths[^1]}");
-        copy.Open();
-        using var command = copy.CreateCommand();
-        command.CommandText = "SELECT Name FROM heads";
-        Assert.Equal("Oriel", command.ExecuteScalar());
-    }
-
-    [Fact]
     public void A_full_disk_is_told_apart_and_nothing_is_half_written()
     {
         using var db = Open();
-        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
         db.Database.OpenConnection();
         // No page more than there is: what a full disk looks like to the file.
         Ask(db, $"PRAGMA max_page_count = {Ask(db, "PRAGMA page_count")}");
@@ -103,7 +69,6 @@ public sealed class StoreTests : IDisposable
     public async Task Many_rows_at_once_are_written_as_one_by_one_and_all_of_them_or_none()
     {
         await using var db = Open();
-        DatabaseFile.Migrate(db, _folder, DateTimeOffset.UnixEpoch);
         ProductRow Row() => new()
         {
             Id = Guid.CreateVersion7(),

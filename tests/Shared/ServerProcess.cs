@@ -68,6 +68,18 @@ public sealed class ServerProcess : IDisposable
         return server;
     }
 
+    /// <summary>A folder with the household as it is now, for another server.</summary>
+    public string CopyOfData()
+    {
+        var copy = Directory.CreateTempSubdirectory("kamuri-copy-").FullName;
+        foreach (var file in Directory.GetFiles(Folder, "kamuri.db*").Where(file => !file.EndsWith("-shm", StringComparison.Ordinal)))
+        {
+            File.Copy(file, Path.Combine(copy, Path.GetFileName(file)));
+        }
+
+        return copy;
+    }
+
     /// <summary>kill -9: no chance to tidy up.</summary>
     public void Kill()
     {

@@ -28,7 +28,11 @@ public sealed record SessionReview(
 public sealed record SessionSummary(
     Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt,
     double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence,
-    IReadOnlyList<Treatment> Treatments, bool Detangled);
+    IReadOnlyList<Treatment> Treatments, bool Detangled)
+{
+    /// <summary>A cleanse was really done.</summary>
+    public bool Washed { get; init; }
+}
 
 /// <summary>What a session did for the head's own record.</summary>
 /// <param name="HeadId">The head.</param>
@@ -64,7 +68,8 @@ public static class LookBack
         var done = Done(plan, state, head).ToList();
         return new SessionSummary(head.HeadId, head.Name, head.Aim, head.Style, state.Status, state.StartedAt ?? plan.PlannedStart, state.FinishedAt,
             review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, state.RatingsOf(head.Key), state.ClosingNote, review.Sentence,
-            [.. done.Select(step => step.Treatment).OfType<Treatment>().Distinct()], done.Exists(step => step.Detangles));
+            [.. done.Select(step => step.Treatment).OfType<Treatment>().Distinct()], done.Exists(step => step.Detangles))
+        { Washed = HasWashed(done) };
     }
 
     /// <summary>One head among several, from the first thing done for it to the last.</summary>
@@ -84,11 +89,13 @@ public static class LookBack
     public static IReadOnlyList<SessionOutcome> Outcome(SessionPlan plan, SessionState state) => [.. plan.Heads.Select(head =>
     {
         var done = Done(plan, state, head).ToList();
-        return new SessionOutcome(head.HeadId, done.Exists(step => step.IsCleanse || step.Treatment == Treatment.Wash), done.Exists(step => step.Detangles),
+        return new SessionOutcome(head.HeadId, HasWashed(done), done.Exists(step => step.Detangles),
             [.. plan.Takings.Where(taking => done.Exists(step => step.Id == taking.StepId))],
             [.. plan.Touches.Where(pair => done.Exists(step => step.Id == pair.Key)).SelectMany(pair => pair.Value).Distinct()])
         { Reacted = [.. state.Reactions.GetValueOrDefault(head.Key) ?? []] };
     })];
+
+    private static bool HasWashed(List<SessionStep> done) => done.Exists(step => step.IsCleanse || step.Treatment == Treatment.Wash);
 
     /// <summary>Steps on a head of which something was really done.</summary>
     private static IEnumerable<SessionStep> Done(SessionPlan plan, SessionState state, SessionHead head) => plan.With(state).Tasks

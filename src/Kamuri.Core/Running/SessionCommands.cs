@@ -24,6 +24,12 @@ public static class SessionCommands
         var plan = begun.With(state);
         if (state.Status == SessionStatus.Finished)
         {
+            // A finished session is reopened by taking its end back; nothing else happens in it.
+            if (happened is EventUndone undone && state.Undoable.LastOrDefault() is SessionFinished end && end.Id == undone.Target)
+            {
+                return null;
+            }
+
             return new Refusal(RefusalKind.Conflict, "This session is finished; what happened in it stays as it was.");
         }
 

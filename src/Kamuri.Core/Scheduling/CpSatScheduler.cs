@@ -103,7 +103,11 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
         {
             StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1,random_seed:{seed},max_deterministic_time:{longest},{how}"),
         };
-        return (solver, solver.Solve(model.Model));
+        BrokenOff.Check();
+        using var stopped = BrokenOff.Token.Register(solver.StopSearch);
+        var status = solver.Solve(model.Model);
+        BrokenOff.Check();
+        return (solver, status);
     }
 
     internal static bool HasSchedule(CpSolverStatus status) => status is CpSolverStatus.Optimal or CpSolverStatus.Feasible;

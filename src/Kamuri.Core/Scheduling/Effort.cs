@@ -62,20 +62,31 @@ public sealed class Effort
     }
 
     /// <summary>So many units went elsewhere.</summary>
-    public void Spend(double units) => Interlocked.Add(ref _spent, (long)(units * Unit));
+    public void Spend(double units)
+    {
+        BrokenOff.Check();
+        Interlocked.Add(ref _spent, (long)(units * Unit));
+    }
 
     /// <summary>Moments of a day were looked at.</summary>
     /// <param name="ways">Ways on from them that were tried.</param>
     /// <param name="kept">Those that were kept, if only for a while.</param>
     /// <param name="compared">How often one was held against another.</param>
     /// <param name="rows">What is known of a moment: how far things are at least from so many.</param>
-    public void SpendOnMoments(long ways, long kept, long compared, int rows) =>
+    public void SpendOnMoments(long ways, long kept, long compared, int rows)
+    {
+        BrokenOff.Check();
         Interlocked.Add(ref _spent, (ways * rows * OfMoment.Row) + (kept * OfMoment.Kept) + (compared * OfMoment.Compared));
+    }
 
     /// <summary>A day was built.</summary>
     /// <param name="begun">How often a job was begun in it.</param>
     /// <param name="jobs">Of the day.</param>
-    public void SpendOnBuilding(long begun, int jobs) => Interlocked.Add(ref _spent, begun * jobs * Beginning);
+    public void SpendOnBuilding(long begun, int jobs)
+    {
+        BrokenOff.Check();
+        Interlocked.Add(ref _spent, begun * jobs * Beginning);
+    }
 
     /// <summary>Something was asked of the solver.</summary>
     /// <param name="solver">With what it did.</param>

@@ -23,8 +23,7 @@ public static class ProductCsv
     public static string Write(IEnumerable<ProductRow> products)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        // A name that begins like a formula stays a name in a spreadsheet.
-        using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape });
+        using var csv = new CsvWriter(text, CultureInfo.InvariantCulture);
         foreach (var column in Columns)
         {
             csv.WriteField(column);
@@ -33,7 +32,7 @@ public static class ProductCsv
         csv.NextRecord();
         foreach (var product in products)
         {
-            csv.WriteField(product.Name);
+            csv.WriteField(CsvText.Out(product.Name));
             csv.WriteField(product.Role);
             csv.WriteField(product.SizeMillilitres);
             csv.WriteField(product.LeftMillilitres);
@@ -41,7 +40,7 @@ public static class ProductCsv
             csv.WriteField(product.Opened?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
             csv.WriteField(product.MonthsAfterOpening);
             csv.WriteField(product.EssentialOilPercent);
-            csv.WriteField(product.Label);
+            csv.WriteField(CsvText.Out(product.Label));
             csv.NextRecord();
         }
 
@@ -116,7 +115,7 @@ public static class ProductCsv
         var line = csv.Parser.RawRow;
         var problems = new List<FormatProblem>();
         void Wrong(string field, string message) => problems.Add(new FormatProblem($"line {line}", field, message));
-        string? Field(string name) => csv.TryGetField<string>(name, out var text) && !string.IsNullOrWhiteSpace(text) ? text.Trim() : null;
+        string? Field(string name) => csv.TryGetField<string>(name, out var text) && !string.IsNullOrWhiteSpace(text) ? CsvText.In(text.Trim()) : null;
         T? Number<T>(string name, T least, T most, string message)
             where T : struct, INumberBase<T>, IComparable<T>
         {

@@ -1,5 +1,7 @@
+using System.Text.Json;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Units;
+using Kamuri.Store.Documents;
 
 namespace Kamuri.Store.Heads;
 
@@ -12,21 +14,21 @@ public sealed class HeadRow
     public double CrownCentimetres { get; set; }
     public double FrontCentimetres { get; set; }
     public double SidesCentimetres { get; set; }
-    public Wear Wear { get; set; } = Wear.Loose;
-    public Schools Schools { get; set; } = new();
+    public string WearJson { get; set; } = "{}";
+    public string SchoolsJson { get; set; } = "{}";
     public Density Density { get; set; }
     public StrandThickness Strand { get; set; }
     public double? CoilWidthMillimetres { get; set; }
     public Porosity Porosity { get; set; }
     public PorosityEvidence PorosityEvidence { get; set; }
-    public List<ChemicalEvent> ChemicalHistory { get; set; } = [];
-    public List<ScalpSign> Scalp { get; set; } = [];
-    public List<FragileZone> FragileZones { get; set; } = [];
-    public List<string> Sensitivities { get; set; } = [];
+    public string ChemicalHistoryJson { get; set; } = "[]";
+    public string ScalpJson { get; set; } = "[]";
+    public string FragileZonesJson { get; set; } = "[]";
+    public string SensitivitiesJson { get; set; } = "[]";
     public AgeGroup AgeGroup { get; set; }
     public bool CanSitUnderHeat { get; set; }
     public bool AskClinician { get; set; }
-    public List<Goal> Goals { get; set; } = [];
+    public string GoalsJson { get; set; } = "[]";
     public Layering Layering { get; set; }
     public int? UsualSections { get; set; }
     public DateOnly? LastWash { get; set; }
@@ -37,26 +39,27 @@ public sealed class HeadRow
     /// <summary>Grows with every change, so that two people editing at once do not overwrite each other unseen.</summary>
     public int Version { get; set; }
 
-    public Head ToHead() => new()
+    /// <exception cref="UnreadableDocumentException">It holds what this version does not know.</exception>
+    public Head ToHead() => !AreKnown ? throw new UnreadableDocumentException("This head has a property this version does not know.") : new()
     {
         Id = Id,
         Name = Name,
         Lengths = new ZoneLengths(new Centimetres(NapeCentimetres), new Centimetres(CrownCentimetres), new Centimetres(FrontCentimetres), new Centimetres(SidesCentimetres)),
-        Wear = Wear,
-        Schools = Schools,
+        Wear = HeadDocuments.Wears.Read(WearJson, HeadDocuments.ToWear),
+        Schools = HeadDocuments.Schools.Read(SchoolsJson, HeadDocuments.ToSchools),
         Density = Density,
         Strand = Strand,
         CoilWidthMillimetres = CoilWidthMillimetres,
         Porosity = Porosity,
         PorosityEvidence = PorosityEvidence,
-        ChemicalHistory = ChemicalHistory,
-        Scalp = Scalp,
-        FragileZones = FragileZones,
-        Sensitivities = Sensitivities,
+        ChemicalHistory = Read<StoredChemicalEvent, ChemicalEvent>(ChemicalHistoryJson, HeadDocuments.ToEvents),
+        Scalp = Read<string, ScalpSign>(ScalpJson, HeadDocuments.ToSigns),
+        FragileZones = Read<StoredFragileZone, FragileZone>(FragileZonesJson, HeadDocuments.ToZones),
+        Sensitivities = Read<string, string>(SensitivitiesJson, words => words),
         AgeGroup = AgeGroup,
         CanSitUnderHeat = CanSitUnderHeat,
         AskClinician = AskClinician,
-        Goals = Goals,
+        Goals = Read<string, Goal>(GoalsJson, HeadDocuments.ToGoals),
         Layering = Layering,
         UsualSections = UsualSections,
         LastWash = LastWash,
@@ -72,25 +75,42 @@ public sealed class HeadRow
         CrownCentimetres = head.Lengths.Crown.Value;
         FrontCentimetres = head.Lengths.Front.Value;
         SidesCentimetres = head.Lengths.Sides.Value;
-        Wear = head.Wear;
-        Schools = head.Schools;
+        WearJson = HeadDocuments.Wears.Write(HeadDocuments.ToStored(head.Wear));
+        SchoolsJson = HeadDocuments.Schools.Write(HeadDocuments.ToStored(head.Schools));
         Density = head.Density;
         Strand = head.Strand;
         CoilWidthMillimetres = head.CoilWidthMillimetres;
         Porosity = head.Porosity;
         PorosityEvidence = head.PorosityEvidence;
-        ChemicalHistory = [.. head.ChemicalHistory];
-        Scalp = [.. head.Scalp];
-        FragileZones = [.. head.FragileZones];
-        Sensitivities = [.. head.Sensitivities];
+        ChemicalHistoryJson = Write(HeadDocuments.ToStored(head.ChemicalHistory));
+        ScalpJson = Write(HeadDocuments.ToStored(head.Scalp));
+        FragileZonesJson = Write(HeadDocuments.ToStored(head.FragileZones));
+        SensitivitiesJson = Write(head.Sensitivities);
         AgeGroup = head.AgeGroup;
         CanSitUnderHeat = head.CanSitUnderHeat;
         AskClinician = head.AskClinician;
-        Goals = [.. head.Goals];
+        GoalsJson = Write(HeadDocuments.ToStored(head.Goals));
         Layering = head.Layering;
         UsualSections = head.UsualSections;
         LastWash = head.LastWash;
         LastDetangle = head.LastDetangle;
         WornAs = head.WornAs;
+    }
+
+    private bool AreKnown => Enum.IsDefined(Density) && Enum.IsDefined(Strand) && Enum.IsDefined(Porosity) && Enum.IsDefined(PorosityEvidence)
+        && Enum.IsDefined(AgeGroup) && Enum.IsDefined(Layering) && Enum.IsDefined(WornAs);
+
+    private static string Write<T>(T list) => JsonSerializer.Serialize(list, StoreJson.Options);
+
+    private static IReadOnlyList<T> Read<TStored, T>(string json, Func<List<TStored>, IReadOnlyList<T>> into)
+    {
+        try
+        {
+            return into(JsonSerializer.Deserialize<List<TStored>>(json, StoreJson.Options) ?? []);
+        }
+        catch (Exception error) when (error is JsonException or ArgumentException)
+        {
+            throw new UnreadableDocumentException($"This head cannot be read: {error.Message}", error);
+        }
     }
 }

@@ -1,8 +1,9 @@
 using System.Text.Json;
 using Kamuri.Core.Mixing;
-using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
+using Kamuri.Store.Documents;
+using Kamuri.Store.Shelf;
 
 namespace Kamuri.Store.Kitchen;
 
@@ -52,7 +53,15 @@ public sealed class BatchRow
 
     public IReadOnlyList<MeasuredWords> MadeOf => Read<List<MeasuredWords>>(MadeOfJson);
 
-    public Batch ToBatch() => new()
+    /// <summary>What making it took from shelf and fridge.</summary>
+    public IReadOnlyList<PutIn> Taken
+    {
+        get => KitchenDocuments.ToPutIn(Read<List<StoredPutIn>>(TakenJson));
+        set => TakenJson = JsonSerializer.Serialize(KitchenDocuments.ToStored(value), StoreJson.Options);
+    }
+
+    /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
+    public Batch ToBatch() => !Enum.IsDefined(KeptAt) ? throw new UnreadableDocumentException("It is kept in a place this version does not know.") : new()
     {
         Id = Id,
         Name = Name,
@@ -61,7 +70,7 @@ public sealed class BatchRow
         MadeOn = MadeOn,
         Made = new Millilitres(MadeMillilitres),
         Left = new Millilitres(LeftMillilitres),
-        Keep = Read<KeepRule>(KeepJson),
+        Keep = KitchenDocuments.Keeps.Read(KeepJson, KitchenDocuments.ToKeep),
         Portion = PortionMillilitres is { } portion ? new Millilitres(portion) : null,
         KeptAt = KeptAt,
         MovedAt = MovedUtcTicks is { } moved ? At(moved) : null,
@@ -71,8 +80,8 @@ public sealed class BatchRow
         LooksWrong = LooksWrong,
         IsGone = GoneOn is not null,
         PricePerMl = Cost is { } cost && MadeMillilitres > 0 ? cost / (decimal)MadeMillilitres : null,
-        ServesAs = Read<List<Substance>>(ServesAsJson),
-        Facts = Read<StepUse>(FactsJson),
+        ServesAs = Substances(Read<List<string>>(ServesAsJson)),
+        Facts = KitchenDocuments.Facts.Read(FactsJson, KitchenDocuments.ToFacts),
     };
 
     /// <summary>Takes what may change in a batch.</summary>
@@ -84,8 +93,8 @@ public sealed class BatchRow
     }
 
     /// <summary>Remembers how it stands, as the state to go back to.</summary>
-    public void Remember() => BeforeJson = JsonSerializer.Serialize(
-        new Standing(LeftMillilitres, PortionMillilitres, KeptAt, MovedUtcTicks, ChilledLate, ThawedOn, LookedFineOn, LooksWrong, GoneOn, GoneWhy), StoreJson.Options);
+    public void Remember() => BeforeJson = KitchenDocuments.Standings.Write(new StoredStanding(
+        LeftMillilitres, PortionMillilitres, KeptAt.ToString(), MovedUtcTicks, ChilledLate, ThawedOn, LookedFineOn, LooksWrong, GoneOn, GoneWhy));
 
     /// <summary>Goes back to how it stood before the last change; false when there is nothing to go back to.</summary>
     public bool TakeBack()
@@ -95,16 +104,13 @@ public sealed class BatchRow
             return false;
         }
 
-        var before = Read<Standing>(BeforeJson);
-        (LeftMillilitres, PortionMillilitres, KeptAt, MovedUtcTicks) = (before.Left, before.Portion, before.KeptAt, before.Moved);
+        var (before, keptAt) = KitchenDocuments.Standings.Read(BeforeJson, stored => (stored, Enum.Parse<Keeping>(stored.KeptAt)));
+        (LeftMillilitres, PortionMillilitres, KeptAt, MovedUtcTicks) = (before.Left, before.Portion, keptAt, before.Moved);
         (ChilledLate, ThawedOn, LookedFineOn, LooksWrong) = (before.ChilledLate, before.ThawedOn, before.LookedFineOn, before.LooksWrong);
         (GoneOn, GoneWhy, BeforeJson) = (before.GoneOn, before.GoneWhy, null);
         Version++;
         return true;
     }
-
-    private sealed record Standing(
-        double Left, double? Portion, Keeping KeptAt, long? Moved, bool ChilledLate, DateOnly? ThawedOn, DateOnly? LookedFineOn, bool LooksWrong, DateOnly? GoneOn, string? GoneWhy);
 
     public static BatchRow From(Batch batch, IReadOnlyList<MeasuredWords> madeOf)
     {
@@ -115,9 +121,9 @@ public sealed class BatchRow
             MadeUtcTicks = batch.MadeAt.UtcTicks,
             MadeOn = batch.MadeOn,
             MadeMillilitres = batch.Made.Value,
-            KeepJson = JsonSerializer.Serialize(batch.Keep, StoreJson.Options),
-            FactsJson = JsonSerializer.Serialize(batch.Facts with { Making = null }, StoreJson.Options),
-            ServesAsJson = JsonSerializer.Serialize(batch.ServesAs, StoreJson.Options),
+            KeepJson = KitchenDocuments.Keeps.Write(KitchenDocuments.ToStored(batch.Keep)),
+            FactsJson = KitchenDocuments.Facts.Write(KitchenDocuments.ToStored(batch.Facts)),
+            ServesAsJson = JsonSerializer.Serialize(KitchenDocuments.ToStored(batch.ServesAs), StoreJson.Options),
             MadeOfJson = JsonSerializer.Serialize(madeOf, StoreJson.Options),
             Cost = batch.Cost,
         };
@@ -127,6 +133,27 @@ public sealed class BatchRow
 
     private static DateTimeOffset At(long ticks) => new(ticks, TimeSpan.Zero);
 
-    private static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, StoreJson.Options)
-        ?? throw new InvalidOperationException("A batch in this file cannot be read.");
+    private static IReadOnlyList<Substance> Substances(List<string> words)
+    {
+        try
+        {
+            return KitchenDocuments.ToSubstances(words);
+        }
+        catch (ArgumentException error)
+        {
+            throw new UnreadableDocumentException("It is used as something this version does not know.", error);
+        }
+    }
+
+    private static T Read<T>(string json)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<T>(json, StoreJson.Options) ?? throw new UnreadableDocumentException("It holds nothing.");
+        }
+        catch (JsonException error)
+        {
+            throw new UnreadableDocumentException($"It cannot be read: {error.Message}", error);
+        }
+    }
 }

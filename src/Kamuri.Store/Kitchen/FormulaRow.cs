@@ -1,5 +1,5 @@
-using System.Text.Json;
 using Kamuri.Core.Mixing;
+using Kamuri.Store.Documents;
 
 namespace Kamuri.Store.Kitchen;
 
@@ -17,12 +17,12 @@ public sealed class FormulaRow
     /// <summary>Grows with every change, so that two people editing at once do not overwrite each other unseen.</summary>
     public int Version { get; set; }
 
-    public Formula ToFormula() => JsonSerializer.Deserialize<Formula>(FormulaJson, StoreJson.Options)
-        ?? throw new InvalidOperationException($"Formula {Id} holds nothing.");
+    /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
+    public Formula ToFormula() => KitchenDocuments.Formulas.Read(FormulaJson, KitchenDocuments.ToFormula);
 
     public void Take(Formula formula)
     {
         Name = formula.Name;
-        FormulaJson = JsonSerializer.Serialize(formula, StoreJson.Options);
+        FormulaJson = KitchenDocuments.Formulas.Write(KitchenDocuments.ToStored(formula));
     }
 }

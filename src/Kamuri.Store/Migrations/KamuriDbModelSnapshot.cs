@@ -48,9 +48,10 @@ namespace Kamuri.Store.Migrations
                     b.Property<bool>("CanSitUnderHeat")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("ChemicalHistory")
+                    b.Property<string>("ChemicalHistoryJson")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("ChemicalHistory");
 
                     b.Property<double?>("CoilWidthMillimetres")
                         .HasColumnType("REAL");
@@ -61,16 +62,18 @@ namespace Kamuri.Store.Migrations
                     b.Property<int>("Density")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("FragileZones")
+                    b.Property<string>("FragileZonesJson")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("FragileZones");
 
                     b.Property<double>("FrontCentimetres")
                         .HasColumnType("REAL");
 
-                    b.Property<string>("Goals")
+                    b.Property<string>("GoalsJson")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Goals");
 
                     b.Property<DateOnly?>("LastDetangle")
                         .HasColumnType("TEXT");
@@ -95,19 +98,22 @@ namespace Kamuri.Store.Migrations
                     b.Property<int>("PorosityEvidence")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Scalp")
+                    b.Property<string>("ScalpJson")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Scalp");
 
-                    b.Property<string>("Schools")
+                    b.Property<string>("SchoolsJson")
                         .IsRequired()
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT")
+                        .HasColumnName("Schools")
                         .HasDefaultValueSql("'{}'");
 
-                    b.Property<string>("Sensitivities")
+                    b.Property<string>("SensitivitiesJson")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Sensitivities");
 
                     b.Property<double>("SidesCentimetres")
                         .HasColumnType("REAL");
@@ -121,10 +127,11 @@ namespace Kamuri.Store.Migrations
                     b.Property<int>("Version")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Wear")
+                    b.Property<string>("WearJson")
                         .IsRequired()
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT")
+                        .HasColumnName("Wear")
                         .HasDefaultValueSql("'{}'");
 
                     b.Property<int>("WornAs")
@@ -206,6 +213,45 @@ namespace Kamuri.Store.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("household", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Household.RemovedRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("RemovedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("RowsJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("removed", (string)null);
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Household.ToldRow", b =>
+                {
+                    b.Property<string>("Table")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RowId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Table", "RowId");
+
+                    b.ToTable("told", (string)null);
                 });
 
             modelBuilder.Entity("Kamuri.Store.Kitchen.BatchRow", b =>
@@ -432,6 +478,89 @@ namespace Kamuri.Store.Migrations
                     b.ToTable("sessions", (string)null);
                 });
 
+            modelBuilder.Entity("Kamuri.Store.Sessions.SessionSummaryRow", b =>
+                {
+                    b.Property<Guid>("SessionId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("ActualMinutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Aim")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Definition")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Detangled")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FinishedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("HandsOnMinutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<Guid>("HeadId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("HeadName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("PlannedMinutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<int?>("ScalpComfort")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Sentence")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Slip")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Softness")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("StartedUtcTicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Status")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Stiffness")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Style")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Treatments")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Washed")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("SessionId", "Key");
+
+                    b.HasIndex("StartedUtcTicks");
+
+                    b.HasIndex("HeadId", "FinishedUtcTicks");
+
+                    b.ToTable("session_summaries", (string)null);
+                });
+
             modelBuilder.Entity("Kamuri.Store.Shelf.ProductRow", b =>
                 {
                     b.Property<Guid>("Id")
@@ -440,6 +569,9 @@ namespace Kamuri.Store.Migrations
 
                     b.Property<bool>("Archived")
                         .HasColumnType("INTEGER");
+
+                    b.Property<double?>("EssentialOilPercent")
+                        .HasColumnType("REAL");
 
                     b.Property<string>("Label")
                         .IsRequired()
@@ -612,6 +744,15 @@ namespace Kamuri.Store.Migrations
                 });
 
             modelBuilder.Entity("Kamuri.Store.Sessions.SessionEventRow", b =>
+                {
+                    b.HasOne("Kamuri.Store.Sessions.SessionRow", null)
+                        .WithMany()
+                        .HasForeignKey("SessionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Kamuri.Store.Sessions.SessionSummaryRow", b =>
                 {
                     b.HasOne("Kamuri.Store.Sessions.SessionRow", null)
                         .WithMany()

@@ -1,9 +1,6 @@
-using System.Text.Json;
-using System.Text.Json.Nodes;
-using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 using Kamuri.Core.Running.Mishaps;
-using Kamuri.Core.Scheduling;
+using Kamuri.Store.Documents;
 
 namespace Kamuri.Store.Sessions;
 
@@ -15,24 +12,11 @@ public sealed class SessionRow
     public long CreatedUtcTicks { get; set; }
     public string PlanJson { get; set; } = "";
 
-    /// <exception cref="InvalidOperationException">The row holds no plan.</exception>
-    public SessionPlan ToPlan()
-    {
-        var kept = JsonNode.Parse(PlanJson) as JsonObject ?? throw new InvalidOperationException($"Session {Id} holds no plan.");
-        if (kept["Heads"] is null)
-        {
-            // Written when a session had one head, whose words stood beside those of the day.
-            var head = new JsonObject { ["Key"] = PlannedTask.HeadStrand, ["Name"] = kept["HeadName"]?.DeepClone() };
-            foreach (var name in (string[])["HeadId", "Aim", "Style", "ReadyBy", "Sections", "FragileZones"])
-            {
-                head[name] = kept[name]?.DeepClone();
-            }
+    /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
+    public SessionPlan ToPlan() => SessionDocuments.Plans.Read(PlanJson, SessionDocuments.ToPlan);
 
-            kept["Heads"] = new JsonArray(head);
-        }
-
-        return kept.Deserialize<SessionPlan>(StoreJson.Options)!;
-    }
+    /// <summary>A plan as it is kept.</summary>
+    public static string Write(SessionPlan plan) => SessionDocuments.Plans.Write(SessionDocuments.ToStored(plan));
 }
 
 /// <summary>One event as it is kept: flat, so that a person can read the table.</summary>
@@ -74,10 +58,11 @@ public sealed class SessionEventRow
             case TaskExtended e: (row.Task, row.Minutes) = (e.Task, e.Minutes); break;
             case NoteTaken e: (row.Task, row.Text) = (e.Task, e.Text); break;
             case MishapHandled e:
-                (row.Task, row.Text) = (e.Head, JsonSerializer.Serialize(new HandledJson(e.Mishap, e.Way, e.Changes, e.Remember, e.Reactions), StoreJson.Options));
+                (row.Task, row.Text) = (e.Head, SessionDocuments.Mishaps.Write(
+                    new StoredMishap(e.Mishap.ToString(), e.Way, SessionDocuments.ToStored(e.Changes), e.Remember, [.. e.Reactions])));
                 break;
             case OrderChanged e:
-                row.Text = JsonSerializer.Serialize(new OrderJson(e.Order, e.Gaps), StoreJson.Options);
+                row.Text = SessionDocuments.Orders.Write(SessionDocuments.ToStored(e));
                 break;
             case HeadRated e:
                 row.Task = e.Head;
@@ -94,8 +79,20 @@ public sealed class SessionEventRow
         return row;
     }
 
-    /// <exception cref="InvalidOperationException">The row was written by a newer Kamuri.</exception>
+    /// <exception cref="UnreadableDocumentException">The row was written by a newer Kamuri, or lacks what its kind needs.</exception>
     public SessionEvent ToEvent()
+    {
+        try
+        {
+            return Read();
+        }
+        catch (Exception error) when (error is InvalidOperationException or ArgumentException or NullReferenceException)
+        {
+            throw new UnreadableDocumentException($"An event of this session cannot be read: {error.Message}", error);
+        }
+    }
+
+    private SessionEvent Read()
     {
         var at = new DateTimeOffset(AtUtcTicks, TimeSpan.Zero);
         return Kind switch
@@ -111,28 +108,19 @@ public sealed class SessionEventRow
             nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
             nameof(ReadingTaken) => new ReadingTaken(EventId, at, Enum.Parse<ReadingKind>(Text!), Minutes!.Value, Task),
             nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
-            nameof(OrderChanged) => JsonSerializer.Deserialize<OrderJson>(Text!, StoreJson.Options) is { } order ? new OrderChanged(EventId, at, order.Order, order.Gaps) : throw new InvalidOperationException($"Event {EventId} holds no order."),
+            nameof(OrderChanged) => SessionDocuments.Orders.Read(Text!, order => new OrderChanged(EventId, at, SessionDocuments.ToOrder(order.Order), SessionDocuments.ToLinks(order.Gaps))),
             nameof(MishapHandled) => Handled(at),
             nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
             nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
-            _ => throw new InvalidOperationException($"This file holds an event of a kind this version does not know: {Kind}."),
+            _ => throw new UnreadableDocumentException($"This session holds an event of a kind this version does not know: {Kind}."),
         };
     }
 
     private void Rate(Ratings ratings) =>
         (Softness, Definition, Slip, ScalpComfort, Stiffness) = (ratings.Softness, ratings.Definition, ratings.Slip, ratings.ScalpComfort, ratings.Stiffness);
 
-    private MishapHandled Handled(DateTimeOffset at)
-    {
-        var kept = JsonSerializer.Deserialize<HandledJson>(Text!, StoreJson.Options)!;
-        return new MishapHandled(EventId, at, Task!, kept.Mishap, kept.Way, kept.Changes, kept.Remember, kept.Reactions);
-    }
-
-    /// <summary>Another order, as it is kept in the row's text.</summary>
-    private sealed record OrderJson(IReadOnlyList<Reordered> Order, IReadOnlyList<Link> Gaps);
-
-    /// <summary>What a mishap came to, as it is kept in the row's text.</summary>
-    private sealed record HandledJson(Mishap Mishap, string Way, IReadOnlyList<SessionChange> Changes, string? Remember, IReadOnlyList<string> Reactions);
+    private MishapHandled Handled(DateTimeOffset at) => SessionDocuments.Mishaps.Read(Text!, kept => new MishapHandled(
+        EventId, at, Task!, Enum.Parse<Mishap>(kept.Mishap), kept.Way, SessionDocuments.ToChanges(kept.Changes), kept.Remember, kept.Reactions));
 
     private Ratings Rated() => new(Softness, Definition, Slip, ScalpComfort, Stiffness);
 }

@@ -6,10 +6,22 @@ namespace Kamuri.Store.Shelf;
 /// <summary>Takes from products and batches what sessions used, and puts back what they did not. Saving is the caller's.</summary>
 public static class Pantry
 {
-    /// <summary>Writes down what a session took, by its plan, and takes it from what is left.</summary>
+    /// <summary>
+    /// Writes down what a session took, by its plan, and takes it from what is left. What is on record of it already, because it was
+    /// reopened and ends once more, stays as it was corrected; what it has not taken after all is put back.
+    /// </summary>
     public static async Task TakeAsync(KamuriDb db, Guid session, Guid head, IReadOnlyList<SessionTaking> takings, CancellationToken cancellation)
     {
-        foreach (var taking in takings)
+        var known = await db.Takings.Where(row => row.SessionId == session && row.HeadId == head).ToListAsync(cancellation);
+        bool IsOf(TakingRow row, SessionTaking taking) =>
+            (row.StepId, row.Name, row.ProductId, row.BatchId) == (taking.StepId, taking.Name, taking.ProductId, taking.BatchId);
+        foreach (var row in known.Where(row => takings.All(taking => !IsOf(row, taking))))
+        {
+            await TakeAsync(db, row, -row.TakenMillilitres, cancellation);
+            db.Remove(row);
+        }
+
+        foreach (var taking in takings.Where(taking => known.TrueForAll(row => !IsOf(row, taking))))
         {
             var row = new TakingRow
             {

@@ -1,4 +1,5 @@
 using Kamuri.Core.Shelf;
+using Kamuri.Store.Documents;
 
 namespace Kamuri.Store.Shelf;
 
@@ -22,4 +23,10 @@ public sealed class ProductRow
 
     /// <summary>Grows with every change, so that two people editing at once do not overwrite each other unseen.</summary>
     public int Version { get; set; }
+
+    /// <summary>The row itself.</summary>
+    /// <exception cref="UnreadableDocumentException">It is of a kind this version does not know, or of a size that cannot be.</exception>
+    public ProductRow Checked() => !Enum.IsDefined(Role) ? throw new UnreadableDocumentException($"{Name} is of a kind this version does not know.")
+        : SizeMillilitres is < 0.001 or > 1_000_000 or double.NaN ? throw new UnreadableDocumentException($"{Name} has a size that cannot be.")
+        : this;
 }

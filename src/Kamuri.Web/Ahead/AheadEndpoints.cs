@@ -8,7 +8,6 @@ using Kamuri.Store;
 using Kamuri.Web.Household;
 using Kamuri.Web.Kitchen;
 using Kamuri.Web.PlannedDays;
-using Kamuri.Web.Plans;
 using Kamuri.Web.Sessions;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -40,22 +39,21 @@ internal static class AheadEndpoints
         routes.MapGet("/api/ahead", AheadAsync).WithName("getAhead").WithTags("Ahead");
 
     private static async Task<Ok<AheadView>> AheadAsync(
-        KamuriDb db, SessionBook book, House house, PlanMaker maker, PlannedDayReader planned, KitchenReader kitchens, CraftFigures figures, CancellationToken cancellation)
+        KamuriDb db, SetAside setAside, SessionRecord record, House house, PlannedDayReader planned, KitchenReader kitchens, CraftFigures figures, CancellationToken cancellation)
     {
         var time = await house.TimeAsync(cancellation);
         var today = time.Today;
         var heads = await db.Heads.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation);
-        var sessions = await book.ReadAsync(cancellation);
+        var days = await record.DaysAsync(null, cancellation);
         var lines = new List<AheadLine>();
-        foreach (var row in heads)
+        foreach (var (row, head) in setAside.Read("heads", heads, row => row.Id, row => row.ToHead()))
         {
-            var head = row.ToHead();
-            var treatments = DueTreatments.For(await maker.HistoryAsync(row.Id, time, cancellation), head.Wear.Kind, today, figures.Rhythm);
-            var own = sessions.Where(session => session.Summary.HeadId == row.Id).ToList();
-            var last = own.FirstOrDefault(session => session.Summary.Status == SessionStatus.Finished).Summary;
-            var open = own.FirstOrDefault(session => session.Summary.Status is SessionStatus.Running or SessionStatus.Paused);
-            lines.Add(new AheadLine(row.Id, row.Name, WashRhythm.DueFor(head, today, figures.Rhythm), [.. treatments.Select(PlanWords.Of)], last?.Aim, last?.Style,
-                open.Summary is null ? null : open.Id));
+            var own = days[row.Id].ToList();
+            var treatments = DueTreatments.For(SessionRecord.HistoryOf(own, time), head.Wear.Kind, today, figures.Rhythm);
+            var last = own.Find(day => day.FinishedUtcTicks is not null);
+            var open = own.Find(day => day.Status is SessionStatus.Running or SessionStatus.Paused);
+            lines.Add(new AheadLine(
+                row.Id, row.Name, WashRhythm.DueFor(head, today, figures.Rhythm), [.. treatments.Select(PlanWords.Of)], last?.Aim, last?.Style, open?.Session));
         }
 
         var waiting = (await db.PatchTests.AsNoTracking().Where(row => row.Outcome == PatchOutcome.Waiting).ToListAsync(cancellation))

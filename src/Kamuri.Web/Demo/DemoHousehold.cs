@@ -1,4 +1,4 @@
-using System.Text.Json;
+using Kamuri.Core.Learning;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
@@ -162,12 +162,11 @@ internal static class DemoRun
             Id = id,
             HeadId = session.Heads[0].HeadId,
             CreatedUtcTicks = plan.Start.UtcTicks,
-            PlanJson = JsonSerializer.Serialize(session, StoreJson.Options),
+            PlanJson = SessionRow.Write(session),
         });
-        foreach (var happened in Live(session, random))
-        {
-            db.Add(SessionEventRow.From(id, happened));
-        }
+        var events = Live(session, random);
+        db.AddRange(events.Select(happened => SessionEventRow.From(id, happened)));
+        db.AddRange(LookBack.Sum(session, SessionFold.Fold(session, events)).Select((summary, at) => SessionSummaryRow.From(id, session.Heads[at].Key, summary)));
 
         foreach (var taking in session.Takings)
         {

@@ -1,9 +1,9 @@
-using System.Text.Json;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Units;
 using Kamuri.Store;
+using Kamuri.Store.Documents;
 using Kamuri.Store.Heads;
 using Kamuri.Store.Kitchen;
 using Kamuri.Store.PlannedDays;
@@ -64,7 +64,7 @@ internal static class DemoKitchen
             HeadId = Oriel,
             Day = day,
             CreatedUtcTicks = time.Now.UtcTicks,
-            PlanJson = JsonSerializer.Serialize(new PlanBody
+            PlanJson = WishDocuments.Days.Write(StoredWishes.ToStored(new PlanBody
             {
                 HeadId = Oriel,
                 Aim = Aim.Strength,
@@ -72,7 +72,7 @@ internal static class DemoKitchen
                 When = new WhenBody(WhenMode.ReadyBy, day, new TimeOnly(18, 0)),
                 Edits = [new EditBody { Kind = EditKind.Add, StepKind = "grain-water" }],
                 Uses = new Dictionary<string, UseBody> { ["grain-water"] = new() { FormulaId = Named("Grain water").Id } },
-            }, StoreJson.Options),
+            })),
         });
     }
 

@@ -22,11 +22,11 @@ internal static class HeadEndpoints
         heads.MapPut("/{id:guid}/archived", ArchiveAsync).WithName("archiveHead");
     }
 
-    private static async Task<Ok<IReadOnlyList<HeadView>>> ListAsync(KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<HeadView>>> ListAsync(KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         var rows = await db.Heads.AsNoTracking().OrderBy(row => row.Archived).ThenBy(row => row.Name).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<HeadView>>([.. rows.Select(row => HeadView.Of(row, today, figures))]);
+        return TypedResults.Ok<IReadOnlyList<HeadView>>([.. setAside.Read("heads", rows, row => row.Id, row => HeadView.Of(row, today, figures)).Select(each => each.Read)]);
     }
 
     private static async Task<Results<Ok<HeadView>, ProblemHttpResult>> GetAsync(

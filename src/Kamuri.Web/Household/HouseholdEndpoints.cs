@@ -45,6 +45,8 @@ internal sealed class HouseMemory
     public HouseholdRow? Row => _row;
 
     public HouseholdRow Keep(HouseholdRow row) => _row = row;
+
+    public void Forget() => _row = null;
 }
 
 /// <summary>Reads the household and its clock.</summary>

@@ -20,8 +20,9 @@ internal static class HouseholdPlanEndpoints
     }
 
     /// <summary>Searches on for a better plan of the same day, one at a time in this house, and tells how far it is until it is done or nobody listens any more.</summary>
-    private static async Task<IResult> LongerAsync(HouseholdPlanBody body, HouseholdPlanMaker maker, LongerSearches searches, HttpContext context)
+    private static async Task<IResult> LongerAsync(HouseholdPlanBody body, HouseholdPlanMaker maker, SolverGate gate, LongerSearches searches, HttpContext context)
     {
+        gate.Ask();
         var (plan, problem, refusal) = await maker.MakeAsync(body with { FromLongerSearch = false }, context.RequestAborted);
         return plan is not null ? TypedResults.ServerSentEvents(searches.OfAsync(plan, context.RequestAborted)) : problem is not null ? problem : refusal!;
     }
@@ -30,14 +31,18 @@ internal static class HouseholdPlanEndpoints
     /// The smallest changes with which everybody would be in time; each is planned whole, so this takes some seconds. They are told
     /// as they are found, and so is what is tried meanwhile.
     /// </summary>
-    private static async Task<IResult> WhyNotAsync(HouseholdPlanBody body, HouseholdPlanMaker maker, IScheduler scheduler, CraftFigures figures, HttpContext context)
+    private static async Task<IResult> WhyNotAsync(
+        HouseholdPlanBody body, HouseholdPlanMaker maker, SolverGate gate, IScheduler scheduler, CraftFigures figures, HttpContext context)
     {
+        gate.Ask();
         var (plan, problem, refusal) = await maker.MakeAsync(body, context.RequestAborted);
-        return plan is not null ? TypedResults.ServerSentEvents(RemediesAsync(plan, scheduler, figures, context.RequestAborted), "remedies") : problem is not null ? problem : refusal!;
+        return plan is not null ? TypedResults.ServerSentEvents(RemediesAsync(plan, gate, scheduler, figures, context.RequestAborted), "remedies") : problem is not null ? problem : refusal!;
     }
 
-    private static IAsyncEnumerable<WhyNotView> RemediesAsync(HouseholdPlan plan, IScheduler scheduler, CraftFigures figures, CancellationToken cancellation) =>
+    private static IAsyncEnumerable<WhyNotView> RemediesAsync(
+        HouseholdPlan plan, SolverGate gate, IScheduler scheduler, CraftFigures figures, CancellationToken cancellation) =>
         Telling.WhileAsync<WhyNotView>(
+            gate,
             tell =>
             {
                 var (found, at) = (new List<RemedyView>(), new RemedySearch(0, ""));
@@ -67,13 +72,14 @@ internal static class HouseholdPlanEndpoints
 }
 
 /// <summary>Makes household plans from what is asked for.</summary>
-internal sealed class HouseholdPlanMaker(PlanMaker maker, HouseholdPlanner planner, KnownOrders known, House house, CraftFigures figures)
+internal sealed class HouseholdPlanMaker(PlanMaker maker, SolverGate gate, HouseholdPlanner planner, KnownOrders known, House house, CraftFigures figures)
 {
     /// <summary>The plan, or what is wrong with the question.</summary>
     public async Task<(HouseholdPlan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(HouseholdPlanBody body, CancellationToken cancellation)
     {
         var (request, problem, refusal) = await RequestAsync(body, cancellation);
-        return (request is null ? null : (body.FromLongerSearch ? new HouseholdPlanner(new CpSatScheduler(known)) : planner).Make(request, figures), problem, refusal);
+        var asked = body.FromLongerSearch ? new HouseholdPlanner(new CpSatScheduler(known)) : planner;
+        return (request is null ? null : await gate.RunAsync(() => asked.Make(request, figures), cancellation), problem, refusal);
     }
 
     /// <summary>The day that is asked for, or what is wrong with the question.</summary>

@@ -3,38 +3,28 @@ using System.Runtime.CompilerServices;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 using Kamuri.Web.Figures;
+using Kamuri.Web.Plans;
 
 namespace Kamuri.Web.HouseholdPlans;
 
-/// <summary>Runs longer searches beside everything else, one at a time, so that a small machine stays quick for who has wet hands.</summary>
-internal sealed class LongerSearches(KnownOrders known, FigureMemory figures) : IDisposable
+/// <summary>Runs longer searches beside everything else, each when its turn comes.</summary>
+internal sealed class LongerSearches(KnownOrders known, SolverGate gate, FigureMemory figures)
 {
-    private readonly SemaphoreSlim _turn = new(1);
-
     public async IAsyncEnumerable<SseItem<LongerSearchView>> OfAsync(HouseholdPlan plan, [EnumeratorCancellation] CancellationToken cancellation)
     {
         yield return Item(new LongerSearchView(0, false, false, ""));
-        await _turn.WaitAsync(cancellation);
-        try
-        {
-            await foreach (var step in Telling.WhileAsync<LongerSearchView>(
-                tell =>
-                {
-                    var found = LongerSearch.Of(plan, figures.Current, known, share => tell(new LongerSearchView(share, false, false, "")), cancellation);
-                    tell(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
-                },
-                cancellation))
+        await foreach (var step in Telling.WhileAsync<LongerSearchView>(
+            gate,
+            tell =>
             {
-                yield return Item(step);
-            }
-        }
-        finally
+                var found = LongerSearch.Of(plan, figures.Current, known, share => tell(new LongerSearchView(share, false, false, "")), cancellation);
+                tell(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
+            },
+            cancellation))
         {
-            _turn.Release();
+            yield return Item(step);
         }
     }
-
-    public void Dispose() => _turn.Dispose();
 
     private static SseItem<LongerSearchView> Item(LongerSearchView view) => new(view, "search");
 }

@@ -65,12 +65,12 @@ internal static class BatchEndpoints
         batches.MapGet("/{id:guid}/label", LabelAsync).WithName("getJarLabel");
     }
 
-    private static async Task<Ok<IReadOnlyList<BatchView>>> ListAsync(KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<BatchView>>> ListAsync(KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
     {
         var time = await house.TimeAsync(cancellation);
         var since = time.Today.AddDays(-60);
         var rows = await db.Batches.AsNoTracking().Where(row => row.GoneOn == null || row.GoneOn >= since).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<BatchView>>([.. rows.Select(row => View(row, time, figures))
+        return TypedResults.Ok<IReadOnlyList<BatchView>>([.. setAside.Read("batches", rows, row => row.Id, row => View(row, time, figures)).Select(each => each.Read)
             .OrderBy(view => view.State == BatchState.Gone).ThenBy(view => view.UseBy ?? DateOnly.MinValue).ThenBy(view => view.Name, StringComparer.OrdinalIgnoreCase)]);
     }
 
@@ -146,7 +146,7 @@ internal static class BatchEndpoints
 
         var row = BatchRow.From(batch, scaled.Words);
         var taken = await TakenAsync(scaled, reader, time, figures, cancellation);
-        row.TakenJson = JsonSerializer.Serialize(taken, StoreJson.Options);
+        row.Taken = taken;
         db.Add(row);
         await Pantry.TakeAsync(db, taken, cancellation);
         await db.SaveChangesAsync(cancellation);
@@ -166,7 +166,7 @@ internal static class BatchEndpoints
             return Problems.Conflict($"Some of {row.Name} has been used already; throw the rest out instead.");
         }
 
-        var taken = JsonSerializer.Deserialize<List<PutIn>>(row.TakenJson, StoreJson.Options) ?? [];
+        var taken = row.Taken;
         await Pantry.TakeAsync(db, taken.Select(each => each with { Millilitres = -each.Millilitres }), cancellation);
         db.Remove(row);
         await db.SaveChangesAsync(cancellation);
@@ -174,7 +174,7 @@ internal static class BatchEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<BatchView>>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
-        Guid id, BatchChangeBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id, BatchChangeBody body, KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
     {
         if (await db.Batches.FindAsync([id], cancellation) is not { } row)
         {
@@ -195,7 +195,7 @@ internal static class BatchEndpoints
         }
 
         await db.SaveChangesAsync(cancellation);
-        return await ListAsync(db, house, figures, cancellation);
+        return await ListAsync(db, setAside, house, figures, cancellation);
     }
 
     private static (string? Field, string Message)? Change(KamuriDb db, BatchRow row, BatchChangeBody body, HouseTime time, CraftFigures figures)
@@ -285,7 +285,7 @@ internal static class BatchEndpoints
     }
 
     private static async Task<Results<Ok<JarLabelView>, ProblemHttpResult>> LabelAsync(
-        Guid id, HttpRequest http, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id, HttpRequest http, KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
     {
         if (await db.Batches.FindAsync([id], cancellation) is not { } row)
         {
@@ -295,8 +295,9 @@ internal static class BatchEndpoints
         var time = await house.TimeAsync(cancellation);
         var batch = row.ToBatch();
         var tests = await db.PatchTests.AsNoTracking().Where(test => test.Outcome == Core.Shelf.PatchOutcome.Reacted).ToListAsync(cancellation);
-        var heads = (await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Name).ToListAsync(cancellation))
-            .Select(head => (head.ToHead(), (IReadOnlyList<string>)[.. tests.Where(test => test.HeadId == head.Id).Select(test => test.Ingredient)]));
+        var rows = await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Name).ToListAsync(cancellation);
+        var heads = setAside.Read("heads", rows, head => head.Id, head => head.ToHead())
+            .Select(each => (each.Read, (IReadOnlyList<string>)[.. tests.Where(test => test.HeadId == each.Row.Id).Select(test => test.Ingredient)]));
         var label = JarLabel.Of(batch, BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures), heads, figures.Mixtures, figures.Measures);
         var opens = $"{http.Scheme}://{http.Host}/shelf/jars?batch={id}";
         var (path, size) = QuickCode.Of(opens);

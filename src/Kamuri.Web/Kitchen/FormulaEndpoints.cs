@@ -39,12 +39,12 @@ internal static class FormulaEndpoints
         formulas.MapPost("/import", ImportAsync).WithName("importFormula");
     }
 
-    private static async Task<Ok<IReadOnlyList<FormulaView>>> ListAsync(KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<FormulaView>>> ListAsync(KamuriDb db, SetAside setAside, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
     {
         var kitchen = await reader.ReadAsync([], cancellation);
         var room = (await house.RowAsync(cancellation)).ToRoom();
         var rows = await db.Formulas.AsNoTracking().ToDictionaryAsync(row => row.Id, cancellation);
-        var archived = rows.Values.Where(row => row.Archived).Select(row => row.ToFormula());
+        var archived = setAside.Read("formulas", rows.Values.Where(row => row.Archived), row => row.Id, row => row.ToFormula()).Select(each => each.Read);
         return TypedResults.Ok<IReadOnlyList<FormulaView>>([.. kitchen.Formulas.Concat(archived).OrderBy(each => each.IsShipped).ThenBy(each => each.Kind).ThenBy(each => each.Name, StringComparer.OrdinalIgnoreCase)
             .Select(formula => View(formula, rows.GetValueOrDefault(formula.Id), kitchen, room, figures))]);
     }

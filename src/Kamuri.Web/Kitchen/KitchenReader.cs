@@ -13,14 +13,15 @@ using Microsoft.EntityFrameworkCore;
 namespace Kamuri.Web.Kitchen;
 
 /// <summary>Reads from the file what mixtures are computed from: formulas, the products they name, batches, prices.</summary>
-internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFigures figures)
+internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDictionary labels, CraftFigures figures)
 {
     /// <summary>The kitchen with every formula there is, and the products they or the caller name.</summary>
     public async Task<Core.Mixing.Kitchen> ReadAsync(IEnumerable<Guid> products, CancellationToken cancellation)
     {
-        var own = (await db.Formulas.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation)).Select(row => row.ToFormula()).ToList();
+        var own = setAside.Read("formulas", await db.Formulas.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation), row => row.Id, row => row.ToFormula())
+            .ConvertAll(each => each.Read);
         var named = own.SelectMany(formula => formula.Ingredients).Select(each => each.ProductId).OfType<Guid>().Concat(products).Distinct().ToList();
-        var rows = named.Count == 0 ? [] : await db.Products.AsNoTracking().Where(row => named.Contains(row.Id)).ToListAsync(cancellation);
+        var rows = named.Count == 0 ? [] : Readable(await db.Products.AsNoTracking().Where(row => named.Contains(row.Id)).ToListAsync(cancellation));
         var dictionary = await labels.GetAsync(db, cancellation);
         return new Core.Mixing.Kitchen(FormulaCatalogue.All.Concat(own), rows.Select(row => Product(row, labels.Read(row.Label, dictionary))), dictionary, figures.Measures)
         {
@@ -34,13 +35,16 @@ internal sealed class KitchenReader(KamuriDb db, LabelDictionary labels, CraftFi
             ? Known(rows, await labels.GetAsync(db, cancellation)) : [];
 
     /// <summary>What was made some time ago is read by what is known now.</summary>
-    private static IReadOnlyList<Batch> Known(List<BatchRow> rows, IngredientDictionary dictionary) =>
-        [.. rows.Select(row => row.ToBatch()).Select(batch => batch with { Facts = batch.Facts.AsItsIngredientsSay(dictionary) })];
+    private IReadOnlyList<Batch> Known(List<BatchRow> rows, IngredientDictionary dictionary) =>
+        [.. setAside.Read("batches", rows, row => row.Id, row => row.ToBatch()).Select(each => each.Read).Select(batch => batch with { Facts = batch.Facts.AsItsIngredientsSay(dictionary) })];
 
     /// <summary>What is left of every product, for steps nobody chose one for.</summary>
     public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation) =>
         [.. (await db.Products.AsNoTracking().Where(row => !row.Archived).Select(row => new { row.Id, row.Name, row.Role, row.LeftMillilitres }).ToListAsync(cancellation))
-            .Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
+            .Where(row => Enum.IsDefined(row.Role)).Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
+
+    /// <summary>Products this version knows the kind of.</summary>
+    public List<ProductRow> Readable(IEnumerable<ProductRow> rows) => setAside.Read("products", rows, row => row.Id, row => row.Checked()).ConvertAll(each => each.Row);
 
     /// <summary>Price of a millilitre by the name of the product, for ingredients that are named like one.</summary>
     private async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) =>

@@ -27,7 +27,7 @@ internal sealed class SkinRecord(KamuriDb db)
     /// <summary>The history with what the head has had, was tested for and reacted to.</summary>
     public async Task<History> WithAsync(History history, Guid head, CancellationToken cancellation)
     {
-        var tests = await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).ToListAsync(cancellation);
+        var tests = (await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).ToListAsync(cancellation)).Where(row => Enum.IsDefined(row.Outcome)).ToList();
         return history with
         {
             KnownIngredients = await db.KnownIngredients.AsNoTracking().Where(row => row.HeadId == head).Select(row => row.Ingredient).ToListAsync(cancellation),
@@ -120,7 +120,8 @@ internal static class PatchTestEndpoints
     internal static async Task<IReadOnlyList<PatchTestView>> ReadAsync(Guid head, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
     {
         var time = await house.TimeAsync(cancellation);
-        var tests = (await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).OrderByDescending(row => row.AppliedUtcTicks).ToListAsync(cancellation)).Select(row => row.ToTest());
+        var tests = (await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).OrderByDescending(row => row.AppliedUtcTicks).ToListAsync(cancellation))
+            .Where(row => Enum.IsDefined(row.Outcome)).Select(row => row.ToTest());
         return [.. tests.Select(test => new PatchTestView(test.Ingredient, time.Local(test.AppliedAt), time.Local(test.LookFrom(figures.Mixtures)), test.Outcome,
             test.Sentence(time.Now, figures.Mixtures, time.Local)))];
     }

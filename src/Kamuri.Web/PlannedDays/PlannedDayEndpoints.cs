@@ -1,9 +1,10 @@
-using System.Text.Json;
+using System.Diagnostics;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Store;
+using Kamuri.Store.Documents;
 using Kamuri.Store.PlannedDays;
 using Kamuri.Web.Household;
 using Kamuri.Web.HouseholdPlans;
@@ -90,8 +91,8 @@ internal static class PlannedDayEndpoints
             Id = Guid.CreateVersion7(),
             HeadId = first,
             Day = dated.Date!.Value,
-            PlanJson = body.Plan is null ? "" : JsonSerializer.Serialize(body.Plan with { When = dated }, StoreJson.Options),
-            HouseholdJson = body.Household is null ? null : JsonSerializer.Serialize(body.Household with { When = dated, FromLongerSearch = false }, StoreJson.Options),
+            PlanJson = body.Plan is null ? "" : WishDocuments.Days.Write(StoredWishes.ToStored(body.Plan with { When = dated })),
+            HouseholdJson = body.Household is null ? null : WishDocuments.HouseholdDays.Write(StoredWishes.ToStored(body.Household with { When = dated })),
             CreatedUtcTicks = time.Now.UtcTicks,
         };
         var (view, problem, refusal) = await reader.MakeAsync(row, cancellation);
@@ -119,20 +120,28 @@ internal static class PlannedDayEndpoints
 }
 
 /// <summary>Plans the days that are meant for later, as things stand now.</summary>
-internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, HouseholdPlanMaker households, House house)
+internal sealed class PlannedDayReader(KamuriDb db, SetAside setAside, SolverGate gate, PlannedDayMemory memory, PlanMaker maker, HouseholdPlanMaker households, House house)
 {
+    /// <summary>A page waits no longer than this for days to be planned anew; the rest are shown as they were.</summary>
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(1.5);
+
     public async Task<IReadOnlyList<PlannedDayView>> ReadAsync(CancellationToken cancellation)
     {
         var views = new List<PlannedDayView>();
-        foreach (var row in await db.PlannedDays.AsNoTracking().OrderBy(row => row.Day).ToListAsync(cancellation))
+        var rows = await db.PlannedDays.AsNoTracking().OrderBy(row => row.Day).ToListAsync(cancellation);
+        var watch = Stopwatch.StartNew();
+        foreach (var (row, _) in setAside.Read("planned_days", rows, row => row.Id, Question))
         {
-            views.Add(await ViewAsync(row, cancellation));
+            var known = memory.Find(row.Id, out var isFresh);
+            views.Add(isFresh ? known!
+                : gate.IsFree && watch.Elapsed < Patience ? memory.Keep(row.Id, await ViewAsync(row, cancellation))
+                : known ?? await ViewAsync(row, cancellation, isBusy: true));
         }
 
         return [.. views.OrderBy(view => view.Start ?? DateTimeOffset.MaxValue)];
     }
 
-    private async Task<PlannedDayView> ViewAsync(PlannedDayRow row, CancellationToken cancellation)
+    private async Task<PlannedDayView> ViewAsync(PlannedDayRow row, CancellationToken cancellation, bool isBusy = false)
     {
         var (plan, household) = Question(row);
         var ids = household?.Heads.Select(head => head.Plan.HeadId).ToList() ?? [row.HeadId];
@@ -143,6 +152,11 @@ internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, HouseholdPl
         if ((plan ?? household!.Heads[0].Plan with { When = household.When }).Wanted(time) is { } wanted && wanted <= time.Now)
         {
             return Cannot(true, "", "Its time is past.");
+        }
+
+        if (isBusy)
+        {
+            return Cannot(false, "", "Kamuri is working this day out. Look again in a moment.");
         }
 
         var (view, problem, refusal) = await MakeAsync(row, cancellation);
@@ -172,7 +186,9 @@ internal sealed class PlannedDayReader(KamuriDb db, PlanMaker maker, HouseholdPl
             [.. plans.Select(plan => new ToTest(plan.Request.Head.Name, [.. plan.Findings.SelectMany(finding => finding.PatchTest).Distinct()])).Where(test => test.Ingredients.Count > 0)]);
     }
 
-    private static (PlanBody? Plan, HouseholdPlanBody? Household) Question(PlannedDayRow row) =>
-        row.HouseholdJson is { } household ? (null, JsonSerializer.Deserialize<HouseholdPlanBody>(household, StoreJson.Options))
-        : (JsonSerializer.Deserialize<PlanBody>(row.PlanJson, StoreJson.Options) ?? throw new InvalidOperationException($"Planned day {row.Id} holds nothing."), null);
+    /// <summary>What was asked for.</summary>
+    /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
+    internal static (PlanBody? Plan, HouseholdPlanBody? Household) Question(PlannedDayRow row) => row.HouseholdJson is { } household
+        ? (null, WishDocuments.HouseholdDays.Read(household, StoredWishes.ToBody))
+        : (WishDocuments.Days.Read(row.PlanJson, StoredWishes.ToBody), null);
 }

@@ -37,7 +37,7 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Results<Ok<SchoolChangesView>, ValidationProblem, ProblemHttpResult>> SchoolChangesAsync(
-        PlanBody body, PlanMaker maker, Planner planner, CraftFigures figures, CancellationToken cancellation)
+        PlanBody body, PlanMaker maker, SolverGate gate, Planner planner, CraftFigures figures, CancellationToken cancellation)
     {
         var (request, problem, refusal) = await maker.RequestAsync(body, cancellation);
         if (request is null)
@@ -45,7 +45,7 @@ internal static class PlanEndpoints
             return problem is not null ? problem : refusal!;
         }
 
-        var changes = SchoolChanges.Of(planner, request, figures);
+        var changes = await gate.RunAsync(() => SchoolChanges.Of(planner, request, figures), cancellation);
         return TypedResults.Ok(new SchoolChangesView(changes.Switched, changes.Difference, changes.Difference.Sentences));
     }
 }
@@ -57,12 +57,12 @@ internal static class PlanEndpoints
 public sealed record SchoolChangesView(IReadOnlyList<SwitchedSchool> Switched, PlanDifference Difference, IReadOnlyList<string> Sentences);
 
 /// <summary>Brings head, house and clock together for the planner; shared by asking for a plan and starting one.</summary>
-internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Planner planner, KitchenReader kitchens, SkinRecord skin, CraftFigures figures)
+internal sealed class PlanMaker(KamuriDb db, House house, SolverGate gate, SessionRecord record, Planner planner, KitchenReader kitchens, SkinRecord skin, CraftFigures figures)
 {
     public async Task<(Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(PlanBody body, CancellationToken cancellation)
     {
         var (request, problem, refusal) = await RequestAsync(body, cancellation);
-        return request is null ? (null, problem, refusal) : (planner.Make(request, figures), null, null);
+        return request is null ? (null, problem, refusal) : (await gate.RunAsync(() => planner.Make(request, figures), cancellation), null, null);
     }
 
     /// <summary>Everything a plan is composed from, or what is wrong with asking for it.</summary>
@@ -140,9 +140,6 @@ internal sealed class PlanMaker(KamuriDb db, House house, SessionBook book, Plan
     }
 
     /// <summary>What is on record of a head, read from its finished days.</summary>
-    public async Task<History> HistoryAsync(Guid head, HouseTime time, CancellationToken cancellation) => await skin.WithAsync(
-        History.From((await book.ReadAsync(cancellation))
-            .Where(entry => entry.Summary.HeadId == head && entry.Summary.FinishedAt is not null)
-            .Select(entry => (DateOnly.FromDateTime(time.Local(entry.Summary.FinishedAt!.Value).DateTime), entry.Summary.Treatments, entry.Summary.Detangled))),
-        head, cancellation);
+    public async Task<History> HistoryAsync(Guid head, HouseTime time, CancellationToken cancellation) =>
+        await skin.WithAsync(SessionRecord.HistoryOf((await record.DaysAsync(head, cancellation))[head], time), head, cancellation);
 }

@@ -8,6 +8,7 @@ using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Shelf;
 using Kamuri.Web.Household;
+using Kamuri.Web.Kitchen;
 using Kamuri.Web.Labels;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -95,10 +96,10 @@ internal static class ProductEndpoints
         products.MapPut("/{id:guid}/ratings/{headId:guid}", RateAsync).WithName("rateProduct");
     }
 
-    private static async Task<Ok<IReadOnlyList<ProductView>>> ListAsync(KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<ProductView>>> ListAsync(KamuriDb db, KitchenReader kitchens, House house, LabelDictionary dictionary, CancellationToken cancellation)
     {
         var (today, names) = ((await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation));
-        var rows = await db.Products.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation);
+        var rows = kitchens.Readable(await db.Products.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation));
         var ratings = (await db.Ratings.AsNoTracking().ToListAsync(cancellation)).ToLookup(rating => rating.ProductId);
         return TypedResults.Ok<IReadOnlyList<ProductView>>([.. rows.Select(row => View(row, today, dictionary.Read(row.Label, names), ratings[row.Id]))]);
     }

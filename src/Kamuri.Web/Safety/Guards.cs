@@ -1,3 +1,4 @@
+using Kamuri.Store.Archives;
 using Kamuri.Web.Access;
 using Microsoft.AspNetCore.Http.Features;
 
@@ -35,7 +36,7 @@ internal static class Guards
                 return;
             }
 
-            var largest = context.Request.Path == Products.ProductFiles.ImportPath ? Products.ProductFiles.LargestFile : LargestBody;
+            var largest = Largest(context.Request.Path);
             if (largest > LargestBody && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
             {
                 limit.MaxRequestBodySize = largest;
@@ -51,6 +52,10 @@ internal static class Guards
             await next(context);
         });
     }
+
+    private static long Largest(PathString path) => path == Products.ProductFiles.ImportPath ? Products.ProductFiles.LargestFile
+        : path == Data.ArchiveEndpoints.ImportPath || path == Data.ArchiveEndpoints.PreviewPath ? Archive.LargestFile
+        : LargestBody;
 
     /// <summary>Takes in what is still being sent, within reason: someone who is cut off while sending never reads the answer.</summary>
     private static async Task DrainAsync(HttpContext context)

@@ -1,8 +1,12 @@
+using System.Globalization;
 using System.Text.Json;
 using FluentValidation.Results;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
-using Kamuri.Store;
+using Kamuri.Store.Archives;
+using Kamuri.Store.Documents;
+using Kamuri.Store.Files;
+using Kamuri.Web.Plans;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
@@ -44,10 +48,21 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
 {
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception error, CancellationToken cancellation)
     {
+        if (error is OperationCanceledException && context.RequestAborted.IsCancellationRequested)
+        {
+            // Nobody is there to read an answer.
+            return true;
+        }
+
         var problem = Read(error);
         if (problem.Status >= 500)
         {
             log.LogError(error, "Request {Method} {Path} failed", context.Request.Method, context.Request.Path);
+        }
+
+        if (problem.Status == StatusCodes.Status503ServiceUnavailable)
+        {
+            context.Response.Headers.RetryAfter = SolverBusyException.RetryAfterSeconds.ToString(CultureInfo.InvariantCulture);
         }
 
         context.Response.StatusCode = problem.Status!.Value;
@@ -60,7 +75,12 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
         BadHttpRequestException { InnerException: JsonException json } => Say(400, Explain(json)),
         BadHttpRequestException bad => Say(bad.StatusCode, bad.Message),
         UnplaceableException unplaceable => Say(422, unplaceable.Message),
+        UnreadableDocumentException unreadable => Say(409, $"{unreadable.Message} It was set aside; an export takes it along as it is."),
+        SolverBusyException busy => Say(503, busy.Message),
+        ArchiveException archive => Say(400, archive.Message),
+        CannotUseFileException file => Say(409, file.Message),
         _ when DatabaseFile.IsDiskFull(error) => Say(507, "The disk is full, so nothing was saved. Make room and press again; nothing already saved is lost."),
+        _ when DatabaseFile.IsReadOnly(error) => Say(507, "Nothing can be written where the household lies, so nothing was saved. See that the disk can be written, then press again."),
         _ => Say(500, "Something went wrong inside Kamuri; nothing was changed. The log says more."),
     };
 

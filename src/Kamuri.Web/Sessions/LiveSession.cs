@@ -50,7 +50,8 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             var next = SessionFold.Fold(plan, _events.Append(happened));
             if (log is not null)
             {
-                await log.AppendAsync(id, happened, happened is SessionFinished ? LookBack.Outcome(plan, next) : [], cancellation);
+                var summaries = next.Status == State.Status ? [] : LookBack.Sum(plan, next).Select((summary, at) => (plan.Heads[at].Key, summary)).ToList();
+                await log.AppendAsync(id, happened, happened is SessionFinished ? LookBack.Outcome(plan, next) : [], summaries, cancellation);
             }
 
             _events.Add(happened);
@@ -85,18 +86,19 @@ internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOpt
     private readonly Dictionary<Guid, LiveSession> _open = [];
     private readonly SemaphoreSlim _gate = new(1, 1);
 
-    public async Task<LiveSession> BeginAsync(SessionPlan plan, bool rehearsal, double factor, CancellationToken cancellation)
+    /// <summary>Begins a session; a head that is still in another one keeps it from beginning.</summary>
+    public async Task<(LiveSession? Session, StillRunning? Running)> BeginAsync(SessionPlan plan, bool rehearsal, double factor, CancellationToken cancellation)
     {
         // Rehearsed at the hour it is planned for, so that everybody is there who will be.
         var clock = NewClock(rehearsal ? plan.PlannedStart : null);
         clock.Run(rehearsal ? factor : 1);
         var (id, first) = (Guid.CreateVersion7(), new SessionStarted(Guid.CreateVersion7(), clock.Now));
-        if (!rehearsal)
+        if (!rehearsal && await log.CreateAsync(id, plan, first, clock.Now, cancellation) is { } running)
         {
-            await log.CreateAsync(id, plan, first, clock.Now, cancellation);
+            return (null, running);
         }
 
-        return await KeepAsync(new LiveSession(id, plan, [first], clock, rehearsal ? null : log), cancellation);
+        return (await KeepAsync(new LiveSession(id, plan, [first], clock, rehearsal ? null : log), cancellation), null);
     }
 
     public async Task<LiveSession?> FindAsync(Guid id, CancellationToken cancellation)
@@ -120,6 +122,26 @@ internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOpt
         {
             _gate.Release();
         }
+    }
+
+    /// <summary>Lets go of a session that was deleted or brought back, so that it is read anew.</summary>
+    public async Task ForgetAsync(Guid id, CancellationToken cancellation)
+    {
+        await _gate.WaitAsync(cancellation);
+        _open.Remove(id);
+        _gate.Release();
+    }
+
+    /// <summary>Lets go of all of them, as the file is another now.</summary>
+    public async Task ForgetAllAsync(CancellationToken cancellation)
+    {
+        await _gate.WaitAsync(cancellation);
+        foreach (var kept in _open.Where(pair => !pair.Value.IsRehearsal).ToList())
+        {
+            _open.Remove(kept.Key);
+        }
+
+        _gate.Release();
     }
 
     public void Dispose()

@@ -27,6 +27,7 @@ internal static class SessionEndpoints
         sessions.MapGet("/{id:guid}", GetAsync).WithName("getSession");
         sessions.MapPost("/{id:guid}/events", PressAsync).WithName("pressInSession");
         sessions.MapPut("/{id:guid}/clock", RunClockAsync).WithName("runSessionClock");
+        sessions.MapPost("/{id:guid}/reopen", ReopenAsync).WithName("reopenSession");
         sessions.MapGet("/{id:guid}/better-order", BetterOrderAsync).WithName("findBetterOrder");
         sessions.MapGet("/{id:guid}/review", ReviewAsync).WithName("reviewSession");
         sessions.MapGet("/{id:guid}/stream", StreamAsync).WithName("watchSession").ExcludeFromDescription();
@@ -72,8 +73,8 @@ internal static class SessionEndpoints
             return Problems.Conflict("There is nothing to do in this plan.");
         }
 
-        var session = await sessions.BeginAsync(plan, body.Rehearsal, body.Speed, cancellation);
-        return TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
+        var (session, running) = await sessions.BeginAsync(plan, body.Rehearsal, body.Speed, cancellation);
+        return session is null ? StillIn(running!) : TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
     private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready((Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made) =>
@@ -162,12 +163,46 @@ internal static class SessionEndpoints
         return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
-    private static async Task<Ok<IReadOnlyList<SessionLine>>> ListAsync(SessionBook book, House house, CancellationToken cancellation)
+    private static async Task<Results<Ok<IReadOnlyList<SessionLine>>, ValidationProblem>> ListAsync(
+        SessionRecord record, House house, CancellationToken cancellation, Guid? head = null, DateTimeOffset? before = null, int take = SessionRecord.UsualPage)
     {
+        if (take is < 1 or > SessionRecord.LargestPage)
+        {
+            return Problems.At("take", $"1 to {SessionRecord.LargestPage} days at once.");
+        }
+
         var time = await house.TimeAsync(cancellation);
         return TypedResults.Ok<IReadOnlyList<SessionLine>>(
-            [.. (await book.ReadAsync(cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time))]);
+            [.. (await record.ListAsync(head, before, take, cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time))]);
     }
+
+    /// <summary>A finished session goes on: its end is taken back, and it is paused from then until somebody goes on.</summary>
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ReopenAsync(
+        Guid id, LiveSessions sessions, ISessionLog log, House house, CancellationToken cancellation)
+    {
+        if (await sessions.FindAsync(id, cancellation) is not { } session)
+        {
+            return NotHere();
+        }
+
+        if (session.State is not { Status: SessionStatus.Finished, FinishedAt: { } finished } || session.State.Undoable.LastOrDefault() is not SessionFinished end)
+        {
+            return Problems.Conflict("This day is not finished.");
+        }
+
+        if (await log.RunningAsync([.. session.Plan.Heads.Select(head => head.HeadId)], id, cancellation) is { } running)
+        {
+            return StillIn(running);
+        }
+
+        var refused = await session.TakeAsync(new EventUndone(Guid.CreateVersion7(), session.Clock.Now, end.Id), cancellation)
+            ?? await session.TakeAsync(new SessionPaused(Guid.CreateVersion7(), finished), cancellation);
+        return refused is not null ? Problems.From(refused) : TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+    }
+
+    private static ProblemHttpResult StillIn(StillRunning running) =>
+        TypedResults.Problem($"{running.HeadName} is still in a day that has not ended. Finish or delete that one first.",
+            statusCode: StatusCodes.Status409Conflict, extensions: new Dictionary<string, object?> { ["session"] = running.Session });
 
     private static async Task<Results<Ok<SessionReviewView>, ProblemHttpResult>> ReviewAsync(
         Guid id, ISessionLog log, House house, CancellationToken cancellation)
@@ -190,7 +225,7 @@ internal static class SessionEndpoints
 
     /// <summary>Another order that is over at least five minutes sooner; nothing when there is none.</summary>
     private static async Task<Results<Ok<BetterOrderView>, NoContent, ProblemHttpResult>> BetterOrderAsync(
-        Guid id, LiveSessions sessions, IScheduler scheduler, CraftFigures figures, House house, CancellationToken cancellation)
+        Guid id, LiveSessions sessions, SolverGate gate, IScheduler scheduler, CraftFigures figures, House house, CancellationToken cancellation)
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -199,7 +234,8 @@ internal static class SessionEndpoints
 
         var time = await house.TimeAsync(cancellation);
         var now = time.Local(session.Clock.Now);
-        if (session.State.Status != SessionStatus.Running || BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks) is not { } found)
+        if (session.State.Status != SessionStatus.Running
+            || await gate.RunAsync(() => BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks), cancellation) is not { } found)
         {
             return TypedResults.NoContent();
         }

@@ -1,7 +1,7 @@
-using System.Text.Json;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
+using Kamuri.Store.Documents;
 using Kamuri.Store.Templates;
 using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
@@ -11,8 +11,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Kamuri.Web.Templates;
 
 /// <summary>What is kept of a day: its steps, and what they are done with.</summary>
-internal sealed record TemplateContent(
-    Aim Aim, EndStyle Style, string MadeFor, IReadOnlyList<StepBody> Steps, IReadOnlyDictionary<string, UseBody> Uses);
+internal sealed record SavedPlan(Aim Aim, EndStyle Style, string MadeFor, IReadOnlyList<StepBody> Steps, IReadOnlyDictionary<string, UseBody> Uses);
 
 /// <summary>A plan to keep under a name.</summary>
 public sealed record TemplateBody(string Name, PlanBody Plan);
@@ -40,10 +39,10 @@ internal static class TemplateEndpoints
         templates.MapDelete("/{id:guid}", ForgetAsync).WithName("forgetTemplate");
     }
 
-    private static async Task<Ok<IReadOnlyList<TemplateView>>> ListAsync(KamuriDb db, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<TemplateView>>> ListAsync(KamuriDb db, SetAside setAside, CancellationToken cancellation)
     {
         var rows = await db.Templates.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<TemplateView>>([.. rows.Select(View)]);
+        return TypedResults.Ok<IReadOnlyList<TemplateView>>([.. setAside.Read("templates", rows, row => row.Id, View).Select(each => each.Read)]);
     }
 
     private static async Task<Results<Created<TemplateView>, ValidationProblem, ProblemHttpResult>> KeepAsync(
@@ -70,14 +69,14 @@ internal static class TemplateEndpoints
             return Problems.Conflict("There is nothing in this plan to keep.");
         }
 
-        var content = new TemplateContent(plan.Request.Aim, plan.Request.Style, plan.Request.Head.Wear.Words,
-            [.. plan.Steps.Select(step => StepBody.From(step.Step))], body.Plan.Uses);
+        var content = new StoredSavedPlan(plan.Request.Aim.ToString(), plan.Request.Style.ToString(), plan.Request.Head.Wear.Words,
+            StoredWishes.ToStored([.. plan.Steps.Select(step => StepBody.From(step.Step))]), StoredWishes.ToStored(body.Plan.Uses));
         var row = new TemplateRow
         {
             Id = Guid.CreateVersion7(),
             Name = body.Name.Trim(),
             CreatedUtcTicks = clock.GetUtcNow().UtcTicks,
-            ContentJson = JsonSerializer.Serialize(content, StoreJson.Options),
+            ContentJson = WishDocuments.SavedPlans.Write(content),
         };
         db.Add(row);
         await db.SaveChangesAsync(cancellation);
@@ -116,8 +115,10 @@ internal static class TemplateEndpoints
 
     public static ProblemHttpResult Gone() => Problems.NotFound("This kept day is not here any more; compose the day anew.");
 
-    public static TemplateContent Read(TemplateRow row) => JsonSerializer.Deserialize<TemplateContent>(row.ContentJson, StoreJson.Options)
-        ?? throw new InvalidOperationException($"Template {row.Id} holds nothing.");
+    /// <summary>What a saved plan holds, as the API takes it.</summary>
+    /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
+    public static SavedPlan Read(TemplateRow row) => WishDocuments.SavedPlans.Read(row.ContentJson, kept => new SavedPlan(
+        Enum.Parse<Aim>(kept.Aim), Enum.Parse<EndStyle>(kept.Style), kept.MadeFor, StoredWishes.ToBodies(kept.Steps), StoredWishes.ToUses(kept.Uses)));
 
     private static TemplateView View(TemplateRow row)
     {

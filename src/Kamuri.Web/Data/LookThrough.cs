@@ -1,0 +1,25 @@
+using Kamuri.Store;
+using Kamuri.Web.Plans;
+using Kamuri.Web.PlannedDays;
+using Kamuri.Web.Templates;
+using Microsoft.EntityFrameworkCore;
+
+namespace Kamuri.Web.Data;
+
+/// <summary>Reads every stored document once after a start, so that what cannot be read is told before somebody misses it.</summary>
+internal static class LookThrough
+{
+    public static async Task ReadAsync(KamuriDb db, SetAside setAside, CancellationToken cancellation)
+    {
+        setAside.Read("heads", await db.Heads.AsNoTracking().ToListAsync(cancellation), row => row.Id, row => row.ToHead());
+        setAside.Read("products", await db.Products.AsNoTracking().ToListAsync(cancellation), row => row.Id, row => row.Checked());
+        setAside.Read("formulas", await db.Formulas.AsNoTracking().ToListAsync(cancellation), row => row.Id, row => row.ToFormula());
+        setAside.Read("batches", await db.Batches.AsNoTracking().ToListAsync(cancellation), row => row.Id, row => row.ToBatch());
+        setAside.Read("templates", await db.Templates.AsNoTracking().ToListAsync(cancellation), row => row.Id, TemplateEndpoints.Read);
+        setAside.Read("planned_days", await db.PlannedDays.AsNoTracking().ToListAsync(cancellation), row => row.Id, PlannedDayReader.Question);
+        await foreach (var row in db.Sessions.AsNoTracking().AsAsyncEnumerable().WithCancellation(cancellation))
+        {
+            setAside.TryRead("sessions", row.Id, row.ToPlan, out _);
+        }
+    }
+}
