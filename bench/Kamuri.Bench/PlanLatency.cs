@@ -61,7 +61,7 @@ internal static class PlanLatency
     private static void Scale(Formula formula, double millilitres)
     {
         var scaled = Scaling.ToMake(formula, new Millilitres(millilitres), Kitchen.Shipped);
-        Contents.Of(formula, Kitchen.Shipped).AsUse(formula, Kitchen.Shipped.Dictionary);
+        Contents.Of(formula, Kitchen.Shipped).AsUse(formula, Kitchen.Shipped);
         Cost.Of(scaled, Kitchen.Shipped);
     }
 

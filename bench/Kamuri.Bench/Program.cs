@@ -9,6 +9,14 @@ if (!File.Exists(Path.Combine(app, "Kamuri.Web.dll")))
     return 2;
 }
 
+// ./kamuri bench fuzz [N [SEED]]: what nobody should send, to every address.
+if (args.FirstOrDefault() == "fuzz")
+{
+    const int usualRequests = 20_000;
+    var requests = args.Length > 1 && int.TryParse(args[1], out var count) ? count : usualRequests;
+    return await Fuzz.RunAsync(app, requests, args.Length > 2 && int.TryParse(args[2], out var seed) ? seed : 1) ? 0 : 1;
+}
+
 // ./kamuri bench kills [N]: only the kills, as many as are asked for; else a few of them with everything else.
 const int fewKills = 12;
 const int manyKills = 200;

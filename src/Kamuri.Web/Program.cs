@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
@@ -77,6 +78,8 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     serializer.NumberHandling = JsonNumberHandling.Strict;
     serializer.RespectNullableAnnotations = true;
     serializer.RespectRequiredConstructorParameters = true;
+    serializer.AllowDuplicateProperties = false;
+    serializer.TypeInfoResolver = (serializer.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(NoEmptyEntries.Check);
 });
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
@@ -135,6 +138,7 @@ builder.Services.AddSingleton<HouseChanges>();
 builder.Services.AddSingleton<PlannedDayMemory>();
 builder.Services.AddHealthChecks().AddDbContextCheckLite();
 
+OwnFiles.Only();
 if (DataCommands.Run(builder.Configuration, options.DataFolder) is { } exit)
 {
     return exit;

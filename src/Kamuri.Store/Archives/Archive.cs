@@ -47,6 +47,18 @@ public static class Archive
         var connection = (SqliteConnection)db.Database.GetDbConnection();
         using var moment = connection.BeginTransaction(deferred: true);
         db.Database.UseTransaction(moment);
+        try
+        {
+            Write(db, connection, into, now);
+        }
+        finally
+        {
+            db.Database.UseTransaction(null);
+        }
+    }
+
+    private static void Write(KamuriDb db, SqliteConnection connection, Stream into, DateTimeOffset now)
+    {
         using var zip = new ZipArchive(into, ZipArchiveMode.Create, leaveOpen: true, Encoding.UTF8);
         var rows = new SortedDictionary<string, int>(StringComparer.Ordinal);
         foreach (var table in ArchiveTable.All(db))

@@ -95,14 +95,17 @@ internal static class TableRows
                 throw new ArchiveException($"The archive is not one this version can read: {table.Name} has no field {property.Name}.");
             }
 
-            row[property.Name] = property.Value.ValueKind switch
+            object? value = property.Value.ValueKind switch
             {
-                JsonValueKind.Null => null,
+                JsonValueKind.Null => (object?)null,
                 JsonValueKind.String => property.Value.GetString(),
-                JsonValueKind.Number => property.Value.TryGetInt64(out var whole) ? whole : property.Value.GetDouble(),
+                // Each as its own kind: a moment counted in ticks is no double.
+                JsonValueKind.Number when property.Value.TryGetInt64(out var whole) => whole,
+                JsonValueKind.Number => property.Value.GetDouble(),
                 JsonValueKind.Object or JsonValueKind.Array when table.Documents.Contains(property.Name) => property.Value.GetRawText(),
                 _ => throw new ArchiveException($"The archive is damaged: {property.Name} in {table.Name}.json holds something that cannot be read."),
             };
+            row[property.Name] = value;
         }
 
         return table.Key.Where(column => !row.ContainsKey(column)).FirstOrDefault() is { } missing

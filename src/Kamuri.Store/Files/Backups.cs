@@ -33,6 +33,8 @@ public sealed class Backups
     private const int WeeksKept = 8;
     private const int UpgradesKept = 5;
 
+    private static readonly Lock OneAtATime = new();
+
     private readonly string _folder;
 
     private Backups(string folder) => _folder = folder;
@@ -51,6 +53,7 @@ public sealed class Backups
     /// <exception cref="SqliteException">There is no room for it, or the file cannot be read; nothing was removed.</exception>
     public string Make(string file, BackupKind kind, DateTimeOffset now)
     {
+        using var one = OneAtATime.EnterScope();
         DataFolder.Make(_folder);
         var path = Path.Combine(_folder, $"kamuri-{Word(kind)}-{now.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}.db");
         var next = $"{path}.next";

@@ -39,6 +39,7 @@ public static class Restoring
         var next = Prepared(backup, folder);
         try
         {
+            FileCheck.Of(file, DatabaseFile.Known());
             var aside = Backups.Of(folder).Make(file, BackupKind.Aside, now);
             using var from = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = next, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
             using var into = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString());
@@ -85,6 +86,7 @@ public static class Restoring
     {
         try
         {
+            FileCheck.Of(file, DatabaseFile.Known());
             var aside = Backups.Of(folder).Make(file, BackupKind.Aside, now);
             foreach (var left in (string[])[$"{file}-wal", $"{file}-shm"])
             {
@@ -93,10 +95,10 @@ public static class Restoring
 
             return aside;
         }
-        catch (SqliteException)
+        catch (Exception error) when (error is SqliteException or CannotUseFileException or FileNotFoundException)
         {
-            // It is damaged, perhaps the reason for restoring: all of it is kept as it is.
-            var damaged = Path.Combine(folder, $"damaged-{now.UtcDateTime:yyyyMMdd-HHmmss-fff}");
+            // It cannot be used, perhaps the reason for restoring: all of it is kept as it is.
+            var damaged = Path.Combine(folder, $"aside-{now.UtcDateTime:yyyyMMdd-HHmmss-fff}");
             DataFolder.Make(damaged);
             foreach (var each in (string[])[file, $"{file}-wal", $"{file}-shm"])
             {

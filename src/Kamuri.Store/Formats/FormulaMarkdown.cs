@@ -16,6 +16,19 @@ namespace Kamuri.Store.Formats;
 /// </summary>
 public static partial class FormulaMarkdown
 {
+    private const int MostLines = 600;
+    private const int LongestLine = 1_000;
+
+    /// <summary>Only headings, quotes and lists matter; links and the like are never looked for, which takes long in a text made for it.</summary>
+    private static readonly MarkdownPipeline Blocks = BlocksOnly();
+
+    private static MarkdownPipeline BlocksOnly()
+    {
+        var pipeline = new MarkdownPipelineBuilder();
+        pipeline.InlineParsers.Clear();
+        return pipeline.Build();
+    }
+
     /// <summary>Writes a formula.</summary>
     public static string Write(Formula formula)
     {
@@ -67,7 +80,21 @@ public static partial class FormulaMarkdown
     {
         var problems = new List<FormatProblem>();
         var lines = text.ReplaceLineEndings("\n").Split('\n');
-        var document = Markdown.Parse(string.Join('\n', lines), new MarkdownPipelineBuilder().Build());
+        if (lines.Length > MostLines || Array.Exists(lines, line => line.Length > LongestLine))
+        {
+            return new ReadFormula(null, [new FormatProblem("the text", "", $"A formula has at most {MostLines} lines of at most {LongestLine} characters.")]);
+        }
+
+        MarkdownDocument document;
+        try
+        {
+            document = Markdown.Parse(string.Join('\n', lines), Blocks);
+        }
+        catch (ArgumentException)
+        {
+            return new ReadFormula(null, [new FormatProblem("the text", "", "It is nested too deeply to be a formula.")]);
+        }
+
         var reading = new Reading(lines, problems);
         foreach (var block in document)
         {

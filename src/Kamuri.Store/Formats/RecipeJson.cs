@@ -52,14 +52,28 @@ public static class RecipeJson
     /// <summary>Reads the first recipe in a document. Anything that is not right is listed, and then there is no formula.</summary>
     public static ReadFormula Read(string text)
     {
+        try
+        {
+            return ReadAll(text);
+        }
+        catch (InvalidOperationException)
+        {
+            // Half of a pair of characters, which no text may hold.
+            return new ReadFormula(null, [new FormatProblem("the document", "", "It holds characters that cannot be read.")]);
+        }
+    }
+
+    private static ReadFormula ReadAll(string text)
+    {
         JsonNode? document;
         try
         {
-            document = JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip, MaxDepth = 32 });
+            document = JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip, MaxDepth = 32, AllowDuplicateProperties = false });
         }
         catch (JsonException error)
         {
-            return new ReadFormula(null, [new FormatProblem($"line {error.LineNumber + 1}", "", "This is not JSON that can be read.")]);
+            return new ReadFormula(null, [new FormatProblem($"line {error.LineNumber + 1}", "",
+                error.Message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase) ? "A name is there twice." : "This is not JSON that can be read.")]);
         }
 
         var problems = new List<FormatProblem>();
@@ -94,20 +108,22 @@ public static class RecipeJson
 
         var method = instructions.Take(MostSteps).Select((step, at) => Step(step, at, problems)).OfType<MethodStep>().ToList();
         var keep = recipe[$"{Prefix}keep"] as JsonObject;
+        var category = Enum.TryParse<FormulaKind>(Text(recipe["recipeCategory"]), true, out var kind) && Enum.IsDefined(kind) ? kind : (FormulaKind?)null;
         var formula = new Formula
         {
             Id = Guid.CreateVersion7(),
             Name = name,
-            Kind = Word(recipe["recipeCategory"], FormulaKind.Other),
-            Note = Text(recipe["description"]) ?? "",
+            Kind = category is { } known ? known : FormulaKind.Other,
+            // A category of other programs is no kind of mixture here, and is kept as a remark.
+            Note = string.Join(' ', new[] { Text(recipe["description"]) ?? "", category is null && Text(recipe["recipeCategory"]) is { Length: > 0 } other ? $"Category: {other}." : "" }.Where(part => part.Length > 0)),
             Ingredients = ingredients,
             Method = method,
-            YieldShare = Number(recipe[$"{Prefix}yieldShare"]) ?? 1,
+            YieldShare = Number(recipe[$"{Prefix}yieldShare"], "yieldShare", problems) ?? 1,
             // A recipe that does not say how it keeps is used the same day.
-            Keep = keep is null ? KeepRule.Now : new KeepRule(Span(keep["room"]), Span(keep["fridge"]), Span(keep["freezer"])),
-            ServesAs = [.. (recipe[$"{Prefix}servesAs"] as JsonArray ?? []).Select(each => Enum.TryParse<Substance>(Text(each), true, out var known) ? known : (Substance?)null).OfType<Substance>().Distinct()],
-            Vessel = Word(recipe[$"{Prefix}vessel"], Vessel.WideBowl),
-            HotAt = Number(recipe[$"{Prefix}hotAt"]) is { } hot ? new Celsius(hot) : null,
+            Keep = keep is null ? KeepRule.Now : new KeepRule(Keeping(keep, "room", problems), Keeping(keep, "fridge", problems), Keeping(keep, "freezer", problems)),
+            ServesAs = Words<Substance>(recipe[$"{Prefix}servesAs"], "Recipe", "servesAs", problems),
+            Vessel = Word(recipe[$"{Prefix}vessel"], Vessel.WideBowl, "Recipe", "vessel", problems),
+            HotAt = Number(recipe[$"{Prefix}hotAt"], "hotAt", problems) is { } hot ? new Celsius(hot) : null,
             UsedWarm = recipe[$"{Prefix}usedWarm"] is JsonValue warm && warm.TryGetValue<bool>(out var isWarm) && isWarm,
         };
         return problems.Count > 0 ? new ReadFormula(null, problems) : new ReadFormula(formula, [])
@@ -185,10 +201,8 @@ public static class RecipeJson
         }
 
         var handsOn = Minutes(step?[$"{Prefix}handsOn"] ?? step?["timeRequired"], where, "handsOn", problems) ?? usualMinutes;
-        var needs = (step?[$"{Prefix}needs"] as JsonArray ?? []).Select(each => Enum.TryParse<Resource>(Text(each), true, out var known) ? known : (Resource?)null)
-            .OfType<Resource>().Where(each => each != Resource.Hands).Distinct().ToList();
-        var does = (step?[$"{Prefix}does"] as JsonArray ?? []).Select(each => Enum.TryParse<MethodDeeds>(Text(each), true, out var known) ? known : MethodDeeds.None)
-            .Aggregate(MethodDeeds.None, (all, one) => all | one);
+        var needs = Words<Resource>(step?[$"{Prefix}needs"], where, "needs", problems).Where(each => each != Resource.Hands).ToList();
+        var does = Words<MethodDeeds>(step?[$"{Prefix}does"], where, "does", problems).Aggregate(MethodDeeds.None, (all, one) => all | one);
         if (step?[$"{Prefix}wait"] is not JsonObject wait)
         {
             return new MethodStep($"step-{at + 1}", text.Trim(), handsOn, needs) { Does = does };
@@ -198,7 +212,7 @@ public static class RecipeJson
         var window = (Minutes(wait["earliest"], where, "wait.earliest", problems), Minutes(wait["usual"], where, "wait.usual", problems), Minutes(wait["latest"], where, "wait.latest", problems));
         return new MethodStep($"step-{at + 1}", text.Trim(), handsOn, needs, Text(wait["title"]) ?? "Waiting",
             window is ({ } earliest, { } usual, { } latest) ? new Window(earliest, usual, latest) : null, cools)
-        { At = Word(wait["at"], WaitsAt.Counter), Does = does };
+        { At = Word(wait["at"], WaitsAt.Counter, where, "wait.at", problems), Does = does };
     }
 
     private static double? Minutes(JsonNode? node, string where, string field, List<FormatProblem> problems)
@@ -212,7 +226,7 @@ public static class RecipeJson
         {
             return XmlConvert.ToTimeSpan(text).TotalMinutes;
         }
-        catch (FormatException)
+        catch (Exception error) when (error is FormatException or OverflowException)
         {
             problems.Add(new FormatProblem(where, field, $"\"{text}\" is no duration like PT15M."));
             return null;
@@ -223,11 +237,54 @@ public static class RecipeJson
 
     private static JsonObject? Keep(KeepSpan? span) => span is null ? null : new JsonObject { ["days"] = span.Days, ["atMost"] = span.AtMost };
 
-    private static KeepSpan? Span(JsonNode? node) =>
-        node is JsonObject span && Number(span["days"]) is { } days ? new KeepSpan((int)Math.Clamp(days, 0, 3650), (int)Math.Clamp(Number(span["atMost"]) ?? days, days, 3650)) : null;
+    /// <summary>How long it keeps in one place; what cannot be is said and never bent to what can.</summary>
+    private static KeepSpan? Keeping(JsonObject keep, string place, List<FormatProblem> problems)
+    {
+        const int longest = 3650;
+        if (keep[place] is null)
+        {
+            return null;
+        }
 
-    private static T Word<T>(JsonNode? node, T otherwise)
-        where T : struct, Enum => Enum.TryParse<T>(Text(node), true, out var known) && Enum.IsDefined(known) ? known : otherwise;
+        var span = keep[place] as JsonObject;
+        if (Number(span?["days"]) is >= 0 and <= longest and var days && (Number(span?["atMost"]) ?? days) is var atMost && atMost >= days && atMost <= longest)
+        {
+            return new KeepSpan((int)days, (int)atMost);
+        }
+
+        problems.Add(new FormatProblem("Recipe", $"keep.{place}", $"It keeps 0 to {longest} days, and with a look not less than without."));
+        return null;
+    }
+
+    private static T Word<T>(JsonNode? node, T otherwise, string where, string field, List<FormatProblem> problems)
+        where T : struct, Enum
+    {
+        if (node is null)
+        {
+            return otherwise;
+        }
+
+        if (Enum.TryParse<T>(Text(node), true, out var known) && Enum.IsDefined(known) && !char.IsDigit(Text(node)![0]))
+        {
+            return known;
+        }
+
+        problems.Add(new FormatProblem(where, field, $"One of {string.Join(", ", Enum.GetNames<T>())}."));
+        return otherwise;
+    }
+
+    private static List<T> Words<T>(JsonNode? node, string where, string field, List<FormatProblem> problems)
+        where T : struct, Enum => [.. (node as JsonArray ?? []).Select(each => Word(each ?? "", default(T), where, field, problems)).Distinct()];
+
+    private static double? Number(JsonNode? node, string field, List<FormatProblem> problems)
+    {
+        if (node is not null && Number(node) is null)
+        {
+            problems.Add(new FormatProblem("Recipe", field, "A number is needed."));
+        }
+
+        return Number(node);
+    }
 
     private static double? Number(JsonNode? node) => node is JsonValue value && value.TryGetValue<double>(out var number) ? number : null;
 

@@ -36,8 +36,11 @@ public static class Removal
 
     /// <summary>Deletes a head with all that is only its own.</summary>
     /// <returns>What to bring it back by, and the sessions that went.</returns>
-    public static (Guid Removed, IReadOnlyList<Guid> Sessions) Head(KamuriDb db, Guid id, DateTimeOffset now) =>
-        (Remove(db, "head", OfHead(db, id)!.Name, HeadParts(db, id), now), Days(db, id).Own);
+    public static (Guid Removed, IReadOnlyList<Guid> Sessions) Head(KamuriDb db, Guid id, DateTimeOffset now)
+    {
+        var days = Days(db, id).Own;
+        return (Remove(db, "head", OfHead(db, id)!.Name, HeadParts(db, id), now), days);
+    }
 
     /// <summary>Deletes a session; what it took from the shelf stays taken.</summary>
     /// <returns>What to bring it back by.</returns>

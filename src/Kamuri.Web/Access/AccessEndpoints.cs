@@ -12,11 +12,14 @@ namespace Kamuri.Web.Access;
 /// <param name="IsHere">Asked from the computer it runs on.</param>
 /// <param name="HasPasscode">A passcode is set.</param>
 /// <param name="Addresses">Where other devices find it; empty for who may not use it.</param>
-/// <param name="Devices">Who is connected; empty for who may not use it.</param>
+/// <param name="Devices">Devices that have entered; empty for who may not use it.</param>
 public sealed record AccessView(bool Lan, bool MayEnter, bool IsHere, bool HasPasscode, IReadOnlyList<string> Addresses, IReadOnlyList<DeviceView> Devices);
 
 /// <summary>A new passcode.</summary>
 public sealed record PasscodeBody(string Passcode);
+
+/// <summary>Digits drawn at random, for who cannot think of a passcode.</summary>
+public sealed record PasscodeProposal(string Passcode);
 
 /// <summary>A device that wants to enter.</summary>
 /// <param name="Passcode">The household's.</param>
@@ -41,9 +44,11 @@ internal static class AccessEndpoints
     {
         var access = routes.MapGroup(Path).WithTags("Access");
         access.MapGet("", SeeAsync).WithName("seeAccess");
-        access.MapPost("/enter", EnterAsync).WithName("enter").RequireRateLimiting(AccessGate.Limit);
+        access.MapPost("/enter", EnterAsync).WithName("enter");
         access.MapPost("/leave", (Delegate)LeaveAsync).WithName("leave");
         access.MapPut("/passcode", SetPasscode).WithName("setPasscode");
+        access.MapGet("/proposal", Propose).WithName("proposePasscode");
+        access.MapDelete("/devices/{id}", ShutOut).WithName("shutOutDevice");
         access.MapGet("/code", Code).WithName("codeForDevice");
     }
 
@@ -55,7 +60,8 @@ internal static class AccessEndpoints
             may ? devices.List(await house.TimeAsync(cancellation)) : []));
     }
 
-    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> EnterAsync(EnterBody body, HttpContext context, Passcode passcode)
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> EnterAsync(
+        EnterBody body, HttpContext context, Passcode passcode, Devices devices, ILogger<Passcode> log)
     {
         if (!passcode.IsSet)
         {
@@ -69,10 +75,11 @@ internal static class AccessEndpoints
 
         if (body.Passcode is not { Length: <= Passcode.Longest } || !passcode.IsRight(body.Passcode))
         {
+            log.LogWarning("A wrong passcode was tried from {Address}", context.Connection.RemoteIpAddress);
             return Problems.At("passcode", "That is not the passcode.");
         }
 
-        await AccessGate.LetInAsync(context, string.IsNullOrWhiteSpace(body.Device) ? "A device" : body.Device.Trim(), passcode.Stamp);
+        await AccessGate.LetInAsync(context, devices.Enter(string.IsNullOrWhiteSpace(body.Device) ? "A device" : body.Device.Trim()), passcode.Stamp);
         return TypedResults.NoContent();
     }
 
@@ -80,7 +87,8 @@ internal static class AccessEndpoints
     {
         if (context.User.Identity?.IsAuthenticated == true)
         {
-            devices.Forget(AccessGate.Id(context));
+            // Its cookie is worth nothing from now on, whoever has kept a copy of it.
+            devices.ShutOut(AccessGate.Id(context), context.Abort);
         }
 
         await context.SignOutAsync();
@@ -94,16 +102,25 @@ internal static class AccessEndpoints
             return TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
         }
 
-        if (body.Passcode.Trim().Length is < Passcode.Shortest or > Passcode.Longest)
+        if (passcode.WhyNot(body.Passcode) is { } wrong)
         {
-            return Problems.At("passcode", $"A passcode of {Passcode.Shortest} to {Passcode.Longest} characters.");
+            return Problems.At("passcode", wrong);
         }
 
         passcode.Set(body.Passcode);
         // Who entered with the old one does not see any more of what they are watching either.
-        devices.ShutOut();
+        devices.ShutOutAll();
         return TypedResults.NoContent();
     }
+
+    private static Results<Ok<PasscodeProposal>, ProblemHttpResult> Propose(HttpContext context, Passcode passcode) => HomeNetwork.IsHere(context)
+        ? TypedResults.Ok(new PasscodeProposal(passcode.Propose()))
+        : TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
+
+    private static Results<NoContent, ProblemHttpResult> ShutOut(string id, HttpContext context, Devices devices) =>
+        !HomeNetwork.IsHere(context) ? TypedResults.Problem("Devices are shut out on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden)
+        : devices.ShutOut(id) ? TypedResults.NoContent()
+        : Problems.NotFound("This device is not in any more.");
 
     private static Results<Ok<AddressCode>, ValidationProblem, ProblemHttpResult> Code(HttpContext context, StartOptions options, string page = "/today")
     {

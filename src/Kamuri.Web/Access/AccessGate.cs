@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using System.Threading.RateLimiting;
+using Kamuri.Store.Files;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.DataProtection;
@@ -12,10 +13,9 @@ namespace Kamuri.Web.Access;
 /// </summary>
 internal static class AccessGate
 {
-    public const string Limit = "passcode";
     private const string StampClaim = "stamp";
     private const int TriesAMinute = 5;
-    private const int TriesAMinuteOfAll = 20;
+    private const int TriesADay = 60;
 
     public static void AddAccess(this IServiceCollection services, StartOptions options)
     {
@@ -24,11 +24,7 @@ internal static class AccessGate
         if (options.Lan)
         {
             var keys = new DirectoryInfo(Path.Combine(options.DataFolder, "keys"));
-            if (!OperatingSystem.IsWindows())
-            {
-                Directory.CreateDirectory(keys.FullName, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
-            }
-
+            DataFolder.Make(keys.FullName);
             services.AddDataProtection().PersistKeysToFileSystem(keys).SetApplicationName("kamuri");
         }
 
@@ -40,10 +36,12 @@ internal static class AccessGate
             cookie.ExpireTimeSpan = TimeSpan.FromDays(90);
             cookie.SlidingExpiration = true;
             cookie.Events.OnRedirectToLogin = context => Said(context.HttpContext, "This needs the household's passcode.");
-            // A passcode that was changed shuts out who entered with the old one.
+            // A passcode that was changed shuts out who entered with the old one, and a device that left or was shut out is not let in again.
             cookie.Events.OnValidatePrincipal = context =>
             {
-                if (context.Principal?.FindFirstValue(StampClaim) != context.HttpContext.RequestServices.GetRequiredService<Passcode>().Stamp)
+                var services = context.HttpContext.RequestServices;
+                if (context.Principal?.FindFirstValue(StampClaim) != services.GetRequiredService<Passcode>().Stamp
+                    || !services.GetRequiredService<Devices>().IsIn(context.Principal?.FindFirstValue(ClaimTypes.NameIdentifier)))
                 {
                     context.RejectPrincipal();
                 }
@@ -53,10 +51,8 @@ internal static class AccessGate
         });
         services.AddRateLimiter(limiter =>
         {
-            // Each device a few tries, and all of them together not many more.
-            limiter.AddPolicy(Limit, context => RateLimitPartition.GetFixedWindowLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "", _ => Window(TriesAMinute)));
-            limiter.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context => context.Request.Path == AccessEndpoints.EnterPath
-                ? RateLimitPartition.GetFixedWindowLimiter("all", _ => Window(TriesAMinuteOfAll)) : RateLimitPartition.GetNoLimiter(""));
+            // Each device a few tries, and what one of them gets wrong is no trouble to the others.
+            limiter.GlobalLimiter = PartitionedRateLimiter.CreateChained(Tries(TriesAMinute, TimeSpan.FromMinutes(1)), Tries(TriesADay, TimeSpan.FromDays(1)));
             limiter.OnRejected = async (context, _) =>
             {
                 context.HttpContext.Response.Headers.RetryAfter = "60";
@@ -78,8 +74,7 @@ internal static class AccessGate
                 return;
             }
 
-            using (context.RequestServices.GetRequiredService<Devices>().See(
-                isHere ? Devices.Here : Id(context), isHere ? "This computer" : context.User.Identity!.Name ?? "A device", context.Abort))
+            using (context.RequestServices.GetRequiredService<Devices>().See(isHere ? Devices.Here : Id(context), context.Abort))
             {
                 await next(context);
             }
@@ -90,9 +85,12 @@ internal static class AccessGate
     public static string Id(HttpContext context) => context.User.FindFirstValue(ClaimTypes.NameIdentifier)!;
 
     /// <summary>The cookie of a device that gave the right passcode.</summary>
+    /// <param name="context">Of the request that enters.</param>
+    /// <param name="device">What the device is known by.</param>
+    /// <param name="stamp">Of the passcode it entered with.</param>
     public static Task LetInAsync(HttpContext context, string device, string stamp) => context.SignInAsync(
         new ClaimsPrincipal(new ClaimsIdentity(
-            [new Claim(ClaimTypes.NameIdentifier, Guid.NewGuid().ToString("N")), new Claim(ClaimTypes.Name, device), new Claim(StampClaim, stamp)],
+            [new Claim(ClaimTypes.NameIdentifier, device), new Claim(StampClaim, stamp)],
             CookieAuthenticationDefaults.AuthenticationScheme)),
         new AuthenticationProperties { IsPersistent = true });
 
@@ -102,5 +100,8 @@ internal static class AccessGate
 
     private static Task Said(HttpContext context, string sentence) => TypedResults.Problem(sentence, statusCode: StatusCodes.Status401Unauthorized).ExecuteAsync(context);
 
-    private static FixedWindowRateLimiterOptions Window(int tries) => new() { PermitLimit = tries, Window = TimeSpan.FromMinutes(1) };
+    private static PartitionedRateLimiter<HttpContext> Tries(int most, TimeSpan within) => PartitionedRateLimiter.Create<HttpContext, string>(context =>
+        context.Request.Path == AccessEndpoints.EnterPath
+            ? RateLimitPartition.GetFixedWindowLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "", _ => new FixedWindowRateLimiterOptions { PermitLimit = most, Window = within })
+            : RateLimitPartition.GetNoLimiter(""));
 }

@@ -20,7 +20,11 @@ internal static class HomeNetwork
         .Where(address => address.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(address))
         .OrderBy(address => address.GetAddressBytes()[0] == 192 ? 0 : 1)];
 
-    /// <summary>A request from this very computer, by its loopback address.</summary>
+    /// <summary>What proxies add: a request that one on this computer passes on comes from somebody else.</summary>
+    private static readonly string[] PassedOn = ["Forwarded", "X-Forwarded-For", "X-Forwarded-Host", "X-Forwarded-Proto", "X-Real-IP", "Via"];
+
+    /// <summary>A request from this very computer, by its loopback address, and not passed on for another.</summary>
     public static bool IsHere(HttpContext context) => context.Connection.RemoteIpAddress is { } remote
+        && !PassedOn.Any(context.Request.Headers.ContainsKey)
         && (IPAddress.IsLoopback(remote) || (remote.IsIPv4MappedToIPv6 && IPAddress.IsLoopback(remote.MapToIPv4())));
 }

@@ -9,8 +9,12 @@ namespace Kamuri.Web.Access;
 /// </summary>
 internal sealed class Passcode(StartOptions options)
 {
-    public const int Shortest = 6;
+    public const int Shortest = 8;
     public const int Longest = 100;
+    private const int Proposed = 6;
+    private const int MostProposals = 20;
+
+    private readonly Queue<string> _proposals = [];
     private static readonly PasswordHasher<Passcode> Hasher = new();
     private readonly Lock _gate = new();
 
@@ -22,6 +26,42 @@ internal sealed class Passcode(StartOptions options)
     public string Stamp => Read() is { } hash ? Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(hash)))[..16] : "";
 
     public bool IsRight(string given) => Read() is { } hash && Hasher.VerifyHashedPassword(this, hash, given) != PasswordVerificationResult.Failed;
+
+    /// <summary>Six digits drawn at random, which may be set although they are short.</summary>
+    public string Propose()
+    {
+        lock (_gate)
+        {
+            var proposal = RandomNumberGenerator.GetString("0123456789", Proposed);
+            _proposals.Enqueue(proposal);
+            if (_proposals.Count > MostProposals)
+            {
+                _proposals.Dequeue();
+            }
+
+            return proposal;
+        }
+    }
+
+    /// <summary>Why something cannot be the passcode; null when it can. Short ones are only those that were drawn here.</summary>
+    public string? WhyNot(string passcode)
+    {
+        lock (_gate)
+        {
+            return _proposals.Contains(passcode) ? null
+                : passcode.Trim().Length is < Shortest or > Longest ? $"A passcode has {Shortest} to {Longest} characters. Or take the digits that Kamuri proposes."
+                : IsGuessed(passcode.Trim()) ? "That would be guessed at once. A few words are best."
+                : null;
+        }
+    }
+
+    /// <summary>One letter again and again, or letters or digits in a row.</summary>
+    private static bool IsGuessed(string passcode)
+    {
+        var steps = passcode.Zip(passcode.Skip(1), (one, next) => next - one).Distinct().ToList();
+        return passcode.Distinct().Count() < 4 || (steps.Count == 1 && Math.Abs(steps[0]) <= 1) || passcode.Equals("password", StringComparison.OrdinalIgnoreCase)
+            || "12345678901234567890".Contains(passcode, StringComparison.Ordinal) || "98765432109876543210".Contains(passcode, StringComparison.Ordinal);
+    }
 
     /// <summary>Takes its place at once or not at all.</summary>
     public void Set(string passcode)

@@ -1,6 +1,7 @@
 using Kamuri.Store.Archives;
 using Kamuri.Web.Access;
 using Microsoft.AspNetCore.Http.Features;
+using Microsoft.Net.Http.Headers;
 
 namespace Kamuri.Web.Safety;
 
@@ -36,6 +37,12 @@ internal static class Guards
                 return;
             }
 
+            if (WrongType(context.Request) is { } wrong)
+            {
+                await TypedResults.Problem(wrong, statusCode: StatusCodes.Status415UnsupportedMediaType).ExecuteAsync(context);
+                return;
+            }
+
             var largest = Largest(context.Request.Path);
             if (largest > LargestBody && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
             {
@@ -51,6 +58,28 @@ internal static class Guards
 
             await next(context);
         });
+    }
+
+    /// <summary>What is wrong with the way something is sent: letters that cannot be read, or another kind of file than the address takes. Null when nothing is.</summary>
+    private static string? WrongType(HttpRequest request)
+    {
+        if (request.ContentLength is null or 0 && !request.Headers.TransferEncoding.Contains("chunked"))
+        {
+            return null;
+        }
+
+        if (!MediaTypeHeaderValue.TryParse(request.ContentType, out var type))
+        {
+            return request.Path.StartsWithSegments("/api") ? "Say what is sent: a Content-Type is needed." : null;
+        }
+
+        string[]? taken = request.Path == Products.ProductFiles.ImportPath ? ["text/csv", "text/plain", "text/tab-separated-values"]
+            : request.Path == Data.ArchiveEndpoints.ImportPath || request.Path == Data.ArchiveEndpoints.PreviewPath ? ["application/zip", "application/octet-stream"]
+            : null;
+        // Tables say themselves how they are written.
+        return taken is null && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase) ? "Send it as UTF-8."
+            : taken is not null && !taken.Contains(type.MediaType.Value, StringComparer.OrdinalIgnoreCase) ? $"Send it as {taken[0]}."
+            : null;
     }
 
     private static long Largest(PathString path) => path == Products.ProductFiles.ImportPath ? Products.ProductFiles.LargestFile

@@ -10,6 +10,8 @@ using Kamuri.Web.Plans;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.Safety;
 
@@ -79,6 +81,8 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
         SolverBusyException busy => Say(503, busy.Message),
         ArchiveException archive => Say(400, archive.Message),
         CannotUseFileException file => Say(409, file.Message),
+        DbUpdateConcurrencyException or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 19 } } =>
+            Say(409, "This was changed or deleted meanwhile, so nothing was saved. Load the page again."),
         _ when DatabaseFile.IsDiskFull(error) => Say(507, "The disk is full, so nothing was saved. Make room and press again; nothing already saved is lost."),
         _ when DatabaseFile.IsReadOnly(error) => Say(507, "Nothing can be written where the household lies, so nothing was saved. See that the disk can be written, then press again."),
         _ => Say(500, "Something went wrong inside Kamuri; nothing was changed. The log says more."),
@@ -86,6 +90,16 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
 
     private static string Explain(JsonException json)
     {
+        if (json is EmptyEntryException)
+        {
+            return json.Message;
+        }
+
+        if (json.Message.Contains("Duplicate property", StringComparison.OrdinalIgnoreCase))
+        {
+            return $"The field '{json.Message.Split('\'').ElementAtOrDefault(1)}' is there twice.";
+        }
+
         if (json.Message.Contains("could not be mapped", StringComparison.Ordinal))
         {
             var name = json.Message.Split('\'').ElementAtOrDefault(1);
