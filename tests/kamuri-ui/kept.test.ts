@@ -117,7 +117,7 @@ describe('a day as it is asked for', () => {
     )
     askForAll(sent)
     expect(lastHead()).toBe('bram')
-    const kept = JSON.parse(store.get('kamuri.wish')!) as Day
+    const kept = (JSON.parse(store.get('kamuri.wish')!) as { value: Day }).value
     expect(bodyOf(kept)).toEqual(sent)
   })
 
@@ -131,5 +131,42 @@ describe('a day as it is asked for', () => {
     expect(lastHead()).toBeNull()
     store.delete('kamuri.wish')
     expect(lastHead()).toBeNull()
+  })
+})
+
+describe('what this device keeps', () => {
+  const named = (wishes: object) => {
+    store.set('kamuri.wish', JSON.stringify(wishes))
+    return lastHead()
+  }
+
+  it('is dropped when a word in it is not known any more', () => {
+    expect(named({ ...wish('wren'), aim: 'shine' })).toBeNull()
+    expect(store.has('kamuri.wish')).toBe(false)
+    expect(named({ ...wish('wren'), edits: [{ kind: 'polish', step: 'oil' }] })).toBeNull()
+  })
+
+  it('is dropped when another version wrote it', () => {
+    expect(named({ version: 99, value: wish('wren') })).toBeNull()
+    expect(named({ version: 1, value: wish('wren') })).toBe('wren')
+  })
+
+  it('is dropped when it points past what is there', () => {
+    const one = { wish: wish('wren'), present: [], readyBy: null, pauseAfter: null }
+    expect(named({ version: 1, value: { heads: [one], at: 3, hands: [], taken: [] } })).toBeNull()
+    expect(named({ version: 1, value: { heads: [], at: 0, hands: [], taken: [] } })).toBeNull()
+  })
+
+  it('loses only the presses nobody understands', () => {
+    store.set(
+      'kamuri.waiting.a-day',
+      JSON.stringify({
+        version: 1,
+        value: [{ id: 'x', kind: 'taskDone', task: 'look' }, { id: 'y', kind: 'hover' }, 7],
+      }),
+    )
+    expect(new Waiting('a-day').all.map((press) => press.id)).toEqual(['x'])
+    store.set('kamuri.waiting.a-day', '{broken')
+    expect(new Waiting('a-day').count).toBe(0)
   })
 })

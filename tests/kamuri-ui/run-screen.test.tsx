@@ -197,7 +197,7 @@ describe('a wait', () => {
     const { rerender } = render(<CountingBar wait={wait} now={now(5)} colour="plum" />)
     rerender(<CountingBar wait={wait} now={now(12)} colour="plum" />)
     expect(vibrate).not.toHaveBeenCalled()
-    expect(JSON.parse(localStorage.getItem('kamuri.signals')!)).toMatchObject({ shake: false, voice: false })
+    expect(JSON.parse(localStorage.getItem('kamuri.signals')!)).toMatchObject({ value: { shake: false, voice: false } })
     act(() => result.current.change({ shake: true }))
   })
 

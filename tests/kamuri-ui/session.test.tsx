@@ -45,7 +45,8 @@ class Stream {
 }
 
 const events = () => asked.filter((each) => each.path.endsWith('/events')).map((each) => each.body as EventBody)
-const kept = () => JSON.parse(localStorage.getItem(`kamuri.waiting.${day}`) ?? '[]') as EventBody[]
+const kept = () =>
+  (JSON.parse(localStorage.getItem(`kamuri.waiting.${day}`) ?? '{"value":[]}') as { value: EventBody[] }).value
 const refused = (status: number, detail: string): Answer => ({ status, body: { detail } })
 
 beforeEach(() => {

@@ -18,7 +18,7 @@ const choices = {
 
 const head = (id: string, kind = 'loose') => ({ id, kind, head: { name: id } }) as unknown as HeadView
 const [ada, bram, esi] = [head('ada'), head('bram', 'locs'), head('esi')]
-const kept = () => JSON.parse(localStorage.getItem('kamuri.wish') ?? 'null') as Day | null
+const kept = () => (JSON.parse(localStorage.getItem('kamuri.wish') ?? 'null') as { value: Day } | null)?.value ?? null
 
 beforeEach(() => localStorage.clear())
 

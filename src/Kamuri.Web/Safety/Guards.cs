@@ -73,12 +73,13 @@ internal static class Guards
             return request.Path.StartsWithSegments("/api") ? "Say what is sent: a Content-Type is needed." : null;
         }
 
-        string[]? taken = request.Path == Products.ProductFiles.ImportPath ? ["text/csv", "text/plain", "text/tab-separated-values"]
+        string[] taken = request.Path == Products.ProductFiles.ImportPath ? ["text/csv", "text/plain", "text/tab-separated-values"]
             : request.Path == Data.ArchiveEndpoints.ImportPath || request.Path == Data.ArchiveEndpoints.PreviewPath ? ["application/zip", "application/octet-stream"]
-            : null;
+            : ["application/json"];
         // Tables say themselves how they are written.
-        return taken is null && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase) ? "Send it as UTF-8."
-            : taken is not null && !taken.Contains(type.MediaType.Value, StringComparer.OrdinalIgnoreCase) ? $"Send it as {taken[0]}."
+        return !request.Path.StartsWithSegments("/api") ? null
+            : taken is ["application/json"] && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase) ? "Send it as UTF-8."
+            : !taken.Contains(type.MediaType.Value, StringComparer.OrdinalIgnoreCase) ? $"Send it as {taken[0]}."
             : null;
     }
 

@@ -27,6 +27,14 @@ internal sealed class SessionRecord(KamuriDb db, SetAside setAside)
         rows = head is { } one ? rows.Where(row => row.HeadId == one) : rows;
         rows = before is { } moment ? rows.Where(row => row.StartedUtcTicks < moment.UtcTicks) : rows;
         var page = await rows.OrderByDescending(row => row.StartedUtcTicks).ThenBy(row => row.SessionId).ThenBy(row => row.Key).Take(take).ToListAsync(cancellation);
+        if (page.Count == take)
+        {
+            // A day of several heads is not cut in two: the next page begins with another moment.
+            var (last, ids) = (page[^1].StartedUtcTicks, page.Select(row => (row.SessionId, row.Key)).ToHashSet());
+            page.AddRange((await rows.Where(row => row.StartedUtcTicks == last).OrderBy(row => row.SessionId).ThenBy(row => row.Key).ToListAsync(cancellation))
+                .Where(row => !ids.Contains((row.SessionId, row.Key))));
+        }
+
         return [.. setAside.Read("session_summaries", page, row => $"{row.SessionId} {row.Key}", row => row.ToSummary()).Select(each => (each.Row.SessionId, each.Read))];
     }
 

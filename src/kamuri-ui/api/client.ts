@@ -58,6 +58,10 @@ export type Work = Schemas['Work']
 export type Mishap = Schemas['Mishap']
 export type AdviceView = Schemas['AdviceView']
 export type PlannedDayView = Schemas['PlannedDayView']
+export type DeviceView = Schemas['DeviceView']
+export type BackupView = Schemas['BackupView']
+export type ArchiveImportView = Schemas['ArchiveImportView']
+export type RemovalView = Schemas['RemovalView']
 
 export const api = createClient<paths>({ baseUrl: '/' })
 
@@ -119,6 +123,16 @@ export async function done(answer: Promise<{ error?: unknown; response: Response
   const got = await answer
   if (got.response.ok) return
   throw refusal(got)
+}
+
+/** Sends a file as it is; throws {@link Refused} with the server's own sentence when it is refused. */
+export async function sent<T>(path: string, file: File, type: string): Promise<T> {
+  return told<T>(
+    fetch(path, { method: 'POST', headers: { 'Content-Type': type }, body: file }).then(async (response) => {
+      const read = (await response.json()) as T
+      return response.ok ? { data: read, response } : { error: read, response }
+    }),
+  )
 }
 
 /** Each event of a stream that a request is answered with, as it comes; throws {@link Refused} when it is refused. */

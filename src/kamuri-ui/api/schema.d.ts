@@ -500,6 +500,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/access/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proposePasscode"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["shutOutDevice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/access/code": {
         parameters: {
             query?: never;
@@ -1268,7 +1300,7 @@ export interface components {
             hasPasscode: boolean;
             /** @description Where other devices find it; empty for who may not use it. */
             addresses: string[];
-            /** @description Who is connected; empty for who may not use it. */
+            /** @description Devices that have entered; empty for who may not use it. */
             devices: components["schemas"]["DeviceView"][];
         };
         /** @description A square code that opens a page on another device. */
@@ -1618,15 +1650,22 @@ export interface components {
          * @enum {unknown}
          */
         DetangleIn: "prePoo" | "conditioner" | "leaveIn" | "fingersOnly";
-        /** @description A device that was seen. */
+        /** @description A device that may use this household's Kamuri, or the computer it runs on. */
         DeviceView: {
+            /** @description What to shut it out by; null for the computer Kamuri runs on. */
+            id: null | string;
             /** @description As it was called when it entered; "This computer" for the one Kamuri runs on. */
             name: string;
             /**
              * Format: date-time
-             * @description When it last asked for anything, or stopped watching.
+             * @description When it entered; null for the computer Kamuri runs on.
              */
-            lastSeen: string;
+            cameAt: null | string;
+            /**
+             * Format: date-time
+             * @description When it last asked for anything, or stopped watching; null when it has not since Kamuri was started.
+             */
+            lastSeen: null | string;
             /** @description It is watching, or asked for something within the last half minute. */
             isThere: boolean;
         };
@@ -2472,6 +2511,10 @@ export interface components {
         };
         /** @description A new passcode. */
         PasscodeBody: {
+            passcode: string;
+        };
+        /** @description Digits drawn at random, for who cannot think of a passcode. */
+        PasscodeProposal: {
             passcode: string;
         };
         /** @description A patch test that waits to be looked at. */
@@ -4880,6 +4923,46 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
+            };
+        };
+    };
+    proposePasscode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasscodeProposal"];
+                };
+            };
+        };
+    };
+    shutOutDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

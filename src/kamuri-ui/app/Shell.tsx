@@ -2,6 +2,7 @@ import { Moon, Sun } from 'lucide-react'
 import { useState } from 'react'
 import { Link, NavLink, Outlet, useNavigate } from 'react-router'
 import { IconButton } from '@/kit/Button'
+import { SetAsideNotice } from '@/places/data/SetAside'
 import { useWallClock } from './household'
 import { useKeys } from './keys'
 import { places } from './places'
@@ -68,6 +69,7 @@ export function Shell() {
         </div>
       </header>
       <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
+        <SetAsideNotice />
         <Outlet />
       </main>
       <footer className="flex flex-wrap print:hidden gap-x-6 border-t border-rule py-2 text-quiet">
@@ -76,6 +78,9 @@ export function Shell() {
         </Link>
         <Link to="/devices" className="inline-flex min-h-12 items-center hover:text-ink">
           Devices
+        </Link>
+        <Link to="/data" className="inline-flex min-h-12 items-center hover:text-ink">
+          Your data
         </Link>
         <span className="inline-flex min-h-12 items-center text-sm">
           Labels, local rules and your clinician come before anything said here.

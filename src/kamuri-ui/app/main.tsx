@@ -5,6 +5,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { AheadPlace } from '@/places/ahead/AheadPlace'
 import { BehindPlace } from '@/places/behind/BehindPlace'
 import { ReviewPage } from '@/places/behind/ReviewPage'
+import { DataPage } from '@/places/data/DataPage'
 import { DevicesPage } from '@/places/devices/DevicesPage'
 import { FiguresPage } from '@/places/figures/FiguresPage'
 import { HeadPage } from '@/places/heads/HeadPage'
@@ -60,6 +61,7 @@ const router = createBrowserRouter([
       { path: '/heads/:id', element: <HeadPage /> },
       { path: '/figures', element: <FiguresPage /> },
       { path: '/devices', element: <DevicesPage /> },
+      { path: '/data', element: <DataPage /> },
       { path: '*', element: <NotHere /> },
     ],
   },

@@ -1,5 +1,7 @@
 import { useMemo, useSyncExternalStore } from 'react'
+import { z } from 'zod'
 import type { MeasuredWords } from '@/api/client'
+import { Kept } from './kept'
 
 export type Measure = 'metric' | 'spoons' | 'weight'
 
@@ -9,9 +11,9 @@ export const measures: { value: Measure; word: string }[] = [
   { value: 'weight', word: 'grams' },
 ]
 
-const name = 'kamuri.measure'
+const kept = new Kept<Measure>('kamuri.measure', 1, z.enum(['metric', 'spoons', 'weight']))
 const listeners = new Set<() => void>()
-const read = (): Measure => (localStorage.getItem(name) as Measure | null) ?? 'metric'
+const read = (): Measure => kept.read() ?? 'metric'
 const subscribe = (listener: () => void) => {
   listeners.add(listener)
   return () => listeners.delete(listener)
@@ -23,7 +25,7 @@ export function useMeasure() {
   return {
     measure,
     choose: (next: Measure) => {
-      localStorage.setItem(name, next)
+      kept.write(next)
       listeners.forEach((listener) => listener())
     },
   }

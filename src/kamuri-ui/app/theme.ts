@@ -1,6 +1,10 @@
 import { useState } from 'react'
+import { z } from 'zod'
+import { Kept } from './kept'
 
 export type Theme = 'day' | 'night' | 'clock'
+
+const kept = new Kept<Theme>('kamuri.theme', 1, z.enum(['day', 'night', 'clock']))
 
 const applied = (theme: Theme) => {
   const hour = new Date().getHours()
@@ -9,9 +13,9 @@ const applied = (theme: Theme) => {
 
 /** The chosen theme, kept on this device. */
 export function useTheme() {
-  const [theme, setTheme] = useState<Theme>(() => (localStorage.getItem('kamuri.theme') as Theme | null) ?? 'clock')
+  const [theme, setTheme] = useState<Theme>(() => kept.read() ?? 'clock')
   const choose = (next: Theme) => {
-    localStorage.setItem('kamuri.theme', next)
+    kept.write(next)
     document.documentElement.dataset.theme = applied(next)
     setTheme(next)
   }

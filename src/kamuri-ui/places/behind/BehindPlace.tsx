@@ -1,15 +1,26 @@
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { SessionLine } from '@/api/client'
+import { api, told, type SessionLine } from '@/api/client'
 import { day, spell } from '@/app/time'
+import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
-import { Underway, useSessions } from '../today/Underway'
+import { Underway } from '../today/Underway'
+
+/** Days read at once. */
+const page = 40
 
 /** Behind: what was done, and how long it really took. */
 export function BehindPlace() {
-  const sessions = useSessions()
+  const sessions = useInfiniteQuery({
+    queryKey: ['sessions', 'pages'],
+    initialPageParam: null as string | null,
+    queryFn: ({ pageParam }) =>
+      told(api.GET('/api/sessions', { params: { query: { take: page, ...(pageParam && { before: pageParam }) } } })),
+    getNextPageParam: (last) => (last.length < page ? undefined : last.at(-1)!.startedAt),
+  })
   if (sessions.error) return <Trouble error={sessions.error} />
   if (!sessions.data) return null
-  const done = sessions.data.filter((session) => session.status === 'finished')
+  const done = sessions.data.pages.flat().filter((session) => session.status === 'finished')
   const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
   return (
     <section className="mt-5">
@@ -47,6 +58,11 @@ export function BehindPlace() {
           </li>
         ))}
       </ol>
+      {sessions.hasNextPage && (
+        <Button className="mt-5" disabled={sessions.isFetchingNextPage} onClick={() => void sessions.fetchNextPage()}>
+          Show earlier days
+        </Button>
+      )}
     </section>
   )
 }

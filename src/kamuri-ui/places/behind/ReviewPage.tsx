@@ -1,7 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
-import { Link, useParams } from 'react-router'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link, useNavigate, useParams } from 'react-router'
 import { api, told, type Ratings, type SessionReviewView } from '@/api/client'
 import { clock, day, spell } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
 import { ratingNames } from '../today/run/ratings'
 import { Takings } from './Takings'
@@ -12,6 +14,15 @@ export function ReviewPage() {
   const review = useQuery({
     queryKey: ['review', id],
     queryFn: () => told(api.GET('/api/sessions/{id}/review', { params: { path: { id } } })),
+  })
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const reopen = useMutation({
+    mutationFn: () => told(api.POST('/api/sessions/{id}/reopen', { params: { path: { id } } })),
+    onSuccess: () => {
+      void queries.invalidateQueries()
+      void navigate(`/run/${id}`)
+    },
   })
   if (review.error) return <Trouble error={review.error} />
   if (!review.data) return null
@@ -73,6 +84,23 @@ export function ReviewPage() {
             </p>
           ))}
           <Takings session={id} />
+          <div className="mt-6 flex flex-wrap gap-3">
+            {session.finishedAt && (
+              <Button disabled={reopen.isPending} onClick={() => reopen.mutate()}>
+                Reopen this day
+              </Button>
+            )}
+            <Removing
+              what="this day"
+              look={() => told(api.GET('/api/sessions/{id}/removal', { params: { path: { id } } }))}
+              remove={() => told(api.DELETE('/api/sessions/{id}', { params: { path: { id } } }))}
+              onRemoved={() => {
+                void navigate('/behind')
+                void queries.invalidateQueries()
+              }}
+            />
+          </div>
+          {reopen.error && <Trouble error={reopen.error} />}
         </aside>
       </div>
     </section>

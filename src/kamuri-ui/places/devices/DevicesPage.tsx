@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, done, Refused } from '@/api/client'
-import { clock } from '@/app/time'
+import { api, done, Refused, told, type DeviceView } from '@/api/client'
+import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
@@ -42,13 +42,10 @@ export function DevicesPage() {
         {isHere && <PasscodeForm hasPasscode={hasPasscode} />}
       </div>
       <aside>
-        <h2 className="border-b border-rule pb-2 text-xl font-semibold">Connected</h2>
+        <h2 className="border-b border-rule pb-2 text-xl font-semibold">Devices that may use it</h2>
         <ul>
-          {devices.map((device, n) => (
-            <li key={n} className="flex justify-between gap-4 border-b border-rule py-3">
-              <span className="font-semibold">{device.name}</span>
-              <span className="text-quiet">{device.isThere ? 'here now' : `last at ${clock(device.lastSeen)}`}</span>
-            </li>
+          {devices.map((device) => (
+            <DeviceRow key={device.id ?? 'here'} device={device} mayShutOut={isHere} />
           ))}
         </ul>
       </aside>
@@ -56,9 +53,43 @@ export function DevicesPage() {
   )
 }
 
+function DeviceRow({ device, mayShutOut }: { device: DeviceView; mayShutOut: boolean }) {
+  const queries = useQueryClient()
+  const shutOut = useMutation({
+    mutationFn: (id: string) => done(api.DELETE('/api/access/devices/{id}', { params: { path: { id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['access'] }),
+  })
+  const seen = device.isThere ? 'here now' : device.lastSeen ? `last seen ${day(device.lastSeen)}` : 'not here now'
+  return (
+    <li className="flex items-center gap-4 border-b border-rule py-1">
+      <span className="flex-1 py-2">
+        <strong>{device.name}</strong>
+        <span className="block text-quiet">
+          {device.cameAt ? `came ${day(device.cameAt)}, ` : ''}
+          {seen}
+        </span>
+        {shutOut.error && <Trouble error={shutOut.error} />}
+      </span>
+      {mayShutOut && device.id && (
+        <Button tone="quiet" aria-label={`Shut out ${device.name}`} onClick={() => shutOut.mutate(device.id!)}>
+          Shut out
+        </Button>
+      )}
+    </li>
+  )
+}
+
 function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
   const queries = useQueryClient()
   const [passcode, setPasscode] = useState('')
+  const [proposed, setProposed] = useState(false)
+  const propose = useMutation({
+    mutationFn: () => told(api.GET('/api/access/proposal')),
+    onSuccess: (proposal) => {
+      setPasscode(proposal.passcode)
+      setProposed(true)
+    },
+  })
   const set = useMutation({
     mutationFn: () => done(api.PUT('/api/access/passcode', { body: { passcode } })),
     onSuccess: () => {
@@ -79,18 +110,24 @@ function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
       <p className="mt-1 text-quiet">
         {hasPasscode
           ? 'Every other device has to enter again.'
-          : 'Other devices enter with it. Six characters or more; a few words are best.'}
+          : 'Other devices enter with it. Eight characters or more: a few words are best.'}
       </p>
       <HouseholdName />
       <div className="mt-3">
         <TextField
           label="Passcode"
-          type="password"
+          type={proposed ? 'text' : 'password'}
           autoComplete="new-password"
           value={passcode}
           error={errors.passcode?.[0]}
-          onChange={(event) => setPasscode(event.target.value)}
+          onChange={(event) => {
+            setProposed(false)
+            setPasscode(event.target.value)
+          }}
         />
+        <Button tone="quiet" disabled={propose.isPending} onClick={() => propose.mutate()}>
+          Propose six digits
+        </Button>
       </div>
       {set.error && Object.keys(errors).length === 0 && <Trouble error={set.error} />}
       <Button type="submit" className="mt-3" disabled={!passcode || set.isPending}>

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { api, Refused, told, type HeadBody, type HeadView } from '@/api/client'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { Button } from '@/kit/Button'
+import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
 import { HeadForm } from './HeadForm'
 import { PatchTests } from './PatchTests'
@@ -120,6 +121,17 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
             <Button tone="quiet" onClick={() => archive.mutate(!saved.archived)}>
               {saved.archived ? 'Bring back' : 'Put away'}
             </Button>
+          )}
+          {saved && (
+            <Removing
+              what={saved.head.name}
+              look={() => told(api.GET('/api/heads/{id}/removal', { params: { path: { id: saved.id } } }))}
+              remove={() => told(api.DELETE('/api/heads/{id}', { params: { path: { id: saved.id } } }))}
+              onRemoved={() => {
+                void navigate('/heads')
+                void queries.invalidateQueries()
+              }}
+            />
           )}
           <span role="status" className="text-quiet">
             {save.isSuccess && !changed ? 'Kept.' : changed && saved ? 'Not kept yet.' : ''}

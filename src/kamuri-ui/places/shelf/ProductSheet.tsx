@@ -101,6 +101,18 @@ export function ProductSheet({
           error={errors.price?.[0]}
           onChange={(event) => put({ price: number(event.target.valueAsNumber) })}
         />
+        {(saved?.essentialOils.length ?? 0) > 0 && (
+          <TextField
+            label="Essential oil in it"
+            type="number"
+            unit="%"
+            step={0.1}
+            hint={`Its label names ${saved!.essentialOils.join(', ')}. The maker knows how much; until it is entered, plans warn.`}
+            value={draft.essentialOilPercent ?? ''}
+            error={errors.essentialOilPercent?.[0]}
+            onChange={(event) => put({ essentialOilPercent: number(event.target.valueAsNumber) })}
+          />
+        )}
         <div className="sm:col-span-2">
           <AreaField
             label="Ingredients, as they stand on the pack"

@@ -9,6 +9,8 @@ import type {
   StretchBody,
   TakenBody,
 } from '@/api/client'
+import { Kept } from '@/app/kept'
+import { dayShape } from './wishShape'
 
 /** What is asked for one head: the words of the sentence and the changes made to the plan. */
 export type Wish = Omit<PlanBody, 'edits' | 'headId' | 'head' | 'steps'> & { headId: string; edits: EditBody[] }
@@ -65,7 +67,7 @@ export const withSecond = (one: HandsBody, mayDo: HandsBody['mayDo'] = null): Ha
 export const withoutNight = (hands: readonly HandsBody[], night: StretchBody): HandsBody[] =>
   hands.map((each) => ({ ...each, away: [...(each.away ?? []), night] }))
 
-const kept = 'kamuri.wish'
+const kept = new Kept('kamuri.wish', 1, dayShape)
 
 /** The style as it was asked for where this kind of hair can be worn so; else what the core says is usual for it. */
 const suiting = (choices: ChoicesView, head: HeadView, style: Wish['style']): Wish['style'] => {
@@ -98,8 +100,7 @@ const alone = (wish: Wish): Day => ({
 })
 
 /** Makes a plan that was kept the one that is asked for when Today opens next. */
-export const askFor = (plan: PlanBody) =>
-  localStorage.setItem(kept, JSON.stringify({ ...plan, edits: plan.edits ?? [], headId: plan.headId }))
+export const askFor = (plan: PlanBody) => kept.write(alone({ ...plan, edits: plan.edits ?? [], headId: plan.headId! }))
 
 /** The same for a day of several heads, or one with people and things to plan around. */
 export const askForAll = (body: HouseholdPlanBody) => {
@@ -114,35 +115,26 @@ export const askForAll = (body: HouseholdPlanBody) => {
     hands: body.hands ?? [],
     taken: body.taken ?? [],
   }
-  localStorage.setItem(kept, JSON.stringify(day))
+  kept.write(day)
 }
 
 /** The head that was last asked for on this device. */
 export const lastHead = () => {
-  const day = restore()
+  const day = kept.read()
   return day?.heads[day.at]?.wish.headId ?? null
-}
-
-function restore(): Day | null {
-  try {
-    const read = JSON.parse(localStorage.getItem(kept) ?? 'null') as Day | Wish | null
-    return !read ? null : 'heads' in read ? read : alone(read)
-  } catch {
-    return null
-  }
 }
 
 const has = (heads: readonly HeadView[], id: string) => heads.some((head) => head.id === id)
 
 /** The wish with its history: every change can be taken back, the sentence's words as well as edits to the plan. */
 export function useWish() {
-  const [{ day, past }, set] = useState<{ day: Day | null; past: Day[] }>(() => ({ day: restore(), past: [] }))
+  const [{ day, past }, set] = useState<{ day: Day | null; past: Day[] }>(() => ({ day: kept.read(), past: [] }))
 
   const put = useCallback((make: (day: Day) => Day, remember = true) => {
     set((now) => {
       if (!now.day) return now
       const next = make(now.day)
-      localStorage.setItem(kept, JSON.stringify(next))
+      kept.write(next)
       return { day: next, past: remember ? [...now.past.slice(-49), now.day] : now.past }
     })
   }, [])
@@ -151,7 +143,7 @@ export function useWish() {
     set((now) => {
       const next = make(now.day)
       if (!next || next === now.day) return now
-      localStorage.setItem(kept, JSON.stringify(next))
+      kept.write(next)
       return { day: next, past: [] }
     })
   }, [])
@@ -176,7 +168,7 @@ export function useWish() {
     set((now) => {
       const last = now.past.at(-1)
       if (!last) return now
-      localStorage.setItem(kept, JSON.stringify(last))
+      kept.write(last)
       return { day: last, past: now.past.slice(0, -1) }
     })
   }, [])

@@ -1,4 +1,33 @@
+import { z } from 'zod'
 import type { EventBody } from '@/api/client'
+import { Kept } from '@/app/kept'
+
+const kinds: Record<EventBody['kind'], true> = {
+  taskStarted: true,
+  sectionDone: true,
+  taskDone: true,
+  taskSkipped: true,
+  taskExtended: true,
+  paused: true,
+  resumed: true,
+  note: true,
+  undone: true,
+  headRated: true,
+  mishap: true,
+  orderChanged: true,
+  reading: true,
+  finished: true,
+}
+
+/** Presses that wait; one that is not understood goes, and the others stay. */
+const waiting = z.array(z.unknown()).transform((presses) =>
+  presses.flatMap((press) => {
+    const read = z
+      .looseObject({ id: z.string().min(1).max(64), kind: z.enum(Object.keys(kinds) as [EventBody['kind']]), at: z.string().nullish() })
+      .safeParse(press)
+    return read.success ? [read.data as EventBody] : []
+  }),
+) as unknown as z.ZodType<EventBody[]>
 
 /** An id that no other device makes. Pages of the home network have no randomUUID, which wants an encrypted page. */
 export function newId(): string {
@@ -12,12 +41,12 @@ export function newId(): string {
 
 /** What was pressed and has not got through, in order. Kept on the device, so that a closed page loses nothing. */
 export class Waiting {
-  private readonly place: string
+  private readonly kept: Kept<EventBody[]>
   private list: EventBody[]
 
   constructor(session: string) {
-    this.place = `kamuri.waiting.${session}`
-    this.list = this.read()
+    this.kept = new Kept(`kamuri.waiting.${session}`, 1, waiting)
+    this.list = this.kept.read() ?? []
   }
 
   get first(): EventBody | undefined {
@@ -43,16 +72,8 @@ export class Waiting {
     this.keep()
   }
 
-  private read(): EventBody[] {
-    try {
-      return JSON.parse(localStorage.getItem(this.place) ?? '[]') as EventBody[]
-    } catch {
-      return []
-    }
-  }
-
   private keep() {
-    if (this.list.length === 0) localStorage.removeItem(this.place)
-    else localStorage.setItem(this.place, JSON.stringify(this.list))
+    if (this.list.length === 0) this.kept.drop()
+    else this.kept.write(this.list)
   }
 }

@@ -1,4 +1,6 @@
 import { useCallback, useEffect, useState } from 'react'
+import { z } from 'zod'
+import { Kept } from '@/app/kept'
 import { chime } from './chime'
 
 /** How a run makes itself known; kept on this device. */
@@ -8,18 +10,15 @@ export interface Signals {
   shake: boolean
 }
 
-const kept = 'kamuri.signals'
 const usual: Signals = { sound: true, voice: false, shake: true }
 
-function restore(): Signals {
-  try {
-    return { ...usual, ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as Partial<Signals>) }
-  } catch {
-    return usual
-  }
-}
+const kept = new Kept<Partial<Signals>>(
+  'kamuri.signals',
+  1,
+  z.object({ sound: z.boolean(), voice: z.boolean(), shake: z.boolean() }).partial() as z.ZodType<Partial<Signals>>,
+)
 
-let current = restore()
+let current: Signals = { ...usual, ...kept.read() }
 
 /** Whether this browser can speak, and shake. */
 export const canSpeak = () => 'speechSynthesis' in window
@@ -29,7 +28,7 @@ export function useSignals() {
   const [signals, set] = useState(current)
   const change = useCallback((next: Partial<Signals>) => {
     current = { ...current, ...next }
-    localStorage.setItem(kept, JSON.stringify(current))
+    kept.write(current)
     set(current)
   }, [])
   return { signals, change }

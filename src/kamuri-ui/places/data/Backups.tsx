@@ -1,0 +1,99 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told, type BackupView } from '@/api/client'
+import { clock, day } from '@/app/time'
+import { Button } from '@/kit/Button'
+import { Sheet } from '@/kit/Sheet'
+import { Trouble } from '@/kit/Trouble'
+
+const why: Record<BackupView['kind'], string> = {
+  manual: 'made by you',
+  daily: 'made once a day',
+  upgrade: 'made before an update',
+  aside: 'made before a restore or import',
+}
+
+/** Copies of the household: when the last was made, one more, one to download, one to go back to. */
+export function Backups() {
+  const queries = useQueryClient()
+  const backups = useQuery({ queryKey: ['backups'], queryFn: () => told(api.GET('/api/backups')) })
+  const [asked, setAsked] = useState<BackupView | null>(null)
+  const make = useMutation({
+    mutationFn: () => told(api.POST('/api/backups')),
+    onSuccess: (view) => queries.setQueryData(['backups'], view),
+  })
+  const restore = useMutation({
+    mutationFn: (name: string) => told(api.POST('/api/backups/{name}/restore', { params: { path: { name } } })),
+    onSuccess: () => {
+      setAsked(null)
+      return queries.invalidateQueries()
+    },
+  })
+  if (backups.error) return <Trouble error={backups.error} />
+  if (!backups.data) return null
+  return (
+    <section aria-labelledby="backups">
+      <h2 id="backups" className="text-2xl font-semibold">
+        Backups
+      </h2>
+      <p className="mt-2 text-lg">{backups.data.sentence}</p>
+      <p className="mt-1 text-quiet">
+        Kamuri makes one every day it runs. They lie in <span className="break-all">{backups.data.folder}</span>.
+      </p>
+      <div className="mt-4 flex flex-wrap items-center gap-4">
+        <Button tone="main" disabled={make.isPending} onClick={() => make.mutate()}>
+          Make a backup now
+        </Button>
+        <span role="status" className="text-quiet">
+          {make.isSuccess ? 'Done.' : restore.isSuccess ? 'Restored.' : ''}
+        </span>
+      </div>
+      {make.error && <Trouble error={make.error} />}
+      <ul className="mt-5 border-t border-rule">
+        {backups.data.backups.map((backup) => {
+          const when = `${day(backup.madeAt)}, ${clock(backup.madeAt)}`
+          return (
+            <li key={backup.name} className="flex flex-wrap items-center gap-x-5 border-b border-rule py-1">
+              <span className="min-w-52 flex-1 py-2">
+                <strong>{when}</strong>
+                <span className="block text-quiet">
+                  {why[backup.kind]}, {size(backup.bytes)}
+                </span>
+              </span>
+              <a
+                className="inline-flex min-h-12 items-center"
+                href={`/api/backups/${backup.name}`}
+                download
+                aria-label={`Download the backup of ${when}`}
+              >
+                <span className="thread-line">Download</span>
+              </a>
+              <Button tone="quiet" aria-label={`Restore the backup of ${when}`} onClick={() => setAsked(backup)}>
+                Restore…
+              </Button>
+            </li>
+          )
+        })}
+      </ul>
+      <Sheet title="Restore this backup?" open={asked !== null} onClose={() => setAsked(null)}>
+        {asked && (
+          <>
+            <p className="mt-3 text-lg">
+              The household becomes what it was on {day(asked.madeAt)} at {clock(asked.madeAt)}. A backup of what is
+              there now is made first, so you can go back.
+            </p>
+            {restore.error && <Trouble error={restore.error} />}
+            <div className="mt-5 flex flex-wrap gap-3">
+              <Button tone="main" disabled={restore.isPending} onClick={() => restore.mutate(asked.name)}>
+                {restore.isPending ? 'Restoring…' : 'Restore'}
+              </Button>
+              <Button onClick={() => setAsked(null)}>Cancel</Button>
+            </div>
+          </>
+        )}
+      </Sheet>
+    </section>
+  )
+}
+
+const size = (bytes: number) => (bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} kB` : `${(bytes / 1e6).toFixed(1)} MB`)
