@@ -17,6 +17,14 @@ if (args.FirstOrDefault() == "fuzz")
     return await Fuzz.RunAsync(app, requests, args.Length > 2 && int.TryParse(args[2], out var seed) ? seed : 1) ? 0 : 1;
 }
 
+// ./kamuri bench pressure | decade: a house that asks for too much, and one with ten years behind it.
+if (args.FirstOrDefault() is "pressure" or "decade")
+{
+    var figures = args[0] == "pressure" ? await PressureFigures.MeasureAsync(app) : await DecadeFigures.MeasureAsync(app);
+    Measurement.Print(figures);
+    return figures.All(each => each.Reached != false) ? 0 : 1;
+}
+
 // ./kamuri bench kills [N]: only the kills, as many as are asked for; else a few of them with everything else.
 const int fewKills = 12;
 const int manyKills = 200;

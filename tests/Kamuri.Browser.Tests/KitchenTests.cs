@@ -126,10 +126,13 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("Comfortable from", "[data-warmth]");
         _window.SeeText("As the figures of the house say.", "figure");
         _window.Click("input[type=checkbox]");
-        _window.See("output[aria-label=\"The probe shows\"]");
+        const string Probe = "output[aria-label=\"The probe shows\"]";
+        _window.See(Probe);
         _window.Press("Take this reading");
         _window.SeeText("1 reading.");
-        Thread.Sleep(2500);
+        // The bowl cools: the next reading is another one.
+        var shown = _window.Text(Probe);
+        _window.Until(() => _window.Text(Probe) != shown, "another reading");
         _window.Press("Take this reading");
         _window.SeeText("Drawn through the readings.", "figure");
         _window.SeeText("By these readings it cools at");

@@ -10,7 +10,7 @@ public sealed class PasscodeTests : IAsyncLifetime
 {
     private ServerProcess _server = null!;
 
-    public async ValueTask InitializeAsync() => _server = await ServerProcess.StartAsync(Repository.Server, demo: true, lan: true);
+    public async ValueTask InitializeAsync() => _server = await DemoServer.StartAsync(lan: true);
 
     public ValueTask DisposeAsync()
     {
@@ -23,9 +23,10 @@ public sealed class PasscodeTests : IAsyncLifetime
         .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
         .SelectMany(card => card.GetIPProperties().UnicastAddresses).FirstOrDefault(each => each.Address.AddressFamily == AddressFamily.InterNetwork)?.Address.ToString();
 
+    public static TheoryData<string> Themes => Thorough.IsAsked ? ["day", "night"] : ["night"];
+
     [Theory]
-    [InlineData("day")]
-    [InlineData("night")]
+    [MemberData(nameof(Themes))]
     public async Task A_device_sees_nothing_before_the_passcode_and_everything_behind_it(string theme)
     {
         Assert.SkipWhen(Home is null, "No home network here.");

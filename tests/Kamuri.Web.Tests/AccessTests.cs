@@ -190,10 +190,12 @@ public sealed class AccessTests : IAsyncLifetime
         Assert.Equal(409, (await closed.SendAsync(HttpMethod.Get, "/api/access/code")).Status);
     }
 
-    [Theory]
-    [InlineData("//elsewhere.example")]
-    [InlineData("http://elsewhere.example")]
-    [InlineData("/\\elsewhere.example")]
-    public async Task A_code_opens_pages_of_kamuri_only(string page) =>
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Get, $"/api/access/code?page={Uri.EscapeDataString(page)}")).Status);
+    [Fact]
+    public async Task A_code_opens_pages_of_kamuri_only()
+    {
+        foreach (var page in new[] { "//elsewhere.example", "http://elsewhere.example", "/\\elsewhere.example" })
+        {
+            Assert.Equal(400, (await _server.SendAsync(HttpMethod.Get, $"/api/access/code?page={Uri.EscapeDataString(page)}")).Status);
+        }
+    }
 }

@@ -90,7 +90,7 @@ public sealed class DataApiTests : IAsyncLifetime
 
         var (_, preview) = await SendZipAsync(other, "/api/archive/preview", archive);
         Assert.True(preview!["intoEmpty"]!.GetValue<bool>());
-        Assert.StartsWith("New: 1 head, 1 day, ", preview["lines"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith("New: 1 head, 1 wash day, ", preview["lines"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Empty((await other.SendAsync(HttpMethod.Get, "/api/heads")).Body!.AsArray());
         Assert.Equal(200, (await SendZipAsync(other, "/api/archive/import", archive)).Status);
         Assert.Equal((await OkAsync(HttpMethod.Get, "/api/sessions")).ToJsonString(), (await other.SendAsync(HttpMethod.Get, "/api/sessions")).Body!.ToJsonString());
@@ -131,7 +131,7 @@ public sealed class DataApiTests : IAsyncLifetime
         var head = await _server.MakeHeadAsync(Bodies.Head("Ilse"));
         var day = await DayAsync(head, finished: true);
         var preview = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/removal");
-        Assert.Equal("This goes with it: 1 day.", preview["lines"]![0]!.GetValue<string>());
+        Assert.Equal("This goes with it: 1 wash day.", preview["lines"]![0]!.GetValue<string>());
 
         var removed = await OkAsync(HttpMethod.Delete, $"/api/heads/{head}");
         Assert.Empty(await HeadsAsync());

@@ -4,17 +4,14 @@ using Kamuri.Testing;
 namespace Kamuri.Web.Tests;
 
 /// <summary>Craft figures over the API: listed, changed, used at once, put back, kept through a restart.</summary>
-public sealed class FigureApiTests : IAsyncLifetime
+public sealed class FigureApiTests(Server server) : IClassFixture<Server>, IAsyncLifetime
 {
-    private ServerProcess _server = null!;
+    private readonly ServerProcess _server = server.Process;
 
-    public async ValueTask InitializeAsync() => _server = await ServerProcess.StartAsync(Server.Assembly);
+    /// <summary>Each test begins with the figures as shipped.</summary>
+    public async ValueTask InitializeAsync() => await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject() });
 
-    public ValueTask DisposeAsync()
-    {
-        _server.Dispose();
-        return ValueTask.CompletedTask;
-    }
+    public ValueTask DisposeAsync() => ValueTask.CompletedTask;
 
     private Task<(int Status, JsonNode? Body)> PutAsync(string id, double value) =>
         _server.SendAsync(HttpMethod.Put, $"/api/figures/{id}", new JsonObject { ["value"] = value });
@@ -52,11 +49,18 @@ public sealed class FigureApiTests : IAsyncLifetime
     public async Task A_change_outlives_a_restart()
     {
         await PutAsync("drying.air.fan", 3);
-        _server.Kill();
-        _server = await ServerProcess.StartAsync(Server.Assembly, _server.Folder);
-
-        var fan = await FigureAsync("drying.air.fan");
-        Assert.Equal((3d, true), (fan["value"]!.GetValue<double>(), fan["isOwn"]!.GetValue<bool>()));
+        var folder = _server.CopyOfData();
+        try
+        {
+            using var again = await ServerProcess.StartAsync(Server.Assembly, folder);
+            var (_, all) = await again.SendAsync(HttpMethod.Get, "/api/figures");
+            var fan = all!.AsArray().Single(figure => figure!["id"]!.GetValue<string>() == "drying.air.fan")!;
+            Assert.Equal((3d, true), (fan["value"]!.GetValue<double>(), fan["isOwn"]!.GetValue<bool>()));
+        }
+        finally
+        {
+            Directory.Delete(folder, recursive: true);
+        }
     }
 
     [Theory]

@@ -45,9 +45,11 @@ public sealed class ServerProcess : IDisposable
     /// <param name="demo">Whether made-up data is put in.</param>
     /// <param name="clockSpeed">1 for the real clock.</param>
     /// <param name="lan">Whether the home network is answered.</param>
-    public static async Task<ServerProcess> StartAsync(string assembly, string? folder = null, bool demo = false, double clockSpeed = 1, bool lan = false)
+    /// <param name="ownsFolder">Whether the folder goes with the server; a throwaway one does.</param>
+    public static async Task<ServerProcess> StartAsync(
+        string assembly, string? folder = null, bool demo = false, double clockSpeed = 1, bool lan = false, bool ownsFolder = false)
     {
-        var owns = folder is null;
+        var owns = folder is null || ownsFolder;
         folder ??= Directory.CreateTempSubdirectory("kamuri-test-").FullName;
         var watch = Stopwatch.StartNew();
         var process = Process.Start(new ProcessStartInfo("dotnet",

@@ -98,7 +98,7 @@ public static class ArchiveImport
 
             if (TableRows.Find(connection, table, row) is { } here)
             {
-                if (TableRows.AreSame(here, row))
+                if (TableRows.AreSame(table, here, row))
                 {
                     same++;
                     continue;

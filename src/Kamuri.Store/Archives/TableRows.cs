@@ -2,6 +2,7 @@ using System.Data.Common;
 using System.Globalization;
 using System.Text.Encodings.Web;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Microsoft.Data.Sqlite;
 
 namespace Kamuri.Store.Archives;
@@ -112,9 +113,22 @@ internal static class TableRows
             ? throw new ArchiveException($"The archive is damaged: a row in {table.Name}.json has no {missing}.") : row;
     }
 
-    /// <summary>Whether what is here and what is there say the same.</summary>
-    public static bool AreSame(IReadOnlyDictionary<string, object?> here, IReadOnlyDictionary<string, object?> there) =>
-        there.All(pair => Text(here.GetValueOrDefault(pair.Key)) == Text(pair.Value));
+    /// <summary>Whether what is here and what is there say the same. How a document is laid out does not matter.</summary>
+    public static bool AreSame(ArchiveTable table, IReadOnlyDictionary<string, object?> here, IReadOnlyDictionary<string, object?> there) =>
+        there.All(pair => (Text(here.GetValueOrDefault(pair.Key)), Text(pair.Value)) is var (ours, theirs)
+            && (ours == theirs || (ours is not null && theirs is not null && table.Documents.Contains(pair.Key) && IsSameDocument(ours, theirs))));
+
+    private static bool IsSameDocument(string ours, string theirs)
+    {
+        try
+        {
+            return JsonNode.DeepEquals(JsonNode.Parse(ours), JsonNode.Parse(theirs));
+        }
+        catch (JsonException)
+        {
+            return false;
+        }
+    }
 
     private static string? Text(object? value) => value switch
     {

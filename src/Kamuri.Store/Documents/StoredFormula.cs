@@ -1,10 +1,10 @@
+using System.Text.Json.Nodes;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 using Kamuri.Store.Shelf;
 using Riok.Mapperly.Abstractions;
-using System.Text.Json.Nodes;
 
 namespace Kamuri.Store.Documents;
 

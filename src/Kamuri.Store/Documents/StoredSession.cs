@@ -1,3 +1,4 @@
+using System.Text.Json.Nodes;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
@@ -6,7 +7,6 @@ using Kamuri.Core.Running.Mishaps;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Riok.Mapperly.Abstractions;
-using System.Text.Json.Nodes;
 
 namespace Kamuri.Store.Documents;
 

@@ -9,8 +9,8 @@ internal static class ImportWords
     private static readonly Dictionary<string, (string One, string Many)> Names = new()
     {
         ["heads"] = ("head", "heads"),
-        ["sessions"] = ("day", "days"),
-        ["session_events"] = ("thing that happened on them", "things that happened on them"),
+        ["sessions"] = ("wash day", "wash days"),
+        ["session_events"] = ("entry in their logs", "entries in their logs"),
         ["products"] = ("product", "products"),
         ["ratings"] = ("rating", "ratings"),
         ["takings"] = ("amount that was used", "amounts that were used"),
@@ -22,7 +22,7 @@ internal static class ImportWords
         ["templates"] = ("saved plan", "saved plans"),
         ["figures"] = ("craft figure of your own", "craft figures of your own"),
         ["taught_names"] = ("name you taught the label reader", "names you taught the label reader"),
-        ["household"] = ("setting of the house", "settings of the house"),
+        ["household"] = ("set of house settings", "sets of house settings"),
         ["session_summaries"] = ("day in the record", "days in the record"),
     };
 

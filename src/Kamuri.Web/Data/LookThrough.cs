@@ -1,12 +1,12 @@
 using Kamuri.Store;
-using Kamuri.Web.Plans;
 using Kamuri.Web.PlannedDays;
+using Kamuri.Web.Plans;
 using Kamuri.Web.Templates;
 using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.Data;
 
-/// <summary>Reads every stored document once after a start, so that what cannot be read is told before somebody misses it.</summary>
+/// <summary>Reads every stored document once after a start, a restore or an import, so that what cannot be read is told before somebody misses it.</summary>
 internal static class LookThrough
 {
     public static async Task ReadAsync(KamuriDb db, SetAside setAside, CancellationToken cancellation)

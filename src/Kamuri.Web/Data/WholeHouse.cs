@@ -29,6 +29,7 @@ internal sealed class WholeHouse(
             labels.Forget();
             setAside.Forget();
             changes.Note();
+            await LookThrough.ReadAsync(db, setAside, CancellationToken.None);
             return done;
         }
         finally

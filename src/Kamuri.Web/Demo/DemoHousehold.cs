@@ -1,7 +1,7 @@
-using Kamuri.Core.Learning;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Learning;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;

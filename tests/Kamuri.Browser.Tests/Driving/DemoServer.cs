@@ -11,14 +11,43 @@ public sealed class DemoServer : IAsyncLifetime
 
     public const string Wren = "0199aaaa-0000-7000-8000-000000000003";
 
+    /// <summary>The demo household, lived through once for all classes; each works on a copy.</summary>
+    private static readonly Lazy<Task<string>> LivedThrough = new(async () =>
+    {
+        using var first = await ServerProcess.StartAsync(Repository.Server, demo: true);
+        return first.CopyOfData();
+    });
+
     public ServerProcess Process { get; private set; } = null!;
 
-    public async ValueTask InitializeAsync() => Process = await ServerProcess.StartAsync(Repository.Server, demo: true);
+    /// <summary>A server on a copy of the demo household.</summary>
+    internal static async Task<ServerProcess> StartAsync(bool lan = false)
+    {
+        var folder = Directory.CreateTempSubdirectory("kamuri-demo-").FullName;
+        foreach (var file in Directory.GetFiles(await LivedThrough.Value))
+        {
+            File.Copy(file, Path.Combine(folder, Path.GetFileName(file)));
+        }
+
+        return await ServerProcess.StartAsync(Repository.Server, folder, demo: true, lan: lan, ownsFolder: true);
+    }
+
+    public async ValueTask InitializeAsync() => Process = await StartAsync();
 
     public ValueTask DisposeAsync()
     {
         Process?.Dispose();
         return ValueTask.CompletedTask;
+    }
+
+    /// <summary>Ends whatever a test before this one left running: nobody can be washed twice at once.</summary>
+    internal async Task EndDaysAsync()
+    {
+        var (_, lines) = await Process.SendAsync(HttpMethod.Get, "/api/sessions");
+        foreach (var line in lines!.AsArray().Where(line => line!["status"]!.GetValue<string>() != "finished").DistinctBy(line => line!["id"]!.GetValue<string>()))
+        {
+            await Process.SendAsync(HttpMethod.Post, $"/api/sessions/{line!["id"]}/events", new { id = Guid.NewGuid(), kind = "finished" });
+        }
     }
 
     /// <summary>A wish for Oriel that can begin at any hour.</summary>

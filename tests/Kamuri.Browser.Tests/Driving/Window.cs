@@ -15,12 +15,7 @@ internal sealed class Window : IDisposable
     public Window(Uri address, int width = 1280, int height = 800, string theme = "day")
     {
         _address = address;
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--autoplay-policy=no-user-gesture-required");
-        options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
-        _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin"), options, TimeSpan.FromSeconds(60));
+        _driver = Browsers.Take();
         Resize(width, height);
         _driver.Navigate().GoToUrl(new Uri(address, "/theme.js"));
         Script($"localStorage.setItem('kamuri.theme', '{theme}')");
@@ -204,7 +199,7 @@ internal sealed class Window : IDisposable
         _driver.GetScreenshot().SaveAsFile(file);
     }
 
-    public void Dispose() => _driver.Dispose();
+    public void Dispose() => Browsers.GiveBack(_driver, _address);
 
     private IWebElement Field(string label)
     {

@@ -81,7 +81,7 @@ public class EditingTests
 
             Assert.Equal(steps.Select(step => step.Id).Order(StringComparer.Ordinal), sorted.Select(step => step.Id).Order(StringComparer.Ordinal));
             Assert.Equal(sorted.Select(step => step.Id), PhaseOrder.Sorted(sorted).Select(step => step.Id));
-        }, iter: 500, threads: 1);
+        }, iter: Thorough.Runs(100, 500), threads: 1);
 
     [Fact]
     public void Section_by_section_makes_one_pass_of_two_steps()
@@ -159,5 +159,5 @@ public class EditingTests
             var plan = Given.Plan(request with { Steps = steps });
             Assert.Equal(steps.Select(step => step.Id), plan.Steps.Select(step => step.Step.Id));
             Assert.All(plan.Steps, step => Assert.True(step.End >= step.Start));
-        }, iter: 300, threads: 1);
+        }, iter: Thorough.Runs(60, 300), threads: 1);
 }

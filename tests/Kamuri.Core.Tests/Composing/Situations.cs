@@ -222,7 +222,8 @@ public class Situations
         new Situation("a mid-week refresh of twists",
             Ask(Loose, Aim.Refresh, EndStyle.AsItIs) with { EndsInBed = true },
             "refresh edges dry scarf",
-            "", 13, 13) { LeavesOut = "Detangling" },
+            "", 13, 13)
+        { LeavesOut = "Detangling" },
         new Situation("a mid-week refresh of braids",
             Ask(Braided, Aim.Refresh, EndStyle.AsItIs),
             "refresh look scalp-oil dry",
@@ -230,7 +231,8 @@ public class Situations
         new Situation("a patch test ahead of something new",
             Ask(Child, Aim.PatchTest, EndStyle.AsItIs),
             "patch-test",
-            "", 3, 3) { LeavesOut = "Detangling" });
+            "", 3, 3)
+        { LeavesOut = "Detangling" });
 
     [Theory]
     [MemberData(nameof(All), DisableDiscoveryEnumeration = true)]

@@ -133,5 +133,5 @@ public class WaterRepelledTests
             Assert.Empty(day.Refused);
             Assert.DoesNotContain(day.Findings, finding => finding.Holds);
             Assert.NotEmpty(inquiry.Plan!.Changes);
-        }, iter: 1_000, threads: 1);
+        }, iter: Thorough.Runs(200, 1_000), threads: 1);
 }

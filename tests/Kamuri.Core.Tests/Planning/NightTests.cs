@@ -167,5 +167,5 @@ public class NightTests
             {
                 Assert.True(plan.End <= ready);
             }
-        }, iter: 300, threads: 1);
+        }, iter: Thorough.Runs(60, 300), threads: 1);
 }

@@ -133,10 +133,10 @@ public class PlannerTests
     }
 
     [Fact]
-    public void Any_plan_keeps_resources_links_and_windows_and_is_the_same_every_time() => Gens.EditedRequest.Sample(Holds, iter: 60, threads: 1);
+    public void Any_plan_keeps_resources_links_and_windows_and_is_the_same_every_time() => Gens.EditedRequest.Sample(Holds, iter: Thorough.Runs(15, 60), threads: 1);
 
     [Fact]
-    public void And_so_does_any_plan_with_mixtures_made_for_it() => Gens.CookedRequest.Sample(Holds, iter: 40, threads: 1);
+    public void And_so_does_any_plan_with_mixtures_made_for_it() => Gens.CookedRequest.Sample(Holds, iter: Thorough.Runs(10, 40), threads: 1);
 
     private static void Holds(PlanRequest request)
     {

@@ -117,6 +117,6 @@ public class BetterOrderTests
             Assert.Equal(better.EndsAt, moment.EndsAt);
             Assert.True(better.GainMinutes >= BetterOrder.Worth);
             Assert.True(moment.Times["1/c"].Start >= Given.Noon.AddMinutes(late + 15));
-        }, iter: 60);
+        }, iter: Thorough.Runs(15, 60));
     }
 }

@@ -199,6 +199,6 @@ public class HouseholdSessionTests
                     Assert.True(moment.Times[before.Id].End <= moment.Times[after.Id].Start.AddSeconds(1), $"{before.Id} and {after.Id}");
                 }
             }
-        }, iter: 60);
+        }, iter: Thorough.Runs(15, 60));
     }
 }

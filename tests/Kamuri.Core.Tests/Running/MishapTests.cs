@@ -361,6 +361,6 @@ public class MishapTests
                         change => SessionPlan.KindOf(plan.FindTask(change.Task)!.StepId!)!.Removes is Removal.RinseOff or Removal.Wash);
                 }
             }
-        }, iter: 400);
+        }, iter: Thorough.Runs(80, 400));
     }
 }

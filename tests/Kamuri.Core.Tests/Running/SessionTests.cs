@@ -92,7 +92,7 @@ public class SessionTests
                 .OrderBy(pair => pair.key).Select(pair => pair.happened);
 
             Same(SessionFold.Fold(Plan, events), SessionFold.Fold(Plan, shuffled));
-        }, iter: 50, threads: 1);
+        }, iter: Thorough.Runs(12, 50), threads: 1);
 
     [Fact]
     public void Nonsense_changes_nothing()

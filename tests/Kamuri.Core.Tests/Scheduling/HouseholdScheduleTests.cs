@@ -230,7 +230,7 @@ public class HouseholdScheduleTests
         ScheduleChecker.Check(problem, schedule);
         Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
         Assert.InRange(schedule.LowerBound, 0, schedule.Span);
-    }, iter: 25, threads: 1);
+    }, iter: Thorough.Runs(6, 25), threads: 1);
 
     /// <summary>Chains of work and waits for up to three heads, with people and things that are away for a while.</summary>
     private static readonly Gen<SchedulingProblem> Households =

@@ -96,7 +96,7 @@ public class LongerScheduleTests
         var isRested = Kamuri.Core.Scheduling.Breaks.TooLong(list, problem).Count == 0;
         ScheduleChecker.Check(isRested ? problem : problem with { Rests = new Dictionary<string, Rest>() }, list);
         Assert.True(!isRested || schedule.Span <= list.Span);
-    }, iter: 25, threads: 1);
+    }, iter: Thorough.Runs(6, 25), threads: 1);
 
     [Fact]
     public void A_longer_search_is_never_worse_tells_how_far_it_is_and_is_found_again() => Households.Sample(problem =>
@@ -109,7 +109,7 @@ public class LongerScheduleTests
         Assert.Equal(told.OrderBy(step => step.Share), told);
         Assert.All(told, step => Assert.InRange(step.Share, 0, 1));
         Assert.InRange(new CpSatScheduler(known).Solve(problem)!.Span, 0, longer.Span);
-    }, iter: 4, threads: 1);
+    }, iter: Thorough.Runs(2, 4), threads: 1);
 
     [Fact]
     public void A_search_that_is_broken_off_keeps_what_it_has()

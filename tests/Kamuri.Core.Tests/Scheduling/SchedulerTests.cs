@@ -100,7 +100,7 @@ public class SchedulerTests
             ScheduleChecker.Check(problem, schedule);
             Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
             Assert.InRange(schedule.LowerBound, 0, schedule.Span);
-        }, iter: 40, threads: 1);
+        }, iter: Thorough.Runs(10, 40), threads: 1);
 
     [Fact]
     public void The_forward_pass_gives_back_the_schedule_it_was_read_from()
@@ -126,7 +126,7 @@ public class SchedulerTests
             var slower = planned.Zip(extra, (minutes, more) => minutes + more).ToArray();
 
             Assert.True(order.Time(slower, new double[7]) >= order.Time(planned, new double[7]));
-        }, iter: 20, threads: 1);
+        }, iter: Thorough.Runs(5, 20), threads: 1);
 
     [Fact]
     public void A_forecast_is_later_in_nine_of_ten_than_in_half_and_always_the_same()

@@ -149,7 +149,7 @@ public class BeamSearchTests
                 Assert.All(day.Placements.Where(placed => placed.Job.With is not null).GroupBy(placed => placed.Job.With!), own =>
                     Assert.InRange(new LeastEnd(problem, rests: true).Of(own.Key), 0, own.Max(placed => placed.End)));
             }
-        }, iter: 150, threads: 1);
+        }, iter: Thorough.Runs(30, 150), threads: 1);
         // One beam runs into a wall now and then; others go on then.
         Assert.InRange(built, all * 0.6, all);
     }
@@ -161,7 +161,7 @@ public class BeamSearchTests
         {
             Assert.InRange(new LeastEnd(problem, rests: Kamuri.Core.Scheduling.Breaks.Missing(best, problem) == 0).OfAll(), 0, best.Span);
         }
-    }, iter: 40, threads: 1);
+    }, iter: Thorough.Runs(10, 40), threads: 1);
 
     /// <summary>Up to four heads with work, waits that may be held, things they share and people who are away.</summary>
     private static readonly Gen<SchedulingProblem> Households =

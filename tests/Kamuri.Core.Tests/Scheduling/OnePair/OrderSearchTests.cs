@@ -297,7 +297,7 @@ public class OrderSearchTests
             ScheduleChecker.Check(problem with { Rests = new Dictionary<string, Rest>() }, placed);
             Assert.Equal((said.Ends, 0), (placed.Span, rests ? Breaks.Missing(placed, problem) : 0));
         }
-    }, iter: 150, threads: 1);
+    }, iter: Thorough.Runs(30, 150), threads: 1);
 
     [Fact]
     public void A_long_day_of_three_heads_is_judged_as_the_solver_alone_judges_it() =>
@@ -311,7 +311,7 @@ public class OrderSearchTests
             ScheduleChecker.Check(problem, looked);
             Assert.Equal(0, Breaks.Missing(looked, problem));
             Assert.True(!looked.Proven || looked.Span <= alone.Span);
-        }, iter: 5, threads: 1);
+        }, iter: Thorough.Runs(3, 5), threads: 1);
 
     [Fact]
     public void A_long_day_in_which_a_head_needs_pauses_has_them() =>
@@ -323,7 +323,7 @@ public class OrderSearchTests
             ScheduleChecker.Check(paused, looked);
             Assert.Equal(0, Breaks.Missing(looked, paused));
             Assert.InRange(looked.Span, without.LowerBound, ListSchedule.Of(paused)?.Span ?? int.MaxValue);
-        }, iter: 3, threads: 1);
+        }, iter: Thorough.Runs(1, 3), threads: 1);
 
     [Fact]
     public void Towards_an_hour_a_day_is_as_late_as_the_solver_alone_says() => Gen.Select(Days, Gen.Int[1, 12], Gen.Int[40, 60], Gen.Bool).Sample((day, sooner, goesOn, rests) =>
@@ -363,7 +363,7 @@ public class OrderSearchTests
         static bool IsGentle(Schedule schedule) => schedule.Placements.All(placed => placed.Minutes >= Halfway(placed.Job));
         int Late(Schedule schedule) => Math.Max(0, schedule.Span - problem.Deadline!.Value);
         static int Shortened(Schedule schedule) => schedule.Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
-    }, iter: 60, threads: 1);
+    }, iter: Thorough.Runs(15, 60), threads: 1);
 
     [Theory]
     [InlineData(60, 20, 20)]

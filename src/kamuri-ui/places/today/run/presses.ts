@@ -23,7 +23,11 @@ const kinds: Record<EventBody['kind'], true> = {
 const waiting = z.array(z.unknown()).transform((presses) =>
   presses.flatMap((press) => {
     const read = z
-      .looseObject({ id: z.string().min(1).max(64), kind: z.enum(Object.keys(kinds) as [EventBody['kind']]), at: z.string().nullish() })
+      .looseObject({
+        id: z.string().min(1).max(64),
+        kind: z.enum(Object.keys(kinds) as [EventBody['kind']]),
+        at: z.string().nullish(),
+      })
       .safeParse(press)
     return read.success ? [read.data as EventBody] : []
   }),
