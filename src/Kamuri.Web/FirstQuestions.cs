@@ -16,7 +16,7 @@ namespace Kamuri.Web;
 /// Questions the server asks itself when it has started, so that the first person to ask does not wait for the solver to load
 /// and for code to be compiled that no one has used yet. Nothing of them is kept.
 /// </summary>
-internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, CraftFigures figures, IOptions<JsonOptions> json)
+internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, SolverGate gate, CraftFigures figures, IOptions<JsonOptions> json)
 {
     /// <summary>
     /// Days that go through most of what there is to compile: where somebody is away days are built, where nobody is they are searched from moment to moment,
@@ -31,7 +31,7 @@ internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, Craf
         new(Aim.OilFree, Heads: 2, Away: true),
     ];
 
-    /// <summary>Asks them. A house without heads has nothing to ask yet.</summary>
+    /// <summary>Asks them, until somebody asks for a plan of their own: that compiles the same. A house without heads has nothing to ask yet.</summary>
     public async Task AskAsync(CancellationToken cancellation)
     {
         CpSatScheduler.WarmUp();
@@ -42,8 +42,14 @@ internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, Craf
             return;
         }
 
+        var own = 0;
         foreach (var day in Days)
         {
+            if (gate.Begun > own++)
+            {
+                return;
+            }
+
             try
             {
                 var (plan, _, _) = await maker.MakeAsync(day.Of(heads), cancellation);

@@ -19,6 +19,10 @@ internal sealed class SolverGate : IDisposable
     private readonly SemaphoreSlim _cores = new(Environment.ProcessorCount);
     private readonly SemaphoreSlim _long = new(Math.Max(1, Environment.ProcessorCount - 1));
     private int _waiting;
+    private int _begun;
+
+    /// <summary>How many searches have been asked for since the start.</summary>
+    public int Begun => _begun;
 
     /// <summary>Whether a search could begin at once.</summary>
     public bool IsFree => _cores.CurrentCount > 0 && _waiting == 0;
@@ -42,6 +46,7 @@ internal sealed class SolverGate : IDisposable
     public async Task<T> RunAsync<T>(Func<T> search, CancellationToken cancelled, bool isLong = false)
     {
         Ask();
+        Interlocked.Increment(ref _begun);
         Interlocked.Increment(ref _waiting);
         var (inLine, turns) = (true, new List<SemaphoreSlim>());
         try

@@ -46,7 +46,8 @@ public sealed class Browsers : IDisposable
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-prefers-reduced-motion", "--autoplay-policy=no-user-gesture-required");
+            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-prefers-reduced-motion",
+            "--disable-extensions", "--disable-features=Translate,site-per-process,IsolateOrigins", "--disable-software-rasterizer", "--autoplay-policy=no-user-gesture-required");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         return new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin"), options, TimeSpan.FromSeconds(60));
     }
