@@ -38,7 +38,7 @@ export function Backups() {
       </h2>
       <p className="mt-2 text-lg">{backups.data.sentence}</p>
       <p className="mt-1 text-quiet">
-        Kamuri makes one every day it runs. They lie in <span className="break-all">{backups.data.folder}</span>.
+        Kamuri makes one every day it runs and keeps them in <span className="break-all">{backups.data.folder}</span>.
       </p>
       <div className="mt-4 flex flex-wrap items-center gap-4">
         <Button tone="main" disabled={make.isPending} onClick={() => make.mutate()}>
@@ -49,11 +49,11 @@ export function Backups() {
         </span>
       </div>
       {make.error && <Trouble error={make.error} />}
-      <ul className="mt-5 border-t border-rule">
+      <ul className="mt-5">
         {backups.data.backups.map((backup) => {
           const when = `${day(backup.madeAt)}, ${clock(backup.madeAt)}`
           return (
-            <li key={backup.name} className="flex flex-wrap items-center gap-x-5 border-b border-rule py-1">
+            <li key={backup.name} className="flex flex-wrap items-center gap-x-5 border-t border-rule py-1">
               <span className="min-w-52 flex-1 py-2">
                 <strong>{when}</strong>
                 <span className="block text-quiet">

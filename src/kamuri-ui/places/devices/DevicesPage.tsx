@@ -125,7 +125,12 @@ function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
             setPasscode(event.target.value)
           }}
         />
-        <Button tone="quiet" disabled={propose.isPending} onClick={() => propose.mutate()}>
+        <Button
+          tone="quiet"
+          className="-ml-4 justify-self-start"
+          disabled={propose.isPending}
+          onClick={() => propose.mutate()}
+        >
           Propose six digits
         </Button>
       </div>
