@@ -5,6 +5,8 @@ import { defineConfig } from 'vitest/config'
 
 const here = fileURLToPath(new URL('.', import.meta.url))
 const server = process.env.KAMURI_SERVER ?? 'http://localhost:7390'
+// Kamuri takes writes from its own pages only; while it is worked on, these are its own.
+const proxied = { target: server, changeOrigin: true, headers: { origin: server } }
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
@@ -16,7 +18,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
   },
-  server: { fs: { allow: ['../..'] }, proxy: { '/api': server, '/openapi': server } },
+  server: { fs: { allow: ['../..'] }, proxy: { '/api': proxied, '/openapi': proxied } },
   test: {
     environment: 'node',
     include: ['../../tests/kamuri-ui/**/*.test.{ts,tsx}'],
