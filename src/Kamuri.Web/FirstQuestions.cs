@@ -13,8 +13,8 @@ using Microsoft.Extensions.Options;
 namespace Kamuri.Web;
 
 /// <summary>
-/// Questions the server asks itself when it has started, so that the first person to ask does not wait for the solver to load
-/// and for code to be compiled that no one has used yet. Nothing of them is kept.
+/// Plans that the server makes once it has started, to load the solver and compile the code, so that the first person does not
+/// wait. Nothing of them is kept.
 /// </summary>
 internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, SolverGate gate, CraftFigures figures, IOptions<JsonOptions> json)
 {

@@ -110,6 +110,16 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.SeeText("Take back the last change to the plan", "[role=dialog]");
     }
 
+    [Fact]
+    public void The_chosen_theme_is_there_again_after_a_reload()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Go("/heads");
+        window.Press("Night theme");
+        window.Go("/heads");
+        Assert.Equal("night", window.Script("return document.documentElement.dataset.theme"));
+    }
+
     [Theory]
     [InlineData("/today", 48)]
     [InlineData("/run", 64)]

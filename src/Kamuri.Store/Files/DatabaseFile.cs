@@ -7,8 +7,8 @@ using Microsoft.EntityFrameworkCore.Migrations;
 namespace Kamuri.Store.Files;
 
 /// <summary>
-/// Opens a household's file. A new file, and the new shape of an old one, is made under another name and takes its place in one
-/// move when it is whole, so that a start that is broken off at any moment leaves what was there.
+/// Opens a household's file. A new file and an upgraded one are built under another name and moved into place when complete, so a
+/// start that is interrupted leaves what was there.
 /// </summary>
 public static class DatabaseFile
 {

@@ -60,17 +60,19 @@ export function Backups() {
                   {why[backup.kind]}, {size(backup.bytes)}
                 </span>
               </span>
-              <a
-                className="inline-flex min-h-12 items-center"
-                href={`/api/backups/${backup.name}`}
-                download
-                aria-label={`Download the backup of ${when}`}
-              >
-                <span className="thread-line">Download</span>
-              </a>
-              <Button tone="quiet" aria-label={`Restore the backup of ${when}`} onClick={() => setAsked(backup)}>
-                Restore…
-              </Button>
+              <span className="flex items-center">
+                <a
+                  className="inline-flex min-h-12 items-center"
+                  href={`/api/backups/${backup.name}`}
+                  download
+                  aria-label={`Download the backup of ${when}`}
+                >
+                  <span className="thread-line">Download</span>
+                </a>
+                <Button tone="quiet" aria-label={`Restore the backup of ${when}`} onClick={() => setAsked(backup)}>
+                  Restore…
+                </Button>
+              </span>
             </li>
           )
         })}
