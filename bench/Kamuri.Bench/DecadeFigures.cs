@@ -32,7 +32,14 @@ internal static class DecadeFigures
             };
             foreach (var path in Pages(head, oldest))
             {
-                all.Add(Measurement.Of($"{Days} days: {path.Replace(head, "…", StringComparison.Ordinal).Replace(oldest, "…", StringComparison.Ordinal)}", "ms", await TimesAsync(server, path), 100));
+                all.Add(
+                    Measurement.Of(
+                        $"{Days} days: {path.Replace(head, "…", StringComparison.Ordinal).Replace(oldest, "…", StringComparison.Ordinal)}",
+                        "ms",
+                        await TimesAsync(server, path),
+                        100
+                    )
+                );
             }
 
             return all;
@@ -46,12 +53,33 @@ internal static class DecadeFigures
 
     /// <summary>What the places ask for when they are opened.</summary>
     private static string[] Pages(string head, string oldest) =>
-    [
-        "/api/ahead", "/api/heads", $"/api/heads/{head}", $"/api/heads/{head}/patch-tests", $"/api/heads/{head}/last-uses", $"/api/shelf/taking/{head}",
-        "/api/sessions", $"/api/sessions?head={head}", "/api/sessions?take=200", $"/api/sessions/{oldest}/review", $"/api/sessions/{oldest}/takings",
-        "/api/products", "/api/formulas", "/api/batches", "/api/shopping", "/api/planned-days", "/api/templates", "/api/figures", "/api/household",
-        "/api/plans/choices", "/api/access", "/api/backups", "/api/removed", "/api/set-aside", $"/api/heads/{head}/removal",
-    ];
+        [
+            "/api/ahead",
+            "/api/heads",
+            $"/api/heads/{head}",
+            $"/api/heads/{head}/patch-tests",
+            $"/api/heads/{head}/last-uses",
+            $"/api/shelf/taking/{head}",
+            "/api/sessions",
+            $"/api/sessions?head={head}",
+            "/api/sessions?take=200",
+            $"/api/sessions/{oldest}/review",
+            $"/api/sessions/{oldest}/takings",
+            "/api/products",
+            "/api/formulas",
+            "/api/batches",
+            "/api/shopping",
+            "/api/planned-days",
+            "/api/templates",
+            "/api/figures",
+            "/api/household",
+            "/api/plans/choices",
+            "/api/access",
+            "/api/backups",
+            "/api/removed",
+            "/api/set-aside",
+            $"/api/heads/{head}/removal",
+        ];
 
     private static async Task<List<double>> TimesAsync(ServerProcess server, string path)
     {
@@ -83,7 +111,10 @@ internal static class DecadeFigures
         Run(db, "PRAGMA foreign_keys = OFF");
         using var transaction = db.BeginTransaction();
         var heads = Column(db, "SELECT Id FROM heads ORDER BY Id");
-        var columns = string.Join(", ", Column(db, "SELECT name FROM pragma_table_info('heads') WHERE name <> 'Id'").Select(name => $"\"{name}\""));
+        var columns = string.Join(
+            ", ",
+            Column(db, "SELECT name FROM pragma_table_info('heads') WHERE name <> 'Id'").Select(name => $"\"{name}\"")
+        );
         for (var n = heads.Count; n < Heads; n++)
         {
             var (from, to) = (heads[n % heads.Count], New());
@@ -113,18 +144,39 @@ internal static class DecadeFigures
     private static void Copy(SqliteConnection db, string session, TimeSpan back, (string From, string To)? head)
     {
         var (id, ticks) = (New(), back.Ticks.ToString(CultureInfo.InvariantCulture));
-        string Headed(string column) => head is { } other ? $"replace(replace({column}, '{other.From}', '{other.To}'), '{other.From.ToLowerInvariant()}', '{other.To.ToLowerInvariant()}')" : column;
-        Insert("sessions", ("Id", $"'{id}'"), ("HeadId", Headed("HeadId")), ("CreatedUtcTicks", $"CreatedUtcTicks - {ticks}"), ("PlanJson", Headed("PlanJson")));
+        string Headed(string column) =>
+            head is { } other
+                ? $"replace(replace({column}, '{other.From}', '{other.To}'), '{other.From.ToLowerInvariant()}', '{other.To.ToLowerInvariant()}')"
+                : column;
+        Insert(
+            "sessions",
+            ("Id", $"'{id}'"),
+            ("HeadId", Headed("HeadId")),
+            ("CreatedUtcTicks", $"CreatedUtcTicks - {ticks}"),
+            ("PlanJson", Headed("PlanJson"))
+        );
         Insert("session_events", ("SessionId", $"'{id}'"), ("AtUtcTicks", $"AtUtcTicks - {ticks}"));
-        Insert("session_summaries", ("SessionId", $"'{id}'"), ("HeadId", Headed("HeadId")), ("StartedUtcTicks", $"StartedUtcTicks - {ticks}"), ("FinishedUtcTicks", $"FinishedUtcTicks - {ticks}"));
+        Insert(
+            "session_summaries",
+            ("SessionId", $"'{id}'"),
+            ("HeadId", Headed("HeadId")),
+            ("StartedUtcTicks", $"StartedUtcTicks - {ticks}"),
+            ("FinishedUtcTicks", $"FinishedUtcTicks - {ticks}")
+        );
         Insert("takings", ("SessionId", $"'{id}'"), ("HeadId", Headed("HeadId")));
 
         void Insert(string table, params (string Column, string Value)[] changed)
         {
-            var columns = Column(db, $"SELECT name FROM pragma_table_info('{table}') WHERE name NOT IN ('Sequence') AND NOT ('{table}' = 'takings' AND name = 'Id')");
+            var columns = Column(
+                db,
+                $"SELECT name FROM pragma_table_info('{table}') WHERE name NOT IN ('Sequence') AND NOT ('{table}' = 'takings' AND name = 'Id')"
+            );
             var values = columns.Select(name => changed.FirstOrDefault(each => each.Column == name).Value ?? $"\"{name}\"");
             var key = table == "sessions" ? "Id" : "SessionId";
-            Run(db, $"INSERT INTO {table} ({string.Join(", ", columns.Select(name => $"\"{name}\""))}) SELECT {string.Join(", ", values)} FROM {table} WHERE {key} = '{session}'");
+            Run(
+                db,
+                $"INSERT INTO {table} ({string.Join(", ", columns.Select(name => $"\"{name}\""))}) SELECT {string.Join(", ", values)} FROM {table} WHERE {key} = '{session}'"
+            );
         }
     }
 

@@ -19,11 +19,48 @@ internal sealed class Fuzz
 
     private static readonly string[] Words =
     [
-        "", " ", "x", "\ud800", "\u0000", "٣", "=1+1", "'; DROP TABLE heads; --", "../../etc/passwd", new('a', 5_000), "🙂", "-1", "1e999", "NaN", "2026-02-30",
-        "9999-12-31", "0001-01-01T00:00:00Z", "9999-12-31T23:59:59.9999999+14:00", "25:70", "00000000-0000-0000-0000-000000000000", "[a](", "# ", "> > > > >",
+        "",
+        " ",
+        "x",
+        "\ud800",
+        "\u0000",
+        "٣",
+        "=1+1",
+        "'; DROP TABLE heads; --",
+        "../../etc/passwd",
+        new('a', 5_000),
+        "🙂",
+        "-1",
+        "1e999",
+        "NaN",
+        "2026-02-30",
+        "9999-12-31",
+        "0001-01-01T00:00:00Z",
+        "9999-12-31T23:59:59.9999999+14:00",
+        "25:70",
+        "00000000-0000-0000-0000-000000000000",
+        "[a](",
+        "# ",
+        "> > > > >",
     ];
 
-    private static readonly double[] Numbers = [0, -1, 1, 0.5, 1e-30, 1e30, 1e308, -1e308, int.MaxValue, (double)int.MaxValue + 1, long.MaxValue, 0.8, 5, 100];
+    private static readonly double[] Numbers =
+    [
+        0,
+        -1,
+        1,
+        0.5,
+        1e-30,
+        1e30,
+        1e308,
+        -1e308,
+        int.MaxValue,
+        (double)int.MaxValue + 1,
+        long.MaxValue,
+        0.8,
+        5,
+        100,
+    ];
 
     private readonly JsonObject _document;
     private readonly List<(string Method, string Path, JsonObject Operation)> _operations = [];
@@ -34,8 +71,12 @@ internal sealed class Fuzz
         (_document, _ids) = (document, ids);
         foreach (var (path, operations) in document["paths"]!.AsObject())
         {
-            _operations.AddRange(operations!.AsObject().Where(each => each.Value is JsonObject { } operation && operation["operationId"] is not null)
-                .Select(each => (each.Key.ToUpperInvariant(), path, each.Value!.AsObject())));
+            _operations.AddRange(
+                operations!
+                    .AsObject()
+                    .Where(each => each.Value is JsonObject { } operation && operation["operationId"] is not null)
+                    .Select(each => (each.Key.ToUpperInvariant(), path, each.Value!.AsObject()))
+            );
         }
     }
 
@@ -55,31 +96,35 @@ internal sealed class Fuzz
         var (counts, wrong, slow) = (new SortedDictionary<int, int>(), new List<string>(), new List<string>());
         using var client = new HttpClient { BaseAddress = server.Address, Timeout = TimeSpan.FromSeconds(60) };
         var next = -1;
-        await Task.WhenAll(Enumerable.Range(0, Senders).Select(async _ =>
-        {
-            for (var at = Interlocked.Increment(ref next); at < requests; at = Interlocked.Increment(ref next))
-            {
-                var (request, curl) = fuzz.Request(new Random(HashCode.Combine(seed, at)), server.Address);
-                using (request)
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, Senders)
+                .Select(async _ =>
                 {
-                    var watch = Stopwatch.StartNew();
-                    var status = await SendAsync(client, request);
-                    lock (counts)
+                    for (var at = Interlocked.Increment(ref next); at < requests; at = Interlocked.Increment(ref next))
                     {
-                        counts[status] = counts.GetValueOrDefault(status) + 1;
-                        if (status is >= 500 or 0)
+                        var (request, curl) = fuzz.Request(new Random(HashCode.Combine(seed, at)), server.Address);
+                        using (request)
                         {
-                            wrong.Add($"{status} {curl}");
-                        }
+                            var watch = Stopwatch.StartNew();
+                            var status = await SendAsync(client, request);
+                            lock (counts)
+                            {
+                                counts[status] = counts.GetValueOrDefault(status) + 1;
+                                if (status is >= 500 or 0)
+                                {
+                                    wrong.Add($"{status} {curl}");
+                                }
 
-                        if (watch.Elapsed > TooSlow)
-                        {
-                            slow.Add($"{watch.Elapsed.TotalSeconds:0.0} s {curl}");
+                                if (watch.Elapsed > TooSlow)
+                                {
+                                    slow.Add($"{watch.Elapsed.TotalSeconds:0.0} s {curl}");
+                                }
+                            }
                         }
                     }
-                }
-            }
-        }));
+                })
+        );
 
         Console.WriteLine($"{requests} requests to {fuzz._operations.Count} operations, seed {seed}");
         foreach (var (status, count) in counts)
@@ -141,7 +186,13 @@ internal sealed class Fuzz
         if (operation["requestBody"]?["content"]?.AsObject().FirstOrDefault() is { Value: { } content } media)
         {
             var text = Body(random, media.Key, content.AsObject());
-            var type = random.Next(30) switch { 0 => null, 1 => "text/html", 2 => $"{media.Key}; charset=no-such", _ => media.Key };
+            var type = random.Next(30) switch
+            {
+                0 => null,
+                1 => "text/html",
+                2 => $"{media.Key}; charset=no-such",
+                _ => media.Key,
+            };
             request.Content = new ByteArrayContent(Encoding.UTF8.GetBytes(text));
             if (type is not null)
             {
@@ -155,19 +206,25 @@ internal sealed class Fuzz
         return (request, curl);
     }
 
-    private string Parameter(Random random, JsonObject parameter) => parameter["schema"]?["format"]?.GetValue<string>() == "uuid" && random.Next(5) > 0
-        ? _ids[random.Next(_ids.Length)]
-        : random.Next(3) == 0 ? Words[random.Next(Words.Length)] : random.Next(50).ToString(CultureInfo.InvariantCulture);
+    private string Parameter(Random random, JsonObject parameter) =>
+        parameter["schema"]?["format"]?.GetValue<string>() == "uuid" && random.Next(5) > 0 ? _ids[random.Next(_ids.Length)]
+        : random.Next(3) == 0 ? Words[random.Next(Words.Length)]
+        : random.Next(50).ToString(CultureInfo.InvariantCulture);
 
     private string Body(Random random, string media, JsonObject content)
     {
         if (!media.Contains("json", StringComparison.Ordinal))
         {
-            return random.Next(2) == 0 ? Words[random.Next(Words.Length)] : string.Concat(Enumerable.Range(0, random.Next(1, 200)).Select(_ => Words[random.Next(Words.Length)]));
+            return random.Next(2) == 0
+                ? Words[random.Next(Words.Length)]
+                : string.Concat(Enumerable.Range(0, random.Next(1, 200)).Select(_ => Words[random.Next(Words.Length)]));
         }
 
         var examples = content["examples"]?.AsObject().Select(each => each.Value!["value"]).ToList() ?? [];
-        var body = examples.Count > 0 && random.Next(3) == 0 ? examples[random.Next(examples.Count)]!.DeepClone() : Value(random, content["schema"]!, 0);
+        var body =
+            examples.Count > 0 && random.Next(3) == 0
+                ? examples[random.Next(examples.Count)]!.DeepClone()
+                : Value(random, content["schema"]!, 0);
         for (var change = random.Next(4); change > 0 && body is not null; change--)
         {
             Change(random, body);
@@ -202,16 +259,28 @@ internal sealed class Fuzz
             return words[random.Next(words.Count)]?.DeepClone();
         }
 
-        var types = schema["type"] is JsonArray several ? several.Select(each => each!.GetValue<string>()).ToList() : [schema["type"]?.GetValue<string>() ?? "object"];
+        var types = schema["type"] is JsonArray several
+            ? several.Select(each => each!.GetValue<string>()).ToList()
+            : [schema["type"]?.GetValue<string>() ?? "object"];
         var type = types[random.Next(types.Count)];
         switch (type)
         {
-            case "null": return null;
-            case "boolean": return random.Next(2) == 0;
-            case "integer": return random.Next(5) == 0 ? (int)Numbers[random.Next(3)] : random.Next(0, 40);
-            case "number": return random.Next(6) == 0 ? Numbers[random.Next(Numbers.Length)] : Math.Round(random.NextDouble() * 60, 2);
-            case "string": return Text(random, schema["format"]?.GetValue<string>());
-            case "array": return new JsonArray([.. Enumerable.Range(0, depth > Depth ? 0 : random.Next(4)).Select(_ => Value(random, schema["items"] ?? new JsonObject(), depth + 1))]);
+            case "null":
+                return null;
+            case "boolean":
+                return random.Next(2) == 0;
+            case "integer":
+                return random.Next(5) == 0 ? (int)Numbers[random.Next(3)] : random.Next(0, 40);
+            case "number":
+                return random.Next(6) == 0 ? Numbers[random.Next(Numbers.Length)] : Math.Round(random.NextDouble() * 60, 2);
+            case "string":
+                return Text(random, schema["format"]?.GetValue<string>());
+            case "array":
+                return new JsonArray([
+                    .. Enumerable
+                        .Range(0, depth > Depth ? 0 : random.Next(4))
+                        .Select(_ => Value(random, schema["items"] ?? new JsonObject(), depth + 1)),
+                ]);
         }
 
         var made = new JsonObject();
@@ -226,20 +295,29 @@ internal sealed class Fuzz
 
         if (schema["additionalProperties"] is JsonObject values && depth < Depth)
         {
-            made[random.Next(2) == 0 ? "pre-poo" : Words[random.Next(Words.Length)].Replace("\ud800", "x", StringComparison.Ordinal)] = Value(random, values, depth + 1);
+            made[random.Next(2) == 0 ? "pre-poo" : Words[random.Next(Words.Length)].Replace("\ud800", "x", StringComparison.Ordinal)] =
+                Value(random, values, depth + 1);
         }
 
         return made;
     }
 
-    private string Text(Random random, string? format) => format switch
-    {
-        "uuid" => random.Next(6) > 0 ? _ids[random.Next(_ids.Length)] : Guid.NewGuid().ToString(),
-        "date" => random.Next(6) > 0 ? DateTime.Now.AddDays(random.Next(-3, 30)).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) : Words[random.Next(Words.Length)],
-        "time" => random.Next(6) > 0 ? $"{random.Next(24):00}:{random.Next(60):00}:00" : Words[random.Next(Words.Length)],
-        "date-time" => random.Next(6) > 0 ? DateTimeOffset.Now.AddHours(random.Next(-30, 10)).ToString("O", CultureInfo.InvariantCulture) : Words[random.Next(Words.Length)],
-        _ => random.Next(3) == 0 ? Words[random.Next(Words.Length)].Replace("\ud800", "x", StringComparison.Ordinal) : (string[])["honey", "cleanse", "deep-condition", "1 tbsp honey", "Etc/UTC", "Sunday mask"] is var usual ? usual[random.Next(usual.Length)] : "",
-    };
+    private string Text(Random random, string? format) =>
+        format switch
+        {
+            "uuid" => random.Next(6) > 0 ? _ids[random.Next(_ids.Length)] : Guid.NewGuid().ToString(),
+            "date" => random.Next(6) > 0
+                ? DateTime.Now.AddDays(random.Next(-3, 30)).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)
+                : Words[random.Next(Words.Length)],
+            "time" => random.Next(6) > 0 ? $"{random.Next(24):00}:{random.Next(60):00}:00" : Words[random.Next(Words.Length)],
+            "date-time" => random.Next(6) > 0
+                ? DateTimeOffset.Now.AddHours(random.Next(-30, 10)).ToString("O", CultureInfo.InvariantCulture)
+                : Words[random.Next(Words.Length)],
+            _ => random.Next(3) == 0 ? Words[random.Next(Words.Length)].Replace("\ud800", "x", StringComparison.Ordinal)
+            : (string[])["honey", "cleanse", "deep-condition", "1 tbsp honey", "Etc/UTC", "Sunday mask"] is var usual
+                ? usual[random.Next(usual.Length)]
+            : "",
+        };
 
     /// <summary>Something in it becomes something else.</summary>
     private static void Change(Random random, JsonNode body)
@@ -262,17 +340,26 @@ internal sealed class Fuzz
         };
         switch (node)
         {
-            case JsonObject { Count: > 0 } map when random.Next(4) == 0: map.Remove(map.ElementAt(random.Next(map.Count)).Key); break;
-            case JsonObject { Count: > 0 } map: map[map.ElementAt(random.Next(map.Count)).Key] = other; break;
-            case JsonArray { Count: > 0 } list: list[random.Next(list.Count)] = other; break;
-            case JsonArray list: list.Add(other); break;
+            case JsonObject { Count: > 0 } map when random.Next(4) == 0:
+                map.Remove(map.ElementAt(random.Next(map.Count)).Key);
+                break;
+            case JsonObject { Count: > 0 } map:
+                map[map.ElementAt(random.Next(map.Count)).Key] = other;
+                break;
+            case JsonArray { Count: > 0 } list:
+                list[random.Next(list.Count)] = other;
+                break;
+            case JsonArray list:
+                list.Add(other);
+                break;
         }
     }
 
-    private static IEnumerable<JsonNode> Inside(JsonNode node) => node switch
-    {
-        JsonObject map => map.Select(each => each.Value).OfType<JsonNode>().SelectMany(Inside).Prepend(map),
-        JsonArray list => list.OfType<JsonNode>().SelectMany(Inside).Prepend(list),
-        _ => [],
-    };
+    private static IEnumerable<JsonNode> Inside(JsonNode node) =>
+        node switch
+        {
+            JsonObject map => map.Select(each => each.Value).OfType<JsonNode>().SelectMany(Inside).Prepend(map),
+            JsonArray list => list.OfType<JsonNode>().SelectMany(Inside).Prepend(list),
+            _ => [],
+        };
 }

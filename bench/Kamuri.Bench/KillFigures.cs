@@ -32,7 +32,12 @@ internal static class KillFigures
                 lost += acknowledged.Count(text => !kept.Contains(text));
                 // Several devices press while the axe falls.
                 using var end = new CancellationTokenSource(random.Next(200, 1_500));
-                await Task.WhenAll(Enumerable.Range(0, 3).Select(device => PressAsync(running, path, $"{n}-{device}", acknowledged, end.Token)).Append(KillAsync(running, end.Token)));
+                await Task.WhenAll(
+                    Enumerable
+                        .Range(0, 3)
+                        .Select(device => PressAsync(running, path, $"{n}-{device}", acknowledged, end.Token))
+                        .Append(KillAsync(running, end.Token))
+                );
                 broken += IsWhole(folder) ? 0 : 1;
             }
         }
@@ -44,7 +49,9 @@ internal static class KillFigures
 
         if (acknowledged.Count < kills)
         {
-            throw new InvalidOperationException($"Only {acknowledged.Count} presses were acknowledged in {kills} kills; that shows nothing.");
+            throw new InvalidOperationException(
+                $"Only {acknowledged.Count} presses were acknowledged in {kills} kills; that shows nothing."
+            );
         }
 
         return
@@ -58,7 +65,13 @@ internal static class KillFigures
     private static async Task<string> BeginAsync(string server, string folder)
     {
         using var first = await ServerProcess.StartAsync(server, folder, demo: true);
-        var plan = new JsonObject { ["headId"] = Head, ["aim"] = "quick", ["style"] = "bun", ["when"] = new JsonObject { ["mode"] = "startNow" } };
+        var plan = new JsonObject
+        {
+            ["headId"] = Head,
+            ["aim"] = "quick",
+            ["style"] = "bun",
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
         var (_, session) = await first.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan });
         return $"/api/sessions/{session!["id"]}";
     }
@@ -70,7 +83,16 @@ internal static class KillFigures
             var text = $"{device}-{n}";
             try
             {
-                var (status, _) = await server.SendAsync(HttpMethod.Post, path + "/events", new JsonObject { ["id"] = Guid.NewGuid().ToString(), ["kind"] = "note", ["text"] = text });
+                var (status, _) = await server.SendAsync(
+                    HttpMethod.Post,
+                    path + "/events",
+                    new JsonObject
+                    {
+                        ["id"] = Guid.NewGuid().ToString(),
+                        ["kind"] = "note",
+                        ["text"] = text,
+                    }
+                );
                 if (status == 200)
                 {
                     lock (acknowledged)

@@ -19,11 +19,17 @@ internal sealed record Measurement(string Name, string Unit, double P50, double 
 
     public static void Print(IEnumerable<Measurement> measurements)
     {
-        Console.WriteLine($"{"figure",-46} {"p50",10} {"p95",10} {"target",10} {"n",6}");
+        Console.WriteLine(Row("figure", "p50", "p95", "target", "n", ""));
         foreach (var each in measurements)
         {
-            Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
-                $"{each.Name + ", " + each.Unit,-46} {each.P50,10:0.##} {each.P95,10:0.##} {each.Target,10:0.##} {each.Count,6} {(each.Reached is { } reached ? reached ? "reached" : "MISSED" : "")}"));
+            var reached = each.Reached is { } isReached ? (isReached ? "reached" : "MISSED") : "";
+            Console.WriteLine(
+                Row($"{each.Name}, {each.Unit}", Show(each.P50), Show(each.P95), Show(each.Target), Show(each.Count), reached)
+            );
         }
+
+        static string Show(double? value) => value?.ToString("0.##", CultureInfo.InvariantCulture) ?? "";
+        static string Row(string name, string p50, string p95, string target, string count, string reached) =>
+            $"{name.PadRight(46)} {p50.PadLeft(10)} {p95.PadLeft(10)} {target.PadLeft(10)} {count.PadLeft(6)} {reached}";
     }
 }

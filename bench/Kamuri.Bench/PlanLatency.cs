@@ -31,16 +31,62 @@ internal static class PlanLatency
         }
 
         var requests = Requests().ToList();
-        yield return Measurement.Of("plan: compose, time, schedule", "ms", [.. requests.Select(request => Settled(() => planner.Make(request, figures)))], 50);
-        yield return Measurement.Of("compose and rules alone", "ms", [.. requests.Select(request => Settled(() => Composer.Compose(request, figures)))], 3);
+        yield return Measurement.Of(
+            "plan: compose, time, schedule",
+            "ms",
+            [.. requests.Select(request => Settled(() => planner.Make(request, figures)))],
+            50
+        );
+        yield return Measurement.Of(
+            "compose and rules alone",
+            "ms",
+            [.. requests.Select(request => Settled(() => Composer.Compose(request, figures)))],
+            3
+        );
         var longDays = Long(requests).ToList();
-        yield return Measurement.Of("compose, rules and times of 30 steps", "ms", [.. longDays.Select(request => Settled(() => ComposeAndTime(request, figures)))], 3);
-        yield return Measurement.Of("plan of 30 steps, scheduled", "ms", [.. longDays.Select(request => Settled(() => planner.Make(request, figures)))], 50);
-        yield return Measurement.Of("a label of 60 names read and judged", "ms", [.. Labels(60).Select(label => Settled(() => LabelReading.Of(label, IngredientDictionary.Shipped)))], 5);
-        yield return Measurement.Of("a formula scaled, taken apart and costed", "ms", [.. FormulaCatalogue.All.SelectMany(formula => Enumerable.Range(1, 5).Select(times => Settled(() => Scale(formula, 40.0 * times))))], 1);
-        yield return new Measurement("scaling against exact ratios", "relative", ScalingError(), ScalingError(), 1e-9, FormulaCatalogue.All.Count);
+        yield return Measurement.Of(
+            "compose, rules and times of 30 steps",
+            "ms",
+            [.. longDays.Select(request => Settled(() => ComposeAndTime(request, figures)))],
+            3
+        );
+        yield return Measurement.Of(
+            "plan of 30 steps, scheduled",
+            "ms",
+            [.. longDays.Select(request => Settled(() => planner.Make(request, figures)))],
+            50
+        );
+        yield return Measurement.Of(
+            "a label of 60 names read and judged",
+            "ms",
+            [.. Labels(60).Select(label => Settled(() => LabelReading.Of(label, IngredientDictionary.Shipped)))],
+            5
+        );
+        yield return Measurement.Of(
+            "a formula scaled, taken apart and costed",
+            "ms",
+            [
+                .. FormulaCatalogue.All.SelectMany(formula =>
+                    Enumerable.Range(1, 5).Select(times => Settled(() => Scale(formula, 40.0 * times)))
+                ),
+            ],
+            1
+        );
+        yield return new Measurement(
+            "scaling against exact ratios",
+            "relative",
+            ScalingError(),
+            ScalingError(),
+            1e-9,
+            FormulaCatalogue.All.Count
+        );
         var cooked = requests.Where(request => request.Kind == HairKinds.Loose).Take(60).Select(Cooked).ToList();
-        yield return Measurement.Of("plan with four mixtures cooked in it", "ms", [.. cooked.Select(request => Settled(() => planner.Make(request, figures)))], null);
+        yield return Measurement.Of(
+            "plan with four mixtures cooked in it",
+            "ms",
+            [.. cooked.Select(request => Settled(() => planner.Make(request, figures)))],
+            null
+        );
         var proven = requests.Count(request => planner.Make(request, figures).Proven);
         yield return new Measurement("plans not proven best", "of 200", HeadCount - proven, HeadCount - proven, 0, HeadCount);
         yield return Measurement.Of("time a running session again", "ms", [.. Retimes(planner.Make(requests[0], figures))], 1);
@@ -53,8 +99,16 @@ internal static class PlanLatency
         var spellings = IngredientDictionary.Shipped.All.SelectMany(each => each.Spellings.Append(each.Name)).ToList();
         for (var n = 0; n < 100; n++)
         {
-            yield return string.Join(", ", Enumerable.Range(0, names).Select(at => spellings[random.Next(spellings.Count)] is var name && at % 20 == 7 ? $"unheard of {n} {at}"
-                : at % 10 == 3 && name.Length > 6 ? name.Remove(4, 1) : name));
+            yield return string.Join(
+                ", ",
+                Enumerable
+                    .Range(0, names)
+                    .Select(at =>
+                        spellings[random.Next(spellings.Count)] is var name && at % 20 == 7 ? $"unheard of {n} {at}"
+                        : at % 10 == 3 && name.Length > 6 ? name.Remove(4, 1)
+                        : name
+                    )
+            );
         }
     }
 
@@ -66,13 +120,19 @@ internal static class PlanLatency
     }
 
     /// <summary>The largest distance of a scaled amount from its exact share, where nothing is counted.</summary>
-    private static double ScalingError() => FormulaCatalogue.All
-        .Where(formula => !formula.Ingredients.Any(each => Kitchen.Shipped.MaterialOf(each).IsCounted))
-        .Max(formula =>
-        {
-            var (scaled, whole) = (Scaling.ToMake(formula, new Millilitres(137.3), Kitchen.Shipped), Kitchen.Shipped.YieldOf(formula).Value);
-            return scaled.Lines.Max(line => Math.Abs(line.Volume.Value / (Kitchen.Shipped.VolumeOf(line.Ingredient).Value / whole * 137.3) - 1));
-        });
+    private static double ScalingError() =>
+        FormulaCatalogue
+            .All.Where(formula => !formula.Ingredients.Any(each => Kitchen.Shipped.MaterialOf(each).IsCounted))
+            .Max(formula =>
+            {
+                var (scaled, whole) = (
+                    Scaling.ToMake(formula, new Millilitres(137.3), Kitchen.Shipped),
+                    Kitchen.Shipped.YieldOf(formula).Value
+                );
+                return scaled.Lines.Max(line =>
+                    Math.Abs(line.Volume.Value / (Kitchen.Shipped.VolumeOf(line.Ingredient).Value / whole * 137.3) - 1)
+                );
+            });
 
     /// <summary>A day with a gel, a mask, an oil and a tea made for it.</summary>
     private static PlanRequest Cooked(PlanRequest request)
@@ -82,7 +142,13 @@ internal static class PlanLatency
         {
             Aim = Aim.Moisture,
             TeaRinse = true,
-            Uses = new Dictionary<string, StepUse> { [StepIds.PrePoo] = Made("Leaf gel with infused oil"), [StepIds.DeepCondition] = Made("Melted treatment"), ["gel"] = Made("Firm seed gel"), [StepIds.Oil] = Made("Seal blend") },
+            Uses = new Dictionary<string, StepUse>
+            {
+                [StepIds.PrePoo] = Made("Leaf gel with infused oil"),
+                [StepIds.DeepCondition] = Made("Melted treatment"),
+                ["gel"] = Made("Firm seed gel"),
+                [StepIds.Oil] = Made("Seal blend"),
+            },
         };
     }
 
@@ -90,24 +156,47 @@ internal static class PlanLatency
     {
         var composition = Composer.Compose(request, figures);
         var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
-        Timings.Of(request, composition.Walk, HeadSize.Of(request.Head, figures.Head), Sectioning.CountFor(request.Head, tangle, figures.HandsOn), figures);
+        Timings.Of(
+            request,
+            composition.Walk,
+            HeadSize.Of(request.Head, figures.Head),
+            Sectioning.CountFor(request.Head, tangle, figures.HandsOn),
+            figures
+        );
     }
 
     /// <summary>The longest day there is, after a take-down, made longer still to thirty steps and more.</summary>
     private static IEnumerable<PlanRequest> Long(IEnumerable<PlanRequest> requests)
     {
         const int steps = 30;
-        string[] more = [StepIds.ScalpMassage, StepIds.AloeRinse, StepIds.Plop, StepIds.Edges, StepIds.Scarf, StepIds.Butter, StepIds.OilRinse];
+        string[] more =
+        [
+            StepIds.ScalpMassage,
+            StepIds.AloeRinse,
+            StepIds.Plop,
+            StepIds.Edges,
+            StepIds.Scarf,
+            StepIds.Butter,
+            StepIds.OilRinse,
+        ];
         foreach (var request in requests.Take(60))
         {
-            var day = request with { Head = request.Head with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, 42)) }, Aim = Aim.Recovery, Style = EndStyle.TwistOut };
+            var day = request with
+            {
+                Head = request.Head with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, 42)) },
+                Aim = Aim.Recovery,
+                Style = EndStyle.TwistOut,
+            };
             var edits = more.Select(kind => new AddStep(kind, StepIds.Blot)).ToList<PlanEdit>();
             while (Composer.Compose(day with { Edits = edits }, CraftFigures.Default).Walk.Count < steps)
             {
                 edits.Add(new AddStep(StepIds.Refresh, StepIds.Dry));
             }
 
-            yield return day with { Edits = edits };
+            yield return day with
+            {
+                Edits = edits,
+            };
         }
     }
 

@@ -25,17 +25,39 @@ internal static class PressureFigures
         var heads = new List<string>();
         for (var n = 0; n < Aims.Length; n++)
         {
-            var lengths = new JsonObject { ["napeCm"] = 24 + n, ["crownCm"] = 26, ["frontCm"] = 24, ["sidesCm"] = 25 };
-            var head = new JsonObject { ["name"] = $"Visitor {n + 1}", ["lengths"] = lengths, ["density"] = "medium", ["strand"] = "medium", ["porosity"] = "low", ["usualSections"] = 4 + n };
+            var lengths = new JsonObject
+            {
+                ["napeCm"] = 24 + n,
+                ["crownCm"] = 26,
+                ["frontCm"] = 24,
+                ["sidesCm"] = 25,
+            };
+            var head = new JsonObject
+            {
+                ["name"] = $"Visitor {n + 1}",
+                ["lengths"] = lengths,
+                ["density"] = "medium",
+                ["strand"] = "medium",
+                ["porosity"] = "low",
+                ["usualSections"] = 4 + n,
+            };
             heads.Add((await server.SendAsync(HttpMethod.Post, "/api/heads", head)).Body!["id"]!.GetValue<string>());
         }
 
-        var (_, session) = await server.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = Wish("0199aaaa-0000-7000-8000-000000000001", "moisture") });
+        var (_, session) = await server.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject { ["plan"] = Wish("0199aaaa-0000-7000-8000-000000000001", "moisture") }
+        );
         var events = $"/api/sessions/{session!["id"]}/events";
         var (quiet, _) = await LookAsync(server, events, 40);
 
         using var dropped = new CancellationTokenSource();
-        using var client = new HttpClient(new SocketsHttpHandler { MaxConnectionsPerServer = 200 }) { BaseAddress = server.Address, Timeout = Timeout.InfiniteTimeSpan };
+        using var client = new HttpClient(new SocketsHttpHandler { MaxConnectionsPerServer = 200 })
+        {
+            BaseAddress = server.Address,
+            Timeout = Timeout.InfiniteTimeSpan,
+        };
         var (next, busy, mute, done) = (0, 0, 0, 0);
         async Task AskOnAsync(string path)
         {
@@ -44,7 +66,10 @@ internal static class PressureFigures
                 try
                 {
                     // Each a day of its own, so that nothing is remembered.
-                    using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = JsonContent.Create(Day(heads, Interlocked.Increment(ref next))) };
+                    using var request = new HttpRequestMessage(HttpMethod.Post, path)
+                    {
+                        Content = JsonContent.Create(Day(heads, Interlocked.Increment(ref next))),
+                    };
                     using var answer = await client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, dropped.Token);
                     if (answer.StatusCode == HttpStatusCode.ServiceUnavailable)
                     {
@@ -56,13 +81,16 @@ internal static class PressureFigures
 
                     if (!answer.IsSuccessStatusCode)
                     {
-                        throw new InvalidOperationException($"{path}: {(int)answer.StatusCode} {await answer.Content.ReadAsStringAsync(dropped.Token)}");
+                        throw new InvalidOperationException(
+                            $"{path}: {(int)answer.StatusCode} {await answer.Content.ReadAsStringAsync(dropped.Token)}"
+                        );
                     }
 
                     await answer.Content.CopyToAsync(Stream.Null, dropped.Token);
                     Interlocked.Increment(ref done);
                 }
-                catch (Exception cut) when (cut is OperationCanceledException or HttpRequestException or IOException && dropped.IsCancellationRequested)
+                catch (Exception cut)
+                    when (cut is OperationCanceledException or HttpRequestException or IOException && dropped.IsCancellationRequested)
                 {
                     return;
                 }
@@ -85,7 +113,9 @@ internal static class PressureFigures
         await Task.WhenAll(asking);
         if (status != 200 || mute > 0 || done + busy == 0)
         {
-            throw new InvalidOperationException($"That shows nothing: {status}, {mute} refused without a moment to wait, {done} done, {busy} refused.");
+            throw new InvalidOperationException(
+                $"That shows nothing: {status}, {mute} refused without a moment to wait, {done} done, {busy} refused."
+            );
         }
 
         var load = string.Create(CultureInfo.InvariantCulture, $"{WhyNots} why-nots, {Longer} longer, {Previews} previews");
@@ -105,7 +135,20 @@ internal static class PressureFigures
         for (var n = 0; n < times; n++)
         {
             gets.Add(await TimeAsync(() => server.SendAsync(HttpMethod.Get, n % 2 == 0 ? "/api/heads" : "/api/ahead")));
-            presses.Add(await TimeAsync(() => server.SendAsync(HttpMethod.Post, events, new JsonObject { ["id"] = Guid.NewGuid().ToString(), ["kind"] = "note", ["text"] = $"note {n}" })));
+            presses.Add(
+                await TimeAsync(() =>
+                    server.SendAsync(
+                        HttpMethod.Post,
+                        events,
+                        new JsonObject
+                        {
+                            ["id"] = Guid.NewGuid().ToString(),
+                            ["kind"] = "note",
+                            ["text"] = $"note {n}",
+                        }
+                    )
+                )
+            );
         }
 
         return (gets, presses);
@@ -115,28 +158,36 @@ internal static class PressureFigures
     {
         var began = Stopwatch.GetTimestamp();
         var (status, body) = await ask();
-        return status == 200 ? Stopwatch.GetElapsedTime(began).TotalMilliseconds : throw new InvalidOperationException($"{status} {body?.ToJsonString()}");
+        return status == 200
+            ? Stopwatch.GetElapsedTime(began).TotalMilliseconds
+            : throw new InvalidOperationException($"{status} {body?.ToJsonString()}");
     }
 
-    private static JsonObject Wish(string head, string aim) => new()
-    {
-        ["headId"] = head,
-        ["aim"] = aim,
-        ["style"] = "twists",
-        ["when"] = new JsonObject { ["mode"] = "startNow" },
-        ["dryingAir"] = "blowDryCool",
-    };
+    private static JsonObject Wish(string head, string aim) =>
+        new()
+        {
+            ["headId"] = head,
+            ["aim"] = aim,
+            ["style"] = "twists",
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+            ["dryingAir"] = "blowDryCool",
+        };
 
     /// <summary>Four heads for one pair of hands, by an hour nobody could keep.</summary>
-    private static JsonObject Day(List<string> heads, int at) => new()
-    {
-        ["heads"] = new JsonArray([.. heads.Select((head, n) => new JsonObject { ["plan"] = Wish(head, Aims[n]), ["pauseAfter"] = n == 0 ? 30 + at % 25 : null })]),
-        ["hands"] = new JsonArray(new JsonObject { ["name"] = "Ama" }),
-        ["when"] = new JsonObject
+    private static JsonObject Day(List<string> heads, int at) =>
+        new()
         {
-            ["mode"] = "readyBy",
-            ["date"] = DateTime.Now.AddDays(2 + at / 600).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
-            ["time"] = new TimeOnly(9, 0).AddMinutes(at % 600).ToString("HH:mm:ss", CultureInfo.InvariantCulture),
-        },
-    };
+            ["heads"] = new JsonArray([
+                .. heads.Select(
+                    (head, n) => new JsonObject { ["plan"] = Wish(head, Aims[n]), ["pauseAfter"] = n == 0 ? 30 + at % 25 : null }
+                ),
+            ]),
+            ["hands"] = new JsonArray(new JsonObject { ["name"] = "Ama" }),
+            ["when"] = new JsonObject
+            {
+                ["mode"] = "readyBy",
+                ["date"] = DateTime.Now.AddDays(2 + at / 600).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+                ["time"] = new TimeOnly(9, 0).AddMinutes(at % 600).ToString("HH:mm:ss", CultureInfo.InvariantCulture),
+            },
+        };
 }

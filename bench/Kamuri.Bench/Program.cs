@@ -29,11 +29,25 @@ if (args.FirstOrDefault() is "pressure" or "decade")
 const int fewKills = 12;
 const int manyKills = 200;
 var onlyKills = args.FirstOrDefault() == "kills";
-var kills = args.Length > 1 && int.TryParse(args[1], out var asked) ? asked : onlyKills ? manyKills : fewKills;
-Measurement[] measurements = onlyKills ? [.. await KillFigures.MeasureAsync(app, kills)]
-    : [.. PlanLatency.Measure(), .. HouseholdFigures.Measure(), .. RunFigures.Measure(), .. await ServerFigures.MeasureAsync(app), .. await KillFigures.MeasureAsync(app, kills)];
+var kills =
+    args.Length > 1 && int.TryParse(args[1], out var asked) ? asked
+    : onlyKills ? manyKills
+    : fewKills;
+Measurement[] measurements = onlyKills
+    ? [.. await KillFigures.MeasureAsync(app, kills)]
+    :
+    [
+        .. PlanLatency.Measure(),
+        .. HouseholdFigures.Measure(),
+        .. RunFigures.Measure(),
+        .. await ServerFigures.MeasureAsync(app),
+        .. await KillFigures.MeasureAsync(app, kills),
+    ];
 Measurement.Print(measurements);
 var file = Path.Combine(root, "artifacts", onlyKills ? "bench-kills.json" : "bench.json");
-await File.WriteAllTextAsync(file, JsonSerializer.Serialize(measurements, new JsonSerializerOptions(JsonSerializerDefaults.Web) { WriteIndented = true }));
+await File.WriteAllTextAsync(
+    file,
+    JsonSerializer.Serialize(measurements, new JsonSerializerOptions(JsonSerializerDefaults.Web) { WriteIndented = true })
+);
 Console.WriteLine($"Written to {Path.GetRelativePath(root, file)}");
 return 0;

@@ -19,7 +19,12 @@ internal static class RunFigures
         var events = Day(plan);
         var state = SessionFold.Fold(plan, events);
         var now = events[^1].At;
-        yield return Measurement.Of($"4 heads, {plan.Tasks.Count} tasks: timed again", "ms", [.. Times(2_000, () => SessionTiming.At(plan, state, now))], 1);
+        yield return Measurement.Of(
+            $"4 heads, {plan.Tasks.Count} tasks: timed again",
+            "ms",
+            [.. Times(2_000, () => SessionTiming.At(plan, state, now))],
+            1
+        );
 
         var replays = new List<double>();
         var random = new Random(5);
@@ -51,7 +56,9 @@ internal static class RunFigures
         }
     }
 
-    /// <summary>A day in which everything is done, filled up with notes, more time and pauses to two thousand events in twelve hours.</summary>
+    /// <summary>
+    /// A day in which everything is done, filled up with notes, more time and pauses to two thousand events in twelve hours.
+    /// </summary>
     private static List<SessionEvent> Day(SessionPlan plan)
     {
         var events = new List<SessionEvent> { new SessionStarted(Guid.NewGuid(), plan.PlannedStart) };
@@ -60,29 +67,34 @@ internal static class RunFigures
         {
             var at = plan.PlannedStart.AddHours(12.0 * n / Events);
             var task = hands[Math.Min(hands.Count - 1, n * hands.Count / Events)];
-            events.Add((n % 9) switch
-            {
-                0 => new TaskExtended(Guid.NewGuid(), at, task.Id, 1),
-                1 => new SessionPaused(Guid.NewGuid(), at),
-                2 => new SessionResumed(Guid.NewGuid(), at),
-                3 => new TaskStarted(Guid.NewGuid(), at, task.Id),
-                4 => new SectionDone(Guid.NewGuid(), at, task.Id, (n / 9 % 6) + 1),
-                5 when n % 45 == 5 => new EventUndone(Guid.NewGuid(), at, events[^2].Id),
-                6 => new TaskDone(Guid.NewGuid(), at, hands[Math.Max(0, (n * hands.Count / Events) - 1)].Id),
-                _ => new NoteTaken(Guid.NewGuid(), at, $"note {n}", task.Id),
-            });
+            events.Add(
+                (n % 9) switch
+                {
+                    0 => new TaskExtended(Guid.NewGuid(), at, task.Id, 1),
+                    1 => new SessionPaused(Guid.NewGuid(), at),
+                    2 => new SessionResumed(Guid.NewGuid(), at),
+                    3 => new TaskStarted(Guid.NewGuid(), at, task.Id),
+                    4 => new SectionDone(Guid.NewGuid(), at, task.Id, (n / 9 % 6) + 1),
+                    5 when n % 45 == 5 => new EventUndone(Guid.NewGuid(), at, events[^2].Id),
+                    6 => new TaskDone(Guid.NewGuid(), at, hands[Math.Max(0, (n * hands.Count / Events) - 1)].Id),
+                    _ => new NoteTaken(Guid.NewGuid(), at, $"note {n}", task.Id),
+                }
+            );
         }
 
         return events;
     }
 
-    private static string Written(SessionPlan plan, SessionState state, DateTimeOffset now) => JsonSerializer.Serialize(new
-    {
-        state.Status,
-        state.PausedAt,
-        Undoable = state.Undoable.Select(happened => happened.Id),
-        state.Notes,
-        Tasks = plan.Tasks.Select(task => new { task.Id, State = state.Task(task.Id) }),
-        Times = SessionTiming.At(plan, state, now).Times.OrderBy(pair => pair.Key, StringComparer.Ordinal),
-    });
+    private static string Written(SessionPlan plan, SessionState state, DateTimeOffset now) =>
+        JsonSerializer.Serialize(
+            new
+            {
+                state.Status,
+                state.PausedAt,
+                Undoable = state.Undoable.Select(happened => happened.Id),
+                state.Notes,
+                Tasks = plan.Tasks.Select(task => new { task.Id, State = state.Task(task.Id) }),
+                Times = SessionTiming.At(plan, state, now).Times.OrderBy(pair => pair.Key, StringComparer.Ordinal),
+            }
+        );
 }

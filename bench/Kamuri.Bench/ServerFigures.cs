@@ -12,7 +12,12 @@ namespace Kamuri.Bench;
 internal static partial class ServerFigures
 {
     /// <summary>The heads of the demo household.</summary>
-    private static readonly string[] Heads = ["0199aaaa-0000-7000-8000-000000000001", "0199aaaa-0000-7000-8000-000000000002", "0199aaaa-0000-7000-8000-000000000003"];
+    private static readonly string[] Heads =
+    [
+        "0199aaaa-0000-7000-8000-000000000001",
+        "0199aaaa-0000-7000-8000-000000000002",
+        "0199aaaa-0000-7000-8000-000000000003",
+    ];
 
     public static async Task<IReadOnlyList<Measurement>> MeasureAsync(string app)
     {
@@ -32,14 +37,17 @@ internal static partial class ServerFigures
 
         var presses = await PressesAsync(running, new JsonObject { ["plan"] = Plan(Heads[0]) });
         var memory = running.ResidentBytes;
-        var three = await PressesAsync(running, new JsonObject
-        {
-            ["household"] = new JsonObject
+        var three = await PressesAsync(
+            running,
+            new JsonObject
             {
-                ["heads"] = new JsonArray([.. Heads.Select(head => new JsonObject { ["plan"] = Plan(head) })]),
-                ["when"] = new JsonObject { ["mode"] = "startNow" },
-            },
-        });
+                ["household"] = new JsonObject
+                {
+                    ["heads"] = new JsonArray([.. Heads.Select(head => new JsonObject { ["plan"] = Plan(head) })]),
+                    ["when"] = new JsonObject { ["mode"] = "startNow" },
+                },
+            }
+        );
         using var empty = await ServerProcess.StartAsync(server);
         var table = await ImportAsync(empty);
         return
@@ -62,7 +70,10 @@ internal static partial class ServerFigures
         var table = new StringBuilder("name,role,size_ml,left_ml,price,opened,months_after_opening,label\n");
         for (var n = 0; n < 5_000; n++)
         {
-            table.Append(CultureInfo.InvariantCulture, $"Invented cream {n},cream,250,{n % 250},7.90,2026-01-{1 + n % 28:00},12,\"Aqua, Glycerin, Cetearyl Alcohol, Butyrospermum Parkii (Shea) Butter, Phenoxyethanol\"\n");
+            table.Append(
+                CultureInfo.InvariantCulture,
+                $"Invented cream {n},cream,250,{n % 250},7.90,2026-01-{1 + n % 28:00},12,\"Aqua, Glycerin, Cetearyl Alcohol, Butyrospermum Parkii (Shea) Butter, Phenoxyethanol\"\n"
+            );
         }
 
         using var content = new StringContent(table.ToString(), Encoding.UTF8, "text/csv");
@@ -70,18 +81,21 @@ internal static partial class ServerFigures
         var answer = await server.Http.PostAsync(new Uri("/api/products/import", UriKind.Relative), content);
         var told = await answer.Content.ReadAsStringAsync();
         var took = Stopwatch.GetElapsedTime(began).TotalSeconds;
-        return told.Contains("\"added\":5000", StringComparison.Ordinal) ? took : throw new InvalidOperationException($"The table was not taken in: {told[..Math.Min(200, told.Length)]}");
+        return told.Contains("\"added\":5000", StringComparison.Ordinal)
+            ? took
+            : throw new InvalidOperationException($"The table was not taken in: {told[..Math.Min(200, told.Length)]}");
     }
 
     private static Measurement Single(string name, string unit, double value, double? target) => new(name, unit, value, value, target, 1);
 
-    private static JsonObject Plan(string head) => new()
-    {
-        ["headId"] = head,
-        ["aim"] = "moisture",
-        ["style"] = head == Heads[0] ? "twists" : "asItIs",
-        ["when"] = new JsonObject { ["mode"] = "startNow" },
-    };
+    private static JsonObject Plan(string head) =>
+        new()
+        {
+            ["headId"] = head,
+            ["aim"] = "moisture",
+            ["style"] = head == Heads[0] ? "twists" : "asItIs",
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
 
     /// <summary>Presses in a session, and the same presses as they arrive on another screen, in milliseconds.</summary>
     private static async Task<(List<double> Acknowledged, List<double> Seen)> PressesAsync(ServerProcess server, JsonObject begun)
@@ -99,7 +113,12 @@ internal static partial class ServerFigures
         for (var n = 0; n < 260; n++)
         {
             var text = $"note {n}";
-            var press = new JsonObject { ["id"] = Guid.NewGuid().ToString(), ["kind"] = "note", ["text"] = text };
+            var press = new JsonObject
+            {
+                ["id"] = Guid.NewGuid().ToString(),
+                ["kind"] = "note",
+                ["text"] = text,
+            };
             var began = Stopwatch.GetTimestamp();
             var other = SeeAsync(reader, text);
             await server.SendAsync(HttpMethod.Post, path + "/events", press);

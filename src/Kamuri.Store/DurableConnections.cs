@@ -15,7 +15,11 @@ public sealed class DurableConnections : DbConnectionInterceptor
         command.ExecuteNonQuery();
     }
 
-    public override async Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+    public override async Task ConnectionOpenedAsync(
+        DbConnection connection,
+        ConnectionEndEventData eventData,
+        CancellationToken cancellationToken = default
+    )
     {
         await using var command = connection.CreateCommand();
         command.CommandText = Pragmas;

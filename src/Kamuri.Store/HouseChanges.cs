@@ -19,7 +19,11 @@ public sealed class HouseChanges : SaveChangesInterceptor
         return result;
     }
 
-    public override ValueTask<int> SavedChangesAsync(SaveChangesCompletedEventData eventData, int result, CancellationToken cancellationToken = default)
+    public override ValueTask<int> SavedChangesAsync(
+        SaveChangesCompletedEventData eventData,
+        int result,
+        CancellationToken cancellationToken = default
+    )
     {
         Note();
         return ValueTask.FromResult(result);

@@ -150,13 +150,12 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         });
     }
 
-    /// <summary>A word of a file that this version does not know becomes a value that no enum has; whoever reads the row sees that.</summary>
+    /// <summary>
+    /// A word of a file that this version does not know becomes a value that no enum has; whoever reads the row sees that.
+    /// </summary>
     private static void AsWord<T>(PropertyBuilder<T> property)
-        where T : struct, Enum => property.HasConversion(
-        value => value.ToString(),
-        word => Known<T>(word));
+        where T : struct, Enum => property.HasConversion(value => value.ToString(), word => Known<T>(word));
 
     private static T Known<T>(string word)
-        where T : struct, Enum =>
-        Enum.TryParse<T>(word, out var known) && Enum.IsDefined(known) ? known : (T)Enum.ToObject(typeof(T), -1);
+        where T : struct, Enum => Enum.TryParse<T>(word, out var known) && Enum.IsDefined(known) ? known : (T)Enum.ToObject(typeof(T), -1);
 }

@@ -18,7 +18,11 @@ public static class ManyRows
         where TRow : class
     {
         var entity = db.Model.FindEntityType(typeof(TRow))!;
-        if (entity.GetComplexProperties().Any() || entity.GetNavigations().Any() || entity.GetProperties().Any(property => property.PropertyInfo is null))
+        if (
+            entity.GetComplexProperties().Any()
+            || entity.GetNavigations().Any()
+            || entity.GetProperties().Any(property => property.PropertyInfo is null)
+        )
         {
             throw new InvalidOperationException($"{entity.DisplayName()} holds more than plain columns.");
         }
@@ -29,8 +33,10 @@ public static class ManyRows
         await using var transaction = await db.Database.BeginTransactionAsync(cancellation);
         await using var insert = db.Database.GetDbConnection().CreateCommand();
         insert.Transaction = transaction.GetDbTransaction();
-        insert.CommandText = string.Create(CultureInfo.InvariantCulture,
-            $"INSERT INTO {sql.DelimitIdentifier(table.Name)} ({string.Join(", ", columns.Select(column => sql.DelimitIdentifier(column.GetColumnName(table)!)))}) VALUES ({string.Join(", ", columns.Select((_, at) => $"@p{at}"))})");
+        insert.CommandText = string.Create(
+            CultureInfo.InvariantCulture,
+            $"INSERT INTO {sql.DelimitIdentifier(table.Name)} ({string.Join(", ", columns.Select(column => sql.DelimitIdentifier(column.GetColumnName(table)!)))}) VALUES ({string.Join(", ", columns.Select((_, at) => $"@p{at}"))})"
+        );
         foreach (var at in Enumerable.Range(0, columns.Count))
         {
             var parameter = insert.CreateParameter();
@@ -44,7 +50,11 @@ public static class ManyRows
             for (var at = 0; at < columns.Count; at++)
             {
                 var value = columns[at].PropertyInfo!.GetValue(row);
-                insert.Parameters[at].Value = (value is null ? null : columns[at].GetTypeMapping().Converter is { } converter ? converter.ConvertToProvider(value) : value) ?? DBNull.Value;
+                insert.Parameters[at].Value = (
+                    value is null ? null
+                    : columns[at].GetTypeMapping().Converter is { } converter ? converter.ConvertToProvider(value)
+                    : value
+                ) ?? DBNull.Value;
             }
 
             await insert.ExecuteNonQueryAsync(cancellation);

@@ -16,7 +16,11 @@ internal sealed class MeasuredWordsJson : JsonConverter<MeasuredWords>
 
         var ways = JsonSerializer.Deserialize<Dictionary<string, string>>(ref reader, options)!;
         var metric = ways[nameof(MeasuredWords.Metric)];
-        return new MeasuredWords(metric, ways.GetValueOrDefault(nameof(MeasuredWords.Spoons), metric), ways.GetValueOrDefault(nameof(MeasuredWords.Weight), metric));
+        return new MeasuredWords(
+            metric,
+            ways.GetValueOrDefault(nameof(MeasuredWords.Spoons), metric),
+            ways.GetValueOrDefault(nameof(MeasuredWords.Weight), metric)
+        );
     }
 
     public override void Write(Utf8JsonWriter writer, MeasuredWords value, JsonSerializerOptions options)

@@ -18,7 +18,8 @@ public sealed class SetAside
     private readonly ConcurrentDictionary<(string Table, string Id), string> _rows = [];
 
     /// <summary>Every row that was found so far.</summary>
-    public IReadOnlyList<SetAsideRow> Rows => [.. _rows.Select(row => new SetAsideRow(row.Key.Table, row.Key.Id, row.Value)).OrderBy(row => row.Table).ThenBy(row => row.Id)];
+    public IReadOnlyList<SetAsideRow> Rows =>
+        [.. _rows.Select(row => new SetAsideRow(row.Key.Table, row.Key.Id, row.Value)).OrderBy(row => row.Table).ThenBy(row => row.Id)];
 
     /// <summary>Forgets what was found, as the file is another now.</summary>
     public void Forget() => _rows.Clear();

@@ -7,11 +7,12 @@ namespace Kamuri.Store;
 /// <summary>How documents are written inside the database. Only storage records go through it.</summary>
 public static class StoreJson
 {
-    public static JsonSerializerOptions Options { get; } = new(JsonSerializerDefaults.General)
-    {
-        Converters = { new MeasuredWordsJson() },
-        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-        RespectNullableAnnotations = true,
-        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-    };
+    public static JsonSerializerOptions Options { get; } =
+        new(JsonSerializerDefaults.General)
+        {
+            Converters = { new MeasuredWordsJson() },
+            DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+            RespectNullableAnnotations = true,
+            Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        };
 }

@@ -16,11 +16,18 @@ namespace Kamuri.Web;
 /// Plans that the server makes once it has started, to load the solver and compile the code, so that the first person does not
 /// wait. Nothing of them is kept.
 /// </summary>
-internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, SolverGate gate, CraftFigures figures, IOptions<JsonOptions> json)
+internal sealed class FirstQuestions(
+    KamuriDb db,
+    HouseholdPlanMaker maker,
+    SolverGate gate,
+    CraftFigures figures,
+    IOptions<JsonOptions> json
+)
 {
     /// <summary>
-    /// Days that go through most of what there is to compile: where somebody is away days are built, where nobody is they are searched from moment to moment,
-    /// and several aims compose several treatments. One alone leaves the first heavy plan about half a second slower than the next.
+    /// Days that go through most of what there is to compile: where somebody is away days are built, where nobody is they are searched
+    /// from moment to moment, and several aims compose several treatments. One alone leaves the first heavy plan about half a second
+    /// slower than the next.
     /// </summary>
     private static readonly Day[] Days =
     [
@@ -31,12 +38,19 @@ internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, Solv
         new(Aim.OilFree, Heads: 2, Away: true),
     ];
 
-    /// <summary>Asks them, until somebody asks for a plan of their own: that compiles the same. A house without heads has nothing to ask yet.</summary>
+    /// <summary>
+    /// Asks them, until somebody asks for a plan of their own: that compiles the same. A house without heads has nothing to ask yet.
+    /// </summary>
     public async Task AskAsync(CancellationToken cancellation)
     {
         CpSatScheduler.WarmUp();
-        var heads = await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Id)
-            .Take(Days.Max(day => day.Heads)).Select(head => head.Id).ToListAsync(cancellation);
+        var heads = await db
+            .Heads.AsNoTracking()
+            .Where(head => !head.Archived)
+            .OrderBy(head => head.Id)
+            .Take(Days.Max(day => day.Heads))
+            .Select(head => head.Id)
+            .ToListAsync(cancellation);
         if (heads.Count == 0)
         {
             return;
@@ -53,7 +67,9 @@ internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, Solv
             try
             {
                 var (plan, _, _) = await maker.MakeAsync(day.Of(heads), cancellation);
-                _ = plan is null ? null : JsonSerializer.SerializeToUtf8Bytes(HouseholdPlanView.Of(plan, figures), json.Value.SerializerOptions);
+                _ = plan is null
+                    ? null
+                    : JsonSerializer.SerializeToUtf8Bytes(HouseholdPlanView.Of(plan, figures), json.Value.SerializerOptions);
             }
             catch (UnplaceableException)
             {
@@ -72,11 +88,19 @@ internal sealed class FirstQuestions(KamuriDb db, HouseholdPlanMaker maker, Solv
             {
                 Heads =
                 [
-                    .. heads.Take(Heads).Select(head => new HeadOfDayBody
-                    {
-                        Plan = new PlanBody { HeadId = head, Aim = Aim, Style = EndStyle.AsItIs, When = tomorrow },
-                        PauseAfter = PauseAfter,
-                    }),
+                    .. heads
+                        .Take(Heads)
+                        .Select(head => new HeadOfDayBody
+                        {
+                            Plan = new PlanBody
+                            {
+                                HeadId = head,
+                                Aim = Aim,
+                                Style = EndStyle.AsItIs,
+                                When = tomorrow,
+                            },
+                            PauseAfter = PauseAfter,
+                        }),
                 ],
                 Hands = [new HandsBody { Name = "Hands", Away = Away ? [new StretchBody(new TimeOnly(12, 0), new TimeOnly(13, 0))] : [] }],
                 When = tomorrow,

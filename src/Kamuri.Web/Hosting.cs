@@ -9,7 +9,9 @@ namespace Kamuri.Web;
 /// <summary>Small pieces of hosting.</summary>
 internal static class Hosting
 {
-    /// <summary>Loopback only, unless the home network was asked for. Port 0 takes a free one, which dual-stack localhost cannot do.</summary>
+    /// <summary>
+    /// Loopback only, unless the home network was asked for. Port 0 takes a free one, which dual-stack localhost cannot do.
+    /// </summary>
     public static void ListenLocalhostOrFree(this KestrelServerOptions kestrel, int port, bool lan)
     {
         if (lan)

@@ -39,7 +39,13 @@ using Microsoft.OpenApi;
 using Serilog;
 using Serilog.Events;
 
-var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = [.. args.Select(arg => arg == "--lan" ? "--lan=true" : arg)], ContentRootPath = AppContext.BaseDirectory });
+var builder = WebApplication.CreateBuilder(
+    new WebApplicationOptions
+    {
+        Args = [.. args.Select(arg => arg == "--lan" ? "--lan=true" : arg)],
+        ContentRootPath = AppContext.BaseDirectory,
+    }
+);
 StartOptions options;
 try
 {
@@ -52,14 +58,18 @@ catch (ArgumentException error)
 }
 
 builder.Logging.ClearProviders();
-builder.Services.AddSerilog(log => log
-    .MinimumLevel.Information()
-    .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
-    // The keys of cookies lie in the data folder, which is this person's alone.
-    .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
-    // A start that fails is said in a sentence below.
-    .MinimumLevel.Override("Microsoft.Extensions.Hosting", LogEventLevel.Fatal)
-    .WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"));
+builder.Services.AddSerilog(log =>
+    log.MinimumLevel.Information()
+        .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+        // The keys of cookies lie in the data folder, which is this person's alone.
+        .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
+        // A start that fails is said in a sentence below.
+        .MinimumLevel.Override("Microsoft.Extensions.Hosting", LogEventLevel.Fatal)
+        .WriteTo.Console(
+            formatProvider: System.Globalization.CultureInfo.InvariantCulture,
+            outputTemplate: "{Timestamp:HH:mm:ss} {Level:u3} {Message:lj}{NewLine}{Exception}"
+        )
+);
 
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
@@ -79,30 +89,40 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     serializer.RespectNullableAnnotations = true;
     serializer.RespectRequiredConstructorParameters = true;
     serializer.AllowDuplicateProperties = false;
-    serializer.TypeInfoResolver = (serializer.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(NoEmptyEntries.Check);
+    serializer.TypeInfoResolver = (serializer.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(
+        NoEmptyEntries.Check
+    );
 });
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddOpenApi(openApi => openApi.AddOperationTransformer(PlanExamples.AddTo).AddDocumentTransformer((document, _, _) =>
-{
-    document.Info.Title = "Kamuri";
-    document.Info.Description = "Plans, times and remembers wash days at home.";
-    document.Servers?.Clear();
-    // Where a choice is first met as one that may be left out, "nothing" would count as one of its words everywhere.
-    foreach (var words in document.Components?.Schemas?.Values.Select(schema => schema.Enum).OfType<IList<JsonNode>>() ?? [])
-    {
-        foreach (var nothing in words.Where(word => word is null || word.IsJsonNullSentinel()).ToList())
-        {
-            words.Remove(nothing!);
-        }
-    }
+builder.Services.AddOpenApi(openApi =>
+    openApi
+        .AddOperationTransformer(PlanExamples.AddTo)
+        .AddDocumentTransformer(
+            (document, _, _) =>
+            {
+                document.Info.Title = "Kamuri";
+                document.Info.Description = "Plans, times and remembers wash days at home.";
+                document.Servers?.Clear();
+                // Where a choice is first met as one that may be left out, "nothing" would count as one of its words everywhere.
+                foreach (var words in document.Components?.Schemas?.Values.Select(schema => schema.Enum).OfType<IList<JsonNode>>() ?? [])
+                {
+                    foreach (var nothing in words.Where(word => word is null || word.IsJsonNullSentinel()).ToList())
+                    {
+                        words.Remove(nothing!);
+                    }
+                }
 
-    return Task.CompletedTask;
-}));
+                return Task.CompletedTask;
+            }
+        )
+);
 
 builder.Services.AddSingleton(options);
-builder.Services.AddSingleton<TimeProvider>(_ => options.ClockSpeed > 1 ? new FastClock(options.ClockSpeed, TimeProvider.System) : TimeProvider.System);
+builder.Services.AddSingleton<TimeProvider>(_ =>
+    options.ClockSpeed > 1 ? new FastClock(options.ClockSpeed, TimeProvider.System) : TimeProvider.System
+);
 builder.Services.AddSingleton<FigureMemory>();
 builder.Services.AddSingleton<LabelDictionary>();
 builder.Services.AddTransient(services => services.GetRequiredService<FigureMemory>().Current);
@@ -111,9 +131,11 @@ builder.Services.AddSingleton<KnownOrders>();
 builder.Services.AddSingleton<LongerSearches>();
 builder.Services.AddSingleton<Planner>();
 builder.Services.AddSingleton<HouseholdPlanner>();
-builder.Services.AddPooledDbContextFactory<KamuriDb>((services, db) => db
-    .UseSqlite(DatabaseFile.ConnectionString(options.DataFolder))
-    .AddInterceptors(new DurableConnections(), services.GetRequiredService<HouseChanges>()));
+builder.Services.AddPooledDbContextFactory<KamuriDb>(
+    (services, db) =>
+        db.UseSqlite(DatabaseFile.ConnectionString(options.DataFolder))
+            .AddInterceptors(new DurableConnections(), services.GetRequiredService<HouseChanges>())
+);
 builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<KamuriDb>>().CreateDbContext());
 builder.Services.AddSingleton<HouseMemory>();
 builder.Services.AddScoped<House>();
@@ -124,8 +146,9 @@ builder.Services.AddScoped<MishapAdviser>();
 builder.Services.AddScoped<KitchenReader>();
 builder.Services.AddScoped<SkinRecord>();
 builder.Services.AddScoped<PlannedDayReader>();
-builder.Services.AddSingleton<IThermometerProbe>(services => new SimulatedProbe(
-    services.GetRequiredService<TimeProvider>(), () => services.GetRequiredService<FigureMemory>().Current.Cooling));
+builder.Services.AddSingleton<IThermometerProbe>(services => new SimulatedProbe(services.GetRequiredService<TimeProvider>(), () =>
+    services.GetRequiredService<FigureMemory>().Current.Cooling
+));
 builder.Services.AddSingleton<IScale, SimulatedScale>();
 builder.Services.AddSingleton<ISessionLog, SessionLog>();
 builder.Services.AddSingleton<LiveSessions>();
@@ -168,7 +191,8 @@ using (var scope = app.Services.CreateScope())
     app.Services.GetRequiredService<FigureMemory>().Read(database);
     if (options.Demo)
     {
-        await scope.ServiceProvider.GetRequiredService<IDbContextFactory<KamuriDb>>()
+        await scope
+            .ServiceProvider.GetRequiredService<IDbContextFactory<KamuriDb>>()
             .SeedDemoAsync(app.Services.GetRequiredService<Planner>(), CraftFigures.Default, clock.GetUtcNow());
     }
 }
@@ -178,12 +202,16 @@ app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseGuards();
 app.UseAccess();
-app.UseStaticFiles(new StaticFileOptions
-{
-    // File names of scripts and styles carry a hash of their content, so they never change.
-    OnPrepareResponse = file => file.Context.Response.Headers.CacheControl =
-        file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache",
-});
+app.UseStaticFiles(
+    new StaticFileOptions
+    {
+        // File names of scripts and styles carry a hash of their content, so they never change.
+        OnPrepareResponse = file =>
+            file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets")
+                ? "public, max-age=31536000, immutable"
+                : "no-cache",
+    }
+);
 
 app.MapOpenApi();
 app.MapHealthChecks("/health");
@@ -215,20 +243,26 @@ app.MapBackups();
 app.MapArchive();
 app.MapRemovals();
 app.MapSetAside();
-app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound)).ExcludeFromDescription();
+app.Map("/api/{**rest}", () => TypedResults.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound))
+    .ExcludeFromDescription();
+
 // Browsers ask for it on pages that name no icon of their own.
 app.MapGet("/favicon.ico", () => TypedResults.Redirect("/plait.svg", permanent: true)).ExcludeFromDescription();
-app.MapFallbackToFile("index.html", new StaticFileOptions
-{
-    OnPrepareResponse = file => file.Context.Response.Headers[HeaderNames.CacheControl] = "no-cache",
-});
+app.MapFallbackToFile(
+    "index.html",
+    new StaticFileOptions { OnPrepareResponse = file => file.Context.Response.Headers[HeaderNames.CacheControl] = "no-cache" }
+);
 
 app.Lifetime.ApplicationStarted.Register(() =>
 {
-    Console.WriteLine($"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal).Replace("0.0.0.0", "localhost", StringComparison.Ordinal)}");
+    Console.WriteLine(
+        $"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal).Replace("0.0.0.0", "localhost", StringComparison.Ordinal)}"
+    );
     if (options.Lan)
     {
-        Console.WriteLine($"Open to the home network, behind the passcode, at {string.Join(", ", HomeNetwork.Addresses().Select(address => $"http://{address}:{new Uri(app.Urls.First().Replace("0.0.0.0", "localhost", StringComparison.Ordinal)).Port}"))}");
+        Console.WriteLine(
+            $"Open to the home network, behind the passcode, at {string.Join(", ", HomeNetwork.Addresses().Select(address => $"http://{address}:{new Uri(app.Urls.First().Replace("0.0.0.0", "localhost", StringComparison.Ordinal)).Port}"))}"
+        );
     }
 
     _ = Task.Run(async () =>
@@ -236,7 +270,11 @@ app.Lifetime.ApplicationStarted.Register(() =>
         try
         {
             await using var scope = app.Services.CreateAsyncScope();
-            await LookThrough.ReadAsync(scope.ServiceProvider.GetRequiredService<KamuriDb>(), app.Services.GetRequiredService<SetAside>(), app.Lifetime.ApplicationStopping);
+            await LookThrough.ReadAsync(
+                scope.ServiceProvider.GetRequiredService<KamuriDb>(),
+                app.Services.GetRequiredService<SetAside>(),
+                app.Lifetime.ApplicationStopping
+            );
             await scope.ServiceProvider.GetRequiredService<FirstQuestions>().AskAsync(app.Lifetime.ApplicationStopping);
         }
         catch (Exception error) when (error is OperationCanceledException or ObjectDisposedException)

@@ -16,14 +16,19 @@ internal sealed record StartOptions(string DataFolder, int Port, double ClockSpe
     /// <exception cref="ArgumentException">An option cannot be read; the message says which.</exception>
     public static StartOptions Read(IConfiguration configuration)
     {
-        var folder = configuration["data"] is { Length: > 0 } given ? given : Path.Combine(
-            Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.DoNotVerify), "kamuri");
+        var folder = configuration["data"] is { Length: > 0 } given
+            ? given
+            : Path.Combine(
+                Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.DoNotVerify),
+                "kamuri"
+            );
         return new StartOptions(
             Path.GetFullPath(folder),
             (int)Number(configuration, "port", UsualPort, 0, 65535),
             Number(configuration, "clock-speed", 1, 1, FastestClock),
             string.Equals(configuration["demo"], "true", StringComparison.OrdinalIgnoreCase),
-            string.Equals(configuration["lan"], "true", StringComparison.OrdinalIgnoreCase));
+            string.Equals(configuration["lan"], "true", StringComparison.OrdinalIgnoreCase)
+        );
     }
 
     private static double Number(IConfiguration configuration, string name, double usual, double least, double most)

@@ -5,8 +5,19 @@ namespace Kamuri.Browser.Tests;
 /// <summary>axe is clean on every place and nothing sticks out of it, in both themes, wide and narrow.</summary>
 public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
 {
-    /// <summary>Colours are a matter of the theme and space one of the width: two looks see both. All four are there when asked to be thorough.</summary>
-    public static TheoryData<string, int> Looks => Thorough.IsAsked ? new() { { "day", 1280 }, { "night", 1280 }, { "day", 390 }, { "night", 390 } } : new() { { "day", 1280 }, { "night", 390 } };
+    /// <summary>
+    /// Colours are a matter of the theme and space one of the width: two looks see both. All four are there when asked to be thorough.
+    /// </summary>
+    public static TheoryData<string, int> Looks =>
+        Thorough.IsAsked
+            ? new()
+            {
+                { "day", 1280 },
+                { "night", 1280 },
+                { "day", 390 },
+                { "night", 390 },
+            }
+            : new() { { "day", 1280 }, { "night", 390 } };
 
     [Theory]
     [MemberData(nameof(Looks))]
@@ -15,14 +26,35 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         using var window = new Window(server.Process.Address, width, 844, theme);
         window.Wish(DemoServer.Wish());
         var found = new List<string>();
-        void Look(string where) => found.AddRange(window.Axe().Concat(window.StickingOut().Select(each => $"sticks out: {each}")).Select(violation => $"{where}: {violation}"));
+        void Look(string where) =>
+            found.AddRange(
+                window.Axe().Concat(window.StickingOut().Select(each => $"sticks out: {each}")).Select(violation => $"{where}: {violation}")
+            );
 
-        foreach (var (path, ready) in new[]
-        {
-            ("/ahead", "h2"), ("/behind", "ol li"), ("/shelf", "main li button"), ("/shelf/amounts", "dl"), ("/shelf/labels", "textarea"), ("/shelf/jars", "[data-jar]"), ("/shelf/jars?batch=0199eeee-0000-7000-8000-000000000004", "[role=dialog]"), ("/shelf/formulas", "main li a"),
-            ("/shelf/formulas/00000001-4b61-6d75-7269-000000000000", "main ol li"), ("/shelf/formulas/new?copy=00000001-4b61-6d75-7269-000000000000", "fieldset"), ("/shelf/warmth", "figure"), ("/shelf/to-buy", "main li"),
-            ("/jar-label/0199eeee-0000-7000-8000-000000000002", "[data-jar-label]"), ("/heads", "[data-head-map]"), ($"/heads/{DemoServer.Oriel}", "aside dl"), ("/figures", "[data-figure]"), ("/devices", "form"), ("/data", "section[aria-labelledby=backups] h2"), ("/today", "li[data-step]"),
-        })
+        foreach (
+            var (path, ready) in new[]
+            {
+                ("/ahead", "h2"),
+                ("/behind", "ol li"),
+                ("/shelf", "main li button"),
+                ("/shelf/amounts", "dl"),
+                ("/shelf/labels", "textarea"),
+                ("/shelf/jars", "[data-jar]"),
+                ("/shelf/jars?batch=0199eeee-0000-7000-8000-000000000004", "[role=dialog]"),
+                ("/shelf/formulas", "main li a"),
+                ("/shelf/formulas/00000001-4b61-6d75-7269-000000000000", "main ol li"),
+                ("/shelf/formulas/new?copy=00000001-4b61-6d75-7269-000000000000", "fieldset"),
+                ("/shelf/warmth", "figure"),
+                ("/shelf/to-buy", "main li"),
+                ("/jar-label/0199eeee-0000-7000-8000-000000000002", "[data-jar-label]"),
+                ("/heads", "[data-head-map]"),
+                ($"/heads/{DemoServer.Oriel}", "aside dl"),
+                ("/figures", "[data-figure]"),
+                ("/devices", "form"),
+                ("/data", "section[aria-labelledby=backups] h2"),
+                ("/today", "li[data-step]"),
+            }
+        )
         {
             window.Go(path);
             window.See(ready);
@@ -135,7 +167,9 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
             window.See("[data-main]");
         }
 
-        var small = window.Script($"return [...document.querySelectorAll('main button, footer button, header button, nav a')].filter((b) => b.offsetParent && !b.closest('h1') && b.getBoundingClientRect().height < {least}).map((b) => b.textContent + b.ariaLabel).join('; ')");
+        var small = window.Script(
+            $"return [...document.querySelectorAll('main button, footer button, header button, nav a')].filter((b) => b.offsetParent && !b.closest('h1') && b.getBoundingClientRect().height < {least}).map((b) => b.textContent + b.ariaLabel).join('; ')"
+        );
 
         Assert.Equal("", small);
     }

@@ -17,14 +17,24 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
         _window.Go("/data");
         _window.Press("Make a backup now");
         _window.SeeText("Done.");
-        await server.Process.SendAsync(HttpMethod.Post, "/api/heads", new
-        {
-            name = "Ilse",
-            lengths = new { napeCm = 9, crownCm = 9, frontCm = 9, sidesCm = 9 },
-            density = "medium",
-            strand = "medium",
-            porosity = "medium",
-        });
+        await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/heads",
+            new
+            {
+                name = "Ilse",
+                lengths = new
+                {
+                    napeCm = 9,
+                    crownCm = 9,
+                    frontCm = 9,
+                    sidesCm = 9,
+                },
+                density = "medium",
+                strand = "medium",
+                porosity = "medium",
+            }
+        );
         _window.Go("/heads");
         _window.SeeText("Ilse");
 
@@ -48,7 +58,10 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
         _window.SeeText("This goes with it", "[role=dialog] ul");
         Assert.Empty(_window.Axe());
         _window.Press("Delete");
-        _window.Until(() => _window.Path == "/heads" && _window.Text("main").Contains("Oriel", StringComparison.Ordinal), "the other heads");
+        _window.Until(
+            () => _window.Path == "/heads" && _window.Text("main").Contains("Oriel", StringComparison.Ordinal),
+            "the other heads"
+        );
         Assert.DoesNotContain("Wren", _window.Text("main"), StringComparison.Ordinal);
 
         _window.Go("/data");
@@ -65,7 +78,9 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
         await File.WriteAllBytesAsync(file, await server.Process.Http.GetByteArrayAsync(new Uri("/api/archive", UriKind.Relative)));
         using (var zip = ZipFile.Open(file, ZipArchiveMode.Update))
         {
-            Change(zip, "data/heads.json", heads => heads.AsArray().Single(head => head!["Name"]!.GetValue<string>() == "Bram")!["Name"] = "Bram the elder");
+            Change(zip, "data/heads.json", heads =>
+                heads.AsArray().Single(head => head!["Name"]!.GetValue<string>() == "Bram")!["Name"] = "Bram the elder"
+            );
             Change(zip, "data/planned_days.json", days =>
             {
                 var day = days[0]!.DeepClone();
@@ -80,11 +95,17 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
         _window.Attach("input[type=file]", file);
         _window.SeeText("This is what the archive of", "[aria-label='What the import would do']");
         Assert.Empty(_window.Axe());
-        Assert.Equal("Bram", (await server.Process.SendAsync(HttpMethod.Get, $"/api/heads/{DemoServer.Bram}")).Body!["head"]!["name"]!.GetValue<string>());
+        Assert.Equal(
+            "Bram",
+            (await server.Process.SendAsync(HttpMethod.Get, $"/api/heads/{DemoServer.Bram}")).Body!["head"]!["name"]!.GetValue<string>()
+        );
         _window.Click("[aria-label='What the import would do'] input[type=checkbox]");
         _window.Press("Import");
         _window.SeeText("Imported.");
-        Assert.Equal("Bram the elder", (await server.Process.SendAsync(HttpMethod.Get, $"/api/heads/{DemoServer.Bram}")).Body!["head"]!["name"]!.GetValue<string>());
+        Assert.Equal(
+            "Bram the elder",
+            (await server.Process.SendAsync(HttpMethod.Get, $"/api/heads/{DemoServer.Bram}")).Body!["head"]!["name"]!.GetValue<string>()
+        );
 
         _window.SeeText("One entry of your household could not be read and was set aside.");
         Assert.Empty(_window.Axe());

@@ -10,7 +10,12 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
     public void Dispose() => _window.Dispose();
 
     private string[] Steps() =>
-        [.. ((IReadOnlyCollection<object>)_window.Script("return [...document.querySelectorAll('li[data-step]')].map((e) => e.dataset.step)")!).Cast<string>()];
+        [
+            .. (
+                (IReadOnlyCollection<object>)
+                    _window.Script("return [...document.querySelectorAll('li[data-step]')].map((e) => e.dataset.step)")!
+            ).Cast<string>(),
+        ];
 
     private void Open(object? wish = null)
     {
@@ -73,15 +78,17 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("with it", "li[data-step=oil]");
 
         // In the run both are said at once, and a section is ticked for both.
-        _window.Wish(new
-        {
-            headId = DemoServer.Oriel,
-            aim = "quick",
-            style = "asItIs",
-            when = new { mode = "startNow" },
-            steps = new object[] { new { kind = "leave-in" }, new { kind = "oil", withPrevious = true } },
-            edits = Array.Empty<object>(),
-        });
+        _window.Wish(
+            new
+            {
+                headId = DemoServer.Oriel,
+                aim = "quick",
+                style = "asItIs",
+                when = new { mode = "startNow" },
+                steps = new object[] { new { kind = "leave-in" }, new { kind = "oil", withPrevious = true } },
+                edits = Array.Empty<object>(),
+            }
+        );
         _window.Go("/today");
         _window.See("li[data-step=oil]");
         _window.Press("Rehearse it");
@@ -121,7 +128,10 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Press("Use this");
         _window.Until(() => !_window.Has("article[data-finding=R33]"), "nothing from the list");
         _window.Press("Nothing in particular");
-        _window.Until(() => !_window.Text("li[data-step=leave-in]").Contains("Soft milk", StringComparison.Ordinal), "nothing in particular");
+        _window.Until(
+            () => !_window.Text("li[data-step=leave-in]").Contains("Soft milk", StringComparison.Ordinal),
+            "nothing in particular"
+        );
     }
 
     [Fact]
@@ -182,7 +192,17 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
     [Fact]
     public void An_overnight_day_and_a_refresh_say_what_they_are()
     {
-        Open(new { headId = DemoServer.Oriel, aim = "moisture", style = "twists", when = new { mode = "startNow" }, schools = new { length = "overnight" }, edits = Array.Empty<object>() });
+        Open(
+            new
+            {
+                headId = DemoServer.Oriel,
+                aim = "moisture",
+                style = "twists",
+                when = new { mode = "startNow" },
+                schools = new { length = "overnight" },
+                edits = Array.Empty<object>(),
+            }
+        );
         _window.SeeText("after the night", "li[data-day-break]");
         _window.SeeText("Two days: start on");
 

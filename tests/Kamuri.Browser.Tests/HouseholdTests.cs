@@ -49,7 +49,10 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Go("/today");
         window.SeeText("No plan can finish before", "[data-household]");
         window.Press("Look longer for a better one");
-        window.Until(() => window.Has("[data-longer] progress") || window.Text("[data-longer]").Contains("found", StringComparison.Ordinal), "progress");
+        window.Until(
+            () => window.Has("[data-longer] progress") || window.Text("[data-longer]").Contains("found", StringComparison.Ordinal),
+            "progress"
+        );
         if (!Thorough.IsAsked && window.Has("[data-longer] progress"))
         {
             // It takes a minute; who has seen enough has the offer back.
@@ -87,7 +90,17 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
     {
         using var window = new Window(server.Process.Address);
         var soon = DateTime.Now.AddHours(2);
-        window.Wish(DemoServer.Household(new { mode = "readyBy", time = soon.ToString("HH:mm:00", null), date = soon.ToString("yyyy-MM-dd", null) }, "Ama"));
+        window.Wish(
+            DemoServer.Household(
+                new
+                {
+                    mode = "readyBy",
+                    time = soon.ToString("HH:mm:00", null),
+                    date = soon.ToString("yyyy-MM-dd", null),
+                },
+                "Ama"
+            )
+        );
         window.Go("/today");
         window.See("[data-why-not]");
         window.Until(() => !window.Text("[data-why-not]").Contains("Looking", StringComparison.Ordinal), "an answer", 60);
@@ -98,7 +111,18 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
     public void A_day_that_starts_while_people_sleep_is_begun_before_or_after_with_one_press()
     {
         using var window = new Window(server.Process.Address);
-        window.Wish(DemoServer.Household(new { mode = "readyBy", time = "07:30:00", date = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", null) }, "Ama", "Kofi"));
+        window.Wish(
+            DemoServer.Household(
+                new
+                {
+                    mode = "readyBy",
+                    time = "07:30:00",
+                    date = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", null),
+                },
+                "Ama",
+                "Kofi"
+            )
+        );
         window.Go("/today");
         window.SeeText("while people sleep", "main");
         window.Press("Leave the night out");
@@ -114,7 +138,18 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
     public void A_day_of_two_heads_is_kept_for_later_and_opened_again()
     {
         using var window = new Window(server.Process.Address);
-        window.Wish(DemoServer.Household(new { mode = "startAt", time = "10:00:00", date = DateTime.Now.AddDays(3).ToString("yyyy-MM-dd", null) }, "Ama", "Kofi"));
+        window.Wish(
+            DemoServer.Household(
+                new
+                {
+                    mode = "startAt",
+                    time = "10:00:00",
+                    date = DateTime.Now.AddDays(3).ToString("yyyy-MM-dd", null),
+                },
+                "Ama",
+                "Kofi"
+            )
+        );
         window.Go("/today");
         window.Until(() => window.Count("[data-thread]") == 2, "the plait", 30);
         window.Press("Keep it for then");
@@ -123,7 +158,9 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Go("/ahead");
         window.SeeText("Oriel and Wren", "[aria-label='Planned days']");
         Assert.Matches("Start at 10:00 on [A-Z][a-z]+day; done: ", window.Text("[aria-label='Planned days']"));
-        window.Script("[...document.querySelectorAll(\"[aria-label='Planned days'] li\")].find((day) => day.textContent.includes('Oriel and Wren')).querySelector('button').click()");
+        window.Script(
+            "[...document.querySelectorAll(\"[aria-label='Planned days'] li\")].find((day) => day.textContent.includes('Oriel and Wren')).querySelector('button').click()"
+        );
         window.Until(() => window.Path == "/today", "today");
         window.SeeText("Hands: Ama and Kofi");
         Assert.Matches("Wash Oriel .* and Wren .* at 10:00", window.Text("h1"));
@@ -139,7 +176,8 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Press("Rehearse it");
         window.See("[data-main]");
         await Rehearsal.LiveThroughAsync(server.Process, window.Path.Split('/')[^1], view =>
-            view["tasks"]!.AsArray().Any(task => task!["cools"] is not null && task["status"]!.GetValue<string>() == "running"));
+            view["tasks"]!.AsArray().Any(task => task!["cools"] is not null && task["status"]!.GetValue<string>() == "running")
+        );
         // Seen on a phone above all that has to be scrolled to.
         window.SeeText("Tea cooling", "[data-counting-lines]");
         window.Keys_("r");
@@ -148,7 +186,14 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Until(() => window.Has("[role=dialog] button[aria-label='Keep how warm it is']:enabled"), "a reading");
         Assert.Empty(window.Axe());
         window.Click("[role=dialog] button[aria-label='Keep how warm it is']");
-        window.Until(() => System.Text.RegularExpressions.Regex.IsMatch(window.Text("[data-readings]"), "Tea cooling, [0-9.]+ °C: (comfortable in|ready to use|no longer warm)"), "what it means");
+        window.Until(
+            () =>
+                System.Text.RegularExpressions.Regex.IsMatch(
+                    window.Text("[data-readings]"),
+                    "Tea cooling, [0-9.]+ °C: (comfortable in|ready to use|no longer warm)"
+                ),
+            "what it means"
+        );
         Assert.Empty(window.Complaints());
     }
 
@@ -170,7 +215,13 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         bath.Click("[data-main]");
         bath.SeeText("Section 1 done", "[data-main]");
         bath.Click("[data-main]");
-        kitchen.Until(() => kitchen.Text("[data-lanes]").Contains("1 of 6 sections", StringComparison.Ordinal) || kitchen.Text("[data-lanes]").Contains("1 of 4 sections", StringComparison.Ordinal), "the tick of the other screen", 2);
+        kitchen.Until(
+            () =>
+                kitchen.Text("[data-lanes]").Contains("1 of 6 sections", StringComparison.Ordinal)
+                || kitchen.Text("[data-lanes]").Contains("1 of 4 sections", StringComparison.Ordinal),
+            "the tick of the other screen",
+            2
+        );
 
         bath.Keys_("x");
         bath.Click("[data-mishap=unsureOfSections]");
@@ -213,6 +264,9 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         Assert.NotNull(window.Script($"return localStorage.getItem('kamuri.waiting.{window.Path[5..]}')"));
         window.Offline(false);
         window.SeeText("2 of 6 sections");
-        window.Until(() => window.Script($"return localStorage.getItem('kamuri.waiting.{window.Path[5..]}')") is null, "nothing left to send");
+        window.Until(
+            () => window.Script($"return localStorage.getItem('kamuri.waiting.{window.Path[5..]}')") is null,
+            "nothing left to send"
+        );
     }
 }

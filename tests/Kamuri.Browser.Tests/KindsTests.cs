@@ -32,7 +32,24 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
     [Fact]
     public void A_comb_on_locs_is_a_stop_that_can_be_mended_or_overridden_with_a_reason()
     {
-        _window.Wish(new { headId = "0199aaaa-0000-7000-8000-000000000002", aim = "quick", style = "asItIs", when = new { mode = "startNow" }, edits = new[] { new { kind = "add", stepKind = "tool-detangle", after = "blot" } } });
+        _window.Wish(
+            new
+            {
+                headId = "0199aaaa-0000-7000-8000-000000000002",
+                aim = "quick",
+                style = "asItIs",
+                when = new { mode = "startNow" },
+                edits = new[]
+                {
+                    new
+                    {
+                        kind = "add",
+                        stepKind = "tool-detangle",
+                        after = "blot",
+                    },
+                },
+            }
+        );
         _window.Go("/today");
         _window.SeeText("Locs are never combed", "article[data-finding=R45]");
         _window.Until(() => _window.Has("main button[disabled]"), "no beginning with a stop");

@@ -31,10 +31,15 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         var label = _window.See("svg[data-jar-label]").GetAttribute("aria-label")!;
         Assert.StartsWith("Firm seed gel. Made ", label, StringComparison.Ordinal);
         Assert.Contains("Use by ", label, StringComparison.Ordinal);
-        Assert.Equal("hidden", _window.Script("""
-            const css = [...document.styleSheets].flatMap((sheet) => [...sheet.cssRules]).map((rule) => rule.cssText).join(' ')
-            return css.includes('print') && document.querySelector('.print\\:hidden') ? 'hidden' : 'shown'
-            """));
+        Assert.Equal(
+            "hidden",
+            _window.Script(
+                """
+                const css = [...document.styleSheets].flatMap((sheet) => [...sheet.cssRules]).map((rule) => rule.cssText).join(' ')
+                return css.includes('print') && document.querySelector('.print\\:hidden') ? 'hidden' : 'shown'
+                """
+            )
+        );
 
         _window.Press("Back to the jar");
         _window.SeeText("Firm seed gel", "[role=dialog]");
@@ -57,7 +62,10 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Choose("Make it", "Warmed oil");
         _window.SeeText("Warmed oil", "li[data-step=pre-poo] [data-mixture]");
         _window.SeeText("olive oil", "section[aria-label=\"In the kitchen\"]");
-        _window.Until(() => _window.Text("li[data-step=pre-poo]").Contains("Warmed oil", StringComparison.Ordinal), "what the step is done with");
+        _window.Until(
+            () => _window.Text("li[data-step=pre-poo]").Contains("Warmed oil", StringComparison.Ordinal),
+            "what the step is done with"
+        );
 
         // Amounts are written the way this device likes.
         var before = _window.Text("section[aria-label=\"In the kitchen\"]");
@@ -78,14 +86,29 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("Soft Milk", "li[data-step=leave-in]");
         _window.SeeText("What it takes costs", "section[aria-label=\"In the kitchen\"]");
         _window.Press("Take back");
-        _window.Until(() => !_window.Text("li[data-step=leave-in]").Contains("Soft Milk", StringComparison.Ordinal), "nothing in particular again");
+        _window.Until(
+            () => !_window.Text("li[data-step=leave-in]").Contains("Soft Milk", StringComparison.Ordinal),
+            "nothing in particular again"
+        );
         Assert.Empty(_window.Complaints());
     }
 
     [Fact]
     public void A_jar_past_its_day_stops_the_plan_and_another_way_mends_it()
     {
-        _window.Wish(DemoServer.Wish(edits: [new { kind = "add", stepKind = "plant-gel", after = "look" }]));
+        _window.Wish(
+            DemoServer.Wish(
+                edits:
+                [
+                    new
+                    {
+                        kind = "add",
+                        stepKind = "plant-gel",
+                        after = "look",
+                    },
+                ]
+            )
+        );
         _window.Go("/today");
         OpenStep("plant-gel");
         _window.Until(() => _window.Has("li[data-step=plant-gel] select"), "what it can be done with");
@@ -94,7 +117,12 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Until(() => !_window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan held");
 
         _window.ChooseBeginning("A jar that is there", "Thin seed gel");
-        _window.Until(() => !_window.Has("article[data-finding=R30]") || !_window.Text("article[data-finding=R30]").Contains("was good until", StringComparison.Ordinal), "the stop gone");
+        _window.Until(
+            () =>
+                !_window.Has("article[data-finding=R30]")
+                || !_window.Text("article[data-finding=R30]").Contains("was good until", StringComparison.Ordinal),
+            "the stop gone"
+        );
         _window.Until(() => _window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan free");
         Assert.Empty(_window.Complaints());
     }
@@ -107,7 +135,16 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("Leaf gel", "section[aria-label=\"To begin before\"]");
         _window.SeeText("rosemary extract", "section[aria-label=\"To begin before\"]");
 
-        _window.Wish(DemoServer.Wish(when: new { mode = "startAt", time = "10:00:00", date = DateTime.Now.AddDays(4).ToString("yyyy-MM-dd", null) }));
+        _window.Wish(
+            DemoServer.Wish(
+                when: new
+                {
+                    mode = "startAt",
+                    time = "10:00:00",
+                    date = DateTime.Now.AddDays(4).ToString("yyyy-MM-dd", null),
+                }
+            )
+        );
         _window.Go("/today");
         _window.Press("Keep it for then");
         _window.SeeText("Ahead says what has to be begun before.");
@@ -142,13 +179,19 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     [Fact]
     public void A_formula_from_elsewhere_is_brought_in_and_its_faults_are_placed()
     {
-        using var file = new TextFile("rinse.md", "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n");
+        using var file = new TextFile(
+            "rinse.md",
+            "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n"
+        );
         _window.Go("/shelf/formulas");
         _window.Press("Bring one in");
         _window.Attach("[role=dialog] input[type=file]", file.Path);
         _window.Press("Take it in");
         _window.SeeText("line 6", "[role=dialog] [role=alert]");
-        _window.Fill("The text", "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 tbsp malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n");
+        _window.Fill(
+            "The text",
+            "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 tbsp malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n"
+        );
         _window.Press("Take it in");
         _window.SeeText("malt rinse", "h1");
         _window.SeeText("Stir 30 ml malt into 300 ml water", "main ol");

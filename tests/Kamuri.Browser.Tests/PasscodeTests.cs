@@ -19,9 +19,13 @@ public sealed class PasscodeTests : IAsyncLifetime
     }
 
     /// <summary>The address this computer has for others; null on one without a network.</summary>
-    private static string? Home => NetworkInterface.GetAllNetworkInterfaces()
-        .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
-        .SelectMany(card => card.GetIPProperties().UnicastAddresses).FirstOrDefault(each => each.Address.AddressFamily == AddressFamily.InterNetwork)?.Address.ToString();
+    private static string? Home =>
+        NetworkInterface
+            .GetAllNetworkInterfaces()
+            .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
+            .SelectMany(card => card.GetIPProperties().UnicastAddresses)
+            .FirstOrDefault(each => each.Address.AddressFamily == AddressFamily.InterNetwork)
+            ?.Address.ToString();
 
     public static TheoryData<string> Themes => Thorough.IsAsked ? ["day", "night"] : ["night"];
 

@@ -10,7 +10,12 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
     public void Dispose() => _window.Dispose();
 
     private string[] Steps() =>
-        [.. ((IReadOnlyCollection<object>)_window.Script("return [...document.querySelectorAll('li[data-step]')].map((e) => e.dataset.step)")!).Cast<string>()];
+        [
+            .. (
+                (IReadOnlyCollection<object>)
+                    _window.Script("return [...document.querySelectorAll('li[data-step]')].map((e) => e.dataset.step)")!
+            ).Cast<string>(),
+        ];
 
     private void Open(object? wish = null)
     {
@@ -93,10 +98,26 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
     {
         // Two hours from now on the household's clock, on whatever day that is.
         var house = DateTime.Now.AddHours(2);
-        Open(DemoServer.Wish(when: new { mode = "readyBy", time = house.ToString("HH:mm:00", null), date = house.ToString("yyyy-MM-dd", null) }));
+        Open(
+            DemoServer.Wish(
+                when: new
+                {
+                    mode = "readyBy",
+                    time = house.ToString("HH:mm:00", null),
+                    date = house.ToString("yyyy-MM-dd", null),
+                }
+            )
+        );
         _window.SeeText("cannot be met: it ends");
         _window.SeeText("Could be left out safely");
-        _window.Press(((string)_window.Script("return [...document.querySelectorAll('article li button')].map((e) => e.textContent.trim()).find((t) => t.startsWith('Tea rinse'))")!).Trim());
+        _window.Press(
+            (
+                (string)
+                    _window.Script(
+                        "return [...document.querySelectorAll('article li button')].map((e) => e.textContent.trim()).find((t) => t.startsWith('Tea rinse'))"
+                    )!
+            ).Trim()
+        );
         _window.Until(() => !Steps().Contains("tea-rinse"), "the tea left out");
     }
 
@@ -111,5 +132,8 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
     }
 
     private bool Enabled(string name) =>
-        (bool)_window.Script($"return [...document.querySelectorAll('button')].some((b) => (b.textContent.trim() === '{name}' || b.ariaLabel === '{name}') && !b.disabled)")!;
+        (bool)
+            _window.Script(
+                $"return [...document.querySelectorAll('button')].some((b) => (b.textContent.trim() === '{name}' || b.ariaLabel === '{name}') && !b.disabled)"
+            )!;
 }

@@ -134,7 +134,10 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.Until(() => Heard() == "The voice is on.", "the voice");
         window.Keys_("\uE00C");
         window.Click("[data-main]");
-        window.Until(() => Heard().Contains("Wet through. Run water through every section", StringComparison.Ordinal), "the step and how it is done");
+        window.Until(
+            () => Heard().Contains("Wet through. Run water through every section", StringComparison.Ordinal),
+            "the step and how it is done"
+        );
         var length = Heard().Length;
         window.Click("[data-main]");
         window.SeeText("1 of 6 sections");
@@ -145,8 +148,19 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         {
             Assert.True(presses < 40, "The blot never comes.");
             var title = window.Text("h1");
-            window.Keys_(window.Text("[data-main]").StartsWith("Start: blot", StringComparison.Ordinal) || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal) ? " " : "k");
-            window.Until(() => window.Text("h1") != title || window.Has("[data-counting='blot.wait']") || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal), $"what follows {title}");
+            window.Keys_(
+                window.Text("[data-main]").StartsWith("Start: blot", StringComparison.Ordinal)
+                || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal)
+                    ? " "
+                    : "k"
+            );
+            window.Until(
+                () =>
+                    window.Text("h1") != title
+                    || window.Has("[data-counting='blot.wait']")
+                    || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal),
+                $"what follows {title}"
+            );
         }
 
         window.Press("×600");

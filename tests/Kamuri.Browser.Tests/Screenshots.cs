@@ -5,7 +5,15 @@ namespace Kamuri.Browser.Tests;
 /// <summary>Refreshes docs/screenshots from the demo household. Run on purpose: ./kamuri shots.</summary>
 public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
 {
-    private static object Tomorrow => DemoServer.Wish(when: new { mode = "readyBy", time = "18:00:00", date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null) });
+    private static object Tomorrow =>
+        DemoServer.Wish(
+            when: new
+            {
+                mode = "readyBy",
+                time = "18:00:00",
+                date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null),
+            }
+        );
 
     private static string File(string name) => Path.Combine(Repository.Screenshots, name + ".png");
 
@@ -38,7 +46,11 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     {
         using var window = new Window(server.Process.Address);
         window.Go("/shelf/labels");
-        window.See("textarea").SendKeys("Aqua, Butyrospermum Parkii (Shea) Butter, Glycerni, Cetearyl Alcohol, Ricinus Communis (Castor) Seed Oil, Hydrolyzed Baobab Protein, Kakapo Dust, Parfum, Phenoxyethanol. May contain: CI 77891");
+        window
+            .See("textarea")
+            .SendKeys(
+                "Aqua, Butyrospermum Parkii (Shea) Butter, Glycerni, Cetearyl Alcohol, Ricinus Communis (Castor) Seed Oil, Hydrolyzed Baobab Protein, Kakapo Dust, Parfum, Phenoxyethanol. May contain: CI 77891"
+            );
         window.SeeText("Mostly seals heavily", "[data-label-findings]");
         Thread.Sleep(300);
         window.Photograph(File("shelf-labels"));
@@ -78,7 +90,18 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     public void A_day_with_two_heads()
     {
         using var window = new Window(server.Process.Address, 1280, 900);
-        window.Wish(DemoServer.Household(new { mode = "startAt", time = "10:00:00", date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null) }, "Ama", "Kofi"));
+        window.Wish(
+            DemoServer.Household(
+                new
+                {
+                    mode = "startAt",
+                    time = "10:00:00",
+                    date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null),
+                },
+                "Ama",
+                "Kofi"
+            )
+        );
         window.Go("/today");
         window.Until(() => window.Count("[data-thread]") == 2, "the plait");
         Thread.Sleep(600);
@@ -91,14 +114,26 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     public async Task A_running_day_with_two_heads(string name, string theme, int width, string begins)
     {
         using var window = new Window(server.Process.Address, width, width < 600 ? 1400 : 860, theme);
-        window.Wish(DemoServer.Household(new { mode = "startAt", time = begins, date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null) }));
+        window.Wish(
+            DemoServer.Household(
+                new
+                {
+                    mode = "startAt",
+                    time = begins,
+                    date = DateTime.Now.AddDays(1).ToString("yyyy-MM-dd", null),
+                }
+            )
+        );
         window.Go("/today");
         window.Press("Rehearse it");
         window.See("[data-main]");
         // On until something works by itself on one head while hands are on another, the second section of several in hand.
         await Rehearsal.LiveThroughAsync(server.Process, window.Path.Split('/')[^1], view =>
             view["counting"]!.AsArray().Any(wait => wait!["strand"]!.GetValue<string>() != "kitchen")
-            && view["tasks"]!.AsArray().Any(task => task!["status"]!.GetValue<string>() == "running" && task["sectionsDone"]!.AsArray().Count == 1));
+            && view["tasks"]!
+                .AsArray()
+                .Any(task => task!["status"]!.GetValue<string>() == "running" && task["sectionsDone"]!.AsArray().Count == 1)
+        );
         Thread.Sleep(900);
         window.Photograph(File(name));
     }

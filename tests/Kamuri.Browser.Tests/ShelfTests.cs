@@ -34,7 +34,10 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
     [Fact]
     public void A_table_with_a_broken_row_is_taken_in_as_far_as_it_is_good()
     {
-        using var table = new TextFile("products.csv", "name,role,size_ml,left_ml,price,opened,months_after_opening,label\nTable Milk,leaveIn,200,150,9.5,,,\"Aqua, Glycerin\"\nTable Oil,oil,-5,,,,,\n");
+        using var table = new TextFile(
+            "products.csv",
+            "name,role,size_ml,left_ml,price,opened,months_after_opening,label\nTable Milk,leaveIn,200,150,9.5,,,\"Aqua, Glycerin\"\nTable Oil,oil,-5,,,,,\n"
+        );
         _window.Go("/shelf");
         _window.Press("As a table");
         _window.Attach("[role=dialog] input[type=file]", table.Path);
@@ -62,7 +65,10 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.Fill("Ingredients, as they stand on the pack", "Aqua, Glycerin, Cetyl Alcohol, Parfum");
         _window.SeeText("Mostly draws water", "[role=dialog]");
         _window.Press("Put it on the shelf");
-        _window.Until(() => !_window.Has("[role=dialog]") && _window.Text().Contains("Scented Milk", StringComparison.Ordinal), "the product on the shelf");
+        _window.Until(
+            () => !_window.Has("[role=dialog]") && _window.Text().Contains("Scented Milk", StringComparison.Ordinal),
+            "the product on the shelf"
+        );
 
         // Oriel must not have fragrance, and five millilitres are not enough.
         _window.Wish(DemoServer.Wish());

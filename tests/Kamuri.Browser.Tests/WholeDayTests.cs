@@ -63,7 +63,12 @@ public class WholeDayTests
         window.SeeText("Juno");
         window.Go("/ahead");
         // The house's clock runs ten hours a minute, so that an evening's run may end behind midnight.
-        window.Until(() => window.Text().Contains("Washed today.", StringComparison.Ordinal) || window.Text().Contains("Washed yesterday.", StringComparison.Ordinal), "the wash on record");
+        window.Until(
+            () =>
+                window.Text().Contains("Washed today.", StringComparison.Ordinal)
+                || window.Text().Contains("Washed yesterday.", StringComparison.Ordinal),
+            "the wash on record"
+        );
         Assert.Empty(window.Complaints());
     }
 }

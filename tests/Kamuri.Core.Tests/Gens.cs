@@ -14,15 +14,22 @@ internal static class Gens
 {
     private static readonly Gen<Wear> Wears = Gen.Frequency(
         (5, Gen.Const(Wear.Loose)),
-        (2, from stage in Gen.Enum<LocStage>()
+        (
+            2,
+            from stage in Gen.Enum<LocStage>()
             from count in Gen.Int[HeadLimits.FewestLocs, HeadLimits.MostLocs]
             from thickness in Gen.Double[HeadLimits.ThinnestLocMillimetres, HeadLimits.ThickestLocMillimetres]
-            select new Wear(Locs: new LocsWorn(stage, count, thickness))),
-        (2, from made in Gen.Enum<StyleMade>()
+            select new Wear(Locs: new LocsWorn(stage, count, thickness))
+        ),
+        (
+            2,
+            from made in Gen.Enum<StyleMade>()
             from worn in Gen.Int[0, 90]
             from added in Gen.Double[0, 600]
-            select new Wear(Style: new StyleWorn(made, Given.Today.AddDays(-worn), added))),
-        (1, from made in Gen.Enum<StyleMade>() from worn in Gen.Int[7, 90] select new Wear(Down: new TakenDown(made, worn))));
+            select new Wear(Style: new StyleWorn(made, Given.Today.AddDays(-worn), added))
+        ),
+        (1, from made in Gen.Enum<StyleMade>() from worn in Gen.Int[7, 90] select new Wear(Down: new TakenDown(made, worn)))
+    );
 
     private static readonly Gen<Schools> SchoolsTaken =
         from conditionOn in Gen.Enum<ConditionOn>()
@@ -75,7 +82,12 @@ internal static class Gens
         {
             Id = Guid.Empty,
             Name = "Someone",
-            Lengths = new ZoneLengths(new Centimetres(lengths[0]), new Centimetres(lengths[1]), new Centimetres(lengths[2]), new Centimetres(lengths[3])),
+            Lengths = new ZoneLengths(
+                new Centimetres(lengths[0]),
+                new Centimetres(lengths[1]),
+                new Centimetres(lengths[2]),
+                new Centimetres(lengths[3])
+            ),
             Density = density,
             Strand = strand,
             Porosity = porosity,
@@ -94,7 +106,10 @@ internal static class Gens
         from days in Gen.Int[-1, 200].Array[9]
         select new History
         {
-            LastDone = Enum.GetValues<Treatment>().Zip(days).Where(pair => pair.Second >= 0).ToDictionary(pair => pair.First, pair => Given.Today.AddDays(-pair.Second)),
+            LastDone = Enum.GetValues<Treatment>()
+                .Zip(days)
+                .Where(pair => pair.Second >= 0)
+                .ToDictionary(pair => pair.First, pair => Given.Today.AddDays(-pair.Second)),
         };
 
     public static readonly Gen<PlanRequest> Request =
@@ -131,7 +146,10 @@ internal static class Gens
     public static readonly Gen<PlanRequest> EditedRequest =
         from request in Request
         from picks in Gen.Int[0, 1000].Array[6]
-        select request with { Edits = Edits(request, picks) };
+        select request with
+        {
+            Edits = Edits(request, picks),
+        };
 
     /// <summary>Days with a formula chosen for several steps, in houses with and without good jars of them.</summary>
     public static readonly Gen<PlanRequest> CookedRequest =
@@ -140,27 +158,35 @@ internal static class Gens
         from jars in Gen.Int[0, 20].Array[3]
         select request with
         {
-            Uses = Given.Compose(request).Walk.Select(walked => walked.Step.Kind).Where(kind => kind.Puts is not null).DistinctBy(kind => kind.Id).Take(picks.Length)
-                .Zip(picks, (kind, pick) => (kind, fitting: FormulaCatalogue.All.Where(formula => formula.ServesAs.Contains(kind.Puts!.Value)).ToList(), pick))
+            Uses = Given
+                .Compose(request)
+                .Walk.Select(walked => walked.Step.Kind)
+                .Where(kind => kind.Puts is not null)
+                .DistinctBy(kind => kind.Id)
+                .Take(picks.Length)
+                .Zip(picks, (kind, pick) =>
+                    (kind, fitting: FormulaCatalogue.All.Where(formula => formula.ServesAs.Contains(kind.Puts!.Value)).ToList(), pick)
+                )
                 .Where(each => each.fitting.Count > 0)
                 .ToDictionary(each => each.kind.Id, each => Larder.Made(each.fitting[each.pick % each.fitting.Count], request.Kitchen)),
             Batches = [.. jars.Select((daysAgo, n) => Jar(FormulaCatalogue.All[(daysAgo * 7 + n) % FormulaCatalogue.All.Count], daysAgo))],
         };
 
-    private static Batch Jar(Formula formula, int daysAgo) => new()
-    {
-        Id = Guid.NewGuid(),
-        Name = formula.Name,
-        FormulaId = formula.Id,
-        MadeAt = Given.Noon.AddDays(-daysAgo),
-        MadeOn = Given.Today.AddDays(-daysAgo),
-        Made = new Millilitres(500),
-        Left = new Millilitres(20 * daysAgo),
-        Keep = formula.Keep,
-        KeptAt = formula.Keep.Freezer is not null && daysAgo % 2 == 0 ? Keeping.Freezer : formula.Keep.Best,
-        ServesAs = formula.ServesAs,
-        Facts = Larder.Made(formula, Kitchen.Shipped) with { Making = null },
-    };
+    private static Batch Jar(Formula formula, int daysAgo) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Name = formula.Name,
+            FormulaId = formula.Id,
+            MadeAt = Given.Noon.AddDays(-daysAgo),
+            MadeOn = Given.Today.AddDays(-daysAgo),
+            Made = new Millilitres(500),
+            Left = new Millilitres(20 * daysAgo),
+            Keep = formula.Keep,
+            KeptAt = formula.Keep.Freezer is not null && daysAgo % 2 == 0 ? Keeping.Freezer : formula.Keep.Best,
+            ServesAs = formula.ServesAs,
+            Facts = Larder.Made(formula, Kitchen.Shipped) with { Making = null },
+        };
 
     /// <summary>Drops, additions and moves of steps that are really in the plan.</summary>
     private static List<PlanEdit> Edits(PlanRequest request, int[] picks)

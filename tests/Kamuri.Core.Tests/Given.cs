@@ -15,27 +15,29 @@ internal static class Given
     public static readonly CraftFigures Figures = CraftFigures.Default;
 
     /// <summary>Medium density, medium strands, 30 cm all round, combed ten days ago: the reference of the craft.</summary>
-    public static Head Head(double centimetres = 30) => new()
-    {
-        Id = Guid.Parse("11111111-1111-1111-1111-111111111111"),
-        Name = "Oriel",
-        Lengths = Even(centimetres),
-        UsualSections = 6,
-        LastWash = Today.AddDays(-10),
-        LastDetangle = Today.AddDays(-10),
-    };
+    public static Head Head(double centimetres = 30) =>
+        new()
+        {
+            Id = Guid.Parse("11111111-1111-1111-1111-111111111111"),
+            Name = "Oriel",
+            Lengths = Even(centimetres),
+            UsualSections = 6,
+            LastWash = Today.AddDays(-10),
+            LastDetangle = Today.AddDays(-10),
+        };
 
     public static ZoneLengths Even(double centimetres) =>
         new(new Centimetres(centimetres), new Centimetres(centimetres), new Centimetres(centimetres), new Centimetres(centimetres));
 
-    public static PlanRequest Request(Aim aim = Aim.Moisture, EndStyle style = EndStyle.Twists, Head? head = null) => new()
-    {
-        Head = head ?? Head(),
-        Aim = aim,
-        Style = style,
-        Today = Today,
-        When = new When(Noon),
-    };
+    public static PlanRequest Request(Aim aim = Aim.Moisture, EndStyle style = EndStyle.Twists, Head? head = null) =>
+        new()
+        {
+            Head = head ?? Head(),
+            Aim = aim,
+            Style = style,
+            Today = Today,
+            When = new When(Noon),
+        };
 
     public static Composition Compose(PlanRequest request) => Composer.Compose(request, Figures);
 

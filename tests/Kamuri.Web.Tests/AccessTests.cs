@@ -24,13 +24,26 @@ public sealed class AccessTests : IAsyncLifetime
     /// <summary>A device that comes over the network, with a cookie jar of its own.</summary>
     private HttpClient Device()
     {
-        var address = NetworkInterface.GetAllNetworkInterfaces().Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
-            .SelectMany(card => card.GetIPProperties().UnicastAddresses).Select(unicast => unicast.Address).FirstOrDefault(each => each.AddressFamily == AddressFamily.InterNetwork);
+        var address = NetworkInterface
+            .GetAllNetworkInterfaces()
+            .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
+            .SelectMany(card => card.GetIPProperties().UnicastAddresses)
+            .Select(unicast => unicast.Address)
+            .FirstOrDefault(each => each.AddressFamily == AddressFamily.InterNetwork);
         Assert.SkipWhen(address is null, "This machine is in no network, so no other device can come from one.");
-        return new HttpClient(new SocketsHttpHandler { CookieContainer = new CookieContainer(), UseProxy = false }) { BaseAddress = new Uri($"http://{address}:{_server.Address.Port}") };
+        return new HttpClient(new SocketsHttpHandler { CookieContainer = new CookieContainer(), UseProxy = false })
+        {
+            BaseAddress = new Uri($"http://{address}:{_server.Address.Port}"),
+        };
     }
 
-    private static async Task<(int Status, JsonNode? Body)> AskAsync(HttpClient device, HttpMethod method, string path, object? body = null, string? origin = null)
+    private static async Task<(int Status, JsonNode? Body)> AskAsync(
+        HttpClient device,
+        HttpMethod method,
+        string path,
+        object? body = null,
+        string? origin = null
+    )
     {
         using var request = new HttpRequestMessage(method, path) { Content = body is null ? null : JsonContent.Create(body) };
         if (origin is not null)
@@ -43,7 +56,8 @@ public sealed class AccessTests : IAsyncLifetime
         return ((int)answer.StatusCode, text.StartsWith('{') || text.StartsWith('[') ? JsonNode.Parse(text) : null);
     }
 
-    private async Task SetAsync(string passcode) => Assert.Equal(204, (await _server.SendAsync(HttpMethod.Put, "/api/access/passcode", new { passcode })).Status);
+    private async Task SetAsync(string passcode) =>
+        Assert.Equal(204, (await _server.SendAsync(HttpMethod.Put, "/api/access/passcode", new { passcode })).Status);
 
     [Fact]
     public async Task Without_the_passcode_nothing_of_the_household_is_told()
@@ -57,7 +71,10 @@ public sealed class AccessTests : IAsyncLifetime
 
         Assert.Equal(401, (await AskAsync(device, HttpMethod.Post, "/api/heads", new { name = "Ilse" })).Status);
         var (status, access) = await AskAsync(device, HttpMethod.Get, "/api/access");
-        Assert.Equal((200, true, false, false), (status, access!["lan"]!.GetValue<bool>(), access["mayEnter"]!.GetValue<bool>(), access["isHere"]!.GetValue<bool>()));
+        Assert.Equal(
+            (200, true, false, false),
+            (status, access!["lan"]!.GetValue<bool>(), access["mayEnter"]!.GetValue<bool>(), access["isHere"]!.GetValue<bool>())
+        );
         Assert.Empty(access["addresses"]!.AsArray());
         Assert.Empty(access["devices"]!.AsArray());
     }
@@ -69,11 +86,17 @@ public sealed class AccessTests : IAsyncLifetime
         using var device = Device();
         Assert.Equal(400, (await AskAsync(device, HttpMethod.Post, "/api/access/enter", new { passcode = "three red combs" })).Status);
         Assert.Equal(401, (await AskAsync(device, HttpMethod.Get, "/api/heads")).Status);
-        Assert.Equal(204, (await AskAsync(device, HttpMethod.Post, "/api/access/enter", new { passcode = Right, device = "bathroom phone" })).Status);
+        Assert.Equal(
+            204,
+            (await AskAsync(device, HttpMethod.Post, "/api/access/enter", new { passcode = Right, device = "bathroom phone" })).Status
+        );
         Assert.Equal(200, (await AskAsync(device, HttpMethod.Get, "/api/heads")).Status);
 
         var (_, here) = await _server.SendAsync(HttpMethod.Get, "/api/access");
-        Assert.Equal(["This computer", "bathroom phone"], here!["devices"]!.AsArray().Select(each => each!["name"]!.GetValue<string>()).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["This computer", "bathroom phone"],
+            here!["devices"]!.AsArray().Select(each => each!["name"]!.GetValue<string>()).Order(StringComparer.Ordinal)
+        );
         var (_, code) = await AskAsync(device, HttpMethod.Get, "/api/access/code?page=/run/7");
         Assert.Equal($"{device.BaseAddress!.ToString().TrimEnd('/')}/run/7", code!["address"]!.GetValue<string>());
 
@@ -92,7 +115,11 @@ public sealed class AccessTests : IAsyncLifetime
         var head = await _server.MakeHeadAsync(Bodies.Head("Ilse"));
         var (_, session) = await _server.SendAsync(HttpMethod.Post, "/api/sessions", new { plan = Bodies.Plan(head, "quick", "bun") });
         var path = $"/api/sessions/{session!["id"]}";
-        using var watching = await device.GetAsync($"{path}/stream", HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken);
+        using var watching = await device.GetAsync(
+            $"{path}/stream",
+            HttpCompletionOption.ResponseHeadersRead,
+            TestContext.Current.CancellationToken
+        );
         using var stream = new StreamReader(await watching.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken));
         Assert.StartsWith("event:", await stream.ReadLineAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
 
@@ -140,7 +167,11 @@ public sealed class AccessTests : IAsyncLifetime
         Assert.Equal(200, (await AskAsync(device, HttpMethod.Get, "/api/heads")).Status);
         await SetAsync("another passcode");
         Assert.Equal(401, (await AskAsync(device, HttpMethod.Get, "/api/heads")).Status);
-        Assert.DoesNotContain(Right, await File.ReadAllTextAsync(Path.Combine(_server.Folder, "passcode"), TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            Right,
+            await File.ReadAllTextAsync(Path.Combine(_server.Folder, "passcode"), TestContext.Current.CancellationToken),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -154,7 +185,10 @@ public sealed class AccessTests : IAsyncLifetime
         await SetAsync(Right);
         await AskAsync(device, HttpMethod.Post, "/api/access/enter", new { passcode = Right });
         Assert.Equal(403, (await AskAsync(device, HttpMethod.Put, "/api/access/passcode", new { passcode = "mine, mine" })).Status);
-        Assert.Equal(403, (await AskAsync(device, HttpMethod.Post, "/api/heads", new { name = "Ilse" }, origin: "http://elsewhere.example")).Status);
+        Assert.Equal(
+            403,
+            (await AskAsync(device, HttpMethod.Post, "/api/heads", new { name = "Ilse" }, origin: "http://elsewhere.example")).Status
+        );
         Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/access/passcode", new { passcode = "short" })).Status);
     }
 
@@ -184,7 +218,12 @@ public sealed class AccessTests : IAsyncLifetime
         using var closed = await ServerProcess.StartAsync(Server.Assembly);
         using var device = Device();
         device.Timeout = TimeSpan.FromSeconds(5);
-        await Assert.ThrowsAnyAsync<HttpRequestException>(() => device.GetAsync(new Uri($"http://{device.BaseAddress!.Host}:{closed.Address.Port}/api/access"), TestContext.Current.CancellationToken));
+        await Assert.ThrowsAnyAsync<HttpRequestException>(() =>
+            device.GetAsync(
+                new Uri($"http://{device.BaseAddress!.Host}:{closed.Address.Port}/api/access"),
+                TestContext.Current.CancellationToken
+            )
+        );
         var (_, access) = await closed.SendAsync(HttpMethod.Get, "/api/access");
         Assert.Equal((false, true), (access!["lan"]!.GetValue<bool>(), access["mayEnter"]!.GetValue<bool>()));
         Assert.Equal(409, (await closed.SendAsync(HttpMethod.Get, "/api/access/code")).Status);

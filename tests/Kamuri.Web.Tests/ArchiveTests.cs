@@ -42,7 +42,8 @@ public sealed class ArchiveTests : IDisposable
         return stream.ToArray();
     }
 
-    private static ImportPreview Import(KamuriDb db, byte[] archive, bool theirs = false, bool isPreview = false) => ArchiveImport.Run(db, new MemoryStream(archive), theirs, isPreview);
+    private static ImportPreview Import(KamuriDb db, byte[] archive, bool theirs = false, bool isPreview = false) =>
+        ArchiveImport.Run(db, new MemoryStream(archive), theirs, isPreview);
 
     private static byte[] Zip(params (string Name, string Text)[] files)
     {
@@ -62,14 +63,18 @@ public sealed class ArchiveTests : IDisposable
     private static List<string> Texts(byte[] archive)
     {
         using var zip = new ZipArchive(new MemoryStream(archive));
-        return [.. zip.Entries.Select(entry =>
-        {
-            using var reader = new StreamReader(entry.Open());
-            return $"{entry.FullName} {reader.ReadToEnd()}";
-        })];
+        return
+        [
+            .. zip.Entries.Select(entry =>
+            {
+                using var reader = new StreamReader(entry.Open());
+                return $"{entry.FullName} {reader.ReadToEnd()}";
+            }),
+        ];
     }
 
-    private static string Manifest => $$$"""{"format":"kamuri-archive","formatVersion":1,"schema":"{{{DatabaseFile.Known()[^1]}}}","madeAt":"2026-12-01T10:00:00+00:00","rows":{}}""";
+    private static string Manifest =>
+        $$$"""{"format":"kamuri-archive","formatVersion":1,"schema":"{{{DatabaseFile.Known()[^1]}}}","madeAt":"2026-12-01T10:00:00+00:00","rows":{}}""";
 
     [Fact]
     public void What_goes_out_comes_in_and_goes_out_the_same_to_the_byte()
@@ -100,7 +105,14 @@ public sealed class ArchiveTests : IDisposable
         head.Name = "Ilse, older";
         first.Add(new HeadRow { Id = Guid.NewGuid(), Name = "New" });
         first.Templates.Single().Name = "Another name";
-        first.Add(new TemplateRow { Id = Guid.NewGuid(), Name = "Our Sunday", ContentJson = first.Templates.Single().ContentJson });
+        first.Add(
+            new TemplateRow
+            {
+                Id = Guid.NewGuid(),
+                Name = "Our Sunday",
+                ContentJson = first.Templates.Single().ContentJson,
+            }
+        );
         first.SaveChanges();
         var archive = Export(first, Now);
 
@@ -128,10 +140,15 @@ public sealed class ArchiveTests : IDisposable
         first.Database.OpenConnection();
         first.Database.ExecuteSqlRaw("PRAGMA foreign_keys = OFF");
         var running = first.SessionSummaries.First(row => row.FinishedUtcTicks == null).SessionId.ToString().ToUpperInvariant();
-        foreach (var (table, column) in ((string, string)[])[("sessions", "Id"), ("session_events", "SessionId"), ("session_summaries", "SessionId")])
+        foreach (
+            var (table, column) in ((string, string)[])
+                [("sessions", "Id"), ("session_events", "SessionId"), ("session_summaries", "SessionId")]
+        )
         {
 #pragma warning disable EF1002 // Names of tables, not what anybody typed.
-            first.Database.ExecuteSqlRaw($"UPDATE {table} SET {column} = '00000000-0000-0000-0000-00000000ABCD' WHERE {column} = '{running}'");
+            first.Database.ExecuteSqlRaw(
+                $"UPDATE {table} SET {column} = '00000000-0000-0000-0000-00000000ABCD' WHERE {column} = '{running}'"
+            );
 #pragma warning restore EF1002
         }
 
@@ -156,13 +173,28 @@ public sealed class ArchiveTests : IDisposable
             (Zip(("manifest.json", "{}")), "not an archive"),
             (Zip(("data/heads.json", "[]")), "no manifest"),
             (Zip(("manifest.json", Manifest.Replace("kamuri-archive", "other", StringComparison.Ordinal))), "not an archive"),
-            (Zip(("manifest.json", Manifest.Replace(DatabaseFile.Known()[^1], "20991231000000_Tomorrow", StringComparison.Ordinal))), "newer Kamuri"),
+            (
+                Zip(("manifest.json", Manifest.Replace(DatabaseFile.Known()[^1], "20991231000000_Tomorrow", StringComparison.Ordinal))),
+                "newer Kamuri"
+            ),
             (Zip(("manifest.json", Manifest), ("data/heads.json", "[{")), "heads.json cannot be read"),
             (Zip(("manifest.json", Manifest), ("data/heads.json", rows)), "heads has no field Nobody"),
             (Zip(("manifest.json", Manifest), ("data/heads.json", "[1]")), "no row"),
             (Zip(("manifest.json", Manifest), ("data/heads.json", """[{"Name":"x"}]""")), "has no Id"),
-            (Zip(("manifest.json", Manifest), ("data/session_events.json", $$"""[{"SessionId":"{{Guid.NewGuid()}}","EventId":"{{Guid.NewGuid()}}","Kind":"TaskDone","AtUtcTicks":1}]""")), "belongs to"),
-            (Zip([.. Enumerable.Range(0, 70).Select(n => ($"data/a{(char)('a' + (n % 26))}{(char)('a' + (n / 26))}.json", "[]"))]), "holds 70 files"),
+            (
+                Zip(
+                    ("manifest.json", Manifest),
+                    (
+                        "data/session_events.json",
+                        $$"""[{"SessionId":"{{Guid.NewGuid()}}","EventId":"{{Guid.NewGuid()}}","Kind":"TaskDone","AtUtcTicks":1}]"""
+                    )
+                ),
+                "belongs to"
+            ),
+            (
+                Zip([.. Enumerable.Range(0, 70).Select(n => ($"data/a{(char)('a' + (n % 26))}{(char)('a' + (n / 26))}.json", "[]"))]),
+                "holds 70 files"
+            ),
         ];
         foreach (var (file, says) in files)
         {

@@ -31,7 +31,8 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     public async Task A_field_that_cannot_be_read_is_named(string field, string value, string detail)
     {
         var body = Bodies.Plan(Guid.NewGuid().ToString()).ToJsonString()[..^1];
-        body = field == "aim" ? body.Replace("\"quick\"", value, StringComparison.Ordinal) + "}"
+        body =
+            field == "aim" ? body.Replace("\"quick\"", value, StringComparison.Ordinal) + "}"
             : field == "headId" ? Bodies.Plan("x").ToJsonString()
             : $"{body},\"{field}\":{value}}}";
 
@@ -45,7 +46,12 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     public async Task A_ready_by_in_the_past_is_answered_at_its_field()
     {
         var body = Bodies.Plan(await server.Process.MakeHeadAsync());
-        body["when"] = new JsonObject { ["mode"] = "readyBy", ["date"] = "2020-01-01", ["time"] = "18:00:00" };
+        body["when"] = new JsonObject
+        {
+            ["mode"] = "readyBy",
+            ["date"] = "2020-01-01",
+            ["time"] = "18:00:00",
+        };
 
         var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", body);
 
@@ -91,13 +97,21 @@ public class BadInputTests(Server server) : IClassFixture<Server>
         var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", body);
 
         Assert.Equal(400, status);
-        Assert.StartsWith("There is no hood in the house", problem!["errors"]!["dryingAir"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "There is no hood in the house",
+            problem!["errors"]!["dryingAir"]![0]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public async Task Two_megabytes_are_too_much()
     {
-        var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/heads", $"{{\"name\":\"{new string('x', 2_000_000)}\"}}");
+        var (status, problem) = await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/heads",
+            $"{{\"name\":\"{new string('x', 2_000_000)}\"}}"
+        );
 
         Assert.Equal(413, status);
         Assert.Equal("That is larger than Kamuri takes in one piece.", problem!["detail"]!.GetValue<string>());
@@ -158,8 +172,18 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     [InlineData("PUT", "/api/figures", """{"values":null}""", "The field 'values' holds something that cannot be read here.")]
     [InlineData("PUT", "/api/figures/drying.air.fan", "{}", "Something needed is missing: value.")]
     [InlineData("POST", "/api/templates", """{"name":"a"}""", "Something needed is missing: plan.")]
-    [InlineData("POST", "/api/looking/repels-water", """{"headId":"0199aaaa-0000-7000-8000-000000000001"}""", "Something needed is missing: answers.")]
-    [InlineData("PUT", "/api/household", """{"roomCelsius":20}""", "Something needed is missing: humidityPercent, timeZone, pairsOfHands, showers, stoves.")]
+    [InlineData(
+        "POST",
+        "/api/looking/repels-water",
+        """{"headId":"0199aaaa-0000-7000-8000-000000000001"}""",
+        "Something needed is missing: answers."
+    )]
+    [InlineData(
+        "PUT",
+        "/api/household",
+        """{"roomCelsius":20}""",
+        "Something needed is missing: humidityPercent, timeZone, pairsOfHands, showers, stoves."
+    )]
     public async Task What_is_left_out_is_named(string method, string path, string body, string detail)
     {
         var (status, problem) = await server.Process.SendAsync(new HttpMethod(method), path, body);
@@ -185,7 +209,9 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     public async Task No_garbled_plan_is_a_server_error()
     {
         var (_, document) = await server.Process.SendAsync(HttpMethod.Get, "/openapi/v1.json");
-        var examples = document!["paths"]!["/api/plans/preview"]!["post"]!["requestBody"]!["content"]!["application/json"]!["examples"]!.AsObject();
+        var examples = document!["paths"]!["/api/plans/preview"]!["post"]!["requestBody"]!["content"]!["application/json"]![
+            "examples"
+        ]!.AsObject();
         string[] garbage = ["null", "\"x\"", "-1", "1e308", "[]", "{}", "[null]", "true"];
         var turn = 0;
         var asked = 0;
@@ -208,12 +234,13 @@ public class BadInputTests(Server server) : IClassFixture<Server>
         Assert.True(asked > 200, $"only {asked} were asked");
     }
 
-    private static IEnumerable<object[]> Paths(JsonNode? node, object[] at) => node switch
-    {
-        JsonObject members => members.SelectMany(member => Paths(member.Value, [.. at, member.Key]).Prepend([.. at, member.Key])),
-        JsonArray items => items.SelectMany((item, n) => Paths(item, [.. at, n]).Prepend([.. at, n])),
-        _ => [],
-    };
+    private static IEnumerable<object[]> Paths(JsonNode? node, object[] at) =>
+        node switch
+        {
+            JsonObject members => members.SelectMany(member => Paths(member.Value, [.. at, member.Key]).Prepend([.. at, member.Key])),
+            JsonArray items => items.SelectMany((item, n) => Paths(item, [.. at, n]).Prepend([.. at, n])),
+            _ => [],
+        };
 
     private static void Put(JsonNode root, object[] path, JsonNode? value)
     {

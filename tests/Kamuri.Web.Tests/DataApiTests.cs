@@ -25,7 +25,8 @@ public sealed class DataApiTests : IAsyncLifetime
         return answer ?? new JsonObject();
     }
 
-    private async Task<string[]> HeadsAsync() => [.. (await OkAsync(HttpMethod.Get, "/api/heads")).AsArray().Select(head => head!["head"]!["name"]!.GetValue<string>()).Order()];
+    private async Task<string[]> HeadsAsync() =>
+        [.. (await OkAsync(HttpMethod.Get, "/api/heads")).AsArray().Select(head => head!["head"]!["name"]!.GetValue<string>()).Order()];
 
     /// <summary>A day of a head, finished or not.</summary>
     private async Task<string> DayAsync(string head, bool finished)
@@ -47,7 +48,12 @@ public sealed class DataApiTests : IAsyncLifetime
         return path;
     }
 
-    private static async Task<(int Status, JsonNode? Body)> SendZipAsync(ServerProcess server, string path, byte[] archive, string type = "application/zip")
+    private static async Task<(int Status, JsonNode? Body)> SendZipAsync(
+        ServerProcess server,
+        string path,
+        byte[] archive,
+        string type = "application/zip"
+    )
     {
         using var content = new ByteArrayContent(archive);
         content.Headers.ContentType = new MediaTypeHeaderValue(type);
@@ -93,7 +99,10 @@ public sealed class DataApiTests : IAsyncLifetime
         Assert.StartsWith("New: 1 head, 1 wash day, ", preview["lines"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Empty((await other.SendAsync(HttpMethod.Get, "/api/heads")).Body!.AsArray());
         Assert.Equal(200, (await SendZipAsync(other, "/api/archive/import", archive)).Status);
-        Assert.Equal((await OkAsync(HttpMethod.Get, "/api/sessions")).ToJsonString(), (await other.SendAsync(HttpMethod.Get, "/api/sessions")).Body!.ToJsonString());
+        Assert.Equal(
+            (await OkAsync(HttpMethod.Get, "/api/sessions")).ToJsonString(),
+            (await other.SendAsync(HttpMethod.Get, "/api/sessions")).Body!.ToJsonString()
+        );
 
         Assert.Equal(415, (await SendZipAsync(other, "/api/archive/import", archive, "text/csv")).Status);
         var (status, problem) = await SendZipAsync(other, "/api/archive/import", archive[..100]);
@@ -110,7 +119,17 @@ public sealed class DataApiTests : IAsyncLifetime
         Assert.Equal("Ilse is still in a day that has not ended. Finish or delete that one first.", refused["detail"]!.GetValue<string>());
         Assert.EndsWith(refused["session"]!.GetValue<string>(), first, StringComparison.Ordinal);
         // A rehearsal is no day.
-        await OkAsync(HttpMethod.Post, "/api/sessions", new { plan = Bodies.Plan(head, "quick", "bun"), rehearsal = true, speed = 60 }, 201);
+        await OkAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new
+            {
+                plan = Bodies.Plan(head, "quick", "bun"),
+                rehearsal = true,
+                speed = 60,
+            },
+            201
+        );
         await OkAsync(HttpMethod.Post, $"{first}/reopen", null, 409);
         await OkAsync(HttpMethod.Delete, first);
 
@@ -168,13 +187,28 @@ public sealed class DataApiTests : IAsyncLifetime
 
         // Read anew from the file: what is open in memory would not notice.
         using var again = await ServerProcess.StartAsync(Server.Assembly, _server.CopyOfData());
-        string[] pages = ["heads", "sessions", "products", "formulas", "templates", "planned-days", "ahead", "shopping", "batches", $"shelf/taking/{ilse}"];
+        string[] pages =
+        [
+            "heads",
+            "sessions",
+            "products",
+            "formulas",
+            "templates",
+            "planned-days",
+            "ahead",
+            "shopping",
+            "batches",
+            $"shelf/taking/{ilse}",
+        ];
         foreach (var page in pages)
         {
             Assert.Equal(200, (await again.SendAsync(HttpMethod.Get, $"/api/{page}")).Status);
         }
 
-        Assert.Equal(["Ilse"], (await again.SendAsync(HttpMethod.Get, "/api/heads")).Body!.AsArray().Select(head => head!["head"]!["name"]!.GetValue<string>()));
+        Assert.Equal(
+            ["Ilse"],
+            (await again.SendAsync(HttpMethod.Get, "/api/heads")).Body!.AsArray().Select(head => head!["head"]!["name"]!.GetValue<string>())
+        );
         Assert.Equal(2, (await again.SendAsync(HttpMethod.Get, "/api/sessions")).Body!.AsArray().Count);
         Assert.Equal(200, (await again.SendAsync(HttpMethod.Post, "/api/plans/preview", Bodies.Plan(ilse))).Status);
         foreach (var path in new[] { $"/api/heads/{marek}", day, $"{day}/review" })
@@ -189,8 +223,12 @@ public sealed class DataApiTests : IAsyncLifetime
         Assert.Equal(tables, rows.Select(row => row!["table"]!.GetValue<string>()).Order());
         Assert.All(rows, row => Assert.False(row!["isTold"]!.GetValue<bool>()));
         Assert.Equal(204, (await again.SendAsync(HttpMethod.Post, "/api/set-aside/told")).Status);
-        Assert.All((await again.SendAsync(HttpMethod.Get, "/api/set-aside")).Body!.AsArray(), row => Assert.True(row!["isTold"]!.GetValue<bool>()));
-        using var zip = new System.IO.Compression.ZipArchive(new MemoryStream(await again.Http.GetByteArrayAsync("/api/archive", TestContext.Current.CancellationToken)));
+        Assert.All((await again.SendAsync(HttpMethod.Get, "/api/set-aside")).Body!.AsArray(), row =>
+            Assert.True(row!["isTold"]!.GetValue<bool>())
+        );
+        using var zip = new System.IO.Compression.ZipArchive(
+            new MemoryStream(await again.Http.GetByteArrayAsync("/api/archive", TestContext.Current.CancellationToken))
+        );
         using var reader = new StreamReader(zip.GetEntry("data/sessions.json")!.Open());
         Assert.Contains("Drenched", await reader.ReadToEndAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
     }

@@ -9,7 +9,8 @@ public sealed class FigureApiTests(Server server) : IClassFixture<Server>, IAsyn
     private readonly ServerProcess _server = server.Process;
 
     /// <summary>Each test begins with the figures as shipped.</summary>
-    public async ValueTask InitializeAsync() => await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject() });
+    public async ValueTask InitializeAsync() =>
+        await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject() });
 
     public ValueTask DisposeAsync() => ValueTask.CompletedTask;
 
@@ -24,7 +25,13 @@ public sealed class FigureApiTests(Server server) : IClassFixture<Server>, IAsyn
 
     private async Task<string> DeepConditionAsync()
     {
-        var plan = new JsonObject { ["head"] = Bodies.Head(), ["aim"] = "moisture", ["style"] = "twists", ["when"] = new JsonObject { ["mode"] = "startNow" } };
+        var plan = new JsonObject
+        {
+            ["head"] = Bodies.Head(),
+            ["aim"] = "moisture",
+            ["style"] = "twists",
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
         var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
         Assert.Equal(200, status);
         var steps = body!["steps"]!.AsArray();
@@ -98,7 +105,14 @@ public sealed class FigureApiTests(Server server) : IClassFixture<Server>, IAsyn
 
         Assert.All(answers, answer => Assert.Equal(200, answer.Status));
         var (_, all) = await _server.SendAsync(HttpMethod.Get, "/api/figures");
-        Assert.Equal(ids.Order(StringComparer.Ordinal), all!.AsArray().Where(figure => figure!["isOwn"]!.GetValue<bool>()).Select(figure => figure!["id"]!.GetValue<string>()).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ids.Order(StringComparer.Ordinal),
+            all!
+                .AsArray()
+                .Where(figure => figure!["isOwn"]!.GetValue<bool>())
+                .Select(figure => figure!["id"]!.GetValue<string>())
+                .Order(StringComparer.Ordinal)
+        );
     }
 
     [Fact]
@@ -106,14 +120,24 @@ public sealed class FigureApiTests(Server server) : IClassFixture<Server>, IAsyn
     {
         await PutAsync("drying.air.fan", 3);
         await PutAsync("hands.spread", 0.3);
-        var own = new JsonObject { ["values"] = new JsonObject { ["drying.air.fan"] = 3, ["hands.spread"] = 0.3 } };
+        var own = new JsonObject
+        {
+            ["values"] = new JsonObject { ["drying.air.fan"] = 3, ["hands.spread"] = 0.3 },
+        };
 
-        Assert.Equal(200, (await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject() })).Status);
+        Assert.Equal(
+            200,
+            (await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject() })).Status
+        );
         Assert.Equal(2.2, (await FigureAsync("drying.air.fan"))["value"]!.GetValue<double>());
         Assert.Equal(200, (await _server.SendAsync(HttpMethod.Put, "/api/figures", own)).Status);
         Assert.Equal(0.3, (await FigureAsync("hands.spread"))["value"]!.GetValue<double>());
 
-        var (status, body) = await _server.SendAsync(HttpMethod.Put, "/api/figures", new JsonObject { ["values"] = new JsonObject { ["nonsense"] = 1 } });
+        var (status, body) = await _server.SendAsync(
+            HttpMethod.Put,
+            "/api/figures",
+            new JsonObject { ["values"] = new JsonObject { ["nonsense"] = 1 } }
+        );
         Assert.Equal((400, "There is no such figure."), (status, body!["errors"]!["nonsense"]![0]!.GetValue<string>()));
     }
 }

@@ -26,7 +26,10 @@ public sealed class FileTests : IDisposable
     /// <summary>The household of the last version that wrote documents as the code called them.</summary>
     internal static void Golden(string folder)
     {
-        using var packed = new GZipStream(File.OpenRead(Path.Combine(AppContext.BaseDirectory, "Golden", "household-2026-11-28.db.gz")), CompressionMode.Decompress);
+        using var packed = new GZipStream(
+            File.OpenRead(Path.Combine(AppContext.BaseDirectory, "Golden", "household-2026-11-28.db.gz")),
+            CompressionMode.Decompress
+        );
         using var file = File.Create(Path.Combine(folder, DatabaseFile.FileName));
         packed.CopyTo(file);
     }
@@ -74,7 +77,12 @@ public sealed class FileTests : IDisposable
 
         Assert.Equal(["Ilse", "Marek"], db.Heads.AsEnumerable().Select(row => row.ToHead().Name).Order());
         Assert.Equal(["Ilse", "Ilse", "Marek"], db.SessionSummaries.Select(row => row.HeadName).AsEnumerable().Order());
-        Assert.Equal((4, 3), db.SessionSummaries.Where(row => row.FinishedUtcTicks != null).Select(row => new ValueTuple<int, int>(row.Softness!.Value, row.Slip!.Value)).Single());
+        Assert.Equal(
+            (4, 3),
+            db.SessionSummaries.Where(row => row.FinishedUtcTicks != null)
+                .Select(row => new ValueTuple<int, int>(row.Softness!.Value, row.Slip!.Value))
+                .Single()
+        );
         Assert.All(db.Sessions.AsEnumerable(), row => Assert.NotEmpty(row.ToPlan().Tasks));
         Assert.All(db.SessionEvents.AsEnumerable(), row => Assert.Equal(row.EventId, row.ToEvent().Id));
         Assert.Equal("House mask", db.Formulas.Single().ToFormula().Name);
@@ -98,12 +106,21 @@ public sealed class FileTests : IDisposable
 
         var day = db.PlannedDays.Single(row => row.HouseholdJson == null);
         Assert.Equal("NeedsProtein", WishDocuments.Days.Read(day.PlanJson).Stretch);
-        Assert.Equal(2, WishDocuments.HouseholdDays.Read(db.PlannedDays.Single(row => row.HouseholdJson != null).HouseholdJson!).Heads.Count);
+        Assert.Equal(
+            2,
+            WishDocuments.HouseholdDays.Read(db.PlannedDays.Single(row => row.HouseholdJson != null).HouseholdJson!).Heads.Count
+        );
     }
 
     [Theory]
-    [InlineData("""{"HeadName":"Ilse","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Aim":"moisture","Style":"twists","Sections":[],"FragileZones":["Nape"],"PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""", "Ilse")]
-    [InlineData("""{"Heads":[{"Key":"head","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Name":"Marek","Aim":"a","Style":"b","Sections":[]}],"PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""", "Marek")]
+    [InlineData(
+        """{"HeadName":"Ilse","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Aim":"moisture","Style":"twists","Sections":[],"FragileZones":["Nape"],"PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""",
+        "Ilse"
+    )]
+    [InlineData(
+        """{"Heads":[{"Key":"head","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Name":"Marek","Aim":"a","Style":"b","Sections":[]}],"PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""",
+        "Marek"
+    )]
     public void Sessions_of_every_shape_there_has_been_are_read(string json, string name) =>
         Assert.Equal(name, SessionDocuments.Plans.Read(json, SessionDocuments.ToPlan).Heads[0].Name);
 
@@ -122,7 +139,10 @@ public sealed class FileTests : IDisposable
     {
         Golden(_folder);
         DatabaseFile.Open(_folder, Now);
-        Execute(Main, "UPDATE sessions SET PlanJson = replace(PlanJson, '\"Soaked\"', '\"Drenched\"') WHERE Id = (SELECT Id FROM sessions LIMIT 1)");
+        Execute(
+            Main,
+            "UPDATE sessions SET PlanJson = replace(PlanJson, '\"Soaked\"', '\"Drenched\"') WHERE Id = (SELECT Id FROM sessions LIMIT 1)"
+        );
         using var db = DatabaseFile.Alone(Main);
         var setAside = new SetAside();
 
@@ -134,9 +154,15 @@ public sealed class FileTests : IDisposable
     public void A_lock_that_a_start_left_behind_keeps_nobody_waiting()
     {
         Golden(_folder);
-        Execute(Main, "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01')");
+        Execute(
+            Main,
+            "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01')"
+        );
         Assert.NotNull(DatabaseFile.Open(_folder, Now));
-        Execute(Main, "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01')");
+        Execute(
+            Main,
+            "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01')"
+        );
         Assert.Null(DatabaseFile.Open(_folder, Now));
     }
 
@@ -211,14 +237,22 @@ public sealed class FileTests : IDisposable
     {
         using (DataFolder.Take(_folder))
         {
-            Assert.Contains("Another Kamuri is running", Assert.Throws<CannotUseFileException>(() => DataFolder.Take(_folder)).Message, StringComparison.Ordinal);
+            Assert.Contains(
+                "Another Kamuri is running",
+                Assert.Throws<CannotUseFileException>(() => DataFolder.Take(_folder)).Message,
+                StringComparison.Ordinal
+            );
         }
 
         DataFolder.Take(_folder).Dispose();
         DatabaseFile.Open(_folder, Now);
         Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute, File.GetUnixFileMode(_folder));
         Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(Main));
-        Assert.Contains("cannot be written", Assert.Throws<CannotUseFileException>(() => DataFolder.Take("/proc/kamuri")).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "cannot be written",
+            Assert.Throws<CannotUseFileException>(() => DataFolder.Take("/proc/kamuri")).Message,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -253,7 +287,10 @@ public sealed class FileTests : IDisposable
 
         var damaged = Restoring.Restore(backup, _folder, Now)!;
 
-        Assert.Equal(("not a household any more", "nor its log"), (File.ReadAllText(Path.Combine(damaged, "kamuri.db")), File.ReadAllText(Path.Combine(damaged, "kamuri.db-wal"))));
+        Assert.Equal(
+            ("not a household any more", "nor its log"),
+            (File.ReadAllText(Path.Combine(damaged, "kamuri.db")), File.ReadAllText(Path.Combine(damaged, "kamuri.db-wal")))
+        );
         Assert.Null(DatabaseFile.Open(_folder, Now));
     }
 

@@ -16,11 +16,26 @@ public class FormatTests
     public static TheoryData<string> Names => new(FormulaCatalogue.All.Select(formula => formula.Name));
 
     /// <summary>What has to survive: everything but ids, which are given anew.</summary>
-    private static string Core(Formula formula) => string.Join("\n", new[]
-    {
-        formula.Name, formula.Kind.ToString(), $"{formula.YieldShare:R}", formula.Keep.ToString(), string.Join(",", formula.ServesAs), $"{formula.Vessel} {formula.HotAt} {formula.UsedWarm}", formula.Note,
-    }.Concat(formula.Ingredients.Select(each => $"{each.Amount:R} {each.Unit} {each.Name} {each.AfterStraining}"))
-     .Concat(formula.Method.Select(step => $"{step.Title} {step.HandsOnMinutes:R} {string.Join(",", step.Needs)} {step.WaitTitle} {step.Wait} {step.Cools} {step.At} {step.Does}")));
+    private static string Core(Formula formula) =>
+        string.Join(
+            "\n",
+            new[]
+            {
+                formula.Name,
+                formula.Kind.ToString(),
+                $"{formula.YieldShare:R}",
+                formula.Keep.ToString(),
+                string.Join(",", formula.ServesAs),
+                $"{formula.Vessel} {formula.HotAt} {formula.UsedWarm}",
+                formula.Note,
+            }
+                .Concat(formula.Ingredients.Select(each => $"{each.Amount:R} {each.Unit} {each.Name} {each.AfterStraining}"))
+                .Concat(
+                    formula.Method.Select(step =>
+                        $"{step.Title} {step.HandsOnMinutes:R} {string.Join(",", step.Needs)} {step.WaitTitle} {step.Wait} {step.Cools} {step.At} {step.Does}"
+                    )
+                )
+        );
 
     [Theory]
     [MemberData(nameof(Names))]
@@ -38,11 +53,14 @@ public class FormatTests
 
     [Fact]
     public void Any_amount_comes_back_exactly() =>
-        Gen.Select(Gen.Double[0.0001, 99_999], Gen.Enum<Unit>(), Gen.Bool).Sample((amount, unit, after) =>
-        {
-            var ingredient = new FormulaIngredient("olive oil", amount, unit) { AfterStraining = after };
-            return IngredientLine.Read(IngredientLine.Write(ingredient)) == ingredient;
-        });
+        Gen.Select(Gen.Double[0.0001, 99_999], Gen.Enum<Unit>(), Gen.Bool)
+            .Sample(
+                (amount, unit, after) =>
+                {
+                    var ingredient = new FormulaIngredient("olive oil", amount, unit) { AfterStraining = after };
+                    return IngredientLine.Read(IngredientLine.Write(ingredient)) == ingredient;
+                }
+            );
 
     [Theory]
     [InlineData("1½ tbsp honey", 1.5, Unit.Tablespoon, "honey")]
@@ -76,15 +94,26 @@ public class FormatTests
         var (formula, problems) = RecipeJson.Read(foreign);
 
         Assert.Empty(problems);
-        Assert.Equal(("Oat milk rinse", FormulaKind.Other, "Blend and strain."), (formula!.Name, formula.Kind, formula.Method.Single().Title));
+        Assert.Equal(
+            ("Oat milk rinse", FormulaKind.Other, "Blend and strain."),
+            (formula!.Name, formula.Kind, formula.Method.Single().Title)
+        );
         Assert.Equal(KeepRule.Now, formula.Keep);
     }
 
     [Theory]
     [InlineData("{", "line 1", "not JSON")]
     [InlineData("""{"@type":"Event"}""", "the document", "no Recipe")]
-    [InlineData("""{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water","much honey"]}""", "recipeIngredient[1]", "does not begin with an amount")]
-    [InlineData("""{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water"],"recipeInstructions":[{"@type":"HowToStep","text":"Stir","timeRequired":"soon"}]}""", "recipeInstructions[0]", "no duration")]
+    [InlineData(
+        """{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water","much honey"]}""",
+        "recipeIngredient[1]",
+        "does not begin with an amount"
+    )]
+    [InlineData(
+        """{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water"],"recipeInstructions":[{"@type":"HowToStep","text":"Stir","timeRequired":"soon"}]}""",
+        "recipeInstructions[0]",
+        "no duration"
+    )]
     [InlineData("""{"@type":"Recipe","recipeIngredient":["1 ml water"]}""", "Recipe", "A name")]
     public void A_recipe_that_is_wrong_says_where(string text, string where, string sentence)
     {
@@ -109,40 +138,84 @@ public class FormatTests
 
     [Fact]
     public void A_table_comes_back_as_it_went() =>
-        Gen.Select(Gen.String[Gen.Char[" ,;\"'=\nabcäöß€–"], 1, 40], Gen.Enum<ProductRole>(), Gen.Int[1, 20_000], Gen.Double[0, 1], Gen.Bool).Sample((text, role, size, share, full) =>
-        {
-            var name = text.Trim().Length == 0 ? "x" : text.Trim();
-            var product = new ProductRow
-            {
-                Name = name,
-                Role = role,
-                SizeMillilitres = full ? size : null,
-                LeftMillilitres = full ? size * share : null,
-                Price = full ? 7.90m : null,
-                Opened = full ? Today.AddDays(-size % 300) : null,
-                MonthsAfterOpening = full ? 12 : null,
-                Label = name,
-            };
-            var back = ProductCsv.Read(ProductCsv.Write([product]), Today).Single().Product!;
-            return (back.Name, back.Role, back.SizeMillilitres, back.LeftMillilitres, back.Price, back.Opened, back.MonthsAfterOpening, back.Label)
-                == (product.Name, product.Role, product.SizeMillilitres, product.LeftMillilitres, product.Price, product.Opened, product.MonthsAfterOpening, product.Label);
-        });
+        Gen.Select(
+                Gen.String[Gen.Char[" ,;\"'=\nabcäöß€–"], 1, 40],
+                Gen.Enum<ProductRole>(),
+                Gen.Int[1, 20_000],
+                Gen.Double[0, 1],
+                Gen.Bool
+            )
+            .Sample(
+                (text, role, size, share, full) =>
+                {
+                    var name = text.Trim().Length == 0 ? "x" : text.Trim();
+                    var product = new ProductRow
+                    {
+                        Name = name,
+                        Role = role,
+                        SizeMillilitres = full ? size : null,
+                        LeftMillilitres = full ? size * share : null,
+                        Price = full ? 7.90m : null,
+                        Opened = full ? Today.AddDays(-size % 300) : null,
+                        MonthsAfterOpening = full ? 12 : null,
+                        Label = name,
+                    };
+                    var back = ProductCsv.Read(ProductCsv.Write([product]), Today).Single().Product!;
+                    return (
+                            back.Name,
+                            back.Role,
+                            back.SizeMillilitres,
+                            back.LeftMillilitres,
+                            back.Price,
+                            back.Opened,
+                            back.MonthsAfterOpening,
+                            back.Label
+                        )
+                        == (
+                            product.Name,
+                            product.Role,
+                            product.SizeMillilitres,
+                            product.LeftMillilitres,
+                            product.Price,
+                            product.Opened,
+                            product.MonthsAfterOpening,
+                            product.Label
+                        );
+                }
+            );
 
     [Fact]
     public void Semicolons_other_names_of_columns_and_commas_in_numbers_are_read()
     {
         var line = ProductCsv.Read("Name;Role;Size ML;Price\nWeiche Milch;leave-in;250,5;8,40\n", Today).Single();
-        Assert.Equal(("Weiche Milch", ProductRole.LeaveIn, 250.5, 8.40m), (line.Product!.Name, line.Product.Role, line.Product.SizeMillilitres, line.Product.Price));
+        Assert.Equal(
+            ("Weiche Milch", ProductRole.LeaveIn, 250.5, 8.40m),
+            (line.Product!.Name, line.Product.Role, line.Product.SizeMillilitres, line.Product.Price)
+        );
     }
 
     [Fact]
     public void Good_rows_are_good_and_bad_ones_say_line_and_field()
     {
-        var lines = ProductCsv.Read("name,role,size_ml,left_ml,opened\nA,oil,100,20,\n,oil,,,\nB,soap,,,\nC,gel,x,,\nD,gel,10,20,\nE,gel,,,2999-01-01\nF,gel,,,yesterday\nG,gel,5,,2026-01-02\n", Today).ToList();
+        var lines = ProductCsv
+            .Read(
+                "name,role,size_ml,left_ml,opened\nA,oil,100,20,\n,oil,,,\nB,soap,,,\nC,gel,x,,\nD,gel,10,20,\nE,gel,,,2999-01-01\nF,gel,,,yesterday\nG,gel,5,,2026-01-02\n",
+                Today
+            )
+            .ToList();
 
         Assert.Equal(["A", "G"], lines.Where(line => line.Product is not null).Select(line => line.Product!.Name));
-        Assert.Equal([("line 3", "name"), ("line 4", "role"), ("line 5", "size_ml"), ("line 6", "left_ml"), ("line 7", "opened"), ("line 8", "opened")],
-            lines.SelectMany(line => line.Problems).Select(problem => (problem.Where, problem.Field)));
+        Assert.Equal(
+            [
+                ("line 3", "name"),
+                ("line 4", "role"),
+                ("line 5", "size_ml"),
+                ("line 6", "left_ml"),
+                ("line 7", "opened"),
+                ("line 8", "opened"),
+            ],
+            lines.SelectMany(line => line.Problems).Select(problem => (problem.Where, problem.Field))
+        );
     }
 
     [Theory]
@@ -164,5 +237,9 @@ public class FormatTests
     [InlineData("\n\n")]
     [InlineData("a,b\n1,2\n")]
     public void A_table_without_its_names_says_which_are_needed(string text) =>
-        Assert.Contains("The first line names the columns", ProductCsv.Read(text, Today).Single().Problems.Single().Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "The first line names the columns",
+            ProductCsv.Read(text, Today).Single().Problems.Single().Message,
+            StringComparison.Ordinal
+        );
 }

@@ -21,7 +21,11 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
 
         var (archived, _) = await server.Process.SendAsync(HttpMethod.Put, path + "/archived", new JsonObject { ["archived"] = true });
         Assert.Equal(200, archived);
-        var (conflict, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", Bodies.Plan(head["id"]!.GetValue<string>()));
+        var (conflict, problem) = await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/plans/preview",
+            Bodies.Plan(head["id"]!.GetValue<string>())
+        );
         Assert.Equal(409, conflict);
         Assert.Equal("Oriel is archived; bring the head back to plan for it.", problem!["detail"]!.GetValue<string>());
     }
@@ -70,8 +74,18 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
 
     [Theory]
     [InlineData("name", "\"  \"", "name", "A head needs a name.")]
-    [InlineData("lengths", """{"napeCm":-3,"crownCm":30,"frontCm":30,"sidesCm":30}""", "lengths.napeCm", "Stretched length is 1 to 150 cm.")]
-    [InlineData("lengths", """{"napeCm":3,"crownCm":9000,"frontCm":30,"sidesCm":30}""", "lengths.crownCm", "Stretched length is 1 to 150 cm.")]
+    [InlineData(
+        "lengths",
+        """{"napeCm":-3,"crownCm":30,"frontCm":30,"sidesCm":30}""",
+        "lengths.napeCm",
+        "Stretched length is 1 to 150 cm."
+    )]
+    [InlineData(
+        "lengths",
+        """{"napeCm":3,"crownCm":9000,"frontCm":30,"sidesCm":30}""",
+        "lengths.crownCm",
+        "Stretched length is 1 to 150 cm."
+    )]
     [InlineData("usualSections", "1", "usualSections", "A head is worked in 2 to 24 sections.")]
     [InlineData("lastWash", "\"2999-01-01\"", "lastWash", "The last wash cannot lie in the future.")]
     [InlineData("coilWidthMm", "900", "coilWidthMm", "A coil is 0.5 to 60 mm wide.")]

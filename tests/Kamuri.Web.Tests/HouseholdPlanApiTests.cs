@@ -17,7 +17,18 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         foreach (var name in names)
         {
             var id = await _server.MakeHeadAsync(Bodies.Head(name));
-            heads.Add(new JsonObject { ["plan"] = new JsonObject { ["headId"] = id, ["aim"] = "quick", ["style"] = "bun", ["when"] = new JsonObject { ["mode"] = "startNow" } } });
+            heads.Add(
+                new JsonObject
+                {
+                    ["plan"] = new JsonObject
+                    {
+                        ["headId"] = id,
+                        ["aim"] = "quick",
+                        ["style"] = "bun",
+                        ["when"] = new JsonObject { ["mode"] = "startNow" },
+                    },
+                }
+            );
         }
 
         // Tomorrow morning, so that no hour of the test's own day matters.
@@ -26,7 +37,12 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         {
             ["heads"] = heads,
             ["hands"] = JsonNode.Parse("""[{"name":"Ama"}]"""),
-            ["when"] = new JsonObject { ["mode"] = "startAt", ["date"] = tomorrow, ["time"] = "09:00:00" },
+            ["when"] = new JsonObject
+            {
+                ["mode"] = "startAt",
+                ["date"] = tomorrow,
+                ["time"] = "09:00:00",
+            },
         };
     }
 
@@ -52,7 +68,10 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         }
 
         body["hands"] = new JsonArray(new JsonObject { ["name"] = "Ama 2" });
-        Assert.Equal("Ama 2", (await PlanAsync(body))["tasks"]!.AsArray().First(task => task!["isHandsOn"]!.GetValue<bool>())!["by"]!.GetValue<string>());
+        Assert.Equal(
+            "Ama 2",
+            (await PlanAsync(body))["tasks"]!.AsArray().First(task => task!["isHandsOn"]!.GetValue<bool>())!["by"]!.GetValue<string>()
+        );
     }
 
     [Fact]
@@ -61,12 +80,20 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         var body = await AskedAsync("Ilse", "Marek");
         (body["when"]!["mode"], body["when"]!["time"]) = ("readyBy", "07:30:00");
         var through = await PlanAsync(body);
-        Assert.Matches("^To be ready by 07:30 it starts at 0[0-9]:[0-9]{2}, while people sleep\\.$", through["nightSentence"]!.GetValue<string>());
-        Assert.Equal(("22:30:00", "06:30:00"), (through["night"]!["from"]!.GetValue<string>(), through["night"]!["to"]!.GetValue<string>()));
+        Assert.Matches(
+            "^To be ready by 07:30 it starts at 0[0-9]:[0-9]{2}, while people sleep\\.$",
+            through["nightSentence"]!.GetValue<string>()
+        );
+        Assert.Equal(
+            ("22:30:00", "06:30:00"),
+            (through["night"]!["from"]!.GetValue<string>(), through["night"]!["to"]!.GetValue<string>())
+        );
         body["hands"]![0]!["away"] = new JsonArray(through["night"]!.DeepClone());
         var slept = await PlanAsync(body);
         Assert.Null(slept["nightSentence"]);
-        Assert.DoesNotContain(slept["tasks"]!.AsArray(), task => task!["isHandsOn"]!.GetValue<bool>() && Moment(task["start"]).TimeOfDay.TotalHours is < 6.5 or >= 22.5);
+        Assert.DoesNotContain(slept["tasks"]!.AsArray(), task =>
+            task!["isHandsOn"]!.GetValue<bool>() && Moment(task["start"]).TimeOfDay.TotalHours is < 6.5 or >= 22.5
+        );
     }
 
     [Fact]
@@ -96,7 +123,11 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         Assert.All(tasks.Where(task => task!["isHandsOn"]!.GetValue<bool>()), task => Assert.Equal("Ama", task!["by"]!.GetValue<string>()));
         Assert.Equal(2, tasks.Select(task => task!["headId"]!.GetValue<string>()).Distinct().Count());
         Assert.Equal(tasks.Count, plan["heads"]!.AsArray().Sum(head => head!["plan"]!["tasks"]!.AsArray().Count));
-        Assert.StartsWith($"Start at 09:00 on {DateTime.Now.AddDays(2).DayOfWeek}; done: ", plan["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith(
+            $"Start at 09:00 on {DateTime.Now.AddDays(2).DayOfWeek}; done: ",
+            plan["sentence"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         Assert.True(Moment(plan["notBefore"]) <= Moment(plan["end"]));
         Assert.True(plan["canStart"]!.GetValue<bool>());
     }
@@ -111,7 +142,10 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         using var answer = await _server.Http.PostAsJsonAsync("/api/household-plans/longer", body, TestContext.Current.CancellationToken);
         Assert.Equal("text/event-stream", answer.Content.Headers.ContentType?.MediaType);
         var told = await ToldAsync(answer);
-        Assert.Equal(told.Select(each => each["share"]!.GetValue<double>()).Order(), told.Select(each => each["share"]!.GetValue<double>()));
+        Assert.Equal(
+            told.Select(each => each["share"]!.GetValue<double>()).Order(),
+            told.Select(each => each["share"]!.GetValue<double>())
+        );
         Assert.Equal(told.Select((_, at) => at == told.Count - 1), told.Select(each => each["isOver"]!.GetValue<bool>()));
         Assert.NotEmpty(told[^1]["sentence"]!.GetValue<string>());
 
@@ -132,7 +166,10 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         var told = await ToldAsync(answer);
         Assert.Equal("an earlier beginning", told[0]["trying"]!.GetValue<string>());
         Assert.Contains(told, each => each["trying"]!.GetValue<string>() == "less for Ilse");
-        Assert.Equal(told.Select(each => each["share"]!.GetValue<double>()).Order(), told.Select(each => each["share"]!.GetValue<double>()));
+        Assert.Equal(
+            told.Select(each => each["share"]!.GetValue<double>()).Order(),
+            told.Select(each => each["share"]!.GetValue<double>())
+        );
         Assert.Equal(told.Select((_, at) => at == told.Count - 1), told.Select(each => each["isOver"]!.GetValue<bool>()));
         Assert.StartsWith("Beginning at ", told[^1]["remedies"]![0]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
 
@@ -146,8 +183,12 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     }
 
     private static async Task<List<JsonNode>> ToldAsync(HttpResponseMessage answer) =>
-        [.. (await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Split('\n')
-            .Where(line => line.StartsWith("data: ", StringComparison.Ordinal)).Select(line => JsonNode.Parse(line[6..])!)];
+        [
+            .. (await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))
+                .Split('\n')
+                .Where(line => line.StartsWith("data: ", StringComparison.Ordinal))
+                .Select(line => JsonNode.Parse(line[6..])!),
+        ];
 
     [Fact]
     public async Task A_longer_search_for_nothing_that_can_be_is_refused()
@@ -155,7 +196,16 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         var body = await AskedAsync("Ilse");
         body["hands"] = JsonNode.Parse("""[{"name":"Bea","mayDo":["kitchen"]}]""");
         Assert.Equal(422, (await _server.SendAsync(HttpMethod.Post, "/api/household-plans/longer", body)).Status);
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/household-plans/longer", new JsonObject { ["heads"] = new JsonArray(), ["when"] = body["when"]!.DeepClone() })).Status);
+        Assert.Equal(
+            400,
+            (
+                await _server.SendAsync(
+                    HttpMethod.Post,
+                    "/api/household-plans/longer",
+                    new JsonObject { ["heads"] = new JsonArray(), ["when"] = body["when"]!.DeepClone() }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -167,8 +217,10 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         body["taken"] = JsonNode.Parse("""[{"resource":"shower","from":"09:00:00","to":"10:30:00"}]""");
         var plan = await PlanAsync(body);
 
-        Assert.All(plan["tasks"]!.AsArray().Where(task => task!["strand"]!.GetValue<string>() == "2" && task["isHandsOn"]!.GetValue<bool>()),
-            task => Assert.True(Moment(task!["start"]).Hour >= 13, task.ToJsonString()));
+        Assert.All(
+            plan["tasks"]!.AsArray().Where(task => task!["strand"]!.GetValue<string>() == "2" && task["isHandsOn"]!.GetValue<bool>()),
+            task => Assert.True(Moment(task!["start"]).Hour >= 13, task.ToJsonString())
+        );
         Assert.Contains("to be dry by 20:00 has a chance of", plan["heads"]![1]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Empty(plan["beyond"]!.AsArray());
     }
@@ -185,9 +237,15 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
             var changed = house.DeepClone();
             (changed["pairsOfHands"], changed["showers"]) = (pairs, showers);
             Assert.Equal(200, (await _server.SendAsync(HttpMethod.Put, "/api/household", changed)).Status);
-            body["taken"] = JsonNode.Parse($"[{string.Join(',', Enumerable.Repeat("""{"resource":"shower","from":"08:00:00","to":"14:00:00"}""", taken))}]");
+            body["taken"] = JsonNode.Parse(
+                $"[{string.Join(',', Enumerable.Repeat("""{"resource":"shower","from":"08:00:00","to":"14:00:00"}""", taken))}]"
+            );
             var plan = await PlanAsync(body);
-            return ((Moment(plan["end"]) - Moment(plan["start"])).TotalMinutes, Moment(plan["end"]).TimeOfDay.TotalHours, [.. plan["tasks"]!.AsArray().Select(task => task!["by"]?.GetValue<string>()).OfType<string>().Distinct().Order()]);
+            return (
+                (Moment(plan["end"]) - Moment(plan["start"])).TotalMinutes,
+                Moment(plan["end"]).TimeOfDay.TotalHours,
+                [.. plan["tasks"]!.AsArray().Select(task => task!["by"]?.GetValue<string>()).OfType<string>().Distinct().Order()]
+            );
         }
 
         try
@@ -215,7 +273,12 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         var marek = body["heads"]![1]!["plan"]!["headId"]!.GetValue<string>();
         body["hands"] = JsonNode.Parse($$"""[{"name":"Ama"},{"name":"Bea","headIds":["{{marek}}"]}]""");
         var plan = await PlanAsync(body);
-        var byBea = plan["tasks"]!.AsArray().Where(task => task!["by"]?.GetValue<string>() == "Bea").Select(task => task!["strand"]!.GetValue<string>()).Distinct().ToList();
+        var byBea = plan["tasks"]!
+            .AsArray()
+            .Where(task => task!["by"]?.GetValue<string>() == "Bea")
+            .Select(task => task!["strand"]!.GetValue<string>())
+            .Distinct()
+            .ToList();
         Assert.Contains("2", byBea);
         Assert.DoesNotContain("1", byBea);
         // With nobody for Ilse there is no plan, and it is said whose it is.
@@ -233,19 +296,36 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         body["heads"]![1]!["plan"]!["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "grain-water" });
         body["heads"]![1]!["plan"]!["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = Bodies.GrainWater } };
         var plan = await PlanAsync(body);
-        var (status, kept) = await _server.SendAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["household"] = body.DeepClone() });
+        var (status, kept) = await _server.SendAsync(
+            HttpMethod.Post,
+            "/api/planned-days",
+            new JsonObject { ["household"] = body.DeepClone() }
+        );
         Assert.True(status == 201, kept?.ToJsonString());
         Assert.Equal(("Ilse and Marek", false), (kept!["names"]!.GetValue<string>(), kept["missed"]!.GetValue<bool>()));
-        Assert.Equal((Moment(plan["start"]), plan["sentence"]!.GetValue<string>()), (Moment(kept["start"]), kept["sentence"]!.GetValue<string>()));
-        Assert.Equal(("Grain water", "Marek"), (kept["begin"]![0]!["name"]!.GetValue<string>(), kept["begin"]![0]!["headName"]!.GetValue<string>()));
+        Assert.Equal(
+            (Moment(plan["start"]), plan["sentence"]!.GetValue<string>()),
+            (Moment(kept["start"]), kept["sentence"]!.GetValue<string>())
+        );
+        Assert.Equal(
+            ("Grain water", "Marek"),
+            (kept["begin"]![0]!["name"]!.GetValue<string>(), kept["begin"]![0]!["headName"]!.GetValue<string>())
+        );
 
         // What it gives back is the question, to be asked again.
-        var found = Assert.Single((await _server.SendAsync(HttpMethod.Get, "/api/ahead")).Body!["planned"]!.AsArray(), each => each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>())!;
-        Assert.Equal(plan["tasks"]!.ToJsonString(), (await PlanAsync((JsonObject)found["household"]!.DeepClone()))["tasks"]!.ToJsonString());
+        var found = Assert.Single((await _server.SendAsync(HttpMethod.Get, "/api/ahead")).Body!["planned"]!.AsArray(), each =>
+            each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>()
+        )!;
+        Assert.Equal(
+            plan["tasks"]!.ToJsonString(),
+            (await PlanAsync((JsonObject)found["household"]!.DeepClone()))["tasks"]!.ToJsonString()
+        );
 
         // A head that leaves takes nothing of the others with it.
         await _server.SendAsync(HttpMethod.Delete, $"/api/heads/{body["heads"]![1]!["plan"]!["headId"]}");
-        var later = (await _server.SendAsync(HttpMethod.Get, "/api/ahead")).Body!["planned"]!.AsArray().Single(each => each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>())!;
+        var later = (await _server.SendAsync(HttpMethod.Get, "/api/ahead")).Body!["planned"]!
+            .AsArray()
+            .Single(each => each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>())!;
         Assert.NotEmpty(later["trouble"]!.GetValue<string>() + later["sentence"]!.GetValue<string>());
         Assert.Equal(204, (await _server.SendAsync(HttpMethod.Delete, $"/api/planned-days/{kept["id"]}")).Status);
     }
@@ -262,7 +342,10 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
 
         var day = await AskedAsync("Ilse");
         await Refused([], "plan");
-        await Refused(new JsonObject { ["household"] = day.DeepClone(), ["plan"] = Bodies.Plan(Guid.NewGuid().ToString(), "quick", "bun") }, "plan");
+        await Refused(
+            new JsonObject { ["household"] = day.DeepClone(), ["plan"] = Bodies.Plan(Guid.NewGuid().ToString(), "quick", "bun") },
+            "plan"
+        );
         var now = (JsonObject)day.DeepClone();
         now["when"] = new JsonObject { ["mode"] = "startNow" };
         await Refused(new JsonObject { ["household"] = now }, "household.when");
@@ -292,7 +375,11 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     [InlineData("""{"hands":[{"name":"Ama"},{"name":" ama "}]}""", "hands", "Two pairs of hands need two names.")]
     [InlineData("""{"hands":[{"name":"A"},{"name":"B"},{"name":"C"}]}""", "hands", "There are 1 or 2 pairs of hands.")]
     [InlineData("""{"hands":[{"name":""}]}""", "hands[0].name", "A name of 1 to 40 characters.")]
-    [InlineData("""{"taken":[{"resource":"hands","from":"09:00:00","to":"10:00:00"}]}""", "taken[0].resource", "A shower, stove, hood or steamer.")]
+    [InlineData(
+        """{"taken":[{"resource":"hands","from":"09:00:00","to":"10:00:00"}]}""",
+        "taken[0].resource",
+        "A shower, stove, hood or steamer."
+    )]
     [InlineData("""{"taken":[{"resource":"shower","from":"09:00:00","to":"09:00:00"}]}""", "taken[0].to", "It is taken for some time.")]
     public async Task What_cannot_be_is_refused_at_its_field(string change, string field, string message)
     {
@@ -312,7 +399,10 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     {
         var body = await AskedAsync("Ilse");
         body["heads"]!.AsArray().Add(body["heads"]![0]!.DeepClone());
-        Assert.Equal("Each head once.", (await _server.SendAsync(HttpMethod.Post, Path, body)).Body!["errors"]!["heads"]![0]!.GetValue<string>());
+        Assert.Equal(
+            "Each head once.",
+            (await _server.SendAsync(HttpMethod.Post, Path, body)).Body!["errors"]!["heads"]![0]!.GetValue<string>()
+        );
 
         body["heads"]![1]!["plan"]!["headId"] = Guid.NewGuid().ToString();
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Post, Path, body)).Status);

@@ -9,21 +9,34 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
 {
     private ServerProcess Process => server.Process;
 
-    private static JsonObject Wish(string head) => new() { ["headId"] = head, ["aim"] = "quick", ["style"] = "bun", ["when"] = new JsonObject { ["mode"] = "startNow" } };
+    private static JsonObject Wish(string head) =>
+        new()
+        {
+            ["headId"] = head,
+            ["aim"] = "quick",
+            ["style"] = "bun",
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
 
     private async Task<(string Path, JsonNode View, string[] Heads)> StartAsync(int hands = 1, bool rehearsal = false)
     {
         string[] heads = [await Process.MakeHeadAsync(Bodies.Head("Ilse")), await Process.MakeHeadAsync(Bodies.Head("Marek"))];
-        var (status, view) = await Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject
-        {
-            ["household"] = new JsonObject
+        var (status, view) = await Process.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
             {
-                ["heads"] = new JsonArray([.. heads.Select(head => (JsonNode)new JsonObject { ["plan"] = Wish(head) })]),
-                ["hands"] = new JsonArray([.. new[] { "Ama", "Kofi" }.Take(hands).Select(name => (JsonNode)new JsonObject { ["name"] = name })]),
-                ["when"] = new JsonObject { ["mode"] = "startNow" },
-            },
-            ["rehearsal"] = rehearsal,
-        });
+                ["household"] = new JsonObject
+                {
+                    ["heads"] = new JsonArray([.. heads.Select(head => (JsonNode)new JsonObject { ["plan"] = Wish(head) })]),
+                    ["hands"] = new JsonArray([
+                        .. new[] { "Ama", "Kofi" }.Take(hands).Select(name => (JsonNode)new JsonObject { ["name"] = name }),
+                    ]),
+                    ["when"] = new JsonObject { ["mode"] = "startNow" },
+                },
+                ["rehearsal"] = rehearsal,
+            }
+        );
         Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
         return ($"/api/sessions/{view!["id"]}", view, heads);
     }
@@ -41,7 +54,8 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         var now = view;
         for (var n = 0; n < 200 && !now["allDone"]!.GetValue<bool>(); n++)
         {
-            var next = now["hands"]!.AsArray().Select(hands => hands!["doing"] ?? hands["next"]).FirstOrDefault(task => task is not null) ?? now["counting"]!.AsArray()[0]!["task"];
+            var next = now["hands"]!.AsArray().Select(hands => hands!["doing"] ?? hands["next"]).FirstOrDefault(task => task is not null)
+                ?? now["counting"]!.AsArray()[0]!["task"];
             now = await PressAsync(path, Bodies.Press("taskDone", next!.GetValue<string>()));
         }
 
@@ -52,11 +66,23 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
     public async Task Who_is_not_there_yet_is_waited_for_by_name()
     {
         string[] heads = [await Process.MakeHeadAsync(Bodies.Head("Ilse")), await Process.MakeHeadAsync(Bodies.Head("Marek"))];
-        var day = new JsonObject { ["mode"] = "startAt", ["date"] = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), ["time"] = "09:00:00" };
+        var day = new JsonObject
+        {
+            ["mode"] = "startAt",
+            ["date"] = DateTime.Now.AddDays(2).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+            ["time"] = "09:00:00",
+        };
         var asked = new JsonArray([.. heads.Select(head => (JsonNode)new JsonObject { ["plan"] = Wish(head) })]);
         asked[1]!["present"] = JsonNode.Parse("""[{"from":"13:00:00","to":"23:30:00"}]""");
-        var (status, view) = await Process.SendAsync(HttpMethod.Post, "/api/sessions",
-            new JsonObject { ["household"] = new JsonObject { ["heads"] = asked, ["when"] = day }, ["rehearsal"] = true });
+        var (status, view) = await Process.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
+            {
+                ["household"] = new JsonObject { ["heads"] = asked, ["when"] = day },
+                ["rehearsal"] = true,
+            }
+        );
         Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
         Assert.Empty(view!["beyond"]!.AsArray());
         var path = $"/api/sessions/{view["id"]}";
@@ -64,7 +90,10 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         for (var n = 0; n < 100 && view!["hands"]![0]!["next"]?.GetValue<string>().StartsWith("2/", StringComparison.Ordinal) != true; n++)
         {
             var now = view["hands"]![0]!;
-            view = await PressAsync(path, Bodies.Press("taskDone", (now["doing"] ?? now["next"] ?? view["counting"]![0]!["task"])!.GetValue<string>()));
+            view = await PressAsync(
+                path,
+                Bodies.Press("taskDone", (now["doing"] ?? now["next"] ?? view["counting"]![0]!["task"])!.GetValue<string>())
+            );
         }
 
         var hands = view!["hands"]![0]!;
@@ -89,10 +118,21 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         Assert.Equal("finished", finished["status"]!.GetValue<string>());
 
         var (_, review) = await Process.SendAsync(HttpMethod.Get, path + "/review");
-        Assert.Equal([("Ilse", 4), ("Marek", 2)], review!["heads"]!.AsArray().Select(head => (head!["headName"]!.GetValue<string>(), head["ratings"]!["softness"]!.GetValue<int>())));
+        Assert.Equal(
+            [("Ilse", 4), ("Marek", 2)],
+            review!["heads"]!
+                .AsArray()
+                .Select(head => (head!["headName"]!.GetValue<string>(), head["ratings"]!["softness"]!.GetValue<int>()))
+        );
         Assert.All(review["tasks"]!.AsArray(), task => Assert.Contains(task!["headName"]!.GetValue<string>(), new[] { "Ilse", "Marek" }));
         var (_, list) = await Process.SendAsync(HttpMethod.Get, "/api/sessions");
-        Assert.Equal(heads, list!.AsArray().Where(line => line!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>()).Select(line => line!["headId"]!.GetValue<string>()));
+        Assert.Equal(
+            heads,
+            list!
+                .AsArray()
+                .Where(line => line!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>())
+                .Select(line => line!["headId"]!.GetValue<string>())
+        );
         foreach (var head in heads)
         {
             Assert.Equal(0, (await Process.SendAsync(HttpMethod.Get, $"/api/heads/{head}")).Body!["due"]!["daysSince"]!.GetValue<int>());
@@ -106,12 +146,24 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         var now = view;
         for (var n = 0; n < 60 && now["hands"]!.AsArray().Any(hands => hands!["doing"] is null); n++)
         {
-            var free = now["hands"]!.AsArray().FirstOrDefault(hands => hands!["doing"] is null && hands["next"] is not null && hands["waitsFor"] is null);
-            now = free is not null ? await PressAsync(path, Bodies.Press("taskStarted", free["next"]!.GetValue<string>()))
-                : await PressAsync(path, Bodies.Press("taskDone", now["hands"]!.AsArray().First(hands => hands!["doing"] is not null)!["doing"]!.GetValue<string>()));
+            var free = now["hands"]!
+                .AsArray()
+                .FirstOrDefault(hands => hands!["doing"] is null && hands["next"] is not null && hands["waitsFor"] is null);
+            now = free is not null
+                ? await PressAsync(path, Bodies.Press("taskStarted", free["next"]!.GetValue<string>()))
+                : await PressAsync(
+                    path,
+                    Bodies.Press(
+                        "taskDone",
+                        now["hands"]!.AsArray().First(hands => hands!["doing"] is not null)!["doing"]!.GetValue<string>()
+                    )
+                );
         }
 
-        Assert.Equal(2, now["tasks"]!.AsArray().Count(task => task!["status"]!.GetValue<string>() == "running" && task["isHandsOn"]!.GetValue<bool>()));
+        Assert.Equal(
+            2,
+            now["tasks"]!.AsArray().Count(task => task!["status"]!.GetValue<string>() == "running" && task["isHandsOn"]!.GetValue<bool>())
+        );
         Assert.All(now["hands"]!.AsArray(), hands => Assert.NotNull(hands!["doing"]));
     }
 
@@ -135,11 +187,20 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.CopyOfData()))
         {
             var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
-            Assert.Equal(twice["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()), kept!["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()));
+            Assert.Equal(
+                twice["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>()),
+                kept!["tasks"]!.AsArray().Select(task => task!["id"]!.GetValue<string>())
+            );
         }
 
         var (_, read) = await Process.SendAsync(HttpMethod.Get, path);
-        Assert.Equal("Cool water over it", read!["tasks"]!.AsArray().Select(task => task!["title"]!.GetValue<string>()).Single(title => title.StartsWith("Cool water", StringComparison.Ordinal)));
+        Assert.Equal(
+            "Cool water over it",
+            read!["tasks"]!
+                .AsArray()
+                .Select(task => task!["title"]!.GetValue<string>())
+                .Single(title => title.StartsWith("Cool water", StringComparison.Ordinal))
+        );
 
         var back = Bodies.Press("undone");
         back["target"] = read["undo"]!["event"]!.GetValue<string>();
@@ -188,7 +249,10 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         using (var other = await ServerProcess.StartAsync(Server.Assembly, Process.CopyOfData()))
         {
             var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
-            Assert.Equal("44 °C: too hot for skin. Let it cool, or add cool water.", kept!["readings"]![0]!["sentence"]!.GetValue<string>());
+            Assert.Equal(
+                "44 °C: too hot for skin. Let it cool, or add cool water.",
+                kept!["readings"]![0]!["sentence"]!.GetValue<string>()
+            );
         }
 
         var wrong = Bodies.Press("reading");
@@ -209,7 +273,10 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         await PressAsync(path, Bodies.Press("taskStarted", rehearsed["hands"]![0]!["next"]!.GetValue<string>()));
         var (status, surprise) = await Process.SendAsync(HttpMethod.Get, $"{path}/surprise");
         Assert.Equal(200, status);
-        Assert.Equal(200, (await Process.SendAsync(HttpMethod.Get, $"{path}/mishaps/{surprise!["mishap"]}?head={surprise["head"]}")).Status);
+        Assert.Equal(
+            200,
+            (await Process.SendAsync(HttpMethod.Get, $"{path}/mishaps/{surprise!["mishap"]}?head={surprise["head"]}")).Status
+        );
         var (_, list) = await Process.SendAsync(HttpMethod.Get, "/api/sessions");
         Assert.DoesNotContain(list!.AsArray(), line => path.EndsWith(line!["id"]!.GetValue<string>(), StringComparison.Ordinal));
         Assert.Contains(list.AsArray(), line => line!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>());
@@ -219,11 +286,21 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
     public async Task A_plan_of_one_head_or_of_a_household_and_not_both()
     {
         var head = await Process.MakeHeadAsync(Bodies.Head("Ilse"));
-        foreach (var body in new[]
-        {
-            new JsonObject(),
-            new JsonObject { ["plan"] = Wish(head), ["household"] = new JsonObject { ["heads"] = new JsonArray(new JsonObject { ["plan"] = Wish(head) }), ["when"] = new JsonObject { ["mode"] = "startNow" } } },
-        })
+        foreach (
+            var body in new[]
+            {
+                new JsonObject(),
+                new JsonObject
+                {
+                    ["plan"] = Wish(head),
+                    ["household"] = new JsonObject
+                    {
+                        ["heads"] = new JsonArray(new JsonObject { ["plan"] = Wish(head) }),
+                        ["when"] = new JsonObject { ["mode"] = "startNow" },
+                    },
+                },
+            }
+        )
         {
             var (status, problem) = await Process.SendAsync(HttpMethod.Post, "/api/sessions", body);
             Assert.Equal(400, status);

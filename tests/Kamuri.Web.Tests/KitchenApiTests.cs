@@ -25,15 +25,20 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
 
     private static JsonObject Formula(string name = "Honey water")
     {
-        var formula = JsonNode.Parse("""
-            {"kind":"other","ingredients":[{"name":"water","amount":90,"unit":"millilitre"},{"name":"honey","amount":1,"unit":"tablespoon"}],
-             "method":[{"title":"Stir {honey} into {water}","handsOnMinutes":2}],"keep":{"fridge":{"days":2,"atMost":3}},"servesAs":["mist"]}
-            """)!.AsObject();
+        var formula = JsonNode
+            .Parse(
+                """
+                {"kind":"other","ingredients":[{"name":"water","amount":90,"unit":"millilitre"},{"name":"honey","amount":1,"unit":"tablespoon"}],
+                 "method":[{"title":"Stir {honey} into {water}","handsOnMinutes":2}],"keep":{"fridge":{"days":2,"atMost":3}},"servesAs":["mist"]}
+                """
+            )!
+            .AsObject();
         formula["name"] = name;
         return formula;
     }
 
-    private async Task<string> AddAsync(JsonObject formula) => (await OkAsync(HttpMethod.Post, "/api/formulas", formula, 201))["id"]!.GetValue<string>();
+    private async Task<string> AddAsync(JsonObject formula) =>
+        (await OkAsync(HttpMethod.Post, "/api/formulas", formula, 201))["id"]!.GetValue<string>();
 
     private static string Error(JsonNode? problem, string field) => problem!["errors"]![field]![0]!.GetValue<string>();
 
@@ -50,17 +55,37 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(2, (await OkAsync(HttpMethod.Put, $"/api/formulas/{id}", changed))["formula"]!["version"]!.GetValue<int>());
         Assert.Equal(409, (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{id}", changed)).Status);
         await OkAsync(HttpMethod.Put, $"/api/formulas/{id}/archived", new JsonObject { ["archived"] = true }, 204);
-        Assert.Contains("copy it", (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{Tea}", Formula())).Body!["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            "copy it",
+            (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{Tea}", Formula())).Body!["detail"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
     [InlineData("ingredients[0].amount", """{"name":"water","amount":0,"unit":"gram"}""", "An amount is above 0 and at most 100000.")]
     [InlineData("ingredients[0].amount", """{"name":"water","amount":-3,"unit":"gram"}""", "An amount is above 0 and at most 100000.")]
-    [InlineData("ingredients[0].unit", """{"name":"egg","amount":50,"unit":"gram"}""", "egg is counted; give a number of pieces, halves allowed.")]
-    [InlineData("ingredients[0].unit", """{"name":"water","amount":2,"unit":"piece"}""", "This is not counted in pieces; give millilitres, grams or spoons.")]
+    [InlineData(
+        "ingredients[0].unit",
+        """{"name":"egg","amount":50,"unit":"gram"}""",
+        "egg is counted; give a number of pieces, halves allowed."
+    )]
+    [InlineData(
+        "ingredients[0].unit",
+        """{"name":"water","amount":2,"unit":"piece"}""",
+        "This is not counted in pieces; give millilitres, grams or spoons."
+    )]
     [InlineData("ingredients[0].name", """{"name":" ","amount":2,"unit":"gram"}""", "What goes in?")]
-    [InlineData("ingredients[0].formulaId", """{"name":"x","amount":2,"unit":"gram","formulaId":"11111111-1111-1111-1111-111111111111"}""", "That formula is not here any more.")]
-    [InlineData("ingredients[0].productId", """{"name":"x","amount":2,"unit":"gram","productId":"11111111-1111-1111-1111-111111111111"}""", "That product is not here any more.")]
+    [InlineData(
+        "ingredients[0].formulaId",
+        """{"name":"x","amount":2,"unit":"gram","formulaId":"11111111-1111-1111-1111-111111111111"}""",
+        "That formula is not here any more."
+    )]
+    [InlineData(
+        "ingredients[0].productId",
+        """{"name":"x","amount":2,"unit":"gram","productId":"11111111-1111-1111-1111-111111111111"}""",
+        "That product is not here any more."
+    )]
     public async Task What_cannot_go_in_is_said_at_its_field(string field, string ingredient, string sentence)
     {
         var formula = Formula();
@@ -74,15 +99,22 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     {
         var inner = await AddAsync(Formula("Inner"));
         var outer = Formula("Outer");
-        outer["ingredients"]!.AsArray().Add(JsonNode.Parse($$"""{"name":"Inner","amount":10,"unit":"millilitre","formulaId":"{{inner}}"}"""));
+        outer["ingredients"]!
+            .AsArray()
+            .Add(JsonNode.Parse($$"""{"name":"Inner","amount":10,"unit":"millilitre","formulaId":"{{inner}}"}"""));
         var outerId = await AddAsync(outer);
 
         var back = Formula("Inner");
-        back["ingredients"]!.AsArray().Add(JsonNode.Parse($$"""{"name":"Outer","amount":10,"unit":"millilitre","formulaId":"{{outerId}}"}"""));
+        back["ingredients"]!
+            .AsArray()
+            .Add(JsonNode.Parse($$"""{"name":"Outer","amount":10,"unit":"millilitre","formulaId":"{{outerId}}"}"""));
         var (status, problem) = await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{inner}", back);
 
         Assert.Equal((400, "This formula would contain itself: Inner → Outer → Inner."), (status, Error(problem, "ingredients")));
-        Assert.Equal(409, (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{inner}/archived", new JsonObject { ["archived"] = true })).Status);
+        Assert.Equal(
+            409,
+            (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{inner}/archived", new JsonObject { ["archived"] = true })).Status
+        );
     }
 
     [Fact]
@@ -92,13 +124,27 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         child["sensitivities"] = new JsonArray("egg");
         var head = await _server.MakeHeadAsync(child);
 
-        var forHead = await OkAsync(HttpMethod.Post, $"/api/formulas/{EggMask}/scale", new JsonObject { ["headId"] = head, ["as"] = "egg" });
+        var forHead = await OkAsync(
+            HttpMethod.Post,
+            $"/api/formulas/{EggMask}/scale",
+            new JsonObject { ["headId"] = head, ["as"] = "egg" }
+        );
         Assert.Equal("1½", forHead["lines"]![0]!["amount"]!["metric"]!.GetValue<string>());
         Assert.Contains("Not for Wren: egg.", forHead["warnings"]!.ToJsonString(), StringComparison.Ordinal);
         Assert.StartsWith("Wren takes 100 ml for egg", forHead["for"]!["metric"]!.GetValue<string>(), StringComparison.Ordinal);
 
-        Assert.Equal(250, (await OkAsync(HttpMethod.Post, $"/api/formulas/{Tea}/scale", new JsonObject { ["makeMl"] = 250 }))["makesMl"]!.GetValue<double>(), 9);
-        var have = await OkAsync(HttpMethod.Post, $"/api/formulas/{LeafGel}/scale", JsonNode.Parse("""{"have":{"ingredient":0,"amount":40,"unit":"gram"}}"""));
+        Assert.Equal(
+            250,
+            (await OkAsync(HttpMethod.Post, $"/api/formulas/{Tea}/scale", new JsonObject { ["makeMl"] = 250 }))[
+                "makesMl"
+            ]!.GetValue<double>(),
+            9
+        );
+        var have = await OkAsync(
+            HttpMethod.Post,
+            $"/api/formulas/{LeafGel}/scale",
+            JsonNode.Parse("""{"have":{"ingredient":0,"amount":40,"unit":"gram"}}""")
+        );
         Assert.Equal(4, have["lines"]![1]!["volumeMl"]!.GetValue<double>(), 9);
     }
 
@@ -118,9 +164,27 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [Fact]
     public async Task What_went_wrong_is_put_right()
     {
-        var advice = await OkAsync(HttpMethod.Post, $"/api/formulas/{Tea}/correct", new JsonObject { ["trouble"] = "tooLittle", ["thereMl"] = 100, ["wantedMl"] = 120 });
+        var advice = await OkAsync(
+            HttpMethod.Post,
+            $"/api/formulas/{Tea}/correct",
+            new JsonObject
+            {
+                ["trouble"] = "tooLittle",
+                ["thereMl"] = 100,
+                ["wantedMl"] = 120,
+            }
+        );
         Assert.Equal("20 ml", advice["amount"]!["metric"]!.GetValue<string>());
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, $"/api/formulas/{Tea}/correct", new JsonObject { ["trouble"] = "tooLittle", ["thereMl"] = 0 })).Status);
+        Assert.Equal(
+            400,
+            (
+                await _server.SendAsync(
+                    HttpMethod.Post,
+                    $"/api/formulas/{Tea}/correct",
+                    new JsonObject { ["trouble"] = "tooLittle", ["thereMl"] = 0 }
+                )
+            ).Status
+        );
     }
 
     [Theory]
@@ -135,7 +199,9 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var came = await OkAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = text }, 201);
 
         Assert.False(came["shipped"]!.GetValue<bool>());
-        var original = (await OkAsync(HttpMethod.Get, "/api/formulas")).AsArray().Single(each => each!["id"]!.GetValue<string>() == ThinGel)!;
+        var original = (await OkAsync(HttpMethod.Get, "/api/formulas"))
+            .AsArray()
+            .Single(each => each!["id"]!.GetValue<string>() == ThinGel)!;
         Assert.Equal(original["lines"]!.ToJsonString(), came["lines"]!.ToJsonString());
         Assert.Equal(original["methodWords"]!.ToJsonString(), came["methodWords"]!.ToJsonString());
         Assert.Equal(original["keeps"]!.ToJsonString(), came["keeps"]!.ToJsonString());
@@ -144,35 +210,82 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [Fact]
     public async Task What_comes_in_is_held_against_what_is_here()
     {
-        var came = await OkAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 100 ml Leaf gel\n- 5 ml honey\n" }, 201);
+        var came = await OkAsync(
+            HttpMethod.Post,
+            "/api/formulas/import",
+            new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 100 ml Leaf gel\n- 5 ml honey\n" },
+            201
+        );
         Assert.Equal(LeafGel, came["formula"]!["ingredients"]![0]!["formulaId"]!.GetValue<string>());
 
-        var (status, problem) = await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 50 g eggs\n- water\n" });
+        var (status, problem) = await _server.SendAsync(
+            HttpMethod.Post,
+            "/api/formulas/import",
+            new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 50 g eggs\n- water\n" }
+        );
         Assert.Equal(400, status);
         Assert.Contains("line 6", problem!["errors"]!.ToJsonString(), StringComparison.Ordinal);
 
         // What only this kitchen can know is placed in the text as well.
-        var (_, later) = await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = "# Mine\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir (900 min)\n" });
+        var (_, later) = await _server.SendAsync(
+            HttpMethod.Post,
+            "/api/formulas/import",
+            new JsonObject
+            {
+                ["text"] = "# Mine\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir (900 min)\n",
+            }
+        );
         Assert.Equal(["line 6, unit", "line 10, handsOnMinutes"], later!["errors"]!.AsObject().Select(each => each.Key));
-        var (_, recipe) = await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = """{"@type":"Recipe","name":"Mine","recipeIngredient":["1 l water","3 water"]}""" });
+        var (_, recipe) = await _server.SendAsync(
+            HttpMethod.Post,
+            "/api/formulas/import",
+            new JsonObject { ["text"] = """{"@type":"Recipe","name":"Mine","recipeIngredient":["1 l water","3 water"]}""" }
+        );
         Assert.Equal(["recipeIngredient[1], unit"], recipe!["errors"]!.AsObject().Select(each => each.Key));
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = new string('x', 250_000) })).Status);
+        Assert.Equal(
+            400,
+            (
+                await _server.SendAsync(HttpMethod.Post, "/api/formulas/import", new JsonObject { ["text"] = new string('x', 250_000) })
+            ).Status
+        );
     }
 
     [Fact]
     public async Task A_batch_is_made_moved_frozen_thawed_and_thrown_out()
     {
-        var made = await OkAsync(HttpMethod.Post, "/api/batches", new JsonObject { ["formulaId"] = ThinGel, ["scale"] = new JsonObject { ["makeMl"] = 120 } }, 201);
+        var made = await OkAsync(
+            HttpMethod.Post,
+            "/api/batches",
+            new JsonObject
+            {
+                ["formulaId"] = ThinGel,
+                ["scale"] = new JsonObject { ["makeMl"] = 120 },
+            },
+            201
+        );
         var path = $"/api/batches/{made["id"]}/changes";
         Assert.Equal(("fridge", "good"), (made["keptAt"]!.GetValue<string>(), made["state"]!.GetValue<string>()));
 
-        async Task<JsonNode> ChangeAsync(string body) => (await OkAsync(HttpMethod.Post, path, JsonNode.Parse(body))).AsArray().Single(each => each!["id"]!.GetValue<string>() == made["id"]!.GetValue<string>())!;
+        async Task<JsonNode> ChangeAsync(string body) =>
+            (await OkAsync(HttpMethod.Post, path, JsonNode.Parse(body)))
+                .AsArray()
+                .Single(each => each!["id"]!.GetValue<string>() == made["id"]!.GetValue<string>())!;
         Assert.Equal(4, made["usualPortions"]!.GetValue<int>());
-        Assert.Equal("1 to 48 portions.", Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"freeze","portions":0}"""))).Body, "portions"));
+        Assert.Equal(
+            "1 to 48 portions.",
+            Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"freeze","portions":0}"""))).Body, "portions")
+        );
         Assert.Equal(4, (await ChangeAsync("""{"kind":"freeze","portions":4}"""))["portions"]!.GetValue<int>());
         var after = await OkAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"thaw","portions":1}"""));
-        Assert.Contains(after.AsArray(), each => each!["name"]!.GetValue<string>() == "Thin seed gel" && Math.Abs(each["leftMl"]!.GetValue<double>() - 30) < 1e-9 && each["keptAt"]!.GetValue<string>() == "fridge");
-        Assert.Equal("1 to 3 portions are there.", Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"thaw","portions":9}"""))).Body, "portions"));
+        Assert.Contains(after.AsArray(), each =>
+            each!["name"]!.GetValue<string>() == "Thin seed gel"
+            && Math.Abs(each["leftMl"]!.GetValue<double>() - 30) < 1e-9
+            && each["keptAt"]!.GetValue<string>() == "fridge"
+        );
+        Assert.Equal(
+            "1 to 3 portions are there.",
+            Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"thaw","portions":9}"""))).Body, "portions")
+        );
 
         Assert.Equal("spoiled", (await ChangeAsync("""{"kind":"look","fine":false}"""))["state"]!.GetValue<string>());
         Assert.Equal("frozen", (await ChangeAsync("""{"kind":"takeBack"}"""))["state"]!.GetValue<string>());
@@ -188,15 +301,28 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [InlineData("""{"formulaId":"0000000a-4b61-6d75-7269-000000000000","keptAt":"freezer"}""", 400)]
     [InlineData("""{"formulaId":"0000000a-4b61-6d75-7269-000000000000","scale":{"makeMl":0}}""", 400)]
     [InlineData("""{"formulaId":"0000000a-4b61-6d75-7269-000000000000","scale":{"headId":"11111111-1111-1111-1111-111111111111"}}""", 404)]
-    public async Task A_batch_that_cannot_be_is_refused(string body, int expected) => Assert.Equal(expected, (await _server.SendAsync(HttpMethod.Post, "/api/batches", JsonNode.Parse(body))).Status);
+    public async Task A_batch_that_cannot_be_is_refused(string body, int expected) =>
+        Assert.Equal(expected, (await _server.SendAsync(HttpMethod.Post, "/api/batches", JsonNode.Parse(body))).Status);
 
     [Fact]
     public async Task Making_takes_from_the_shelf_and_taking_back_puts_it_back()
     {
-        var product = await OkAsync(HttpMethod.Post, "/api/products", JsonNode.Parse("""{"name":"Base","role":"rinseOut","sizeMl":200,"leftMl":150,"price":10,"label":"Aqua, Sweet Almond Oil"}"""), 201);
-        async Task<double> LeftAsync() => (await OkAsync(HttpMethod.Get, "/api/products")).AsArray().Single(each => each!["id"]!.GetValue<string>() == product["id"]!.GetValue<string>())!["product"]!["leftMl"]!.GetValue<double>();
+        var product = await OkAsync(
+            HttpMethod.Post,
+            "/api/products",
+            JsonNode.Parse("""{"name":"Base","role":"rinseOut","sizeMl":200,"leftMl":150,"price":10,"label":"Aqua, Sweet Almond Oil"}"""),
+            201
+        );
+        async Task<double> LeftAsync() =>
+            (await OkAsync(HttpMethod.Get, "/api/products"))
+                .AsArray()
+                .Single(each => each!["id"]!.GetValue<string>() == product["id"]!.GetValue<string>())!["product"]![
+                "leftMl"
+            ]!.GetValue<double>();
         var formula = Formula("With base");
-        formula["ingredients"]!.AsArray().Add(JsonNode.Parse($$"""{"name":"Base","amount":100,"unit":"millilitre","productId":"{{product["id"]}}"}"""));
+        formula["ingredients"]!
+            .AsArray()
+            .Add(JsonNode.Parse($$"""{"name":"Base","amount":100,"unit":"millilitre","productId":"{{product["id"]}}"}"""));
 
         var batch = await OkAsync(HttpMethod.Post, "/api/batches", new JsonObject { ["formulaId"] = await AddAsync(formula) }, 201);
         Assert.Equal((50.0, 5m), (await LeftAsync(), batch["cost"]!.GetValue<decimal>()));
@@ -211,7 +337,12 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var head = Bodies.Head("Sensitive");
         head["sensitivities"] = new JsonArray("bee products");
         await _server.MakeHeadAsync(head);
-        var batch = await OkAsync(HttpMethod.Post, "/api/batches", new JsonObject { ["formulaId"] = await AddAsync(Formula("Labelled")) }, 201);
+        var batch = await OkAsync(
+            HttpMethod.Post,
+            "/api/batches",
+            new JsonObject { ["formulaId"] = await AddAsync(Formula("Labelled")) },
+            201
+        );
 
         var label = await OkAsync(HttpMethod.Get, $"/api/batches/{batch["id"]}/label");
 
@@ -232,7 +363,16 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Contains(cooked["tasks"]!.AsArray(), task => task!["id"]!.GetValue<string>() == "gel.boil");
         Assert.Contains("flaxseed", mixture["lines"]!.ToJsonString(), StringComparison.Ordinal);
 
-        var batch = await OkAsync(HttpMethod.Post, "/api/batches", new JsonObject { ["formulaId"] = FirmGel, ["scale"] = new JsonObject { ["makeMl"] = 400 } }, 201);
+        var batch = await OkAsync(
+            HttpMethod.Post,
+            "/api/batches",
+            new JsonObject
+            {
+                ["formulaId"] = FirmGel,
+                ["scale"] = new JsonObject { ["makeMl"] = 400 },
+            },
+            201
+        );
         var fetched = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);
         var use = fetched["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "gel")!["use"]!;
         Assert.Equal((batch["id"]!.GetValue<string>(), false), (use["batchId"]!.GetValue<string>(), use["isMade"]!.GetValue<bool>()));
@@ -242,30 +382,62 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         await OkAsync(HttpMethod.Delete, $"/api/batches/{batch["id"]}", null, 204);
 
         plan["uses"] = new JsonObject { ["gel"] = new JsonObject { ["batchId"] = batch["id"]!.GetValue<string>() } };
-        Assert.Equal("Something chosen is not here any more; choose again.", Error((await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan)).Body, "uses"));
+        Assert.Equal(
+            "Something chosen is not here any more; choose again.",
+            Error((await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan)).Body, "uses")
+        );
     }
 
     [Fact]
     public async Task A_finished_day_takes_from_the_shelf_and_a_correction_teaches_the_hand()
     {
-        var product = await OkAsync(HttpMethod.Post, "/api/products", JsonNode.Parse("""{"name":"Taken","role":"leaveIn","sizeMl":250,"leftMl":200,"label":"Aqua, Rosmarinus Officinalis Leaf Extract"}"""), 201);
+        var product = await OkAsync(
+            HttpMethod.Post,
+            "/api/products",
+            JsonNode.Parse(
+                """{"name":"Taken","role":"leaveIn","sizeMl":250,"leftMl":200,"label":"Aqua, Rosmarinus Officinalis Leaf Extract"}"""
+            ),
+            201
+        );
         var head = await _server.MakeHeadAsync();
         var plan = Bodies.Plan(head);
         plan["uses"] = new JsonObject { ["leave-in"] = new JsonObject { ["productId"] = product["id"]!.GetValue<string>() } };
         var before = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);
-        Assert.Contains(before["findings"]!.AsArray(), finding => finding!["rule"]!.GetValue<string>() == "R34" && finding["patchTest"]!.ToJsonString().Contains("rosemary extract", StringComparison.Ordinal));
+        Assert.Contains(before["findings"]!.AsArray(), finding =>
+            finding!["rule"]!.GetValue<string>() == "R34"
+            && finding["patchTest"]!.ToJsonString().Contains("rosemary extract", StringComparison.Ordinal)
+        );
 
-        var session = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan.DeepClone(), ["rehearsal"] = false, ["speed"] = 1 }, 201);
+        var session = await OkAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
+            {
+                ["plan"] = plan.DeepClone(),
+                ["rehearsal"] = false,
+                ["speed"] = 1,
+            },
+            201
+        );
         var path = $"/api/sessions/{session["id"]}";
         JsonNode now = session;
         while (!now["allDone"]!.GetValue<bool>())
         {
-            now = await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>()));
+            now = await OkAsync(
+                HttpMethod.Post,
+                $"{path}/events",
+                Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>())
+            );
         }
 
         await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("finished"));
 
-        async Task<double> LeftAsync() => (await OkAsync(HttpMethod.Get, "/api/products")).AsArray().Single(each => each!["id"]!.GetValue<string>() == product["id"]!.GetValue<string>())!["product"]!["leftMl"]!.GetValue<double>();
+        async Task<double> LeftAsync() =>
+            (await OkAsync(HttpMethod.Get, "/api/products"))
+                .AsArray()
+                .Single(each => each!["id"]!.GetValue<string>() == product["id"]!.GetValue<string>())!["product"]![
+                "leftMl"
+            ]!.GetValue<double>();
         var taking = (await OkAsync(HttpMethod.Get, $"{path}/takings"))[0]!;
         var planned = taking["plannedMl"]!.GetValue<double>();
         Assert.Equal(200 - planned, await LeftAsync(), 6);
@@ -277,9 +449,15 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(Math.Cbrt(2), after["hand"]!["factor"]!.GetValue<double>(), 9);
         Assert.DoesNotContain(after["findings"]!.AsArray(), finding => finding!["rule"]!.GetValue<string>() == "R34");
         var last = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/last-uses");
-        Assert.Equal(("leave-in", product["id"]!.GetValue<string>()), (last[0]!["stepKind"]!.GetValue<string>(), last[0]!["productId"]!.GetValue<string>()));
+        Assert.Equal(
+            ("leave-in", product["id"]!.GetValue<string>()),
+            (last[0]!["stepKind"]!.GetValue<string>(), last[0]!["productId"]!.GetValue<string>())
+        );
         Assert.Empty((await OkAsync(HttpMethod.Get, $"/api/heads/{Guid.NewGuid()}/last-uses")).AsArray());
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, $"/api/takings/{taking["id"]}", new JsonObject { ["usedMl"] = -1 })).Status);
+        Assert.Equal(
+            400,
+            (await _server.SendAsync(HttpMethod.Put, $"/api/takings/{taking["id"]}", new JsonObject { ["usedMl"] = -1 })).Status
+        );
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Put, "/api/takings/999999", new JsonObject { ["usedMl"] = 1 })).Status);
     }
 
@@ -290,17 +468,43 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var path = $"/api/heads/{head}/patch-tests";
         var waiting = await OkAsync(HttpMethod.Put, path, JsonNode.Parse("""{"ingredients":["honey"]}"""));
         Assert.StartsWith("Look at the skin from", waiting[0]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Equal(409, (await _server.SendAsync(HttpMethod.Put, path, JsonNode.Parse("""{"ingredients":["honey"],"outcome":"fine"}"""))).Status);
+        Assert.Equal(
+            409,
+            (await _server.SendAsync(HttpMethod.Put, path, JsonNode.Parse("""{"ingredients":["honey"],"outcome":"fine"}"""))).Status
+        );
         Assert.Contains("honey", (await OkAsync(HttpMethod.Get, "/api/ahead"))["patchTests"]!.ToJsonString(), StringComparison.Ordinal);
 
         await OkAsync(HttpMethod.Put, path, JsonNode.Parse("""{"ingredients":["honey"],"outcome":"reacted"}"""));
         var plan = Bodies.Plan(head, "moisture", "twists");
-        plan["uses"] = new JsonObject { ["deep-condition"] = new JsonObject { ["name"] = "Sweet mask", ["ingredients"] = new JsonArray("honey") } };
-        Assert.Contains((await OkAsync(HttpMethod.Post, "/api/plans/preview", plan))["findings"]!.AsArray(), finding => finding!["rule"]!.GetValue<string>() == "R33" && finding["isSafety"]!.GetValue<bool>());
+        plan["uses"] = new JsonObject
+        {
+            ["deep-condition"] = new JsonObject { ["name"] = "Sweet mask", ["ingredients"] = new JsonArray("honey") },
+        };
+        Assert.Contains((await OkAsync(HttpMethod.Post, "/api/plans/preview", plan))["findings"]!.AsArray(), finding =>
+            finding!["rule"]!.GetValue<string>() == "R33" && finding["isSafety"]!.GetValue<bool>()
+        );
         await OkAsync(HttpMethod.Delete, $"{path}/honey", null, 204);
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Delete, $"{path}/honey")).Status);
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, path, JsonNode.Parse("""{"ingredients":["x"],"appliedAt":"2999-01-01T00:00:00Z"}"""))).Status);
-        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Put, $"/api/heads/{Guid.NewGuid()}/patch-tests", JsonNode.Parse("""{"ingredients":["x"]}"""))).Status);
+        Assert.Equal(
+            400,
+            (
+                await _server.SendAsync(
+                    HttpMethod.Put,
+                    path,
+                    JsonNode.Parse("""{"ingredients":["x"],"appliedAt":"2999-01-01T00:00:00Z"}""")
+                )
+            ).Status
+        );
+        Assert.Equal(
+            404,
+            (
+                await _server.SendAsync(
+                    HttpMethod.Put,
+                    $"/api/heads/{Guid.NewGuid()}/patch-tests",
+                    JsonNode.Parse("""{"ingredients":["x"]}""")
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -309,7 +513,12 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var head = await _server.MakeHeadAsync();
         var plan = Bodies.Plan(head, "moisture", "twists");
         var day = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3);
-        plan["when"] = new JsonObject { ["mode"] = "startAt", ["date"] = $"{day:yyyy-MM-dd}", ["time"] = "10:00:00" };
+        plan["when"] = new JsonObject
+        {
+            ["mode"] = "startAt",
+            ["date"] = $"{day:yyyy-MM-dd}",
+            ["time"] = "10:00:00",
+        };
         plan["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "grain-water" });
         plan["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = Bodies.GrainWater } };
 
@@ -317,7 +526,9 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var begin = kept["begin"]![0]!;
         Assert.Equal(("Grain water", false), (begin["name"]!.GetValue<string>(), begin["tooLate"]!.GetValue<bool>()));
         Assert.StartsWith($"{day.AddDays(-1):yyyy-MM-dd}", begin["by"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Contains((await OkAsync(HttpMethod.Get, "/api/ahead"))["planned"]!.AsArray(), each => each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>());
+        Assert.Contains((await OkAsync(HttpMethod.Get, "/api/ahead"))["planned"]!.AsArray(), each =>
+            each!["id"]!.GetValue<string>() == kept["id"]!.GetValue<string>()
+        );
 
         plan["when"] = new JsonObject { ["mode"] = "startNow" };
         Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["plan"] = plan })).Status);
@@ -329,17 +540,37 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     public async Task Warmth_is_foretold_and_corrected_by_two_readings()
     {
         var began = DateTimeOffset.UtcNow.AddMinutes(-20);
-        var body = new JsonObject { ["vessel"] = "jar", ["volumeMl"] = 350, ["fromCelsius"] = 80, ["aroundCelsius"] = 20, ["began"] = began.ToString("O") };
+        var body = new JsonObject
+        {
+            ["vessel"] = "jar",
+            ["volumeMl"] = 350,
+            ["fromCelsius"] = 80,
+            ["aroundCelsius"] = 20,
+            ["began"] = began.ToString("O"),
+        };
         var plain = await OkAsync(HttpMethod.Post, "/api/warmth", body);
-        Assert.Equal((0.03, false), (plain["forecast"]!["ratePerMinute"]!.GetValue<double>(), plain["forecast"]!["isFitted"]!.GetValue<bool>()));
+        Assert.Equal(
+            (0.03, false),
+            (plain["forecast"]!["ratePerMinute"]!.GetValue<double>(), plain["forecast"]!["isFitted"]!.GetValue<bool>())
+        );
 
-        body["readings"] = new JsonArray(new JsonObject { ["at"] = began.ToString("O"), ["celsius"] = 80 }, new JsonObject { ["at"] = began.AddMinutes(10).ToString("O"), ["celsius"] = 50 });
+        body["readings"] = new JsonArray(
+            new JsonObject { ["at"] = began.ToString("O"), ["celsius"] = 80 },
+            new JsonObject { ["at"] = began.AddMinutes(10).ToString("O"), ["celsius"] = 50 }
+        );
         var fitted = (await OkAsync(HttpMethod.Post, "/api/warmth", body))["forecast"]!;
         Assert.Equal(Math.Log(2) / 10, fitted["figure"]!.GetValue<double>(), 6);
         Assert.Equal(10 * Math.Log(60.0 / 18) / Math.Log(2), (fitted["comfortableAt"]!.GetValue<DateTimeOffset>() - began).TotalMinutes, 3);
 
-        body["readings"] = new JsonArray(new JsonObject { ["at"] = began.ToString("O"), ["celsius"] = 50 }, new JsonObject { ["at"] = began.AddMinutes(10).ToString("O"), ["celsius"] = 60 });
-        Assert.StartsWith("These readings do not fit", (await OkAsync(HttpMethod.Post, "/api/warmth", body))["forecast"]!["doubt"]!.GetValue<string>(), StringComparison.Ordinal);
+        body["readings"] = new JsonArray(
+            new JsonObject { ["at"] = began.ToString("O"), ["celsius"] = 50 },
+            new JsonObject { ["at"] = began.AddMinutes(10).ToString("O"), ["celsius"] = 60 }
+        );
+        Assert.StartsWith(
+            "These readings do not fit",
+            (await OkAsync(HttpMethod.Post, "/api/warmth", body))["forecast"]!["doubt"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -347,16 +578,24 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [InlineData("""{"vessel":"jar","volumeMl":100,"fromCelsius":300}""", "fromCelsius")]
     [InlineData("""{"vessel":"jar","volumeMl":100,"fromCelsius":80,"aroundCelsius":400}""", "aroundCelsius")]
     [InlineData("""{"vessel":"jar","volumeMl":100,"fromCelsius":80,"began":"2999-01-01T00:00:00Z"}""", "began")]
-    [InlineData("""{"vessel":"jar","volumeMl":100,"fromCelsius":80,"readings":[{"at":"2026-01-01T00:00:00Z","celsius":900}]}""", "readings")]
+    [InlineData(
+        """{"vessel":"jar","volumeMl":100,"fromCelsius":80,"readings":[{"at":"2026-01-01T00:00:00Z","celsius":900}]}""",
+        "readings"
+    )]
     public async Task Warmth_that_cannot_be_is_said_at_its_field(string body, string field) =>
         Assert.NotEmpty(Error((await _server.SendAsync(HttpMethod.Post, "/api/warmth", JsonNode.Parse(body))).Body, field));
 
     [Fact(Timeout = 20_000)]
     public async Task The_probe_shows_a_bowl_that_cools()
     {
-        await OkAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"vessel":"wideBowl","volumeMl":250,"fromCelsius":70,"speed":60}"""));
+        await OkAsync(
+            HttpMethod.Put,
+            "/api/probe",
+            JsonNode.Parse("""{"on":true,"vessel":"wideBowl","volumeMl":250,"fromCelsius":70,"speed":60}""")
+        );
         var shown = await OkAsync(HttpMethod.Get, "/api/probe");
-        for (var first = shown["celsius"]!.GetValue<double>(); shown["celsius"]!.GetValue<double>() >= Math.Min(first, 69);)
+        var first = shown["celsius"]!.GetValue<double>();
+        while (shown["celsius"]!.GetValue<double>() >= Math.Min(first, 69))
         {
             TestContext.Current.CancellationToken.ThrowIfCancellationRequested();
             shown = await OkAsync(HttpMethod.Get, "/api/probe");
@@ -372,27 +611,63 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     public async Task The_probe_is_put_into_what_has_stood_for_a_while()
     {
         async Task<double> After(int minutes) =>
-            (await OkAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse($$"""{"on":true,"vessel":"wideBowl","volumeMl":350,"fromCelsius":75,"stoodMinutes":{{minutes}}}""")))["celsius"]!.GetValue<double>();
+            (
+                await OkAsync(
+                    HttpMethod.Put,
+                    "/api/probe",
+                    JsonNode.Parse($$"""{"on":true,"vessel":"wideBowl","volumeMl":350,"fromCelsius":75,"stoodMinutes":{{minutes}}}""")
+                )
+            )["celsius"]!.GetValue<double>();
         Assert.InRange(await After(0), 74, 76);
         Assert.InRange(await After(10), 40, 55);
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"stoodMinutes":-1}"""))).Status);
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"stoodMinutes":1441}"""))).Status);
+        Assert.Equal(
+            400,
+            (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"stoodMinutes":-1}"""))).Status
+        );
+        Assert.Equal(
+            400,
+            (await _server.SendAsync(HttpMethod.Put, "/api/probe", JsonNode.Parse("""{"on":true,"stoodMinutes":1441}"""))).Status
+        );
     }
 
     [Fact]
     public async Task A_rating_orders_what_is_offered_and_is_taken_back()
     {
         var head = await _server.MakeHeadAsync();
-        async Task<string> ProductAsync(string name) => (await OkAsync(HttpMethod.Post, "/api/products", new JsonObject { ["name"] = name, ["role"] = "clay" }, 201))["id"]!.GetValue<string>();
+        async Task<string> ProductAsync(string name) =>
+            (await OkAsync(HttpMethod.Post, "/api/products", new JsonObject { ["name"] = name, ["role"] = "clay" }, 201))[
+                "id"
+            ]!.GetValue<string>();
         var (first, second) = (await ProductAsync("Aa clay"), await ProductAsync("Zz clay"));
-        async Task<List<string>> OfferedAsync() => [.. (await OkAsync(HttpMethod.Get, $"/api/plans/makings/clay?headId={head}"))["products"]!.AsArray().Select(each => each!["id"]!.GetValue<string>())];
+        async Task<List<string>> OfferedAsync() =>
+            [
+                .. (await OkAsync(HttpMethod.Get, $"/api/plans/makings/clay?headId={head}"))["products"]!
+                    .AsArray()
+                    .Select(each => each!["id"]!.GetValue<string>()),
+            ];
         Assert.Equal([first, second], await OfferedAsync());
 
         await OkAsync(HttpMethod.Put, $"/api/products/{second}/ratings/{head}", new JsonObject { ["suits"] = 5, ["note"] = "lovely" });
         Assert.Equal([second, first], await OfferedAsync());
-        Assert.Empty((await OkAsync(HttpMethod.Put, $"/api/products/{second}/ratings/{head}", new JsonObject { ["suits"] = 0 }))["ratings"]!.AsArray());
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, $"/api/products/{second}/ratings/{head}", new JsonObject { ["suits"] = 6 })).Status);
-        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Put, $"/api/products/{second}/ratings/{Guid.NewGuid()}", new JsonObject { ["suits"] = 3 })).Status);
+        Assert.Empty(
+            (await OkAsync(HttpMethod.Put, $"/api/products/{second}/ratings/{head}", new JsonObject { ["suits"] = 0 }))[
+                "ratings"
+            ]!.AsArray()
+        );
+        Assert.Equal(
+            400,
+            (await _server.SendAsync(HttpMethod.Put, $"/api/products/{second}/ratings/{head}", new JsonObject { ["suits"] = 6 })).Status
+        );
+        Assert.Equal(
+            404,
+            (
+                await _server.SendAsync(
+                    HttpMethod.Put,
+                    $"/api/products/{second}/ratings/{Guid.NewGuid()}",
+                    new JsonObject { ["suits"] = 3 }
+                )
+            ).Status
+        );
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Get, "/api/plans/makings/soup")).Status);
     }
 
@@ -400,7 +675,11 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     {
         using var content = new ByteArrayContent(bytes);
         content.Headers.ContentType = new MediaTypeHeaderValue("text/csv");
-        var answer = await _server.Http.PostAsync($"/api/products/import?keepGood={keepGood}", content, TestContext.Current.CancellationToken);
+        var answer = await _server.Http.PostAsync(
+            $"/api/products/import?keepGood={keepGood}",
+            content,
+            TestContext.Current.CancellationToken
+        );
         var text = await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
         var words = text.Split('\n').Where(line => line.StartsWith("data:", StringComparison.Ordinal)).ToList();
         return ((int)answer.StatusCode, JsonNode.Parse(words.Count > 0 ? words[^1][5..] : text)!, words.Count);
@@ -416,7 +695,11 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.DoesNotContain("Table one", (await OkAsync(HttpMethod.Get, "/api/products")).ToJsonString(), StringComparison.Ordinal);
 
         Assert.Equal(2, (await ImportAsync(bytes, keepGood: true)).Last["added"]!.GetValue<int>());
-        Assert.Contains("Table three", await _server.Http.GetStringAsync("/api/products/products.csv", TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Contains(
+            "Table three",
+            await _server.Http.GetStringAsync("/api/products/products.csv", TestContext.Current.CancellationToken),
+            StringComparison.Ordinal
+        );
         Assert.Equal(400, (await ImportAsync([])).Status);
         Assert.Equal(413, (await ImportAsync(new byte[9 * 1024 * 1024])).Status);
     }
@@ -433,12 +716,29 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     public async Task What_runs_out_is_to_be_bought()
     {
         await _server.MakeHeadAsync();
-        await OkAsync(HttpMethod.Post, "/api/products", JsonNode.Parse("""{"name":"Nearly gone","role":"deepConditioner","sizeMl":400,"leftMl":30}"""), 201);
-        await OkAsync(HttpMethod.Post, "/api/products", JsonNode.Parse("""{"name":"Plenty","role":"deepConditioner","sizeMl":2000,"leftMl":1900}"""), 201);
+        await OkAsync(
+            HttpMethod.Post,
+            "/api/products",
+            JsonNode.Parse("""{"name":"Nearly gone","role":"deepConditioner","sizeMl":400,"leftMl":30}"""),
+            201
+        );
+        await OkAsync(
+            HttpMethod.Post,
+            "/api/products",
+            JsonNode.Parse("""{"name":"Plenty","role":"deepConditioner","sizeMl":2000,"leftMl":1900}"""),
+            201
+        );
 
-        var list = (await OkAsync(HttpMethod.Get, "/api/shopping"))["lines"]!.AsArray().Select(line => line!["name"]!.GetValue<string>()).ToList();
+        var list = (await OkAsync(HttpMethod.Get, "/api/shopping"))["lines"]!
+            .AsArray()
+            .Select(line => line!["name"]!.GetValue<string>())
+            .ToList();
         Assert.Contains("Nearly gone", list);
         Assert.DoesNotContain("Plenty", list);
-        Assert.Contains("- [ ] Nearly gone:", await _server.Http.GetStringAsync("/api/shopping/list.md", TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Contains(
+            "- [ ] Nearly gone:",
+            await _server.Http.GetStringAsync("/api/shopping/list.md", TestContext.Current.CancellationToken),
+            StringComparison.Ordinal
+        );
     }
 }

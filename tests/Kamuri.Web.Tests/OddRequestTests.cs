@@ -20,11 +20,36 @@ public class OddRequestTests(Server server) : IClassFixture<Server>
     }
 
     [Theory]
-    [InlineData("POST", "/api/household-plans/preview", """{"heads":[null],"when":{"mode":"startNow"}}""", "The list 'heads' has an empty entry.")]
-    [InlineData("POST", "/api/household-plans/preview", """{"heads":[],"taken":[null],"when":{"mode":"startNow"}}""", "The list 'taken' has an empty entry.")]
-    [InlineData("POST", "/api/formulas", """{"name":"x","kind":"other","ingredients":[null],"keep":{}}""", "The list 'ingredients' has an empty entry.")]
-    [InlineData("POST", "/api/formulas", """{"name":"x","kind":"other","ingredients":[],"method":[null],"keep":{}}""", "The list 'method' has an empty entry.")]
-    [InlineData("POST", "/api/plans/preview", """{"aim":"quick","style":"bun","when":{"mode":"startNow"},"uses":{"oil":null}}""", "The list 'uses' has an empty entry.")]
+    [InlineData(
+        "POST",
+        "/api/household-plans/preview",
+        """{"heads":[null],"when":{"mode":"startNow"}}""",
+        "The list 'heads' has an empty entry."
+    )]
+    [InlineData(
+        "POST",
+        "/api/household-plans/preview",
+        """{"heads":[],"taken":[null],"when":{"mode":"startNow"}}""",
+        "The list 'taken' has an empty entry."
+    )]
+    [InlineData(
+        "POST",
+        "/api/formulas",
+        """{"name":"x","kind":"other","ingredients":[null],"keep":{}}""",
+        "The list 'ingredients' has an empty entry."
+    )]
+    [InlineData(
+        "POST",
+        "/api/formulas",
+        """{"name":"x","kind":"other","ingredients":[],"method":[null],"keep":{}}""",
+        "The list 'method' has an empty entry."
+    )]
+    [InlineData(
+        "POST",
+        "/api/plans/preview",
+        """{"aim":"quick","style":"bun","when":{"mode":"startNow"},"uses":{"oil":null}}""",
+        "The list 'uses' has an empty entry."
+    )]
     [InlineData("POST", "/api/heads", """{"name":"x","name":"y"}""", "The field 'name' is there twice.")]
     public async Task What_is_empty_or_there_twice_is_named(string method, string path, string body, string detail)
     {
@@ -37,8 +62,11 @@ public class OddRequestTests(Server server) : IClassFixture<Server>
     {
         string[] texts =
         [
-            string.Concat(Enumerable.Repeat("[a](", 49_000)), string.Concat(Enumerable.Repeat("> ", 60_000)), string.Concat(Enumerable.Repeat("- ", 400)) + "x",
-            """{"@type":"Recipe","name":"x","name":"y"}""", "{\"@type\":\"Recipe\",\"name\":\"\\ud800\",\"recipeIngredient\":[\"1 ml water\"]}",
+            string.Concat(Enumerable.Repeat("[a](", 49_000)),
+            string.Concat(Enumerable.Repeat("> ", 60_000)),
+            string.Concat(Enumerable.Repeat("- ", 400)) + "x",
+            """{"@type":"Recipe","name":"x","name":"y"}""",
+            "{\"@type\":\"Recipe\",\"name\":\"\\ud800\",\"recipeIngredient\":[\"1 ml water\"]}",
             """{"@type":"Recipe","name":"x","recipeIngredient":["1 ml water"],"kamuri:keep":{"fridge":{"days":-3}}}""",
             """{"@type":"Recipe","name":"x","recipeIngredient":["1 ml water"],"kamuri:servesAs":["Potion"]}""",
         ];
@@ -49,7 +77,11 @@ public class OddRequestTests(Server server) : IClassFixture<Server>
             Assert.NotEmpty(problem!["errors"]!.AsObject());
         }
 
-        var (_, foreign) = await server.Process.SendAsync(HttpMethod.Post, "/api/formulas/import", new { text = """{"@type":"Recipe","name":"Mask","recipeCategory":"Hair mask","recipeIngredient":["1 ml water"]}""" });
+        var (_, foreign) = await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/formulas/import",
+            new { text = """{"@type":"Recipe","name":"Mask","recipeCategory":"Hair mask","recipeIngredient":["1 ml water"]}""" }
+        );
         Assert.Contains("Category: Hair mask.", foreign!["formula"]!["note"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 }

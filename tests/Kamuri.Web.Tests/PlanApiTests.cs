@@ -36,7 +36,11 @@ public class PlanApiTests(Server server) : IClassFixture<Server>
         var stop = plan["findings"]!.AsArray().First(finding => finding!["rule"]!.GetValue<string>() == "R02")!;
         Assert.Equal("stop", stop["severity"]!.GetValue<string>());
         Assert.False(plan["canStart"]!.GetValue<bool>());
-        var (refused, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = body.DeepClone() });
+        var (refused, problem) = await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject { ["plan"] = body.DeepClone() }
+        );
         Assert.Equal(409, refused);
         Assert.StartsWith("This plan cannot start yet.", problem!["detail"]!.GetValue<string>(), StringComparison.Ordinal);
 
@@ -52,15 +56,20 @@ public class PlanApiTests(Server server) : IClassFixture<Server>
     public async Task Steps_can_be_dropped_added_moved_and_timed()
     {
         var body = Bodies.Plan(await server.Process.MakeHeadAsync(), "moisture", "twists");
-        body["edits"] = JsonNode.Parse("""
+        body["edits"] = JsonNode.Parse(
+            """
             [{"kind":"drop","step":"oil"},{"kind":"add","stepKind":"gel","after":"leave-in"},{"kind":"move","step":"gel","after":"blot"},{"kind":"minutes","step":"cover-2","minutes":45}]
-            """);
+            """
+        );
 
         var plan = await PreviewAsync(body);
 
         Assert.DoesNotContain("oil", Ids(plan));
         Assert.Equal("gel", Ids(plan)[Array.IndexOf(Ids(plan), "blot") + 1]);
-        Assert.Equal(45, plan["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "cover-2")!["wait"]!["planned"]!.GetValue<double>());
+        Assert.Equal(
+            45,
+            plan["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "cover-2")!["wait"]!["planned"]!.GetValue<double>()
+        );
     }
 
     [Fact]
@@ -69,11 +78,20 @@ public class PlanApiTests(Server server) : IClassFixture<Server>
         var (_, house) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
         var tomorrow = DateOnly.Parse(house!["now"]!.GetValue<string>()[..10], CultureInfo.InvariantCulture).AddDays(1);
         var body = Bodies.Plan(await server.Process.MakeHeadAsync());
-        body["when"] = new JsonObject { ["mode"] = "readyBy", ["date"] = tomorrow.ToString("O", CultureInfo.InvariantCulture), ["time"] = "18:00:00" };
+        body["when"] = new JsonObject
+        {
+            ["mode"] = "readyBy",
+            ["date"] = tomorrow.ToString("O", CultureInfo.InvariantCulture),
+            ["time"] = "18:00:00",
+        };
 
         var plan = await PreviewAsync(body);
 
-        Assert.StartsWith(tomorrow.ToString("O", CultureInfo.InvariantCulture), plan["start"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith(
+            tomorrow.ToString("O", CultureInfo.InvariantCulture),
+            plan["start"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         Assert.True(string.CompareOrdinal(plan["nineInTenBy"]!.GetValue<string>(), plan["readyBy"]!.GetValue<string>()) <= 0);
         Assert.Equal(0, plan["minutesOver"]!.GetValue<double>());
     }
@@ -82,7 +100,8 @@ public class PlanApiTests(Server server) : IClassFixture<Server>
     public async Task The_rooms_air_changes_the_drying()
     {
         var id = await server.Process.MakeHeadAsync();
-        double Drying(JsonNode plan) => plan["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "dry")!["wait"]!["usual"]!.GetValue<double>();
+        double Drying(JsonNode plan) =>
+            plan["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "dry")!["wait"]!["usual"]!.GetValue<double>();
         var before = Drying(await PreviewAsync(Bodies.Plan(id)));
         var (_, house) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
         var damp = house!["house"]!.DeepClone();

@@ -6,9 +6,28 @@ namespace Kamuri.Web.Tests;
 /// <summary>Any plan can be asked for without the interface: kinds of hair, schools, history, what is used, and stops overridden.</summary>
 public class PlanRulesApiTests(Server server) : IClassFixture<Server>
 {
-    private static readonly JsonObject Locs = new() { ["locs"] = new JsonObject { ["stage"] = "mature", ["count"] = 90, ["thicknessMillimetres"] = 8 } };
-    private static readonly JsonObject Braids = new() { ["style"] = new JsonObject { ["made"] = "braids", ["putIn"] = null, ["addedHairGrams"] = 200 } };
-    private static readonly JsonObject Down = new() { ["down"] = new JsonObject { ["made"] = "braids", ["wornDays"] = 42 } };
+    private static readonly JsonObject Locs = new()
+    {
+        ["locs"] = new JsonObject
+        {
+            ["stage"] = "mature",
+            ["count"] = 90,
+            ["thicknessMillimetres"] = 8,
+        },
+    };
+    private static readonly JsonObject Braids = new()
+    {
+        ["style"] = new JsonObject
+        {
+            ["made"] = "braids",
+            ["putIn"] = null,
+            ["addedHairGrams"] = 200,
+        },
+    };
+    private static readonly JsonObject Down = new()
+    {
+        ["down"] = new JsonObject { ["made"] = "braids", ["wornDays"] = 42 },
+    };
 
     private static JsonObject Plan(JsonObject? wear = null, string aim = "moisture", string style = "twists")
     {
@@ -18,7 +37,13 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
             head["wear"] = wear.DeepClone();
         }
 
-        return new JsonObject { ["head"] = head, ["aim"] = aim, ["style"] = style, ["when"] = new JsonObject { ["mode"] = "startNow" } };
+        return new JsonObject
+        {
+            ["head"] = head,
+            ["aim"] = aim,
+            ["style"] = style,
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
     }
 
     private async Task<JsonNode> PreviewAsync(JsonObject plan)
@@ -30,7 +55,8 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
 
     private static string[] Steps(JsonNode plan) => [.. plan["steps"]!.AsArray().Select(step => step!["id"]!.GetValue<string>())];
 
-    private static JsonNode? Finding(JsonNode plan, string rule) => plan["findings"]!.AsArray().FirstOrDefault(finding => finding!["rule"]!.GetValue<string>() == rule);
+    private static JsonNode? Finding(JsonNode plan, string rule) =>
+        plan["findings"]!.AsArray().FirstOrDefault(finding => finding!["rule"]!.GetValue<string>() == rule);
 
     [Fact]
     public async Task Each_kind_of_hair_has_a_day_of_its_own()
@@ -55,7 +81,10 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         var plan = await PreviewAsync(Plan(Locs, "strength", "twists"));
 
         Assert.NotEmpty(Steps(plan));
-        Assert.Equal(["Protein and masks", "twists"], plan["leftOut"]!.AsArray().Select(left => left!["what"]!.GetValue<string>()).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["Protein and masks", "twists"],
+            plan["leftOut"]!.AsArray().Select(left => left!["what"]!.GetValue<string>()).Order(StringComparer.Ordinal)
+        );
         Assert.True(plan["canStart"]!.GetValue<bool>());
     }
 
@@ -76,10 +105,26 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
     public async Task A_stop_can_be_overridden_with_a_reason_and_the_day_can_start()
     {
         var plan = Plan(Locs, "quick", "asItIs");
-        plan["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "tool-detangle", ["after"] = "blot" });
+        plan["edits"] = new JsonArray(
+            new JsonObject
+            {
+                ["kind"] = "add",
+                ["stepKind"] = "tool-detangle",
+                ["after"] = "blot",
+            }
+        );
         Assert.False((await PreviewAsync(plan))["canStart"]!.GetValue<bool>());
 
-        plan["edits"]!.AsArray().Add(new JsonObject { ["kind"] = "override", ["rule"] = "R45", ["reason"] = "Loose roots only" });
+        plan["edits"]!
+            .AsArray()
+            .Add(
+                new JsonObject
+                {
+                    ["kind"] = "override",
+                    ["rule"] = "R45",
+                    ["reason"] = "Loose roots only",
+                }
+            );
         var overridden = await PreviewAsync(plan);
 
         Assert.True(overridden["canStart"]!.GetValue<bool>());
@@ -91,14 +136,27 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
     {
         var plan = Plan();
         plan["head"]!["sensitivities"] = new JsonArray("nuts");
-        plan["uses"] = new JsonObject { ["pre-poo"] = new JsonObject { ["name"] = "Brown mask", ["ingredients"] = new JsonArray("nuts", "honey") } };
-        plan["edits"] = new JsonArray(new JsonObject { ["kind"] = "override", ["rule"] = "R33", ["reason"] = "Never mind" });
+        plan["uses"] = new JsonObject
+        {
+            ["pre-poo"] = new JsonObject { ["name"] = "Brown mask", ["ingredients"] = new JsonArray("nuts", "honey") },
+        };
+        plan["edits"] = new JsonArray(
+            new JsonObject
+            {
+                ["kind"] = "override",
+                ["rule"] = "R33",
+                ["reason"] = "Never mind",
+            }
+        );
 
         var answer = await PreviewAsync(plan);
 
         Assert.False(answer["canStart"]!.GetValue<bool>());
         Assert.Equal("Brown mask holds nuts, which Oriel must not have.", Finding(answer, "R33")!["reason"]!.GetValue<string>());
-        Assert.Equal("This stop protects a person and cannot be overridden.", Assert.Single(answer["refusedEdits"]!.AsArray())!["reason"]!.GetValue<string>());
+        Assert.Equal(
+            "This stop protects a person and cannot be overridden.",
+            Assert.Single(answer["refusedEdits"]!.AsArray())!["reason"]!.GetValue<string>()
+        );
     }
 
     [Fact]
@@ -112,15 +170,30 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
 
         Assert.True(steps.IndexOf("tool-detangle") < steps.IndexOf("cleanse"));
         Assert.Equal("blot", steps[steps.IndexOf("deep-condition") - 1]);
-        Assert.Contains("1.3 on dry hair", plan["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "deep-condition")!["amountWorking"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            "1.3 on dry hair",
+            plan["steps"]!.AsArray().Single(step => step!["id"]!.GetValue<string>() == "deep-condition")![
+                "amountWorking"
+            ]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public async Task A_given_history_is_read_and_a_real_one_is_taken_from_past_days()
     {
         var plan = Plan(aim: "reset");
-        plan["history"] = new JsonObject { ["lastDone"] = new JsonArray(new JsonObject { ["treatment"] = "clarify", ["on"] = DateTime.Now.AddDays(-5).ToString("yyyy-MM-dd", null) }) };
-        Assert.StartsWith("Clarify was done 5 days ago", Finding(await PreviewAsync(plan), "R40")!["reason"]!.GetValue<string>(), StringComparison.Ordinal);
+        plan["history"] = new JsonObject
+        {
+            ["lastDone"] = new JsonArray(
+                new JsonObject { ["treatment"] = "clarify", ["on"] = DateTime.Now.AddDays(-5).ToString("yyyy-MM-dd", null) }
+            ),
+        };
+        Assert.StartsWith(
+            "Clarify was done 5 days ago",
+            Finding(await PreviewAsync(plan), "R40")!["reason"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
 
         var head = await server.Process.MakeHeadAsync();
         var body = Bodies.Plan(head, "reset");
@@ -133,17 +206,41 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         }
 
         await server.Process.SendAsync(HttpMethod.Post, path, Bodies.Press("finished"));
-        Assert.StartsWith("Clarify was done 0 days ago", Finding(await PreviewAsync(body), "R40")!["reason"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Clarify was done 0 days ago",
+            Finding(await PreviewAsync(body), "R40")!["reason"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
-    [InlineData("""{ "locs": { "stage": "mature", "count": 3, "thicknessMillimetres": 8 } }""", "head.wear.locs.count", "A head carries 10 to 400 locs.")]
-    [InlineData("""{ "locs": { "stage": "mature", "count": 90, "thicknessMillimetres": 0 } }""", "head.wear.locs.thicknessMillimetres", "A loc is 2 to 40 mm thick.")]
-    [InlineData("""{ "style": { "made": "braids", "putIn": "2999-01-01" } }""", "head.wear.style.putIn", "A style cannot have been put in in the future.")]
-    [InlineData("""{ "style": { "made": "braids", "putIn": null }, "down": { "made": "braids", "wornDays": 4 } }""", "head.wear", "Hair is loose, in locs, in a style or just out of one: one of them.")]
+    [InlineData(
+        """{ "locs": { "stage": "mature", "count": 3, "thicknessMillimetres": 8 } }""",
+        "head.wear.locs.count",
+        "A head carries 10 to 400 locs."
+    )]
+    [InlineData(
+        """{ "locs": { "stage": "mature", "count": 90, "thicknessMillimetres": 0 } }""",
+        "head.wear.locs.thicknessMillimetres",
+        "A loc is 2 to 40 mm thick."
+    )]
+    [InlineData(
+        """{ "style": { "made": "braids", "putIn": "2999-01-01" } }""",
+        "head.wear.style.putIn",
+        "A style cannot have been put in in the future."
+    )]
+    [InlineData(
+        """{ "style": { "made": "braids", "putIn": null }, "down": { "made": "braids", "wornDays": 4 } }""",
+        "head.wear",
+        "Hair is loose, in locs, in a style or just out of one: one of them."
+    )]
     public async Task Hair_that_cannot_be_is_said_at_its_field(string wear, string field, string message)
     {
-        var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", Plan(JsonNode.Parse(wear)!.AsObject()));
+        var (status, problem) = await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/plans/preview",
+            Plan(JsonNode.Parse(wear)!.AsObject())
+        );
 
         Assert.Equal(400, status);
         Assert.Equal(message, problem!["errors"]![field]![0]!.GetValue<string>());
@@ -202,7 +299,10 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         var id = await server.Process.MakeHeadAsync(body);
 
         var (_, taking) = await server.Process.SendAsync(HttpMethod.Get, $"/api/shelf/taking/{id}");
-        string[] names = [.. taking!["layers"]!.AsArray().Concat(taking["rinsedOut"]!.AsArray()).Select(line => line!["name"]!.GetValue<string>())];
+        string[] names =
+        [
+            .. taking!["layers"]!.AsArray().Concat(taking["rinsedOut"]!.AsArray()).Select(line => line!["name"]!.GetValue<string>()),
+        ];
 
         Assert.Contains("light scalp oil", names);
         Assert.Contains("diluted cleanser", names);

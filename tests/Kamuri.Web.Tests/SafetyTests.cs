@@ -25,7 +25,10 @@ public class SafetyTests(Server server) : IClassFixture<Server>
     [InlineData("Host", "elsewhere.example", 400)]
     public async Task Other_pages_may_not_write(string header, string value, int expected)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/heads") { Content = new StringContent(Bodies.Head().ToJsonString(), null, "application/json") };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/heads")
+        {
+            Content = new StringContent(Bodies.Head().ToJsonString(), null, "application/json"),
+        };
         request.Headers.TryAddWithoutValidation(header, value);
 
         using var response = await server.Process.Http.SendAsync(request);

@@ -7,7 +7,8 @@ namespace Kamuri.Web.Tests;
 public sealed class Server : IAsyncLifetime
 {
     /// <summary>The server as it was built for the tests; where it was also compiled ahead, that one starts sooner.</summary>
-    public static readonly string Assembly = Environment.GetEnvironmentVariable("KAMURI_SERVER_DLL") ?? Path.Combine(AppContext.BaseDirectory, "Kamuri.Web.dll");
+    public static readonly string Assembly = Environment.GetEnvironmentVariable("KAMURI_SERVER_DLL")
+        ?? Path.Combine(AppContext.BaseDirectory, "Kamuri.Web.dll");
 
     public ServerProcess Process { get; private set; } = null!;
 
@@ -26,23 +27,31 @@ internal static class Bodies
     /// <summary>The catalogue formula of grain water, which has to be begun a day before.</summary>
     public const string GrainWater = "0000000b-4b61-6d75-7269-000000000000";
 
-    public static JsonObject Head(string name = "Oriel") => new()
-    {
-        ["name"] = name,
-        ["lengths"] = new JsonObject { ["napeCm"] = 30, ["crownCm"] = 30, ["frontCm"] = 30, ["sidesCm"] = 30 },
-        ["density"] = "medium",
-        ["strand"] = "medium",
-        ["porosity"] = "medium",
-        ["usualSections"] = 6,
-    };
+    public static JsonObject Head(string name = "Oriel") =>
+        new()
+        {
+            ["name"] = name,
+            ["lengths"] = new JsonObject
+            {
+                ["napeCm"] = 30,
+                ["crownCm"] = 30,
+                ["frontCm"] = 30,
+                ["sidesCm"] = 30,
+            },
+            ["density"] = "medium",
+            ["strand"] = "medium",
+            ["porosity"] = "medium",
+            ["usualSections"] = 6,
+        };
 
-    public static JsonObject Plan(string head, string aim = "quick", string style = "washAndGo") => new()
-    {
-        ["headId"] = head,
-        ["aim"] = aim,
-        ["style"] = style,
-        ["when"] = new JsonObject { ["mode"] = "startNow" },
-    };
+    public static JsonObject Plan(string head, string aim = "quick", string style = "washAndGo") =>
+        new()
+        {
+            ["headId"] = head,
+            ["aim"] = aim,
+            ["style"] = style,
+            ["when"] = new JsonObject { ["mode"] = "startNow" },
+        };
 
     public static JsonObject Press(string kind, string? task = null, Guid? id = null)
     {
@@ -66,7 +75,16 @@ internal static class Bodies
     public static async Task<(string Path, JsonNode View)> StartAsync(this ServerProcess server, bool rehearsal = false)
     {
         var head = await server.MakeHeadAsync();
-        var (status, view) = await server.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = Plan(head), ["rehearsal"] = rehearsal, ["speed"] = 1 });
+        var (status, view) = await server.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
+            {
+                ["plan"] = Plan(head),
+                ["rehearsal"] = rehearsal,
+                ["speed"] = 1,
+            }
+        );
         Assert.Equal(201, status);
         return ($"/api/sessions/{view!["id"]}", view);
     }

@@ -62,12 +62,16 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
     {
         var (path, _) = await server.Process.StartAsync();
 
-        var answers = await Task.WhenAll(Enumerable.Range(0, 20).Select(n =>
-        {
-            var note = Bodies.Press("note");
-            note["text"] = $"note {n}";
-            return PressAsync(path, note);
-        }));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 20)
+                .Select(n =>
+                {
+                    var note = Bodies.Press("note");
+                    note["text"] = $"note {n}";
+                    return PressAsync(path, note);
+                })
+        );
 
         Assert.All(answers, answer => Assert.Equal(200, answer.Status));
         var (_, view) = await server.Process.SendAsync(HttpMethod.Get, path);
@@ -131,8 +135,22 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
     public async Task A_rehearsal_begins_at_the_hour_its_day_is_planned_for()
     {
         var plan = Bodies.Plan(await server.Process.MakeHeadAsync(Bodies.Head("Runa")));
-        plan["when"] = new JsonObject { ["mode"] = "startAt", ["date"] = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(2).ToString("O", CultureInfo.InvariantCulture), ["time"] = "14:00:00" };
-        var (status, view) = await server.Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan, ["rehearsal"] = true, ["speed"] = 1 });
+        plan["when"] = new JsonObject
+        {
+            ["mode"] = "startAt",
+            ["date"] = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(2).ToString("O", CultureInfo.InvariantCulture),
+            ["time"] = "14:00:00",
+        };
+        var (status, view) = await server.Process.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
+            {
+                ["plan"] = plan,
+                ["rehearsal"] = true,
+                ["speed"] = 1,
+            }
+        );
         Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
         Assert.Contains("T14:00:", view!["now"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.InRange(view["driftMinutes"]!.GetValue<double>(), -0.5, 0.5);

@@ -16,17 +16,22 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
     }
 
     private Task<JsonNode> ReadAsync(string text, string? head = null) =>
-        OkAsync(HttpMethod.Post, "/api/labels/read", head is null ? new JsonObject { ["text"] = text } : new JsonObject { ["text"] = text, ["headId"] = head });
+        OkAsync(
+            HttpMethod.Post,
+            "/api/labels/read",
+            head is null ? new JsonObject { ["text"] = text } : new JsonObject { ["text"] = text, ["headId"] = head }
+        );
 
-    private static JsonObject Product(string name = "Soft Milk") => new()
-    {
-        ["name"] = name,
-        ["role"] = "leaveIn",
-        ["label"] = "Aqua, Glycerin, Prunus Amygdalus Dulcis (Sweet Almond) Oil, Hydrolyzed Silk, Parfum",
-        ["sizeMl"] = 250,
-        ["leftMl"] = 20,
-        ["price"] = 8.4,
-    };
+    private static JsonObject Product(string name = "Soft Milk") =>
+        new()
+        {
+            ["name"] = name,
+            ["role"] = "leaveIn",
+            ["label"] = "Aqua, Glycerin, Prunus Amygdalus Dulcis (Sweet Almond) Oil, Hydrolyzed Silk, Parfum",
+            ["sizeMl"] = 250,
+            ["leftMl"] = 20,
+            ["price"] = 8.4,
+        };
 
     [Fact]
     public async Task A_label_is_read_name_by_name_and_held_against_a_head()
@@ -61,15 +66,26 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
     [InlineData("""{"name":"***","class":"humectant"}""")]
     [InlineData("""{"name":"x","class":"glitter"}""")]
     [InlineData("""{"name":"x"}""")]
-    public async Task What_cannot_be_taught_is_refused(string body) => Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/labels/names", body)).Status);
+    public async Task What_cannot_be_taught_is_refused(string body) =>
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, "/api/labels/names", body)).Status);
 
     [Fact]
     public async Task A_label_of_a_million_letters_is_refused_in_a_sentence()
     {
-        var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/labels/read", new JsonObject { ["text"] = new string('a', 30_000) });
-        Assert.Equal((400, "A label has at most 20000 characters; this one has 30000."), (status, body!["errors"]!["text"]![0]!.GetValue<string>()));
+        var (status, body) = await _server.SendAsync(
+            HttpMethod.Post,
+            "/api/labels/read",
+            new JsonObject { ["text"] = new string('a', 30_000) }
+        );
+        Assert.Equal(
+            (400, "A label has at most 20000 characters; this one has 30000."),
+            (status, body!["errors"]!["text"]![0]!.GetValue<string>())
+        );
 
-        Assert.Equal(413, (await _server.SendAsync(HttpMethod.Post, "/api/labels/read", new JsonObject { ["text"] = new string('a', 1_000_000) })).Status);
+        Assert.Equal(
+            413,
+            (await _server.SendAsync(HttpMethod.Post, "/api/labels/read", new JsonObject { ["text"] = new string('a', 1_000_000) })).Status
+        );
     }
 
     [Fact]
@@ -86,8 +102,14 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
         changed["leftMl"] = 10;
         Assert.Equal(2, (await OkAsync(HttpMethod.Put, $"/api/products/{view["id"]}", changed))["product"]!["version"]!.GetValue<int>());
         Assert.Equal(409, (await _server.SendAsync(HttpMethod.Put, $"/api/products/{view["id"]}", changed)).Status);
-        Assert.True((await OkAsync(HttpMethod.Put, $"/api/products/{view["id"]}/archived", new JsonObject { ["archived"] = true }))["archived"]!.GetValue<bool>());
-        Assert.Contains((await OkAsync(HttpMethod.Get, "/api/products")).AsArray(), each => each!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>());
+        Assert.True(
+            (await OkAsync(HttpMethod.Put, $"/api/products/{view["id"]}/archived", new JsonObject { ["archived"] = true }))[
+                "archived"
+            ]!.GetValue<bool>()
+        );
+        Assert.Contains((await OkAsync(HttpMethod.Get, "/api/products")).AsArray(), each =>
+            each!["id"]!.GetValue<string>() == view["id"]!.GetValue<string>()
+        );
     }
 
     [Theory]
@@ -115,7 +137,15 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
         head["sensitivities"] = new JsonArray("nuts");
         var product = await OkAsync(HttpMethod.Post, "/api/products", Product("Checked"), 201);
         var plan = Bodies.Plan(await _server.MakeHeadAsync(head), "moisture", "twists");
-        plan["uses"] = new JsonObject { ["leave-in"] = new JsonObject { ["name"] = "Checked", ["ingredients"] = product["ingredients"]!.DeepClone(), ["inStockMl"] = 20 } };
+        plan["uses"] = new JsonObject
+        {
+            ["leave-in"] = new JsonObject
+            {
+                ["name"] = "Checked",
+                ["ingredients"] = product["ingredients"]!.DeepClone(),
+                ["inStockMl"] = 20,
+            },
+        };
 
         var findings = (await OkAsync(HttpMethod.Post, "/api/plans/preview", plan))["findings"]!.AsArray();
 

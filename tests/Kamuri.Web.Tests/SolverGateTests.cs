@@ -12,31 +12,40 @@ public sealed class SolverGateTests : IDisposable
     public void Dispose() => _gate.Dispose();
 
     /// <summary>A search that goes on until it is told to end.</summary>
-    private Task<bool> SearchAsync(ManualResetEventSlim until, bool isLong = false, CancellationToken cancelled = default) => _gate.RunAsync(
-        () =>
-        {
-            while (!until.Wait(5, CancellationToken.None))
+    private Task<bool> SearchAsync(ManualResetEventSlim until, bool isLong = false, CancellationToken cancelled = default) =>
+        _gate.RunAsync(
+            () =>
             {
-                Effort.Unlimited().Spend(1);
-            }
+                while (!until.Wait(5, CancellationToken.None))
+                {
+                    Effort.Unlimited().Spend(1);
+                }
 
-            return true;
-        },
-        cancelled,
-        isLong);
+                return true;
+            },
+            cancelled,
+            isLong
+        );
 
     [Fact]
     public async Task Only_as_many_as_there_are_cores_go_on_at_once()
     {
         var (now, most) = (0, 0);
-        await Task.WhenAll(Enumerable.Range(0, Cores * 4).Select(_ => _gate.RunAsync(
-            () =>
-            {
-                most = Math.Max(most, Interlocked.Increment(ref now));
-                Thread.Sleep(20);
-                return Interlocked.Decrement(ref now);
-            },
-            CancellationToken.None)));
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, Cores * 4)
+                .Select(_ =>
+                    _gate.RunAsync(
+                        () =>
+                        {
+                            most = Math.Max(most, Interlocked.Increment(ref now));
+                            Thread.Sleep(20);
+                            return Interlocked.Decrement(ref now);
+                        },
+                        CancellationToken.None
+                    )
+                )
+        );
         Assert.InRange(most, 1, Cores);
         Assert.True(_gate.IsFree);
     }

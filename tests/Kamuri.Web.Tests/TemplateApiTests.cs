@@ -23,7 +23,15 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var head = await _server.MakeHeadAsync();
         var plan = Bodies.Plan(head);
-        plan["edits"] = Edits(new JsonObject { ["kind"] = "duplicate", ["step"] = "cleanse" }, new JsonObject { ["kind"] = "minutes", ["step"] = "conditioner", ["minutes"] = 10 });
+        plan["edits"] = Edits(
+            new JsonObject { ["kind"] = "duplicate", ["step"] = "cleanse" },
+            new JsonObject
+            {
+                ["kind"] = "minutes",
+                ["step"] = "conditioner",
+                ["minutes"] = 10,
+            }
+        );
         var kept = await OkAsync(HttpMethod.Post, "/api/templates", new JsonObject { ["name"] = name, ["plan"] = plan }, 201);
         return (head, kept["id"]!.GetValue<string>(), Ids(await OkAsync(HttpMethod.Post, "/api/plans/preview", plan.DeepClone())));
     }
@@ -40,7 +48,13 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var (head, template, steps) = await KeepAsync("Long Sunday");
         var longer = Bodies.Head("Bram");
-        longer["lengths"] = new JsonObject { ["napeCm"] = 70, ["crownCm"] = 70, ["frontCm"] = 70, ["sidesCm"] = 70 };
+        longer["lengths"] = new JsonObject
+        {
+            ["napeCm"] = 70,
+            ["crownCm"] = 70,
+            ["frontCm"] = 70,
+            ["sidesCm"] = 70,
+        };
         var other = await _server.MakeHeadAsync(longer);
 
         var again = await OkAsync(HttpMethod.Post, "/api/plans/preview", From(head, template));
@@ -50,7 +64,9 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         Assert.Contains("cleanse-2", steps);
         Assert.Equal(steps, Ids(onOther));
         Assert.Equal("template", onOther["steps"]![0]!["origin"]!.GetValue<string>());
-        Assert.True(onOther["totals"]!["handsOnMinutes"]!.GetValue<double>() > again["totals"]!["handsOnMinutes"]!.GetValue<double>() * 1.3);
+        Assert.True(
+            onOther["totals"]!["handsOnMinutes"]!.GetValue<double>() > again["totals"]!["handsOnMinutes"]!.GetValue<double>() * 1.3
+        );
     }
 
     [Fact]
@@ -58,7 +74,15 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var (_, template, _) = await KeepAsync("For loose hair");
         var locs = Bodies.Head("Sol");
-        locs["wear"] = new JsonObject { ["locs"] = new JsonObject { ["stage"] = "mature", ["count"] = 90, ["thicknessMillimetres"] = 8 } };
+        locs["wear"] = new JsonObject
+        {
+            ["locs"] = new JsonObject
+            {
+                ["stage"] = "mature",
+                ["count"] = 90,
+                ["thicknessMillimetres"] = 8,
+            },
+        };
         var plan = From(await _server.MakeHeadAsync(locs), template);
 
         var view = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);
@@ -74,7 +98,17 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var (head, template, _) = await KeepAsync("To begin with");
 
-        var session = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = From(head, template), ["rehearsal"] = true, ["speed"] = 60 }, 201);
+        var session = await OkAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
+            {
+                ["plan"] = From(head, template),
+                ["rehearsal"] = true,
+                ["speed"] = 60,
+            },
+            201
+        );
 
         Assert.Contains(session["steps"]!.AsArray(), step => step!["id"]!.GetValue<string>() == "cleanse-2");
     }
@@ -86,7 +120,10 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
 
         await OkAsync(HttpMethod.Put, $"/api/templates/{template}", new JsonObject { ["name"] = " Plainer " });
         var line = (await OkAsync(HttpMethod.Get, "/api/templates")).AsArray().Single(each => each!["id"]!.GetValue<string>() == template)!;
-        Assert.Equal(("Plainer", "loose", steps.Length), (line["name"]!.GetValue<string>(), line["madeFor"]!.GetValue<string>(), line["steps"]!.AsArray().Count));
+        Assert.Equal(
+            ("Plainer", "loose", steps.Length),
+            (line["name"]!.GetValue<string>(), line["madeFor"]!.GetValue<string>(), line["steps"]!.AsArray().Count)
+        );
 
         Assert.Equal(204, (await _server.SendAsync(HttpMethod.Delete, $"/api/templates/{template}")).Status);
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Delete, $"/api/templates/{template}")).Status);
@@ -99,9 +136,20 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var (head, _, _) = await KeepAsync("Once");
 
-        foreach (var (name, sentence) in new[] { (" ", "A kept day needs a name."), ("Once", "There is a day kept under this name already."), (new string('x', 61), "A name holds at most 60 characters.") })
+        foreach (
+            var (name, sentence) in new[]
+            {
+                (" ", "A kept day needs a name."),
+                ("Once", "There is a day kept under this name already."),
+                (new string('x', 61), "A name holds at most 60 characters."),
+            }
+        )
         {
-            var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/templates", new JsonObject { ["name"] = name, ["plan"] = Bodies.Plan(head) });
+            var (status, body) = await _server.SendAsync(
+                HttpMethod.Post,
+                "/api/templates",
+                new JsonObject { ["name"] = name, ["plan"] = Bodies.Plan(head) }
+            );
             Assert.Equal((400, sentence), (status, body!["errors"]!["name"]![0]!.GetValue<string>()));
         }
     }
@@ -110,7 +158,9 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     public async Task Steps_of_ones_own_are_taken_as_they_are()
     {
         var plan = Bodies.Plan(await _server.MakeHeadAsync());
-        plan["steps"] = JsonNode.Parse("""[{ "kind": "wet-through" }, { "kind": "cleanse" }, { "kind": "rinse", "water": "cool" }, { "kind": "rinse" }, { "kind": "dry", "air": "fan", "dryness": 0.95 }]""");
+        plan["steps"] = JsonNode.Parse(
+            """[{ "kind": "wet-through" }, { "kind": "cleanse" }, { "kind": "rinse", "water": "cool" }, { "kind": "rinse" }, { "kind": "dry", "air": "fan", "dryness": 0.95 }]"""
+        );
 
         var view = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);
 
@@ -145,7 +195,10 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
 
         var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
 
-        Assert.Equal((400, "Steps come from a kept day or are given, not both."), (status, body!["errors"]!["steps"]![0]!.GetValue<string>()));
+        Assert.Equal(
+            (400, "Steps come from a kept day or are given, not both."),
+            (status, body!["errors"]!["steps"]![0]!.GetValue<string>())
+        );
     }
 
     [Fact]
@@ -169,10 +222,16 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var choices = await OkAsync(HttpMethod.Get, "/api/plans/choices");
 
-        Assert.Equal("a mid-week refresh", choices["aims"]!.AsArray().Single(aim => aim!["value"]!.GetValue<string>() == "refresh")!["word"]!.GetValue<string>());
+        Assert.Equal(
+            "a mid-week refresh",
+            choices["aims"]!.AsArray().Single(aim => aim!["value"]!.GetValue<string>() == "refresh")!["word"]!.GetValue<string>()
+        );
         var retwist = choices["styles"]!.AsArray().Single(style => style!["value"]!.GetValue<string>() == "retwist")!;
         Assert.Equal(["locs"], retwist["kinds"]!.AsArray().Select(kind => kind!.GetValue<string>()));
-        Assert.Equal("asItIs", choices["usual"]!.AsArray().Single(usual => usual!["kind"]!.GetValue<string>() == "locs")!["style"]!.GetValue<string>());
+        Assert.Equal(
+            "asItIs",
+            choices["usual"]!.AsArray().Single(usual => usual!["kind"]!.GetValue<string>() == "locs")!["style"]!.GetValue<string>()
+        );
         Assert.True(choices["steps"]!.AsArray().Count >= 60);
         Assert.All(choices["schools"]!.AsArray(), question => Assert.NotEmpty(question!["answers"]![0]!["reason"]!.GetValue<string>()));
     }
@@ -186,7 +245,10 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         var changes = await OkAsync(HttpMethod.Post, "/api/plans/school-changes", plan);
 
         Assert.Equal("conditionOn", changes["switched"]!.AsArray().Single()!["question"]!.GetValue<string>());
-        Assert.Contains("Deep condition: 130 ml in place of 100 ml.", changes["sentences"]!.AsArray().Select(sentence => sentence!.GetValue<string>()));
+        Assert.Contains(
+            "Deep condition: 130 ml in place of 100 ml.",
+            changes["sentences"]!.AsArray().Select(sentence => sentence!.GetValue<string>())
+        );
     }
 
     [Fact]
@@ -203,7 +265,12 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var head = await _server.MakeHeadAsync();
         var answers = new JsonObject();
-        async Task<JsonNode> AskAsync() => await OkAsync(HttpMethod.Post, "/api/looking/repels-water", new JsonObject { ["headId"] = head, ["answers"] = answers.DeepClone() });
+        async Task<JsonNode> AskAsync() =>
+            await OkAsync(
+                HttpMethod.Post,
+                "/api/looking/repels-water",
+                new JsonObject { ["headId"] = head, ["answers"] = answers.DeepClone() }
+            );
 
         Assert.Equal("clarified", (await AskAsync())["next"]!["id"]!.GetValue<string>());
         answers["clarified"] = "long";
@@ -212,9 +279,22 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
 
         Assert.Equal("reset", plan["aim"]!.GetValue<string>());
         var body = Bodies.Plan(head, "reset", "twists");
-        (body["schools"], body["layering"], body["edits"]) = (plan["schools"]!.DeepClone(), plan["layering"]!.DeepClone(), plan["edits"]!.DeepClone());
+        (body["schools"], body["layering"], body["edits"]) = (
+            plan["schools"]!.DeepClone(),
+            plan["layering"]!.DeepClone(),
+            plan["edits"]!.DeepClone()
+        );
         Assert.Contains("clarify", Ids(await OkAsync(HttpMethod.Post, "/api/plans/preview", body)));
-        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Post, "/api/looking/repels-water", new JsonObject { ["headId"] = Guid.NewGuid().ToString(), ["answers"] = new JsonObject() })).Status);
+        Assert.Equal(
+            404,
+            (
+                await _server.SendAsync(
+                    HttpMethod.Post,
+                    "/api/looking/repels-water",
+                    new JsonObject { ["headId"] = Guid.NewGuid().ToString(), ["answers"] = new JsonObject() }
+                )
+            ).Status
+        );
     }
 
     [Fact]

@@ -28,15 +28,22 @@ public sealed class WallClockTests(Server server) : IClassFixture<Server>
         house["timeZone"] = Zone;
         Assert.Equal(200, (await Process.SendAsync(HttpMethod.Put, "/api/household", house)).Status);
         JsonObject Asked(string head) => new() { ["plan"] = Bodies.Plan(head, "moisture", "twists") };
-        var (status, view) = await Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject
-        {
-            ["household"] = new JsonObject
+        var (status, view) = await Process.SendAsync(
+            HttpMethod.Post,
+            "/api/sessions",
+            new JsonObject
             {
-                ["heads"] = new JsonArray(Asked(await Process.MakeHeadAsync(Bodies.Head("Ilse"))), Asked(await Process.MakeHeadAsync(Bodies.Head("Marek")))),
-                ["when"] = new JsonObject { ["mode"] = "startNow" },
-            },
-            ["rehearsal"] = true,
-        });
+                ["household"] = new JsonObject
+                {
+                    ["heads"] = new JsonArray(
+                        Asked(await Process.MakeHeadAsync(Bodies.Head("Ilse"))),
+                        Asked(await Process.MakeHeadAsync(Bodies.Head("Marek")))
+                    ),
+                    ["when"] = new JsonObject { ["mode"] = "startNow" },
+                },
+                ["rehearsal"] = true,
+            }
+        );
         Assert.True(status == 201, $"{status} {view?.ToJsonString()}");
         return $"/api/sessions/{view!["id"]}";
     }
@@ -55,7 +62,9 @@ public sealed class WallClockTests(Server server) : IClassFixture<Server>
             if (view!["counting"]!.AsArray().FirstOrDefault(each => !each!["harmlessAfter"]!.GetValue<bool>()) is { } count)
             {
                 var (_, advice) = await Process.SendAsync(HttpMethod.Get, $"{path}/mishaps/calledAway");
-                Assert.Contains(advice!["now"]!.AsArray(), sentence => sentence!.GetValue<string>().StartsWith($"Be back by {Wall(count["latestAt"]!)} ", StringComparison.Ordinal));
+                Assert.Contains(advice!["now"]!.AsArray(), sentence =>
+                    sentence!.GetValue<string>().StartsWith($"Be back by {Wall(count["latestAt"]!)} ", StringComparison.Ordinal)
+                );
                 advised++;
             }
 

@@ -47,19 +47,40 @@ public sealed class ServerProcess : IDisposable
     /// <param name="lan">Whether the home network is answered.</param>
     /// <param name="ownsFolder">Whether the folder goes with the server; a throwaway one does.</param>
     public static async Task<ServerProcess> StartAsync(
-        string assembly, string? folder = null, bool demo = false, double clockSpeed = 1, bool lan = false, bool ownsFolder = false)
+        string assembly,
+        string? folder = null,
+        bool demo = false,
+        double clockSpeed = 1,
+        bool lan = false,
+        bool ownsFolder = false
+    )
     {
         var owns = folder is null || ownsFolder;
         folder ??= Directory.CreateTempSubdirectory("kamuri-test-").FullName;
         var watch = Stopwatch.StartNew();
-        var process = Process.Start(new ProcessStartInfo("dotnet",
-            [assembly, "--data", folder, "--port", "0", "--demo", demo ? "true" : "false", "--clock-speed", clockSpeed.ToString(CultureInfo.InvariantCulture), .. lan ? ["--lan"] : Array.Empty<string>()])
-        {
-            RedirectStandardOutput = true,
-            RedirectStandardError = true,
-            // Any folder will do: the server finds its files beside itself.
-            WorkingDirectory = folder,
-        })!;
+        var process = Process.Start(
+            new ProcessStartInfo(
+                "dotnet",
+                [
+                    assembly,
+                    "--data",
+                    folder,
+                    "--port",
+                    "0",
+                    "--demo",
+                    demo ? "true" : "false",
+                    "--clock-speed",
+                    clockSpeed.ToString(CultureInfo.InvariantCulture),
+                    .. lan ? ["--lan"] : Array.Empty<string>(),
+                ]
+            )
+            {
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+                // Any folder will do: the server finds its files beside itself.
+                WorkingDirectory = folder,
+            }
+        )!;
         var address = await ReadAddressAsync(process);
         var server = new ServerProcess(process, address, folder, owns, watch.Elapsed);
         using var health = await server.Http.GetAsync(new Uri("/health", UriKind.Relative));
@@ -94,7 +115,9 @@ public sealed class ServerProcess : IDisposable
         using var request = new HttpRequestMessage(method, new Uri(path, UriKind.Relative));
         if (body is not null)
         {
-            request.Content = body is string raw ? new StringContent(raw, System.Text.Encoding.UTF8, "application/json") : JsonContent.Create(body, options: JsonSerializerOptions.Web);
+            request.Content = body is string raw
+                ? new StringContent(raw, System.Text.Encoding.UTF8, "application/json")
+                : JsonContent.Create(body, options: JsonSerializerOptions.Web);
         }
 
         using var response = await Http.SendAsync(request);
@@ -130,6 +153,8 @@ public sealed class ServerProcess : IDisposable
             }
         }
 
-        throw new InvalidOperationException($"The server did not start.\n{string.Join('\n', said)}\n{await process.StandardError.ReadToEndAsync()}");
+        throw new InvalidOperationException(
+            $"The server did not start.\n{string.Join('\n', said)}\n{await process.StandardError.ReadToEndAsync()}"
+        );
     }
 }

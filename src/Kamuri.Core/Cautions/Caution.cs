@@ -27,8 +27,12 @@ public static class CautionList
         new("slippery-floor", "Conditioner and oil make a wet floor slippery.", Always),
         new("old-towel", "Wear an old shirt and take an old towel: oils and herbs stain.", Always),
         new("oily-towel", "Wash oily towels; never leave them crumpled near heat.", Always),
-        new("cap-awake", "A cap only on someone awake. Never on a sleeping or unattended child.", (head, _) => head.AgeGroup != AgeGroup.UnderSix),
-        new("cap-awake-small", "Under six, a cap only with someone beside, the whole time.", (head, _) => head.AgeGroup == AgeGroup.UnderSix),
+        new("cap-awake", "A cap only on someone awake. Never on a sleeping or unattended child.", (head, _) =>
+            head.AgeGroup != AgeGroup.UnderSix
+        ),
+        new("cap-awake-small", "Under six, a cap only with someone beside, the whole time.", (head, _) =>
+            head.AgeGroup == AgeGroup.UnderSix
+        ),
         new("hood-low", "Low to medium, within the window. Stop if it stings.", UnderHeat),
         new("electric-dry", "Electric devices away from basin and wet hands.", UnderHeat),
         new("label-first", "The label of a bought treatment comes before this window.", Always),
@@ -55,12 +59,15 @@ public static class CautionList
     /// <param name="head">Whose head it is.</param>
     /// <param name="use">What it is done with; null when nobody said.</param>
     public static IReadOnlyList<string> For(PlanStep step, Head head, StepUse? use) =>
-        [.. step.Kind.Cautions.Concat(use is null ? [] : Of(use))
-            .SelectMany(id => id == "cap-awake" ? [id, "cap-awake-small"] : new[] { id })
-            .Distinct()
-            .Select(id => All[id])
-            .Where(caution => caution.Applies(head, step.Heat))
-            .Select(caution => caution.Text)];
+        [
+            .. step
+                .Kind.Cautions.Concat(use is null ? [] : Of(use))
+                .SelectMany(id => id == "cap-awake" ? [id, "cap-awake-small"] : new[] { id })
+                .Distinct()
+                .Select(id => All[id])
+                .Where(caution => caution.Applies(head, step.Heat))
+                .Select(caution => caution.Text),
+        ];
 
     private static IEnumerable<string> Of(StepUse use)
     {

@@ -27,28 +27,31 @@ public static class AimCatalogue
     ];
 
     /// <summary>Kinds of hair an end style goes with.</summary>
-    public static HairKinds Suits(EndStyle style) => style switch
-    {
-        EndStyle.AsItIs => HairKinds.All,
-        EndStyle.Retwist => HairKinds.Locs,
-        _ => HairKinds.Combable,
-    };
+    public static HairKinds Suits(EndStyle style) =>
+        style switch
+        {
+            EndStyle.AsItIs => HairKinds.All,
+            EndStyle.Retwist => HairKinds.Locs,
+            _ => HairKinds.Combable,
+        };
 
     /// <summary>The style as it stands in a wish: "wash … into twists", "… and leave it as it is".</summary>
-    public static string Wish(EndStyle style) => style switch
-    {
-        EndStyle.AsItIs => "as it is",
-        EndStyle.Retwist => "retwisted",
-        _ => Planning.PlanWords.Of(style),
-    };
+    public static string Wish(EndStyle style) =>
+        style switch
+        {
+            EndStyle.AsItIs => "as it is",
+            EndStyle.Retwist => "retwisted",
+            _ => Planning.PlanWords.Of(style),
+        };
 
     /// <summary>What a kind of hair is usually washed for.</summary>
-    public static Aim UsualAim(HairKinds kind) => kind switch
-    {
-        HairKinds.TakenDown => Aim.Recovery,
-        HairKinds.Locs or HairKinds.Style => Aim.Quick,
-        _ => Aim.Moisture,
-    };
+    public static Aim UsualAim(HairKinds kind) =>
+        kind switch
+        {
+            HairKinds.TakenDown => Aim.Recovery,
+            HairKinds.Locs or HairKinds.Style => Aim.Quick,
+            _ => Aim.Moisture,
+        };
 
     /// <summary>How a kind of hair is usually worn afterwards.</summary>
     public static EndStyle UsualStyle(HairKinds kind) => (kind & HairKinds.Kept) != 0 ? EndStyle.AsItIs : EndStyle.Twists;

@@ -13,8 +13,12 @@ namespace Kamuri.Core.Composing;
 /// <param name="LeftOut">What was asked for or due and is not in it, and why.</param>
 /// <param name="MendAll">Edits that take every fix one after the other; empty when there are not at least two.</param>
 public sealed record Composition(
-    IReadOnlyList<WalkedStep> Walk, IReadOnlyList<Finding> Findings, IReadOnlyList<RefusedEdit> Refused, IReadOnlyList<LeftOut> LeftOut,
-    IReadOnlyList<PlanEdit> MendAll);
+    IReadOnlyList<WalkedStep> Walk,
+    IReadOnlyList<Finding> Findings,
+    IReadOnlyList<RefusedEdit> Refused,
+    IReadOnlyList<LeftOut> LeftOut,
+    IReadOnlyList<PlanEdit> MendAll
+);
 
 /// <summary>
 /// Chooses the steps a head needs for an aim. The choice holds only what the aim is about; wetting, wringing and the
@@ -38,7 +42,13 @@ public static class Composer
         var said = AllRules.Check(context);
         said = withFixes ? FixCompletion.Complete(context, said, steps => Walk(request, steps, figures)) : said;
         var (findings, stood) = Overrides.Apply(said, request.Edits);
-        return new Composition(context.Walk, findings, [.. refused, .. stood], leftOut, withFixes ? MendAll(request, edited, findings, figures) : []);
+        return new Composition(
+            context.Walk,
+            findings,
+            [.. refused, .. stood],
+            leftOut,
+            withFixes ? MendAll(request, edited, findings, figures) : []
+        );
     }
 
     /// <summary>The day of this kind of hair for this aim, mended by the rules.</summary>
@@ -62,7 +72,12 @@ public static class Composer
     }
 
     /// <summary>Fixes taken in order of weight, each on what the ones before it left.</summary>
-    private static List<PlanEdit> MendAll(PlanRequest request, IReadOnlyList<PlanStep> steps, IReadOnlyList<Finding> findings, CraftFigures figures)
+    private static List<PlanEdit> MendAll(
+        PlanRequest request,
+        IReadOnlyList<PlanStep> steps,
+        IReadOnlyList<Finding> findings,
+        CraftFigures figures
+    )
     {
         if (findings.Count(finding => finding.Fix is not null && finding.Overridden is null) < 2)
         {
@@ -73,7 +88,11 @@ public static class Composer
         var first = FixCompletion.InOrder(findings).Select(finding => finding.Fix).First(fix => fix is not null)!;
         var (context, edits) = (Walk(request, PlanEditing.Apply(steps, first.Edits).Steps, figures), first.Edits.ToList());
         var said = AllRules.Check(context);
-        for (var round = 1; round < MostRounds && FixCompletion.Best(context, said, steps => Walk(request, steps, figures)) is { } mended; round++)
+        for (
+            var round = 1;
+            round < MostRounds && FixCompletion.Best(context, said, steps => Walk(request, steps, figures)) is { } mended;
+            round++
+        )
         {
             edits.AddRange(mended.Fix.Edits);
             (context, said) = (mended.Context, mended.Findings);
@@ -83,7 +102,16 @@ public static class Composer
     }
 
     private static RuleContext Walk(PlanRequest request, IReadOnlyList<PlanStep> steps, CraftFigures figures) =>
-        new(request, HairWalk.Through(HairWalk.Start(Tangle.Of(request.Head, request.Today, figures.HandsOn), request.Kind), steps, request.UseOf, figures.HandsOn), figures);
+        new(
+            request,
+            HairWalk.Through(
+                HairWalk.Start(Tangle.Of(request.Head, request.Today, figures.HandsOn), request.Kind),
+                steps,
+                request.UseOf,
+                figures.HandsOn
+            ),
+            figures
+        );
 
     /// <summary>Lets the rules mend the bare choice until they have nothing left to mend.</summary>
     private static IReadOnlyList<PlanStep> Settle(PlanRequest request, IReadOnlyList<PlanStep> steps, CraftFigures figures)
@@ -109,7 +137,10 @@ public static class Composer
 internal static class Overrides
 {
     /// <summary>Marks stops as overridden with the reason given; a safety stop stays, and the edit is refused.</summary>
-    public static (IReadOnlyList<Finding> Findings, IReadOnlyList<RefusedEdit> Refused) Apply(IReadOnlyList<Finding> findings, IReadOnlyList<PlanEdit> edits)
+    public static (IReadOnlyList<Finding> Findings, IReadOnlyList<RefusedEdit> Refused) Apply(
+        IReadOnlyList<Finding> findings,
+        IReadOnlyList<PlanEdit> edits
+    )
     {
         var refused = new List<RefusedEdit>();
         var reasons = new Dictionary<string, string>();
@@ -129,7 +160,18 @@ internal static class Overrides
             }
         }
 
-        return ([.. findings.Select(finding => finding is { Severity: Severity.Stop, IsSafety: false } && reasons.TryGetValue(finding.Rule, out var reason)
-            ? finding with { Overridden = reason } : finding)], refused);
+        return (
+            [
+                .. findings.Select(finding =>
+                    finding is { Severity: Severity.Stop, IsSafety: false } && reasons.TryGetValue(finding.Rule, out var reason)
+                        ? finding with
+                        {
+                            Overridden = reason,
+                        }
+                        : finding
+                ),
+            ],
+            refused
+        );
     }
 }

@@ -5,7 +5,12 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Composing;
 
 /// <summary>How much a finding matters. A stop keeps the plan from starting until it is solved.</summary>
-public enum Severity { Note, Warn, Stop }
+public enum Severity
+{
+    Note,
+    Warn,
+    Stop,
+}
 
 /// <summary>A change that solves a finding, accepted with one press.</summary>
 /// <param name="Label">What the press does: "Add a conditioner".</param>
@@ -44,7 +49,11 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
 
     /// <summary>Steps of which somebody said what they are done with; a dozen rules look at nothing else.</summary>
     public IReadOnlyList<(PlanStep Step, StepUse Use)> Used =>
-        field ??= [.. Walk.Select(walked => (walked.Step, Use: Use(walked.Step))).Where(pair => pair.Use is not null).Select(pair => (pair.Step, pair.Use!))];
+        field ??= [
+            .. Walk.Select(walked => (walked.Step, Use: Use(walked.Step)))
+                .Where(pair => pair.Use is not null)
+                .Select(pair => (pair.Step, pair.Use!)),
+        ];
 
     /// <summary>What a step is done with; null when nobody said.</summary>
     public StepUse? Use(PlanStep step) => Request.UseOf(step);

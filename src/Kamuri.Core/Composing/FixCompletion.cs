@@ -5,16 +5,22 @@ namespace Kamuri.Core.Composing;
 
 /// <summary>
 /// Tries every fix before it is offered. What a fix itself makes wrong (drying in the middle leaves the blot dry hair) is
-/// mended along with it; a fix that would leave the plan no better, or make anything worse (<see cref="FixSoundness"/>), is not offered at all.
+/// mended along with it; a fix that would leave the plan no better, or make anything worse (<see cref="FixSoundness"/>), is not offered
+/// at all.
 /// </summary>
 internal static class FixCompletion
 {
     private const int MostRounds = 5;
 
-    public static IReadOnlyList<Finding> Complete(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
-        [.. Each(context, findings, findings, walk).Select(each => each.Finding with { Fix = each.Mended?.Fix })];
+    public static IReadOnlyList<Finding> Complete(
+        RuleContext context,
+        IReadOnlyList<Finding> findings,
+        Func<IReadOnlyList<PlanStep>, RuleContext> walk
+    ) => [.. Each(context, findings, findings, walk).Select(each => each.Finding with { Fix = each.Mended?.Fix })];
 
-    /// <summary>The weightiest fix that makes the plan better, and what it makes of it; those behind it are not tried. Null when none does.</summary>
+    /// <summary>
+    /// The weightiest fix that makes the plan better, and what it makes of it; those behind it are not tried. Null when none does.
+    /// </summary>
     public static Mended? Best(RuleContext context, IReadOnlyList<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk) =>
         Each(context, findings, InOrder(findings), walk).Select(each => each.Mended).FirstOrDefault(mended => mended is not null);
 
@@ -23,7 +29,11 @@ internal static class FixCompletion
         findings.Where(finding => finding.Overridden is null).OrderByDescending(finding => finding.Severity);
 
     private static IEnumerable<(Finding Finding, Mended? Mended)> Each(
-        RuleContext context, IReadOnlyList<Finding> all, IEnumerable<Finding> findings, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
+        RuleContext context,
+        IReadOnlyList<Finding> all,
+        IEnumerable<Finding> findings,
+        Func<IReadOnlyList<PlanStep>, RuleContext> walk
+    )
     {
         var steps = context.Walk.Select(walked => walked.Step).ToList();
         var known = all.Select(Sign).ToHashSet();
@@ -31,14 +41,23 @@ internal static class FixCompletion
     }
 
     /// <summary>A stop outweighs any number of warnings, and a warning any number of notes.</summary>
-    public static int Weight(IEnumerable<Finding> findings) => findings.Sum(finding => finding.Severity switch
-    {
-        Severity.Stop => 10_000,
-        Severity.Warn => 100,
-        _ => 1,
-    });
+    public static int Weight(IEnumerable<Finding> findings) =>
+        findings.Sum(finding =>
+            finding.Severity switch
+            {
+                Severity.Stop => 10_000,
+                Severity.Warn => 100,
+                _ => 1,
+            }
+        );
 
-    private static Mended? Tried(Fix fix, List<PlanStep> steps, IReadOnlyList<Finding> before, HashSet<string> known, Func<IReadOnlyList<PlanStep>, RuleContext> walk)
+    private static Mended? Tried(
+        Fix fix,
+        List<PlanStep> steps,
+        IReadOnlyList<Finding> before,
+        HashSet<string> known,
+        Func<IReadOnlyList<PlanStep>, RuleContext> walk
+    )
     {
         List<PlanEdit> edits = [.. fix.Edits];
         for (var round = 0; round < MostRounds; round++)
@@ -56,7 +75,12 @@ internal static class FixCompletion
                 return new Mended(fix with { Edits = edits }, context, after);
             }
 
-            if (after.FirstOrDefault(finding => finding.Fix is not null && !known.Contains(Sign(finding)) && AllRules.IsMendedUnasked(finding.Rule)) is not { } next)
+            if (
+                after.FirstOrDefault(finding =>
+                    finding.Fix is not null && !known.Contains(Sign(finding)) && AllRules.IsMendedUnasked(finding.Rule)
+                )
+                is not { } next
+            )
             {
                 return null;
             }

@@ -25,18 +25,26 @@ public static class FixSoundness
             }
         }
 
-        return common.Where(step => step.Kind.IsCompanion).All(step => Under(before, step) is not { } treatment || Under(after, step) == treatment
-            || !step.Kind.Covers && after.Take(places[step.Id]).Any(other => other.Kind.Puts is not null));
+        return common
+            .Where(step => step.Kind.IsCompanion)
+            .All(step =>
+                Under(before, step) is not { } treatment
+                || Under(after, step) == treatment
+                || !step.Kind.Covers && after.Take(places[step.Id]).Any(other => other.Kind.Puts is not null)
+            );
     }
 
     /// <summary>Whether the findings of a day are no worse, in kind and in number, than they were.</summary>
     public static bool IsNoWorse(IReadOnlyList<Finding> before, IReadOnlyList<Finding> after)
     {
         var counts = before.GroupBy(finding => (finding.Rule, finding.Severity)).ToDictionary(group => group.Key, group => group.Count());
-        return after.GroupBy(finding => (finding.Rule, finding.Severity)).All(group =>
-            group.Count() <= counts.GetValueOrDefault(group.Key)
-            // Stock and rhythm are facts of the house, which a step that is needed brings up and does not cause.
-            || (group.Key.Severity != Severity.Stop && !AllRules.IsMendedUnasked(group.Key.Rule)));
+        return after
+            .GroupBy(finding => (finding.Rule, finding.Severity))
+            .All(group =>
+                group.Count() <= counts.GetValueOrDefault(group.Key)
+                // Stock and rhythm are facts of the house, which a step that is needed brings up and does not cause.
+                || (group.Key.Severity != Severity.Stop && !AllRules.IsMendedUnasked(group.Key.Rule))
+            );
     }
 
     /// <summary>Whether the second of two steps may come to stand before the first.</summary>
@@ -49,5 +57,8 @@ public static class FixSoundness
 
     /// <summary>The treatment a companion is done in; null when it lies on nothing.</summary>
     private static string? Under(IReadOnlyList<PlanStep> steps, PlanStep companion) =>
-        steps.TakeWhile(step => step.Id != companion.Id).LastOrDefault(step => !step.Kind.IsCompanion) is { Kind.Processing: not null } treatment ? treatment.Id : null;
+        steps.TakeWhile(step => step.Id != companion.Id).LastOrDefault(step => !step.Kind.IsCompanion)
+            is { Kind.Processing: not null } treatment
+            ? treatment.Id
+            : null;
 }

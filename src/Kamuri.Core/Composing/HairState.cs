@@ -14,15 +14,16 @@ public sealed record Deposit(Substance Substance, Places Places, string Step, Mi
     public SubstanceFacts Facts => field ??= Substances.Of(Substance).With(Traits);
 
     /// <summary>In plain words, for sentences: what makes it special comes first.</summary>
-    public string Name => Traits switch
-    {
-        _ when Traits.HasFlag(MixtureTraits.RawEgg) && !Substances.Of(Substance).IsRawEgg => "raw egg",
-        _ when Traits.HasFlag(MixtureTraits.Onion) && Substance != Substance.OnionJuice => "onion juice",
-        _ when Traits.HasFlag(MixtureTraits.PodGel) => "pod gel",
-        _ when Traits.HasFlag(MixtureTraits.Clay) && Substance != Substance.Clay => "clay",
-        _ when Traits.HasFlag(MixtureTraits.Powder) && Substance != Substance.HerbPaste => "herb powder",
-        _ => Facts.Name,
-    };
+    public string Name =>
+        Traits switch
+        {
+            _ when Traits.HasFlag(MixtureTraits.RawEgg) && !Substances.Of(Substance).IsRawEgg => "raw egg",
+            _ when Traits.HasFlag(MixtureTraits.Onion) && Substance != Substance.OnionJuice => "onion juice",
+            _ when Traits.HasFlag(MixtureTraits.PodGel) => "pod gel",
+            _ when Traits.HasFlag(MixtureTraits.Clay) && Substance != Substance.Clay => "clay",
+            _ when Traits.HasFlag(MixtureTraits.Powder) && Substance != Substance.HerbPaste => "herb powder",
+            _ => Facts.Name,
+        };
 }
 
 /// <summary>The state of the hair at one moment of a session.</summary>
@@ -46,14 +47,16 @@ public sealed record HairState(
     double Tangle,
     Heat Covered,
     Hang Hang,
-    bool FullyDry)
+    bool FullyDry
+)
 {
     /// <summary>The slipperiest thing on the lengths decides the slip, 0 to 1; water alone gives a little.</summary>
-    public double SlipBy(HandsOnFigures figures) => Deposits
-        .Where(deposit => deposit.Places.HasFlag(Places.Lengths) || deposit.Places.HasFlag(Places.Ends))
-        .Select(deposit => figures.Slip.GetValueOrDefault(deposit.Substance))
-        .Append(Wetness >= Wetness.Wrung ? figures.WaterSlip : 0)
-        .Max();
+    public double SlipBy(HandsOnFigures figures) =>
+        Deposits
+            .Where(deposit => deposit.Places.HasFlag(Places.Lengths) || deposit.Places.HasFlag(Places.Ends))
+            .Select(deposit => figures.Slip.GetValueOrDefault(deposit.Substance))
+            .Append(Wetness >= Wetness.Wrung ? figures.WaterSlip : 0)
+            .Max();
 }
 
 /// <summary>A step with the hair as it finds it and as it leaves it.</summary>
@@ -71,15 +74,35 @@ public static class HairWalk
     /// <param name="tangle">0.6 to 3.</param>
     /// <param name="kind">How the hair is kept; locs and styles stay as they hang.</param>
     public static HairState Start(double tangle, HairKinds kind = HairKinds.Loose) =>
-        new(Wetness.Dry, [], [], 0, null, false, tangle, Heat.None,
-            kind switch { HairKinds.Locs => Hang.Locs, HairKinds.Style => Hang.Braids, _ => Hang.Loose }, true);
+        new(
+            Wetness.Dry,
+            [],
+            [],
+            0,
+            null,
+            false,
+            tangle,
+            Heat.None,
+            kind switch
+            {
+                HairKinds.Locs => Hang.Locs,
+                HairKinds.Style => Hang.Braids,
+                _ => Hang.Loose,
+            },
+            true
+        );
 
     /// <summary>The hair before and after every step.</summary>
     /// <param name="start">How it comes.</param>
     /// <param name="steps">In order.</param>
     /// <param name="use">What a step is done with; null when nobody said.</param>
     /// <param name="figures">Slip and tangle.</param>
-    public static IReadOnlyList<WalkedStep> Through(HairState start, IReadOnlyList<PlanStep> steps, Func<PlanStep, StepUse?> use, HandsOnFigures figures)
+    public static IReadOnlyList<WalkedStep> Through(
+        HairState start,
+        IReadOnlyList<PlanStep> steps,
+        Func<PlanStep, StepUse?> use,
+        HandsOnFigures figures
+    )
     {
         var walked = new List<WalkedStep>(steps.Count);
         var state = start;
@@ -99,7 +122,8 @@ public static class HairWalk
         var washes = kind.Removes >= Removal.Wash;
         bool Goes(Deposit deposit) => washes || deposit.Facts.MustBeRinsed || deposit.Facts.Weight == WaterWeight;
         var deposits = kind.Removes == Removal.None ? state.Deposits : state.Deposits.RemoveAll(Goes);
-        var awaits = washes ? []
+        var awaits =
+            washes ? []
             : kind.Removes == Removal.RinseOff ? state.AwaitsWash.AddRange(state.Deposits.Where(deposit => deposit.Facts.MustBeWashedOut))
             : state.AwaitsWash;
         if (kind.Puts is { } puts)
@@ -109,13 +133,21 @@ public static class HairWalk
 
         var wetness = Wet(kind, state.Wetness);
         return new HairState(
-            wetness, deposits, awaits, HeavyOil(kind, state.HeavyOilPasses),
-            kind.IsCleanse ? step.Id : kind.IsConditioning ? null : state.AwaitsConditioner,
+            wetness,
+            deposits,
+            awaits,
+            HeavyOil(kind, state.HeavyOilPasses),
+            kind.IsCleanse ? step.Id
+                : kind.IsConditioning ? null
+                : state.AwaitsConditioner,
             state.Stripped || kind.StripsBare,
             kind.Detangles ? Math.Max(figures.LeastTangle, state.Tangle * figures.LeftAfterDetangle) : state.Tangle,
-            kind.Covers ? step.Heat : kind.IsCompanion ? state.Covered : Heat.None,
+            kind.Covers ? step.Heat
+                : kind.IsCompanion ? state.Covered
+                : Heat.None,
             kind.Sets ?? state.Hang,
-            kind.IsDrying ? step.DrynessWanted >= DryToTheCore : wetness == Wetness.Dry && state.FullyDry);
+            kind.IsDrying ? step.DrynessWanted >= DryToTheCore : wetness == Wetness.Dry && state.FullyDry
+        );
     }
 
     /// <summary>Heavy oil takes two passes, or one behind a lifting rinse; clarifying takes it in one.</summary>
@@ -127,12 +159,13 @@ public static class HairWalk
         : passes;
 
     /// <summary>Misting never dries hair and wringing never wets it.</summary>
-    private static Wetness Wet(StepKind kind, Wetness before) => kind.Leaves switch
-    {
-        null => before,
-        Wetness.Misted or Wetness.Damp => before > kind.Leaves.Value ? before : kind.Leaves.Value,
-        Wetness.Wrung or Wetness.Blotted when kind.Puts is null => before < kind.Leaves.Value ? before : kind.Leaves.Value,
-        Wetness.Wrung => before > Wetness.Wrung ? before : Wetness.Wrung,
-        var leaves => leaves.Value,
-    };
+    private static Wetness Wet(StepKind kind, Wetness before) =>
+        kind.Leaves switch
+        {
+            null => before,
+            Wetness.Misted or Wetness.Damp => before > kind.Leaves.Value ? before : kind.Leaves.Value,
+            Wetness.Wrung or Wetness.Blotted when kind.Puts is null => before < kind.Leaves.Value ? before : kind.Leaves.Value,
+            Wetness.Wrung => before > Wetness.Wrung ? before : Wetness.Wrung,
+            var leaves => leaves.Value,
+        };
 }

@@ -47,7 +47,8 @@ public static class PhaseOrder
         return blocks;
     }
 
-    private static bool Prepares(StepKind kind) => kind.Id is StepIds.Dampen or StepIds.WetThrough or StepIds.Wring or StepIds.SlipMist or StepIds.Blot;
+    private static bool Prepares(StepKind kind) =>
+        kind.Id is StepIds.Dampen or StepIds.WetThrough or StepIds.Wring or StepIds.SlipMist or StepIds.Blot;
 
     private static bool Finishes(StepKind kind) => kind.IsCompanion || kind.Id is StepIds.Rinse or StepIds.PressRinse;
 }

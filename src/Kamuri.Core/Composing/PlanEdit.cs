@@ -62,7 +62,10 @@ public static class PlanEditing
     /// a person who changed the aim keeps every edit that still makes sense.
     /// </summary>
     public static (IReadOnlyList<PlanStep> Steps, IReadOnlyList<RefusedEdit> Refused) Apply(
-        IReadOnlyList<PlanStep> steps, IReadOnlyList<PlanEdit> edits, StepOrigin origin = StepOrigin.Person)
+        IReadOnlyList<PlanStep> steps,
+        IReadOnlyList<PlanEdit> edits,
+        StepOrigin origin = StepOrigin.Person
+    )
     {
         var list = steps.ToList();
         var refused = new List<RefusedEdit>();
@@ -75,6 +78,13 @@ public static class PlanEditing
         }
 
         return (list, refused);
+    }
+
+    /// <summary>The step with other heat: a drying step without its hood stands in still air.</summary>
+    private static PlanStep Heated(PlanStep step, Heat heat)
+    {
+        var air = step.Kind.IsDrying && heat == Heat.None && step.Air == Air.HoodLow ? Air.Still : step.Air;
+        return step with { Heat = heat, Air = air };
     }
 
     private static string? ApplyOne(List<PlanStep> list, PlanEdit edit, StepOrigin origin)
@@ -125,13 +135,16 @@ public static class PlanEditing
                     return NotThere(duplicate.Step);
                 }
 
-                list.Insert(original + 1, list[original] with
-                {
-                    Id = NextId(list, list[original].Kind.Id),
-                    Reason = "You asked for it once more.",
-                    Origin = origin,
-                    WithPrevious = false,
-                });
+                list.Insert(
+                    original + 1,
+                    list[original] with
+                    {
+                        Id = NextId(list, list[original].Kind.Id),
+                        Reason = "You asked for it once more.",
+                        Origin = origin,
+                        WithPrevious = false,
+                    }
+                );
                 return null;
             case MoveSteps moves:
                 return MoveAll(list, moves);
@@ -152,12 +165,7 @@ public static class PlanEditing
             case SetPlaces places:
                 return Change(list, places.Step, step => step with { Places = places.Places });
             case SetHeat heat:
-                return Change(list, heat.Step, step => step with
-                {
-                    Heat = heat.Heat,
-                    // A drying step without its hood stands in still air.
-                    Air = step.Kind.IsDrying && heat.Heat == Heat.None && step.Air == Air.HoodLow ? Air.Still : step.Air,
-                });
+                return Change(list, heat.Step, step => Heated(step, heat.Heat));
             case SetWater water:
                 return Change(list, water.Step, step => step with { Water = water.Water });
             case SetDirection direction:
@@ -177,8 +185,12 @@ public static class PlanEditing
     /// <summary>Edits that leave a step out, and the covers that are only there because of it.</summary>
     public static IReadOnlyList<PlanEdit> Without(PlanStep step, IReadOnlyList<WalkedStep> walk)
     {
-        var behind = step.Kind.Processing is null ? []
-            : walk.SkipWhile(walked => walked.Step.Id != step.Id).Skip(1).TakeWhile(walked => walked.Step.Kind.IsCompanion).Where(walked => walked.Step.Kind.Covers);
+        var behind = step.Kind.Processing is null
+            ? []
+            : walk.SkipWhile(walked => walked.Step.Id != step.Id)
+                .Skip(1)
+                .TakeWhile(walked => walked.Step.Kind.IsCompanion)
+                .Where(walked => walked.Step.Kind.Covers);
         return [new DropStep(step.Id), .. behind.Select(walked => new DropStep(walked.Step.Id))];
     }
 

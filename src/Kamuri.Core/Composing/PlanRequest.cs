@@ -10,13 +10,42 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Composing;
 
 /// <summary>What a wash day is for.</summary>
-public enum Aim { Moisture, Strength, Reset, Quick, Definition, ScalpComfort, OilFree, Recovery, BeforeStyle, LengthKeeping, Refresh, PatchTest }
+public enum Aim
+{
+    Moisture,
+    Strength,
+    Reset,
+    Quick,
+    Definition,
+    ScalpComfort,
+    OilFree,
+    Recovery,
+    BeforeStyle,
+    LengthKeeping,
+    Refresh,
+    PatchTest,
+}
 
 /// <summary>What a wet strand does when it is stretched; decides between protein and moisture.</summary>
-public enum StretchCheck { Balanced, NeedsProtein, NeedsMoisture }
+public enum StretchCheck
+{
+    Balanced,
+    NeedsProtein,
+    NeedsMoisture,
+}
 
 /// <summary>How the hair is to be worn afterwards.</summary>
-public enum EndStyle { Twists, TwistOut, WashAndGo, Bun, SingleTwists, Braids, AsItIs, Retwist }
+public enum EndStyle
+{
+    Twists,
+    TwistOut,
+    WashAndGo,
+    Bun,
+    SingleTwists,
+    Braids,
+    AsItIs,
+    Retwist,
+}
 
 /// <summary>The room the hair dries in and what stands in it.</summary>
 public sealed record Room(Celsius Temperature, RelativeHumidity Humidity)
@@ -31,14 +60,15 @@ public sealed record Room(Celsius Temperature, RelativeHumidity Humidity)
 /// <summary>How many of each thing a household has.</summary>
 public sealed record Equipment(int PairsOfHands = 1, int Showers = 1, int Stoves = 1, int Hoods = 0, int Steamers = 0)
 {
-    public int Count(Resource resource) => resource switch
-    {
-        Resource.Hands => PairsOfHands,
-        Resource.Shower => Showers,
-        Resource.Stove => Stoves,
-        Resource.Hood => Hoods,
-        _ => Steamers,
-    };
+    public int Count(Resource resource) =>
+        resource switch
+        {
+            Resource.Hands => PairsOfHands,
+            Resource.Shower => Showers,
+            Resource.Stove => Stoves,
+            Resource.Hood => Hoods,
+            _ => Steamers,
+        };
 }
 
 /// <summary>When: either from a start, or to be ready and dry by a moment.</summary>
@@ -140,12 +170,16 @@ public sealed record PlanRequest
     /// What warms treatments. A school that asks for something the house does not have falls back on a cap, which
     /// <see cref="SchoolConflicts"/> says; what a person asks for by name stays.
     /// </summary>
-    public Heat TreatmentHeatInUse => TreatmentHeat ?? (SchoolsInUse.TreatmentHeat switch
-    {
-        Heat.Steamer when Equipment.Steamers > 0 => Heat.Steamer,
-        Heat.Hood when Equipment.Hoods > 0 => Heat.Hood,
-        _ => Heat.Cap,
-    });
+    public Heat TreatmentHeatInUse =>
+        TreatmentHeat
+        ?? (
+            SchoolsInUse.TreatmentHeat switch
+            {
+                Heat.Steamer when Equipment.Steamers > 0 => Heat.Steamer,
+                Heat.Hood when Equipment.Hoods > 0 => Heat.Hood,
+                _ => Heat.Cap,
+            }
+        );
 
     /// <summary>What a step is done with: what was said of this step, or of its kind; null when nothing was.</summary>
     public StepUse? UseOf(PlanStep step) => Uses.GetValueOrDefault(step.Id) ?? Uses.GetValueOrDefault(step.Kind.Id);
@@ -157,5 +191,7 @@ public sealed record PlanRequest
 
     public Layering LayeringInUse => Layering ?? Head.Layering;
 
-    public bool UsesTea => TeaRinse ?? (Kind & HairKinds.Combable) != 0 && Aim is not (Aim.Quick or Aim.OilFree or Aim.Definition or Aim.Refresh or Aim.PatchTest);
+    public bool UsesTea =>
+        TeaRinse
+        ?? (Kind & HairKinds.Combable) != 0 && Aim is not (Aim.Quick or Aim.OilFree or Aim.Definition or Aim.Refresh or Aim.PatchTest);
 }

@@ -4,7 +4,13 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Composing;
 
 /// <summary>Who put a step into the plan.</summary>
-public enum StepOrigin { Composed, Rule, Person, Template }
+public enum StepOrigin
+{
+    Composed,
+    Rule,
+    Person,
+    Template,
+}
 
 /// <summary>One step of one plan: a kind from the catalogue with this session's choices.</summary>
 /// <param name="Id">Unique within the plan and the same every time the same plan is composed.</param>

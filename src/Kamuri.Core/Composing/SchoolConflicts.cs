@@ -20,8 +20,18 @@ public static class SchoolConflicts
     public static IReadOnlyList<SchoolConflict> Of(PlanRequest request)
     {
         var schools = request.SchoolsInUse;
-        return [.. Found(request, schools).Select(found => (found, question: SchoolCatalogue.Get(found.Question)))
-            .Select(pair => new SchoolConflict(pair.question.Id, pair.question.Ask, pair.question.Answer(schools).Word, pair.found.IsFollowed, pair.found.Sentence))];
+        return
+        [
+            .. Found(request, schools)
+                .Select(found => (found, question: SchoolCatalogue.Get(found.Question)))
+                .Select(pair => new SchoolConflict(
+                    pair.question.Id,
+                    pair.question.Ask,
+                    pair.question.Answer(schools).Word,
+                    pair.found.IsFollowed,
+                    pair.found.Sentence
+                )),
+        ];
     }
 
     private static IEnumerable<(string Question, bool IsFollowed, string Sentence)> Found(PlanRequest request, Schools schools)
@@ -55,19 +65,38 @@ public static class SchoolConflicts
         {
             yield return ("scalpOil", false, $"Heavy oil cannot be washed out of {its}; a few drops of light oil are used.");
         }
-        else if (schools.ScalpOil == ScalpOiling.HeavyWashedOut && (head.Scalp.Contains(ScalpSign.Oily) || head.Scalp.Contains(ScalpSign.Flaky)))
+        else if (
+            schools.ScalpOil == ScalpOiling.HeavyWashedOut
+            && (head.Scalp.Contains(ScalpSign.Oily) || head.Scalp.Contains(ScalpSign.Flaky))
+        )
         {
-            yield return ("scalpOil", true, "The scalp is flaky or oily: heavy oil can feed that. If it itches more afterwards, go back to light oil.");
+            yield return (
+                "scalpOil",
+                true,
+                "The scalp is flaky or oily: heavy oil can feed that. If it itches more afterwards, go back to light oil."
+            );
         }
 
-        if (!isKept && schools.ScalpConditioner == ScalpConditioner.CoWash && (head.Scalp.Contains(ScalpSign.Oily) || head.Scalp.Contains(ScalpSign.Flaky)))
+        if (
+            !isKept
+            && schools.ScalpConditioner == ScalpConditioner.CoWash
+            && (head.Scalp.Contains(ScalpSign.Oily) || head.Scalp.Contains(ScalpSign.Flaky))
+        )
         {
-            yield return ("scalpConditioner", true, "The scalp is flaky or oily: conditioner on it leaves more behind than shampoo. Clarify in time.");
+            yield return (
+                "scalpConditioner",
+                true,
+                "The scalp is flaky or oily: conditioner on it leaves more behind than shampoo. Clarify in time."
+            );
         }
 
         if (!isKept && schools.ConditionOn == ConditionOn.Dry && head.Porosity == Porosity.Low)
         {
-            yield return ("conditionOn", true, "Low-porosity hair takes up little when it is dry: work it in warm, and give it its full window.");
+            yield return (
+                "conditionOn",
+                true,
+                "Low-porosity hair takes up little when it is dry: work it in warm, and give it its full window."
+            );
         }
 
         if (!isKept && schools.Butter && head.Porosity == Porosity.Low)
@@ -106,7 +135,11 @@ public static class SchoolConflicts
         }
     }
 
-    private static IEnumerable<(string Question, bool IsFollowed, string Sentence)> Warmth(PlanRequest request, Schools schools, bool isKept)
+    private static IEnumerable<(string Question, bool IsFollowed, string Sentence)> Warmth(
+        PlanRequest request,
+        Schools schools,
+        bool isKept
+    )
     {
         if (isKept || request.TreatmentHeat is not null || schools.TreatmentHeat == Heat.Cap)
         {

@@ -16,74 +16,369 @@ public static partial class FigureCatalogue
     private const string Limit = "Safety limit; may only be made stricter";
 
     private static IEnumerable<FigureEntry> HeadEntries() =>
-    [
-        .. Each(FigureGroup.Head, "head.strands", "Strands on a head", [Density.Low, Density.Medium, Density.High], "density", "strands", 20_000, 250_000, Measured,
-            figures => figures.Head.Strands, (figures, strands) => figures with { Head = figures.Head with { Strands = strands } }),
-        .. Each(FigureGroup.Head, "head.diameter", "Thickness of a strand", [StrandThickness.Fine, StrandThickness.Medium, StrandThickness.Coarse], "", "µm", 30, 150, Measured,
-            figures => figures.Head.DiameterMicrometres, (figures, diameter) => figures with { Head = figures.Head with { DiameterMicrometres = diameter } }),
-        new("head.keratin", FigureGroup.Head, "", "Density of hair", "g/cm³", 1.1, 1.5, "Physics of keratin", figures => figures.Head.KeratinGramsPerCubicCentimetre, (figures, value) => figures with { Head = figures.Head with { KeratinGramsPerCubicCentimetre = value } }),
-        .. Each(FigureGroup.Head, "head.scalp", "Scalp area", [AgeGroup.Adult, AgeGroup.SixToTwelve, AgeGroup.UnderSix], "", "cm²", 200, 1000, Usual,
-            figures => figures.Head.ScalpSquareCentimetres, (figures, scalp) => figures with { Head = figures.Head with { ScalpSquareCentimetres = scalp } }),
-        .. Each(FigureGroup.Head, "head.loc-mass", "Mass of locs against the same hair loose", [LocStage.Starter, LocStage.Maturing, LocStage.Mature], "locs", "×", 1, 4, Usual,
-            figures => figures.Head.LocMass, (figures, mass) => figures with { Head = figures.Head with { LocMass = mass } }),
-        new("head.loc-loosest", FigureGroup.Head, "", "Loosest a loc can be packed", "share", 0.01, 0.2, Usual, figures => figures.Head.LoosestLoc, (figures, value) => figures with { Head = figures.Head with { LoosestLoc = value } }),
-        new("head.loc-densest", FigureGroup.Head, "", "Densest a loc can be packed", "share", 0.2, 0.9, Usual, figures => figures.Head.DensestLoc, (figures, value) => figures with { Head = figures.Head with { DensestLoc = value } }),
-        new("head.style-surface", FigureGroup.Head, "", "Surface outside in a worn style", "share", 0.1, 1, Usual, figures => figures.Head.StyleOuterSurface, (figures, value) => figures with { Head = figures.Head with { StyleOuterSurface = value } }),
-    ];
+        [
+            .. Each(
+                FigureGroup.Head,
+                "head.strands",
+                "Strands on a head",
+                [Density.Low, Density.Medium, Density.High],
+                "density",
+                "strands",
+                20_000,
+                250_000,
+                Measured,
+                figures => figures.Head.Strands,
+                (figures, strands) => figures with { Head = figures.Head with { Strands = strands } }
+            ),
+            .. Each(
+                FigureGroup.Head,
+                "head.diameter",
+                "Thickness of a strand",
+                [StrandThickness.Fine, StrandThickness.Medium, StrandThickness.Coarse],
+                "",
+                "µm",
+                30,
+                150,
+                Measured,
+                figures => figures.Head.DiameterMicrometres,
+                (figures, diameter) => figures with { Head = figures.Head with { DiameterMicrometres = diameter } }
+            ),
+            new(
+                "head.keratin",
+                FigureGroup.Head,
+                "",
+                "Density of hair",
+                "g/cm³",
+                1.1,
+                1.5,
+                "Physics of keratin",
+                figures => figures.Head.KeratinGramsPerCubicCentimetre,
+                (figures, value) => figures with { Head = figures.Head with { KeratinGramsPerCubicCentimetre = value } }
+            ),
+            .. Each(
+                FigureGroup.Head,
+                "head.scalp",
+                "Scalp area",
+                [AgeGroup.Adult, AgeGroup.SixToTwelve, AgeGroup.UnderSix],
+                "",
+                "cm²",
+                200,
+                1000,
+                Usual,
+                figures => figures.Head.ScalpSquareCentimetres,
+                (figures, scalp) => figures with { Head = figures.Head with { ScalpSquareCentimetres = scalp } }
+            ),
+            .. Each(
+                FigureGroup.Head,
+                "head.loc-mass",
+                "Mass of locs against the same hair loose",
+                [LocStage.Starter, LocStage.Maturing, LocStage.Mature],
+                "locs",
+                "×",
+                1,
+                4,
+                Usual,
+                figures => figures.Head.LocMass,
+                (figures, mass) => figures with { Head = figures.Head with { LocMass = mass } }
+            ),
+            new(
+                "head.loc-loosest",
+                FigureGroup.Head,
+                "",
+                "Loosest a loc can be packed",
+                "share",
+                0.01,
+                0.2,
+                Usual,
+                figures => figures.Head.LoosestLoc,
+                (figures, value) => figures with { Head = figures.Head with { LoosestLoc = value } }
+            ),
+            new(
+                "head.loc-densest",
+                FigureGroup.Head,
+                "",
+                "Densest a loc can be packed",
+                "share",
+                0.2,
+                0.9,
+                Usual,
+                figures => figures.Head.DensestLoc,
+                (figures, value) => figures with { Head = figures.Head with { DensestLoc = value } }
+            ),
+            new(
+                "head.style-surface",
+                FigureGroup.Head,
+                "",
+                "Surface outside in a worn style",
+                "share",
+                0.1,
+                1,
+                Usual,
+                figures => figures.Head.StyleOuterSurface,
+                (figures, value) => figures with { Head = figures.Head with { StyleOuterSurface = value } }
+            ),
+        ];
 
     private static IEnumerable<FigureEntry> HandsEntries()
     {
-        static FigureEntry Hands(string id, string name, string unit, double least, double most, Func<HandsOnFigures, double> get, Func<HandsOnFigures, double, HandsOnFigures> set) =>
-            new($"hands.{id}", FigureGroup.Hands, "", name, unit, least, most, Usual, figures => get(figures.HandsOn), (figures, value) => figures with { HandsOn = set(figures.HandsOn, value) });
+        static FigureEntry Hands(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            Func<HandsOnFigures, double> get,
+            Func<HandsOnFigures, double, HandsOnFigures> set
+        ) =>
+            new(
+                $"hands.{id}",
+                FigureGroup.Hands,
+                "",
+                name,
+                unit,
+                least,
+                most,
+                Usual,
+                figures => get(figures.HandsOn),
+                (figures, value) => figures with { HandsOn = set(figures.HandsOn, value) }
+            );
         return
         [
-            Hands("reference-length", "Length the base times hold for", "cm", 10, 80, hands => hands.ReferenceLength.Value, (hands, value) => hands with { ReferenceLength = new Centimetres(value) }),
-            Hands("length-exponent", "How work grows with length", "power", 0.3, 1.5, hands => hands.LengthExponent, (hands, value) => hands with { LengthExponent = value }),
-            .. Each(FigureGroup.Hands, "hands.density", "Work by density", [Density.Low, Density.Medium, Density.High], "density", "×", 0.4, 2.5, Usual,
-                figures => figures.HandsOn.DensityFactor, (figures, factor) => figures with { HandsOn = figures.HandsOn with { DensityFactor = factor } }),
-            Hands("least-tangle", "Tangle of hair just combed", "×", 0.2, 1, hands => hands.LeastTangle, (hands, value) => hands with { LeastTangle = value }),
+            Hands(
+                "reference-length",
+                "Length the base times hold for",
+                "cm",
+                10,
+                80,
+                hands => hands.ReferenceLength.Value,
+                (hands, value) => hands with { ReferenceLength = new Centimetres(value) }
+            ),
+            Hands(
+                "length-exponent",
+                "How work grows with length",
+                "power",
+                0.3,
+                1.5,
+                hands => hands.LengthExponent,
+                (hands, value) => hands with { LengthExponent = value }
+            ),
+            .. Each(
+                FigureGroup.Hands,
+                "hands.density",
+                "Work by density",
+                [Density.Low, Density.Medium, Density.High],
+                "density",
+                "×",
+                0.4,
+                2.5,
+                Usual,
+                figures => figures.HandsOn.DensityFactor,
+                (figures, factor) => figures with { HandsOn = figures.HandsOn with { DensityFactor = factor } }
+            ),
+            Hands(
+                "least-tangle",
+                "Tangle of hair just combed",
+                "×",
+                0.2,
+                1,
+                hands => hands.LeastTangle,
+                (hands, value) => hands with { LeastTangle = value }
+            ),
             Hands("most-tangle", "Most tangle", "×", 1, 6, hands => hands.MostTangle, (hands, value) => hands with { MostTangle = value }),
-            Hands("tangle-a-day", "Tangle a day, worn loose", "a day", 0.01, 0.6, hands => hands.TanglePerDay, (hands, value) => hands with { TanglePerDay = value }),
-            .. Each(FigureGroup.Hands, "hands.worn", "Tangle by how it is worn", [WornAs.Loose, WornAs.Bun, WornAs.Twists, WornAs.Braids], "", "×", 0.1, 2, Usual,
-                figures => figures.HandsOn.WornFactor, (figures, factor) => figures with { HandsOn = figures.HandsOn with { WornFactor = factor } }),
-            Hands("unknown-days", "Days assumed since combing, when not on record", "days", 1, 60, hands => hands.UnknownDays, (hands, value) => hands with { UnknownDays = (int)value }) with { IsWhole = true },
-            Hands("slip-relief", "Tangle that full slip takes away", "share", 0, 0.8, hands => hands.SlipRelief, (hands, value) => hands with { SlipRelief = value }),
-            Hands("water-slip", "Slip of water alone", "share", 0, 1, hands => hands.WaterSlip, (hands, value) => hands with { WaterSlip = value }),
-            .. Substances.Slips.Keys.Select(substance => new FigureEntry($"hands.slip.{Kebab(substance.ToString())}", FigureGroup.Hands, "Slip of what lies on the lengths",
-                $"Slip of {Substances.Of(substance).Name}", "share", 0, 1, Usual, figures => figures.HandsOn.Slip[substance],
-                (figures, value) => figures with { HandsOn = figures.HandsOn with { Slip = Replaced(figures.HandsOn.Slip, substance, value) } })),
-            Hands("left-after", "Tangle left once combed through", "share", 0.2, 1, hands => hands.LeftAfterDetangle, (hands, value) => hands with { LeftAfterDetangle = value }),
-            Hands("spread", "Spread of times until a head's own are known", "share", 0.05, 0.6, hands => hands.Spread, (hands, value) => hands with { Spread = value }),
-            Hands("pieces", "Twists or braids when nobody says how many", "pieces", 4, 200, hands => hands.UsualPieces, (hands, value) => hands with { UsualPieces = (int)value }) with { IsWhole = true },
+            Hands(
+                "tangle-a-day",
+                "Tangle a day, worn loose",
+                "a day",
+                0.01,
+                0.6,
+                hands => hands.TanglePerDay,
+                (hands, value) => hands with { TanglePerDay = value }
+            ),
+            .. Each(
+                FigureGroup.Hands,
+                "hands.worn",
+                "Tangle by how it is worn",
+                [WornAs.Loose, WornAs.Bun, WornAs.Twists, WornAs.Braids],
+                "",
+                "×",
+                0.1,
+                2,
+                Usual,
+                figures => figures.HandsOn.WornFactor,
+                (figures, factor) => figures with { HandsOn = figures.HandsOn with { WornFactor = factor } }
+            ),
+            Hands(
+                "unknown-days",
+                "Days assumed since combing, when not on record",
+                "days",
+                1,
+                60,
+                hands => hands.UnknownDays,
+                (hands, value) => hands with { UnknownDays = (int)value }
+            ) with
+            {
+                IsWhole = true,
+            },
+            Hands(
+                "slip-relief",
+                "Tangle that full slip takes away",
+                "share",
+                0,
+                0.8,
+                hands => hands.SlipRelief,
+                (hands, value) => hands with { SlipRelief = value }
+            ),
+            Hands(
+                "water-slip",
+                "Slip of water alone",
+                "share",
+                0,
+                1,
+                hands => hands.WaterSlip,
+                (hands, value) => hands with { WaterSlip = value }
+            ),
+            .. Substances.Slips.Keys.Select(substance => new FigureEntry(
+                $"hands.slip.{Kebab(substance.ToString())}",
+                FigureGroup.Hands,
+                "Slip of what lies on the lengths",
+                $"Slip of {Substances.Of(substance).Name}",
+                "share",
+                0,
+                1,
+                Usual,
+                figures => figures.HandsOn.Slip[substance],
+                (figures, value) =>
+                    figures with
+                    {
+                        HandsOn = figures.HandsOn with { Slip = Replaced(figures.HandsOn.Slip, substance, value) },
+                    }
+            )),
+            Hands(
+                "left-after",
+                "Tangle left once combed through",
+                "share",
+                0.2,
+                1,
+                hands => hands.LeftAfterDetangle,
+                (hands, value) => hands with { LeftAfterDetangle = value }
+            ),
+            Hands(
+                "spread",
+                "Spread of times until a head's own are known",
+                "share",
+                0.05,
+                0.6,
+                hands => hands.Spread,
+                (hands, value) => hands with { Spread = value }
+            ),
+            Hands(
+                "pieces",
+                "Twists or braids when nobody says how many",
+                "pieces",
+                4,
+                200,
+                hands => hands.UsualPieces,
+                (hands, value) => hands with { UsualPieces = (int)value }
+            ) with
+            {
+                IsWhole = true,
+            },
         ];
     }
 
-    private static IEnumerable<FigureEntry> StepEntries() => StepCatalogue.All.SelectMany(kind =>
-    {
-        FigureEntry Hands(string id, string name, string unit, Func<HandsOnModel, double> get, Func<HandsOnModel, double, HandsOnModel> set) =>
-            new($"step.{kind.Id}.{id}", FigureGroup.Steps, kind.Name, name, unit, 0, 60, Usual, figures => get(figures.HandsOnOf(kind)),
-                (figures, value) => WithStep(figures, kind.Id, step => step with { HandsOn = set(figures.HandsOnOf(kind), value) }));
-        List<FigureEntry> entries = [Hands("setup", "Hands, once", "min", hands => hands.SetupMinutes, (hands, value) => hands with { SetupMinutes = value })];
-        if (kind.HandsOn.IsSectioned)
+    private static IEnumerable<FigureEntry> StepEntries() =>
+        StepCatalogue.All.SelectMany(kind =>
         {
-            entries.Add(Hands("section", "Hands, each section", "min", hands => hands.MinutesPerSection, (hands, value) => hands with { MinutesPerSection = value }) with { Least = 0.05 });
-        }
+            FigureEntry Hands(
+                string id,
+                string name,
+                string unit,
+                Func<HandsOnModel, double> get,
+                Func<HandsOnModel, double, HandsOnModel> set
+            ) =>
+                new(
+                    $"step.{kind.Id}.{id}",
+                    FigureGroup.Steps,
+                    kind.Name,
+                    name,
+                    unit,
+                    0,
+                    60,
+                    Usual,
+                    figures => get(figures.HandsOnOf(kind)),
+                    (figures, value) => WithStep(figures, kind.Id, step => step with { HandsOn = set(figures.HandsOnOf(kind), value) })
+                );
+            List<FigureEntry> entries =
+            [
+                Hands("setup", "Hands, once", "min", hands => hands.SetupMinutes, (hands, value) => hands with { SetupMinutes = value }),
+            ];
+            if (kind.HandsOn.IsSectioned)
+            {
+                entries.Add(
+                    Hands(
+                        "section",
+                        "Hands, each section",
+                        "min",
+                        hands => hands.MinutesPerSection,
+                        (hands, value) => hands with { MinutesPerSection = value }
+                    ) with
+                    {
+                        Least = 0.05,
+                    }
+                );
+            }
 
-        if (kind.HandsOn.MinutesPerPiece > 0)
-        {
-            entries.Add(Hands("piece", "Hands, each piece", "min", hands => hands.MinutesPerPiece, (hands, value) => hands with { MinutesPerPiece = value }) with { Least = 0.05 });
-        }
+            if (kind.HandsOn.MinutesPerPiece > 0)
+            {
+                entries.Add(
+                    Hands(
+                        "piece",
+                        "Hands, each piece",
+                        "min",
+                        hands => hands.MinutesPerPiece,
+                        (hands, value) => hands with { MinutesPerPiece = value }
+                    ) with
+                    {
+                        Least = 0.05,
+                    }
+                );
+            }
 
-        return kind.Processing is null ? entries : entries.Concat(
-        [
-            .. WindowOf(kind, "body", "works", model => model.Body, (model, window) => model with { Body = window }),
-            .. WindowOf(kind, "heated", "under hood or steamer", model => model.Heated, (model, window) => model with { Heated = window }),
-            .. WindowOf(kind, "after-clarify", "after clarifying", model => model.AfterClarify, (model, window) => model with { AfterClarify = window }),
-            .. WindowOf(kind, "after-clarify-heated", "after clarifying, under heat", model => model.AfterClarifyHeated, (model, window) => model with { AfterClarifyHeated = window }),
-        ]);
-    });
+            return kind.Processing is null
+                ? entries
+                : entries.Concat([
+                    .. WindowOf(kind, "body", "works", model => model.Body, (model, window) => model with { Body = window }),
+                    .. WindowOf(
+                        kind,
+                        "heated",
+                        "under hood or steamer",
+                        model => model.Heated,
+                        (model, window) => model with { Heated = window }
+                    ),
+                    .. WindowOf(
+                        kind,
+                        "after-clarify",
+                        "after clarifying",
+                        model => model.AfterClarify,
+                        (model, window) => model with { AfterClarify = window }
+                    ),
+                    .. WindowOf(
+                        kind,
+                        "after-clarify-heated",
+                        "after clarifying, under heat",
+                        model => model.AfterClarifyHeated,
+                        (model, window) => model with { AfterClarifyHeated = window }
+                    ),
+                ]);
+        });
 
-    private static IEnumerable<FigureEntry> WindowOf(StepKind kind, string id, string what, Func<ProcessingModel, Window?> get, Func<ProcessingModel, Window, ProcessingModel> set)
+    private static IEnumerable<FigureEntry> WindowOf(
+        StepKind kind,
+        string id,
+        string what,
+        Func<ProcessingModel, Window?> get,
+        Func<ProcessingModel, Window, ProcessingModel> set
+    )
     {
         if (get(kind.Processing!) is null)
         {
@@ -91,9 +386,24 @@ public static partial class FigureCatalogue
         }
 
         FigureEntry End(string end, string name, Func<Window, double> read, Func<Window, double, Window> write) =>
-            new($"step.{kind.Id}.{id}.{end}", FigureGroup.Steps, kind.Name, $"{name}, {what}", "min", 0, 720, "Craft default; a label comes first",
+            new(
+                $"step.{kind.Id}.{id}.{end}",
+                FigureGroup.Steps,
+                kind.Name,
+                $"{name}, {what}",
+                "min",
+                0,
+                720,
+                "Craft default; a label comes first",
                 figures => read(get(figures.ProcessingOf(kind)!)!),
-                (figures, value) => WithStep(figures, kind.Id, step => step with { Processing = set(figures.ProcessingOf(kind)!, write(get(figures.ProcessingOf(kind)!)!, value)) }));
+                (figures, value) =>
+                    WithStep(figures, kind.Id, step =>
+                        step with
+                        {
+                            Processing = set(figures.ProcessingOf(kind)!, write(get(figures.ProcessingOf(kind)!)!, value)),
+                        }
+                    )
+            );
         return
         [
             End("earliest", "Earliest", window => window.Earliest, (window, value) => window with { Earliest = value }),
@@ -102,77 +412,380 @@ public static partial class FigureCatalogue
         ];
     }
 
-    private static CraftFigures WithStep(CraftFigures figures, string step, Func<StepFigures, StepFigures> change) => figures with
-    {
-        Steps = new Dictionary<string, StepFigures>(figures.Steps) { [step] = change(figures.Steps.GetValueOrDefault(step) ?? new StepFigures()) },
-    };
+    private static CraftFigures WithStep(CraftFigures figures, string step, Func<StepFigures, StepFigures> change) =>
+        figures with
+        {
+            Steps = new Dictionary<string, StepFigures>(figures.Steps)
+            {
+                [step] = change(figures.Steps.GetValueOrDefault(step) ?? new StepFigures()),
+            },
+        };
 
     private static IEnumerable<FigureEntry> ProcessingEntries()
     {
-        static FigureEntry Factor(string id, string name, Func<ProcessingFigures, double> get, Func<ProcessingFigures, double, ProcessingFigures> set) =>
-            new($"processing.{id}", FigureGroup.Processing, "", name, "×", 0.3, 2, Usual, figures => get(figures.Processing), (figures, value) => figures with { Processing = set(figures.Processing, value) });
+        static FigureEntry Factor(
+            string id,
+            string name,
+            Func<ProcessingFigures, double> get,
+            Func<ProcessingFigures, double, ProcessingFigures> set
+        ) =>
+            new(
+                $"processing.{id}",
+                FigureGroup.Processing,
+                "",
+                name,
+                "×",
+                0.3,
+                2,
+                Usual,
+                figures => get(figures.Processing),
+                (figures, value) => figures with { Processing = set(figures.Processing, value) }
+            );
         return
         [
-            Factor("low-porosity", "Low porosity without added heat", processing => processing.LowPorosityNoHeat, (processing, value) => processing with { LowPorosityNoHeat = value }),
-            Factor("high-porosity", "High porosity", processing => processing.HighPorosity, (processing, value) => processing with { HighPorosity = value }),
-            Factor("damaged-protein", "Protein on damaged or coloured hair", processing => processing.DamagedProtein, (processing, value) => processing with { DamagedProtein = value }) with { Most = 1 },
+            Factor(
+                "low-porosity",
+                "Low porosity without added heat",
+                processing => processing.LowPorosityNoHeat,
+                (processing, value) => processing with { LowPorosityNoHeat = value }
+            ),
+            Factor(
+                "high-porosity",
+                "High porosity",
+                processing => processing.HighPorosity,
+                (processing, value) => processing with { HighPorosity = value }
+            ),
+            Factor(
+                "damaged-protein",
+                "Protein on damaged or coloured hair",
+                processing => processing.DamagedProtein,
+                (processing, value) => processing with { DamagedProtein = value }
+            ) with
+            {
+                Most = 1,
+            },
         ];
     }
 
     private static IEnumerable<FigureEntry> DryingEntries()
     {
-        static FigureEntry Drying(string id, string name, string unit, double least, double most, string source, Func<DryingFigures, double> get, Func<DryingFigures, double, DryingFigures> set) =>
-            new($"drying.{id}", FigureGroup.Drying, "", name, unit, least, most, source, figures => get(figures.Drying), (figures, value) => figures with { Drying = set(figures.Drying, value) });
+        static FigureEntry Drying(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            string source,
+            Func<DryingFigures, double> get,
+            Func<DryingFigures, double, DryingFigures> set
+        ) =>
+            new(
+                $"drying.{id}",
+                FigureGroup.Drying,
+                "",
+                name,
+                unit,
+                least,
+                most,
+                source,
+                figures => get(figures.Drying),
+                (figures, value) => figures with { Drying = set(figures.Drying, value) }
+            );
         return
         [
-            .. Each(FigureGroup.Drying, "drying.water", "Water on the hair", [Wetness.Damp, Wetness.Blotted, Wetness.Wrung, Wetness.Soaked], "", "g/g", 0.11, 3, Measured,
-                figures => figures.Drying.Water, (figures, water) => figures with { Drying = figures.Drying with { Water = water } }),
-            .. Each(FigureGroup.Drying, "drying.water", "Water on the hair", [Wetness.Misted], "", "g/g", 0.03, 0.1, "Craft default, from the film of a mist",
-                figures => figures.Drying.Water, (figures, water) => figures with { Drying = figures.Drying with { Water = water } }),
-            .. Each(FigureGroup.Drying, "drying.exposed", "Surface the air reaches", [Hang.Loose, Hang.Twists, Hang.Bun, Hang.Braids, Hang.Locs], "", "share", 0.05, 1, Usual,
-                figures => figures.Drying.ExposedShare, (figures, share) => figures with { Drying = figures.Drying with { ExposedShare = share } }),
-            .. Each(FigureGroup.Drying, "drying.air", "Drying against still air", [Air.Fan, Air.HoodLow, Air.BlowDryCool], "", "×", 1, 15, Usual,
-                figures => figures.Drying.AirFactor, (figures, air) => figures with { Drying = figures.Drying with { AirFactor = air } }),
-            Drying("calibration", "Loose medium hair, blotted to 80 % dry at 22 °C and 50 %", "h", 0.5, 8, Measured, drying => drying.CalibrationTime.TotalHours, (drying, value) => drying with { CalibrationTime = TimeSpan.FromHours(value) }),
-            Drying("loc-reference", "Loc thickness that dries as its surface says", "mm", 3, 20, Usual, drying => drying.LocReferenceMillimetres, (drying, value) => drying with { LocReferenceMillimetres = value }),
-            Drying("least-core", "Thinnest locs against that", "×", 0.3, 1, Usual, drying => drying.LeastCore, (drying, value) => drying with { LeastCore = value }),
-            Drying("most-core", "Thickest locs against that", "×", 1, 4, Usual, drying => drying.MostCore, (drying, value) => drying with { MostCore = value }),
-            Drying("falling-rate", "Dryness from which it slows down", "share", 0.5, 0.9, "Physics of drying; craft default", drying => drying.FallingRateFrom, (drying, value) => drying with { FallingRateFrom = value }),
+            .. Each(
+                FigureGroup.Drying,
+                "drying.water",
+                "Water on the hair",
+                [Wetness.Damp, Wetness.Blotted, Wetness.Wrung, Wetness.Soaked],
+                "",
+                "g/g",
+                0.11,
+                3,
+                Measured,
+                figures => figures.Drying.Water,
+                (figures, water) => figures with { Drying = figures.Drying with { Water = water } }
+            ),
+            .. Each(
+                FigureGroup.Drying,
+                "drying.water",
+                "Water on the hair",
+                [Wetness.Misted],
+                "",
+                "g/g",
+                0.03,
+                0.1,
+                "Craft default, from the film of a mist",
+                figures => figures.Drying.Water,
+                (figures, water) => figures with { Drying = figures.Drying with { Water = water } }
+            ),
+            .. Each(
+                FigureGroup.Drying,
+                "drying.exposed",
+                "Surface the air reaches",
+                [Hang.Loose, Hang.Twists, Hang.Bun, Hang.Braids, Hang.Locs],
+                "",
+                "share",
+                0.05,
+                1,
+                Usual,
+                figures => figures.Drying.ExposedShare,
+                (figures, share) => figures with { Drying = figures.Drying with { ExposedShare = share } }
+            ),
+            .. Each(
+                FigureGroup.Drying,
+                "drying.air",
+                "Drying against still air",
+                [Air.Fan, Air.HoodLow, Air.BlowDryCool],
+                "",
+                "×",
+                1,
+                15,
+                Usual,
+                figures => figures.Drying.AirFactor,
+                (figures, air) => figures with { Drying = figures.Drying with { AirFactor = air } }
+            ),
+            Drying(
+                "calibration",
+                "Loose medium hair, blotted to 80 % dry at 22 °C and 50 %",
+                "h",
+                0.5,
+                8,
+                Measured,
+                drying => drying.CalibrationTime.TotalHours,
+                (drying, value) => drying with { CalibrationTime = TimeSpan.FromHours(value) }
+            ),
+            Drying(
+                "loc-reference",
+                "Loc thickness that dries as its surface says",
+                "mm",
+                3,
+                20,
+                Usual,
+                drying => drying.LocReferenceMillimetres,
+                (drying, value) => drying with { LocReferenceMillimetres = value }
+            ),
+            Drying(
+                "least-core",
+                "Thinnest locs against that",
+                "×",
+                0.3,
+                1,
+                Usual,
+                drying => drying.LeastCore,
+                (drying, value) => drying with { LeastCore = value }
+            ),
+            Drying(
+                "most-core",
+                "Thickest locs against that",
+                "×",
+                1,
+                4,
+                Usual,
+                drying => drying.MostCore,
+                (drying, value) => drying with { MostCore = value }
+            ),
+            Drying(
+                "falling-rate",
+                "Dryness from which it slows down",
+                "share",
+                0.5,
+                0.9,
+                "Physics of drying; craft default",
+                drying => drying.FallingRateFrom,
+                (drying, value) => drying with { FallingRateFrom = value }
+            ),
         ];
     }
 
     private static IEnumerable<FigureEntry> CoolingEntries()
     {
-        static FigureEntry Cooling(string id, string name, string unit, double least, double most, string source, Func<CoolingFigures, double> get, Func<CoolingFigures, double, CoolingFigures> set) =>
-            new($"cooling.{id}", FigureGroup.Cooling, "", name, unit, least, most, source, figures => get(figures.Cooling), (figures, value) => figures with { Cooling = set(figures.Cooling, value) });
+        static FigureEntry Cooling(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            string source,
+            Func<CoolingFigures, double> get,
+            Func<CoolingFigures, double, CoolingFigures> set
+        ) =>
+            new(
+                $"cooling.{id}",
+                FigureGroup.Cooling,
+                "",
+                name,
+                unit,
+                least,
+                most,
+                source,
+                figures => get(figures.Cooling),
+                (figures, value) => figures with { Cooling = set(figures.Cooling, value) }
+            );
         return
         [
-            .. Each(FigureGroup.Cooling, "cooling.rate", "Cooling", [Vessel.WideBowl, Vessel.Jar, Vessel.ApplicatorBottle, Vessel.ColdWaterBath], "", "a minute", 0.005, 0.5, "Newton's cooling, measured; craft default",
-                figures => figures.Cooling.RatePerMinute, (figures, rate) => figures with { Cooling = figures.Cooling with { RatePerMinute = rate } }),
-            Cooling("volume", "Volume those hold for", "ml", 50, 2000, Measured, cooling => cooling.ReferenceVolume.Value, (cooling, value) => cooling with { ReferenceVolume = new Millilitres(value) }),
-            Cooling("strained", "A tea once strained", "°C", 45, 100, Measured, cooling => cooling.Strained.Value, (cooling, value) => cooling with { Strained = new Celsius(value) }),
-            Cooling("warmest", "Warmest on skin", "°C", 34, 40, Limit, cooling => cooling.WarmestOnSkin.Value, (cooling, value) => cooling with { WarmestOnSkin = new Celsius(value) }),
-            Cooling("comfortable", "Comfortable on skin", "°C", 30, 40, Usual, cooling => cooling.Comfortable.Value, (cooling, value) => cooling with { Comfortable = new Celsius(value) }),
-            Cooling("still-warm", "Still warm down to", "°C", 25, 36, Usual, cooling => cooling.StillWarm.Value, (cooling, value) => cooling with { StillWarm = new Celsius(value) }),
+            .. Each(
+                FigureGroup.Cooling,
+                "cooling.rate",
+                "Cooling",
+                [Vessel.WideBowl, Vessel.Jar, Vessel.ApplicatorBottle, Vessel.ColdWaterBath],
+                "",
+                "a minute",
+                0.005,
+                0.5,
+                "Newton's cooling, measured; craft default",
+                figures => figures.Cooling.RatePerMinute,
+                (figures, rate) => figures with { Cooling = figures.Cooling with { RatePerMinute = rate } }
+            ),
+            Cooling(
+                "volume",
+                "Volume those hold for",
+                "ml",
+                50,
+                2000,
+                Measured,
+                cooling => cooling.ReferenceVolume.Value,
+                (cooling, value) => cooling with { ReferenceVolume = new Millilitres(value) }
+            ),
+            Cooling(
+                "strained",
+                "A tea once strained",
+                "°C",
+                45,
+                100,
+                Measured,
+                cooling => cooling.Strained.Value,
+                (cooling, value) => cooling with { Strained = new Celsius(value) }
+            ),
+            Cooling(
+                "warmest",
+                "Warmest on skin",
+                "°C",
+                34,
+                40,
+                Limit,
+                cooling => cooling.WarmestOnSkin.Value,
+                (cooling, value) => cooling with { WarmestOnSkin = new Celsius(value) }
+            ),
+            Cooling(
+                "comfortable",
+                "Comfortable on skin",
+                "°C",
+                30,
+                40,
+                Usual,
+                cooling => cooling.Comfortable.Value,
+                (cooling, value) => cooling with { Comfortable = new Celsius(value) }
+            ),
+            Cooling(
+                "still-warm",
+                "Still warm down to",
+                "°C",
+                25,
+                36,
+                Usual,
+                cooling => cooling.StillWarm.Value,
+                (cooling, value) => cooling with { StillWarm = new Celsius(value) }
+            ),
         ];
     }
 
     private static IEnumerable<FigureEntry> AmountEntries()
     {
-        static FigureEntry Film(string id, string name, string unit, double least, double most, Func<FilmFigures, double> get, Func<FilmFigures, double, FilmFigures> set) =>
-            new($"amount.{id}", FigureGroup.Amounts, "", name, unit, least, most, Usual, figures => get(figures.Film), (figures, value) => figures with { Film = set(figures.Film, value) });
+        static FigureEntry Film(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            Func<FilmFigures, double> get,
+            Func<FilmFigures, double, FilmFigures> set
+        ) =>
+            new(
+                $"amount.{id}",
+                FigureGroup.Amounts,
+                "",
+                name,
+                unit,
+                least,
+                most,
+                Usual,
+                figures => get(figures.Film),
+                (figures, value) => figures with { Film = set(figures.Film, value) }
+            );
         return
         [
-            .. CraftFigures.Default.Film.Micrometres.Keys.Select(substance => new FigureEntry($"amount.film.{Kebab(substance.ToString())}", FigureGroup.Amounts, "Film on the hair",
-                $"Film of {Substances.Of(substance).Name}", "µm", 0.1, 150, Measured, figures => figures.Film.Micrometres[substance],
-                (figures, value) => figures with { Film = figures.Film with { Micrometres = Replaced(figures.Film.Micrometres, substance, value) } })),
-            Film("ends", "Hair meant by ends only", "share", 0.05, 0.6, film => film.EndsOnly, (film, value) => film with { EndsOnly = value }),
-            Film("roots", "Hair meant by roots only", "share", 0.05, 0.6, film => film.RootsOnly, (film, value) => film with { RootsOnly = value }),
-            Film("dry-hair", "A treatment on dry hair", "×", 1, 2.5, film => film.DryHairFactor, (film, value) => film with { DryHairFactor = value }),
-            Film("shampoo", "Shampoo for a pass on an adult scalp", "ml", 3, 30, film => film.ShampooPerPass.Value, (film, value) => film with { ShampooPerPass = new Millilitres(value) }),
-            Film("diluted", "Parts of diluted cleanser from one part", "parts", 1, 10, film => film.DilutedParts, (film, value) => film with { DilutedParts = value }),
+            .. CraftFigures.Default.Film.Micrometres.Keys.Select(substance => new FigureEntry(
+                $"amount.film.{Kebab(substance.ToString())}",
+                FigureGroup.Amounts,
+                "Film on the hair",
+                $"Film of {Substances.Of(substance).Name}",
+                "µm",
+                0.1,
+                150,
+                Measured,
+                figures => figures.Film.Micrometres[substance],
+                (figures, value) =>
+                    figures with
+                    {
+                        Film = figures.Film with { Micrometres = Replaced(figures.Film.Micrometres, substance, value) },
+                    }
+            )),
+            Film(
+                "ends",
+                "Hair meant by ends only",
+                "share",
+                0.05,
+                0.6,
+                film => film.EndsOnly,
+                (film, value) => film with { EndsOnly = value }
+            ),
+            Film(
+                "roots",
+                "Hair meant by roots only",
+                "share",
+                0.05,
+                0.6,
+                film => film.RootsOnly,
+                (film, value) => film with { RootsOnly = value }
+            ),
+            Film(
+                "dry-hair",
+                "A treatment on dry hair",
+                "×",
+                1,
+                2.5,
+                film => film.DryHairFactor,
+                (film, value) => film with { DryHairFactor = value }
+            ),
+            Film(
+                "shampoo",
+                "Shampoo for a pass on an adult scalp",
+                "ml",
+                3,
+                30,
+                film => film.ShampooPerPass.Value,
+                (film, value) => film with { ShampooPerPass = new Millilitres(value) }
+            ),
+            Film(
+                "diluted",
+                "Parts of diluted cleanser from one part",
+                "parts",
+                1,
+                10,
+                film => film.DilutedParts,
+                (film, value) => film with { DilutedParts = value }
+            ),
             .. MeasureEntries(),
-            Film("scalp", "Liquid or oil for the scalp alone", "ml/cm²", 0.002, 0.1, film => film.OnScalp, (film, value) => film with { OnScalp = value }),
+            Film(
+                "scalp",
+                "Liquid or oil for the scalp alone",
+                "ml/cm²",
+                0.002,
+                0.1,
+                film => film.OnScalp,
+                (film, value) => film with { OnScalp = value }
+            ),
         ];
     }
 
@@ -180,98 +793,639 @@ public static partial class FigureCatalogue
     {
         const string metric = "Metric spoons and cups";
         const string spoons = "Kitchen custom; 5, 15 and 250 ml where spoons are metric";
-        static FigureEntry Measure(string id, string name, string unit, double least, double most, string source, Func<MeasureFigures, double> get, Func<MeasureFigures, double, MeasureFigures> set) =>
-            new($"measure.{id}", FigureGroup.Amounts, "Spoons, cups and drops", name, unit, least, most, source, figures => get(figures.Measures), (figures, value) => figures with { Measures = set(figures.Measures, value) });
+        static FigureEntry Measure(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            string source,
+            Func<MeasureFigures, double> get,
+            Func<MeasureFigures, double, MeasureFigures> set
+        ) =>
+            new(
+                $"measure.{id}",
+                FigureGroup.Amounts,
+                "Spoons, cups and drops",
+                name,
+                unit,
+                least,
+                most,
+                source,
+                figures => get(figures.Measures),
+                (figures, value) => figures with { Measures = set(figures.Measures, value) }
+            );
         return
         [
-            Measure("teaspoon", "A teaspoon", "ml", 3, 8, spoons, measures => measures.Teaspoon.Value, (measures, value) => measures with { Teaspoon = new Millilitres(value) }) with { Alternative = new(metric, 5) },
-            Measure("tablespoon", "A tablespoon", "ml", 10, 25, spoons, measures => measures.Tablespoon.Value, (measures, value) => measures with { Tablespoon = new Millilitres(value) }) with { Alternative = new(metric, 15) },
-            Measure("cup", "A cup", "ml", 150, 300, spoons, measures => measures.Cup.Value, (measures, value) => measures with { Cup = new Millilitres(value) }) with { Alternative = new(metric, 250) },
-            Measure("fluid-ounce", "A fluid ounce", "ml", 25, 32, "Kitchen custom", measures => measures.FluidOunce.Value, (measures, value) => measures with { FluidOunce = new Millilitres(value) }),
-            Measure("drops", "Drops in a millilitre, by the dropper", "drops", 15, 40, Usual, measures => measures.DropsPerMillilitre, (measures, value) => measures with { DropsPerMillilitre = value }),
-            Measure("part", "What a part stands for before a formula is scaled", "ml", 5, 250, Usual, measures => measures.Part, (measures, value) => measures with { Part = value }),
+            Measure(
+                "teaspoon",
+                "A teaspoon",
+                "ml",
+                3,
+                8,
+                spoons,
+                measures => measures.Teaspoon.Value,
+                (measures, value) => measures with { Teaspoon = new Millilitres(value) }
+            ) with
+            {
+                Alternative = new(metric, 5),
+            },
+            Measure(
+                "tablespoon",
+                "A tablespoon",
+                "ml",
+                10,
+                25,
+                spoons,
+                measures => measures.Tablespoon.Value,
+                (measures, value) => measures with { Tablespoon = new Millilitres(value) }
+            ) with
+            {
+                Alternative = new(metric, 15),
+            },
+            Measure(
+                "cup",
+                "A cup",
+                "ml",
+                150,
+                300,
+                spoons,
+                measures => measures.Cup.Value,
+                (measures, value) => measures with { Cup = new Millilitres(value) }
+            ) with
+            {
+                Alternative = new(metric, 250),
+            },
+            Measure(
+                "fluid-ounce",
+                "A fluid ounce",
+                "ml",
+                25,
+                32,
+                "Kitchen custom",
+                measures => measures.FluidOunce.Value,
+                (measures, value) => measures with { FluidOunce = new Millilitres(value) }
+            ),
+            Measure(
+                "drops",
+                "Drops in a millilitre, by the dropper",
+                "drops",
+                15,
+                40,
+                Usual,
+                measures => measures.DropsPerMillilitre,
+                (measures, value) => measures with { DropsPerMillilitre = value }
+            ),
+            Measure(
+                "part",
+                "What a part stands for before a formula is scaled",
+                "ml",
+                5,
+                250,
+                Usual,
+                measures => measures.Part,
+                (measures, value) => measures with { Part = value }
+            ),
         ];
     }
 
     private static IEnumerable<FigureEntry> MixtureEntries()
     {
-        static FigureEntry Mixture(string id, string name, double most, Func<MixtureFigures, double> get, Func<MixtureFigures, double, MixtureFigures> set) =>
-            new($"mixture.{id}", FigureGroup.Mixtures, "", name, "% by volume", 0, most, Limit, figures => get(figures.Mixtures), (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) });
-        static FigureEntry Keeping(string id, string name, string unit, double least, double most, string source, Func<MixtureFigures, double> get, Func<MixtureFigures, double, MixtureFigures> set) =>
-            new($"mixture.{id}", FigureGroup.Mixtures, "", name, unit, least, most, source, figures => get(figures.Mixtures), (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) });
+        static FigureEntry Mixture(
+            string id,
+            string name,
+            double most,
+            Func<MixtureFigures, double> get,
+            Func<MixtureFigures, double, MixtureFigures> set
+        ) =>
+            new(
+                $"mixture.{id}",
+                FigureGroup.Mixtures,
+                "",
+                name,
+                "% by volume",
+                0,
+                most,
+                Limit,
+                figures => get(figures.Mixtures),
+                (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) }
+            );
+        static FigureEntry Keeping(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            string source,
+            Func<MixtureFigures, double> get,
+            Func<MixtureFigures, double, MixtureFigures> set
+        ) =>
+            new(
+                $"mixture.{id}",
+                FigureGroup.Mixtures,
+                "",
+                name,
+                unit,
+                least,
+                most,
+                source,
+                figures => get(figures.Mixtures),
+                (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) }
+            );
         var shipped = CraftFigures.Default.Mixtures;
         return
         [
-            Mixture("adult-rinse-off", "Essential oil in what is rinsed off an adult", shipped.AdultRinseOff, mixtures => mixtures.AdultRinseOff, (mixtures, value) => mixtures with { AdultRinseOff = value }),
-            Mixture("adult-leave-on", "Essential oil in what stays on an adult scalp", shipped.AdultLeaveOn, mixtures => mixtures.AdultLeaveOn, (mixtures, value) => mixtures with { AdultLeaveOn = value }),
-            Mixture("child-rinse-off", "Essential oil in what is rinsed off a child of 6 to 12", shipped.ChildRinseOff, mixtures => mixtures.ChildRinseOff, (mixtures, value) => mixtures with { ChildRinseOff = value }),
-            Mixture("sharp-oil", "Sharp essential oils, like peppermint and tea tree, on anybody", shipped.SharpOil, mixtures => mixtures.SharpOil, (mixtures, value) => mixtures with { SharpOil = value }),
-            Keeping("warm-at-most", "Longest what has to be chilled may stand in the room", "h", 0, 4, Limit, mixtures => mixtures.WarmAtMost.TotalHours, (mixtures, value) => mixtures with { WarmAtMost = TimeSpan.FromHours(value) }),
-            Keeping("thawed-days", "Days what was thawed is good for", "days", 0, 1, Limit, mixtures => mixtures.ThawedDays, (mixtures, value) => mixtures with { ThawedDays = (int)value }) with { IsWhole = true },
-            Keeping("look-days", "Days a look and a smell give a batch, never past its longest", "days", 0, 2, Limit, mixtures => mixtures.LookGoodForDays, (mixtures, value) => mixtures with { LookGoodForDays = (int)value }) with { IsWhole = true },
-            Keeping("frozen-portion", "A frozen portion", "ml", 5, 500, Usual, mixtures => mixtures.FrozenPortion.Value, (mixtures, value) => mixtures with { FrozenPortion = new Millilitres(value) }),
-            Keeping("thawing.earliest", "Thawing portions, at least", "min", 5, 120, Usual, mixtures => mixtures.Thawing.Earliest, (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Earliest = value } }) with { IsWhole = true },
-            Keeping("thawing.usual", "Thawing portions, usually", "min", 5, 240, Usual, mixtures => mixtures.Thawing.Usual, (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Usual = value } }) with { IsWhole = true },
-            Keeping("thawing.latest", "Thawing portions, at most", "min", 10, 480, Usual, mixtures => mixtures.Thawing.Latest, (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Latest = value } }) with { IsWhole = true },
-            Keeping("longest-in-day", "Longest kitchen wait within a day; longer ones are begun before", "h", 1, 8, Usual, mixtures => mixtures.LongestInDay.TotalHours, (mixtures, value) => mixtures with { LongestInDay = TimeSpan.FromHours(value) }),
-            Keeping("reserve", "Uses that must still be in a product before it is on the shopping list", "uses", 1, 10, Usual, mixtures => mixtures.UsesInReserve, (mixtures, value) => mixtures with { UsesInReserve = value }),
-            Keeping("made-beyond", "Made of a mixture, against what the head takes", "×", 1, 1.5, Usual, mixtures => mixtures.MadeBeyond, (mixtures, value) => mixtures with { MadeBeyond = value }),
-            new("mixture.patch-test", FigureGroup.Mixtures, "", "Patch test before a first use", "h", 24, 168, Limit, figures => figures.Mixtures.PatchTestWait.TotalHours,
-                (figures, value) => figures with { Mixtures = figures.Mixtures with { PatchTestWait = TimeSpan.FromHours(value) } }),
+            Mixture(
+                "adult-rinse-off",
+                "Essential oil in what is rinsed off an adult",
+                shipped.AdultRinseOff,
+                mixtures => mixtures.AdultRinseOff,
+                (mixtures, value) => mixtures with { AdultRinseOff = value }
+            ),
+            Mixture(
+                "adult-leave-on",
+                "Essential oil in what stays on an adult scalp",
+                shipped.AdultLeaveOn,
+                mixtures => mixtures.AdultLeaveOn,
+                (mixtures, value) => mixtures with { AdultLeaveOn = value }
+            ),
+            Mixture(
+                "child-rinse-off",
+                "Essential oil in what is rinsed off a child of 6 to 12",
+                shipped.ChildRinseOff,
+                mixtures => mixtures.ChildRinseOff,
+                (mixtures, value) => mixtures with { ChildRinseOff = value }
+            ),
+            Mixture(
+                "sharp-oil",
+                "Sharp essential oils, like peppermint and tea tree, on anybody",
+                shipped.SharpOil,
+                mixtures => mixtures.SharpOil,
+                (mixtures, value) => mixtures with { SharpOil = value }
+            ),
+            Keeping(
+                "warm-at-most",
+                "Longest what has to be chilled may stand in the room",
+                "h",
+                0,
+                4,
+                Limit,
+                mixtures => mixtures.WarmAtMost.TotalHours,
+                (mixtures, value) => mixtures with { WarmAtMost = TimeSpan.FromHours(value) }
+            ),
+            Keeping(
+                "thawed-days",
+                "Days what was thawed is good for",
+                "days",
+                0,
+                1,
+                Limit,
+                mixtures => mixtures.ThawedDays,
+                (mixtures, value) => mixtures with { ThawedDays = (int)value }
+            ) with
+            {
+                IsWhole = true,
+            },
+            Keeping(
+                "look-days",
+                "Days a look and a smell give a batch, never past its longest",
+                "days",
+                0,
+                2,
+                Limit,
+                mixtures => mixtures.LookGoodForDays,
+                (mixtures, value) => mixtures with { LookGoodForDays = (int)value }
+            ) with
+            {
+                IsWhole = true,
+            },
+            Keeping(
+                "frozen-portion",
+                "A frozen portion",
+                "ml",
+                5,
+                500,
+                Usual,
+                mixtures => mixtures.FrozenPortion.Value,
+                (mixtures, value) => mixtures with { FrozenPortion = new Millilitres(value) }
+            ),
+            Keeping(
+                "thawing.earliest",
+                "Thawing portions, at least",
+                "min",
+                5,
+                120,
+                Usual,
+                mixtures => mixtures.Thawing.Earliest,
+                (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Earliest = value } }
+            ) with
+            {
+                IsWhole = true,
+            },
+            Keeping(
+                "thawing.usual",
+                "Thawing portions, usually",
+                "min",
+                5,
+                240,
+                Usual,
+                mixtures => mixtures.Thawing.Usual,
+                (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Usual = value } }
+            ) with
+            {
+                IsWhole = true,
+            },
+            Keeping(
+                "thawing.latest",
+                "Thawing portions, at most",
+                "min",
+                10,
+                480,
+                Usual,
+                mixtures => mixtures.Thawing.Latest,
+                (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Latest = value } }
+            ) with
+            {
+                IsWhole = true,
+            },
+            Keeping(
+                "longest-in-day",
+                "Longest kitchen wait within a day; longer ones are begun before",
+                "h",
+                1,
+                8,
+                Usual,
+                mixtures => mixtures.LongestInDay.TotalHours,
+                (mixtures, value) => mixtures with { LongestInDay = TimeSpan.FromHours(value) }
+            ),
+            Keeping(
+                "reserve",
+                "Uses that must still be in a product before it is on the shopping list",
+                "uses",
+                1,
+                10,
+                Usual,
+                mixtures => mixtures.UsesInReserve,
+                (mixtures, value) => mixtures with { UsesInReserve = value }
+            ),
+            Keeping(
+                "made-beyond",
+                "Made of a mixture, against what the head takes",
+                "×",
+                1,
+                1.5,
+                Usual,
+                mixtures => mixtures.MadeBeyond,
+                (mixtures, value) => mixtures with { MadeBeyond = value }
+            ),
+            new(
+                "mixture.patch-test",
+                FigureGroup.Mixtures,
+                "",
+                "Patch test before a first use",
+                "h",
+                24,
+                168,
+                Limit,
+                figures => figures.Mixtures.PatchTestWait.TotalHours,
+                (figures, value) => figures with { Mixtures = figures.Mixtures with { PatchTestWait = TimeSpan.FromHours(value) } }
+            ),
         ];
     }
 
     private static IEnumerable<FigureEntry> RhythmEntries()
     {
-        static FigureEntry Days(string id, string about, string name, double least, double most, Func<RhythmFigures, int> get, Func<RhythmFigures, int, RhythmFigures> set, string source = Usual) =>
-            new($"rhythm.{id}", FigureGroup.Rhythm, about, name, "days", least, most, source, figures => get(figures.Rhythm), (figures, value) => figures with { Rhythm = set(figures.Rhythm, (int)value) }) { IsWhole = true };
-        static IEnumerable<FigureEntry> Line(string id, string about, Func<RhythmFigures, Interval> get, Func<RhythmFigures, Interval, RhythmFigures> set) =>
-        [
-            Days($"{id}.earliest", about, "Not before", 0, 365, rhythm => get(rhythm).Earliest, (rhythm, value) => set(rhythm, get(rhythm) with { Earliest = value })),
-            Days($"{id}.usual", about, "Usually after", 1, 365, rhythm => get(rhythm).Usual, (rhythm, value) => set(rhythm, get(rhythm) with { Usual = value })),
-            Days($"{id}.latest", about, "At the latest after", 1, 400, rhythm => get(rhythm).Latest, (rhythm, value) => set(rhythm, get(rhythm) with { Latest = value })),
-        ];
+        static FigureEntry Days(
+            string id,
+            string about,
+            string name,
+            double least,
+            double most,
+            Func<RhythmFigures, int> get,
+            Func<RhythmFigures, int, RhythmFigures> set,
+            string source = Usual
+        ) =>
+            new(
+                $"rhythm.{id}",
+                FigureGroup.Rhythm,
+                about,
+                name,
+                "days",
+                least,
+                most,
+                source,
+                figures => get(figures.Rhythm),
+                (figures, value) => figures with { Rhythm = set(figures.Rhythm, (int)value) }
+            )
+            {
+                IsWhole = true,
+            };
+        static IEnumerable<FigureEntry> Line(
+            string id,
+            string about,
+            Func<RhythmFigures, Interval> get,
+            Func<RhythmFigures, Interval, RhythmFigures> set
+        ) =>
+            [
+                Days(
+                    $"{id}.earliest",
+                    about,
+                    "Not before",
+                    0,
+                    365,
+                    rhythm => get(rhythm).Earliest,
+                    (rhythm, value) => set(rhythm, get(rhythm) with { Earliest = value })
+                ),
+                Days(
+                    $"{id}.usual",
+                    about,
+                    "Usually after",
+                    1,
+                    365,
+                    rhythm => get(rhythm).Usual,
+                    (rhythm, value) => set(rhythm, get(rhythm) with { Usual = value })
+                ),
+                Days(
+                    $"{id}.latest",
+                    about,
+                    "At the latest after",
+                    1,
+                    400,
+                    rhythm => get(rhythm).Latest,
+                    (rhythm, value) => set(rhythm, get(rhythm) with { Latest = value })
+                ),
+            ];
         return
         [
             .. Line("wash", "Wash, loose hair", rhythm => rhythm.Wash, (rhythm, interval) => rhythm with { Wash = interval }),
             .. Line("wash-locs", "Wash, locs", rhythm => rhythm.WashLocs, (rhythm, interval) => rhythm with { WashLocs = interval }),
-            .. Line("wash-style", "Wash, in a style", rhythm => rhythm.WashInStyle, (rhythm, interval) => rhythm with { WashInStyle = interval }),
-            .. Line("wash-weekly", "Wash, weekly school", rhythm => rhythm.WashWeekly, (rhythm, interval) => rhythm with { WashWeekly = interval }),
-            .. Line("wash-ten", "Wash, 10 to 14 days school", rhythm => rhythm.WashTenToFourteen, (rhythm, interval) => rhythm with { WashTenToFourteen = interval }),
-            .. Line("wash-monthly", "Wash, monthly school", rhythm => rhythm.WashMonthly, (rhythm, interval) => rhythm with { WashMonthly = interval }),
-            .. CraftFigures.Default.Rhythm.Treatments.Keys.SelectMany(treatment => Line(Kebab(treatment.ToString()), Planning.PlanWords.Of(treatment),
-                rhythm => rhythm.Treatments[treatment], (rhythm, interval) => rhythm with { Treatments = Replaced(rhythm.Treatments, treatment, interval) })),
-            Days("style-longest", "", "Longest a tight style is worn", 7, 56, rhythm => rhythm.LongestStyleDays, (rhythm, value) => rhythm with { LongestStyleDays = value }, Limit),
-            Days("style-rest", "", "Rest between tight styles", 7, 60, rhythm => rhythm.RestBetweenStyles, (rhythm, value) => rhythm with { RestBetweenStyles = value }, Limit),
-            Days("chemical-rest", "", "Rest after colour or relaxer", 14, 90, rhythm => rhythm.ChemicalRestDays, (rhythm, value) => rhythm with { ChemicalRestDays = value }, Limit),
-            Days("wet-combings", "", "Wet combings in a week", 1, 7, rhythm => rhythm.MostWetCombingsAWeek, (rhythm, value) => rhythm with { MostWetCombingsAWeek = value }) with { Unit = "times" },
-            Days("two-passes", "", "Two passes when longer since the last wash than", 3, 60, rhythm => rhythm.LongSinceWashDays, (rhythm, value) => rhythm with { LongSinceWashDays = value }),
-            Days("observation", "", "A change is watched for", 7, 120, rhythm => rhythm.ObservationDays, (rhythm, value) => rhythm with { ObservationDays = value }),
+            .. Line(
+                "wash-style",
+                "Wash, in a style",
+                rhythm => rhythm.WashInStyle,
+                (rhythm, interval) => rhythm with { WashInStyle = interval }
+            ),
+            .. Line(
+                "wash-weekly",
+                "Wash, weekly school",
+                rhythm => rhythm.WashWeekly,
+                (rhythm, interval) => rhythm with { WashWeekly = interval }
+            ),
+            .. Line(
+                "wash-ten",
+                "Wash, 10 to 14 days school",
+                rhythm => rhythm.WashTenToFourteen,
+                (rhythm, interval) => rhythm with { WashTenToFourteen = interval }
+            ),
+            .. Line(
+                "wash-monthly",
+                "Wash, monthly school",
+                rhythm => rhythm.WashMonthly,
+                (rhythm, interval) => rhythm with { WashMonthly = interval }
+            ),
+            .. CraftFigures.Default.Rhythm.Treatments.Keys.SelectMany(treatment =>
+                Line(
+                    Kebab(treatment.ToString()),
+                    Planning.PlanWords.Of(treatment),
+                    rhythm => rhythm.Treatments[treatment],
+                    (rhythm, interval) => rhythm with { Treatments = Replaced(rhythm.Treatments, treatment, interval) }
+                )
+            ),
+            Days(
+                "style-longest",
+                "",
+                "Longest a tight style is worn",
+                7,
+                56,
+                rhythm => rhythm.LongestStyleDays,
+                (rhythm, value) => rhythm with { LongestStyleDays = value },
+                Limit
+            ),
+            Days(
+                "style-rest",
+                "",
+                "Rest between tight styles",
+                7,
+                60,
+                rhythm => rhythm.RestBetweenStyles,
+                (rhythm, value) => rhythm with { RestBetweenStyles = value },
+                Limit
+            ),
+            Days(
+                "chemical-rest",
+                "",
+                "Rest after colour or relaxer",
+                14,
+                90,
+                rhythm => rhythm.ChemicalRestDays,
+                (rhythm, value) => rhythm with { ChemicalRestDays = value },
+                Limit
+            ),
+            Days(
+                "wet-combings",
+                "",
+                "Wet combings in a week",
+                1,
+                7,
+                rhythm => rhythm.MostWetCombingsAWeek,
+                (rhythm, value) => rhythm with { MostWetCombingsAWeek = value }
+            ) with
+            {
+                Unit = "times",
+            },
+            Days(
+                "two-passes",
+                "",
+                "Two passes when longer since the last wash than",
+                3,
+                60,
+                rhythm => rhythm.LongSinceWashDays,
+                (rhythm, value) => rhythm with { LongSinceWashDays = value }
+            ),
+            Days(
+                "observation",
+                "",
+                "A change is watched for",
+                7,
+                120,
+                rhythm => rhythm.ObservationDays,
+                (rhythm, value) => rhythm with { ObservationDays = value }
+            ),
         ];
     }
 
     private static IEnumerable<FigureEntry> NightEntries() =>
-    [
-        new("breaks.at-work", FigureGroup.Hands, "", "Longest a pair of hands goes on without a break", "min", 20, 240, Usual, figures => figures.Breaks.LongestAtWork, (figures, value) => figures with { Breaks = figures.Breaks with { LongestAtWork = (int)value } }) { IsWhole = true },
-        new("breaks.minutes", FigureGroup.Hands, "", "Shortest pause that is a break for hands", "min", 3, 60, Usual, figures => figures.Breaks.BreakMinutes, (figures, value) => figures with { Breaks = figures.Breaks with { BreakMinutes = (int)value } }) { IsWhole = true },
-        new("breaks.child", FigureGroup.Hands, "", "Shortest pause for a child", "min", 2, 60, Usual, figures => figures.Breaks.ChildPauseMinutes, (figures, value) => figures with { Breaks = figures.Breaks with { ChildPauseMinutes = (int)value } }) { IsWhole = true },
-        new("mishaps.cool", FigureGroup.Hands, "When something goes wrong", "Cool water over what is too hot or stings", "min", 1, 20, Usual, figures => figures.Mishaps.CoolRinseMinutes, (figures, value) => figures with { Mishaps = figures.Mishaps with { CoolRinseMinutes = value } }),
-        new("mishaps.running", FigureGroup.Hands, "When something goes wrong", "Rinse with the fingers under running water", "min", 2, 30, Usual, figures => figures.Mishaps.RunningRinseMinutes, (figures, value) => figures with { Mishaps = figures.Mishaps with { RunningRinseMinutes = value } }),
-        new("mishaps.lift", FigureGroup.Hands, "When something goes wrong", "Conditioner that lifts oil", "min", 3, 30, Usual, figures => figures.Mishaps.LiftMinutes, (figures, value) => figures with { Mishaps = figures.Mishaps with { LiftMinutes = value } }),
-        new("mishaps.park", FigureGroup.Hands, "When something goes wrong", "Loose twists and a cloth, to stop for hours", "min", 3, 40, Usual, figures => figures.Mishaps.ParkMinutes, (figures, value) => figures with { Mishaps = figures.Mishaps with { ParkMinutes = value } }),
-        new("mishaps.air", FigureGroup.Hands, "When something goes wrong", "Cool air at the roots before bed", "min", 5, 60, Usual, figures => figures.Mishaps.CoolAirMinutes, (figures, value) => figures with { Mishaps = figures.Mishaps with { CoolAirMinutes = value } }),
-        new("mishaps.dries", FigureGroup.Hands, "When something goes wrong", "Parked wet hair wants a mist after", "min", 20, 600, Usual, figures => figures.Mishaps.DriesWithinMinutes, (figures, value) => figures with { Mishaps = figures.Mishaps with { DriesWithinMinutes = value } }),
-        new("night.bedtime", FigureGroup.Night, "", "Bedtime, hours after midnight", "h", 18, 24, Usual, figures => figures.Night.BedtimeHour, (figures, value) => figures with { Night = figures.Night with { BedtimeHour = value } }),
-        new("night.rise", FigureGroup.Night, "", "Nobody gets up before, hours after midnight", "h", 4, 11, Usual, figures => figures.Night.RiseHour, (figures, value) => figures with { Night = figures.Night with { RiseHour = value } }),
-    ];
+        [
+            new(
+                "breaks.at-work",
+                FigureGroup.Hands,
+                "",
+                "Longest a pair of hands goes on without a break",
+                "min",
+                20,
+                240,
+                Usual,
+                figures => figures.Breaks.LongestAtWork,
+                (figures, value) => figures with { Breaks = figures.Breaks with { LongestAtWork = (int)value } }
+            )
+            {
+                IsWhole = true,
+            },
+            new(
+                "breaks.minutes",
+                FigureGroup.Hands,
+                "",
+                "Shortest pause that is a break for hands",
+                "min",
+                3,
+                60,
+                Usual,
+                figures => figures.Breaks.BreakMinutes,
+                (figures, value) => figures with { Breaks = figures.Breaks with { BreakMinutes = (int)value } }
+            )
+            {
+                IsWhole = true,
+            },
+            new(
+                "breaks.child",
+                FigureGroup.Hands,
+                "",
+                "Shortest pause for a child",
+                "min",
+                2,
+                60,
+                Usual,
+                figures => figures.Breaks.ChildPauseMinutes,
+                (figures, value) => figures with { Breaks = figures.Breaks with { ChildPauseMinutes = (int)value } }
+            )
+            {
+                IsWhole = true,
+            },
+            new(
+                "mishaps.cool",
+                FigureGroup.Hands,
+                "When something goes wrong",
+                "Cool water over what is too hot or stings",
+                "min",
+                1,
+                20,
+                Usual,
+                figures => figures.Mishaps.CoolRinseMinutes,
+                (figures, value) => figures with { Mishaps = figures.Mishaps with { CoolRinseMinutes = value } }
+            ),
+            new(
+                "mishaps.running",
+                FigureGroup.Hands,
+                "When something goes wrong",
+                "Rinse with the fingers under running water",
+                "min",
+                2,
+                30,
+                Usual,
+                figures => figures.Mishaps.RunningRinseMinutes,
+                (figures, value) => figures with { Mishaps = figures.Mishaps with { RunningRinseMinutes = value } }
+            ),
+            new(
+                "mishaps.lift",
+                FigureGroup.Hands,
+                "When something goes wrong",
+                "Conditioner that lifts oil",
+                "min",
+                3,
+                30,
+                Usual,
+                figures => figures.Mishaps.LiftMinutes,
+                (figures, value) => figures with { Mishaps = figures.Mishaps with { LiftMinutes = value } }
+            ),
+            new(
+                "mishaps.park",
+                FigureGroup.Hands,
+                "When something goes wrong",
+                "Loose twists and a cloth, to stop for hours",
+                "min",
+                3,
+                40,
+                Usual,
+                figures => figures.Mishaps.ParkMinutes,
+                (figures, value) => figures with { Mishaps = figures.Mishaps with { ParkMinutes = value } }
+            ),
+            new(
+                "mishaps.air",
+                FigureGroup.Hands,
+                "When something goes wrong",
+                "Cool air at the roots before bed",
+                "min",
+                5,
+                60,
+                Usual,
+                figures => figures.Mishaps.CoolAirMinutes,
+                (figures, value) => figures with { Mishaps = figures.Mishaps with { CoolAirMinutes = value } }
+            ),
+            new(
+                "mishaps.dries",
+                FigureGroup.Hands,
+                "When something goes wrong",
+                "Parked wet hair wants a mist after",
+                "min",
+                20,
+                600,
+                Usual,
+                figures => figures.Mishaps.DriesWithinMinutes,
+                (figures, value) => figures with { Mishaps = figures.Mishaps with { DriesWithinMinutes = value } }
+            ),
+            new(
+                "night.bedtime",
+                FigureGroup.Night,
+                "",
+                "Bedtime, hours after midnight",
+                "h",
+                18,
+                24,
+                Usual,
+                figures => figures.Night.BedtimeHour,
+                (figures, value) => figures with { Night = figures.Night with { BedtimeHour = value } }
+            ),
+            new(
+                "night.rise",
+                FigureGroup.Night,
+                "",
+                "Nobody gets up before, hours after midnight",
+                "h",
+                4,
+                11,
+                Usual,
+                figures => figures.Night.RiseHour,
+                (figures, value) => figures with { Night = figures.Night with { RiseHour = value } }
+            ),
+        ];
 
     /// <summary>One entry for each key of a table of figures.</summary>
     private static IEnumerable<FigureEntry> Each<TKey>(
-        FigureGroup group, string id, string about, IEnumerable<TKey> keys, string noun, string unit, double least, double most, string source,
-        Func<CraftFigures, IReadOnlyDictionary<TKey, double>> get, Func<CraftFigures, IReadOnlyDictionary<TKey, double>, CraftFigures> set)
-        where TKey : struct, Enum => keys.Select(key => new FigureEntry(
-            $"{id}.{Kebab(key.ToString())}", group, about, $"{about}: {Words(key.ToString())}{(noun.Length > 0 ? $" {noun}" : "")}", unit, least, most, source,
-            figures => get(figures)[key], (figures, value) => set(figures, Replaced(get(figures), key, value))));
+        FigureGroup group,
+        string id,
+        string about,
+        IEnumerable<TKey> keys,
+        string noun,
+        string unit,
+        double least,
+        double most,
+        string source,
+        Func<CraftFigures, IReadOnlyDictionary<TKey, double>> get,
+        Func<CraftFigures, IReadOnlyDictionary<TKey, double>, CraftFigures> set
+    )
+        where TKey : struct, Enum =>
+        keys.Select(key => new FigureEntry(
+            $"{id}.{Kebab(key.ToString())}",
+            group,
+            about,
+            $"{about}: {Words(key.ToString())}{(noun.Length > 0 ? $" {noun}" : "")}",
+            unit,
+            least,
+            most,
+            source,
+            figures => get(figures)[key],
+            (figures, value) => set(figures, Replaced(get(figures), key, value))
+        ));
 
     private static Dictionary<TKey, TValue> Replaced<TKey, TValue>(IReadOnlyDictionary<TKey, TValue> table, TKey key, TValue value)
         where TKey : notnull => new(table) { [key] = value };
@@ -279,5 +1433,9 @@ public static partial class FigureCatalogue
     private static string Kebab(string name) => Words(name).Replace(' ', '-');
 
     private static string Words(string name) =>
-        string.Concat(name.Select((letter, at) => char.IsUpper(letter) && at > 0 ? $" {char.ToLowerInvariant(letter)}" : $"{char.ToLowerInvariant(letter)}"));
+        string.Concat(
+            name.Select(
+                (letter, at) => char.IsUpper(letter) && at > 0 ? $" {char.ToLowerInvariant(letter)}" : $"{char.ToLowerInvariant(letter)}"
+            )
+        );
 }

@@ -9,7 +9,18 @@ public static partial class FigureCatalogue
 {
     /// <summary>Every figure, in the order of the craft figures page.</summary>
     public static IReadOnlyList<FigureEntry> All { get; } =
-        [.. HeadEntries(), .. HandsEntries(), .. StepEntries(), .. ProcessingEntries(), .. DryingEntries(), .. CoolingEntries(), .. AmountEntries(), .. MixtureEntries(), .. RhythmEntries(), .. NightEntries()];
+    [
+        .. HeadEntries(),
+        .. HandsEntries(),
+        .. StepEntries(),
+        .. ProcessingEntries(),
+        .. DryingEntries(),
+        .. CoolingEntries(),
+        .. AmountEntries(),
+        .. MixtureEntries(),
+        .. RhythmEntries(),
+        .. NightEntries(),
+    ];
 
     private static readonly FrozenDictionary<string, FigureEntry> ById = All.ToFrozenDictionary(entry => entry.Id);
 
@@ -23,9 +34,9 @@ public static partial class FigureCatalogue
     /// The figures of a household: the shipped ones with its own values put in. A value under a name that is no longer
     /// known, or outside its range, is left out, so that an old file never makes a plan impossible.
     /// </summary>
-    public static CraftFigures With(IReadOnlyDictionary<string, double> own) => All
-        .Where(entry => own.TryGetValue(entry.Id, out var value) && WrongAlone(entry, value) is null)
-        .Aggregate(CraftFigures.Default, (figures, entry) => entry.Set(figures, own[entry.Id]));
+    public static CraftFigures With(IReadOnlyDictionary<string, double> own) =>
+        All.Where(entry => own.TryGetValue(entry.Id, out var value) && WrongAlone(entry, value) is null)
+            .Aggregate(CraftFigures.Default, (figures, entry) => entry.Set(figures, own[entry.Id]));
 
     /// <summary>What is wrong with changing a figure to a value; null when nothing is.</summary>
     /// <param name="own">The household's other values.</param>
@@ -56,7 +67,8 @@ public static partial class FigureCatalogue
 
     private static string? WrongAlone(FigureEntry entry, double value) =>
         !double.IsFinite(value) ? "A number is needed."
-        : value < entry.Least || value > entry.Most ? $"{entry.Name}: {Show(entry.Least)} to {Show(entry.Most)}{(entry.Unit.Length > 0 ? $" {entry.Unit}" : "")}."
+        : value < entry.Least || value > entry.Most
+            ? $"{entry.Name}: {Show(entry.Least)} to {Show(entry.Most)}{(entry.Unit.Length > 0 ? $" {entry.Unit}" : "")}."
         : entry.IsWhole && value != Math.Floor(value) ? $"{entry.Name} is a whole number."
         : null;
 

@@ -1,7 +1,19 @@
 namespace Kamuri.Core.Figures;
 
 /// <summary>What a figure is about; the groups of the craft figures page, in its order.</summary>
-public enum FigureGroup { Head, Hands, Steps, Processing, Drying, Cooling, Amounts, Mixtures, Rhythm, Night }
+public enum FigureGroup
+{
+    Head,
+    Hands,
+    Steps,
+    Processing,
+    Drying,
+    Cooling,
+    Amounts,
+    Mixtures,
+    Rhythm,
+    Night,
+}
 
 /// <summary>
 /// One settable figure of the craft: what it is, where it comes from, in which range it makes sense, and how it is read
@@ -18,8 +30,17 @@ public enum FigureGroup { Head, Hands, Steps, Processing, Drying, Cooling, Amoun
 /// <param name="Get">Reads it.</param>
 /// <param name="Set">Gives the record with it changed.</param>
 public sealed record FigureEntry(
-    string Id, FigureGroup Group, string About, string Name, string Unit, double Least, double Most, string Source,
-    Func<CraftFigures, double> Get, Func<CraftFigures, double, CraftFigures> Set)
+    string Id,
+    FigureGroup Group,
+    string About,
+    string Name,
+    string Unit,
+    double Least,
+    double Most,
+    string Source,
+    Func<CraftFigures, double> Get,
+    Func<CraftFigures, double, CraftFigures> Set
+)
 {
     /// <summary>The value as shipped.</summary>
     public double Shipped { get; } = Get(CraftFigures.Default);

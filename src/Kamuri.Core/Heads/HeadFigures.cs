@@ -4,39 +4,43 @@ namespace Kamuri.Core.Heads;
 public sealed record HeadFigures
 {
     /// <summary>Strands on a head by density (low, medium, high).</summary>
-    public IReadOnlyDictionary<Density, double> Strands { get; init; } = new Dictionary<Density, double>
-    {
-        [Density.Low] = 80_000,
-        [Density.Medium] = 100_000,
-        [Density.High] = 130_000,
-    };
+    public IReadOnlyDictionary<Density, double> Strands { get; init; } =
+        new Dictionary<Density, double>
+        {
+            [Density.Low] = 80_000,
+            [Density.Medium] = 100_000,
+            [Density.High] = 130_000,
+        };
 
     /// <summary>Strand diameter in micrometres (fine, medium, coarse).</summary>
-    public IReadOnlyDictionary<StrandThickness, double> DiameterMicrometres { get; init; } = new Dictionary<StrandThickness, double>
-    {
-        [StrandThickness.Fine] = 55,
-        [StrandThickness.Medium] = 70,
-        [StrandThickness.Coarse] = 90,
-    };
+    public IReadOnlyDictionary<StrandThickness, double> DiameterMicrometres { get; init; } =
+        new Dictionary<StrandThickness, double>
+        {
+            [StrandThickness.Fine] = 55,
+            [StrandThickness.Medium] = 70,
+            [StrandThickness.Coarse] = 90,
+        };
 
     /// <summary>Density of keratin in g/cm³.</summary>
     public double KeratinGramsPerCubicCentimetre { get; init; } = 1.32;
 
     /// <summary>Scalp area in cm² by age group.</summary>
-    public IReadOnlyDictionary<AgeGroup, double> ScalpSquareCentimetres { get; init; } = new Dictionary<AgeGroup, double>
-    {
-        [AgeGroup.Adult] = 650,
-        [AgeGroup.SixToTwelve] = 500,
-        [AgeGroup.UnderSix] = 400,
-    };
+    public IReadOnlyDictionary<AgeGroup, double> ScalpSquareCentimetres { get; init; } =
+        new Dictionary<AgeGroup, double>
+        {
+            [AgeGroup.Adult] = 650,
+            [AgeGroup.SixToTwelve] = 500,
+            [AgeGroup.UnderSix] = 400,
+        };
 
     /// <summary>Locs keep their shed hair: mass against the same hair loose, growing with age.</summary>
-    public IReadOnlyDictionary<LocStage, double> LocMass { get; init; } = new Dictionary<LocStage, double>
-    {
-        [LocStage.Starter] = 1.3,
-        [LocStage.Maturing] = 1.6,
-        [LocStage.Mature] = 2.0,
-    };
+    public IReadOnlyDictionary<LocStage, double> LocMass { get; init; } =
+        new Dictionary<LocStage, double>
+        {
+            [LocStage.Starter] = 1.3,
+            [LocStage.Maturing] = 1.6,
+            [LocStage.Mature] = 2.0,
+        };
 
     /// <summary>Loosest packing of a loc, as a share of its volume that is hair.</summary>
     public double LoosestLoc { get; init; } = 0.12;

@@ -23,7 +23,8 @@ public sealed record HeadSize(
     string SurfaceWorking,
     string ScalpWorking,
     double StrandSurfacePerGram,
-    string? Doubt = null)
+    string? Doubt = null
+)
 {
     /// <summary>
     /// Measures a head: loose hair as a bundle of strands, locs and worn styles from that by what binding does to mass and
@@ -39,7 +40,10 @@ public sealed record HeadSize(
             {
                 Mass = new Grams(loose.Mass.Value + style.AddedHairGrams),
                 Surface = new SquareMetres(loose.Surface.Value * figures.StyleOuterSurface),
-                MassWorking = style.AddedHairGrams > 0 ? $"{loose.MassWorking}, and {Reckoning.Show(style.AddedHairGrams)} g of added hair" : loose.MassWorking,
+                MassWorking =
+                    style.AddedHairGrams > 0
+                        ? $"{loose.MassWorking}, and {Reckoning.Show(style.AddedHairGrams)} g of added hair"
+                        : loose.MassWorking,
                 SurfaceWorking = $"{loose.SurfaceWorking}, × {Reckoning.Show(figures.StyleOuterSurface)} outside in the style",
             },
             _ => loose,
@@ -54,15 +58,20 @@ public sealed record HeadSize(
         var surface = locs.Count * Math.PI * thickness * length * 1e-4;
         var volume = locs.Count * Math.PI / 4 * thickness * thickness * length;
         var packing = mass / (volume * figures.KeratinGramsPerCubicCentimetre);
-        var doubt = packing < figures.LoosestLoc ? $"Locs this thick or this many would be mostly air ({packing:0.00}); measure thickness and count again."
-            : packing > figures.DensestLoc ? $"This much hair does not go into so few or so thin locs ({packing:0.00}); measure thickness and count again."
+        var doubt =
+            packing < figures.LoosestLoc
+                ? $"Locs this thick or this many would be mostly air ({packing:0.00}); measure thickness and count again."
+            : packing > figures.DensestLoc
+                ? $"This much hair does not go into so few or so thin locs ({packing:0.00}); measure thickness and count again."
             : null;
         return loose with
         {
             Mass = new Grams(mass),
             Surface = new SquareMetres(surface),
-            MassWorking = $"{loose.MassWorking}, × {Reckoning.Show(factor)} for {locs.Stage.ToString().ToLowerInvariant()} locs = {Reckoning.Show(Math.Round(mass))} g",
-            SurfaceWorking = $"{locs.Count} locs × π × {Reckoning.Show(locs.ThicknessMillimetres)} mm × {Reckoning.Show(length)} cm = {Reckoning.Show(Math.Round(surface, 2))} m²",
+            MassWorking =
+                $"{loose.MassWorking}, × {Reckoning.Show(factor)} for {locs.Stage.ToString().ToLowerInvariant()} locs = {Reckoning.Show(Math.Round(mass))} g",
+            SurfaceWorking =
+                $"{locs.Count} locs × π × {Reckoning.Show(locs.ThicknessMillimetres)} mm × {Reckoning.Show(length)} cm = {Reckoning.Show(Math.Round(surface, 2))} m²",
             Doubt = doubt,
         };
     }
@@ -90,13 +99,15 @@ public sealed record HeadSize(
             $"{shared} × π/4 × ({diameter} µm)² × {Reckoning.Show(figures.KeratinGramsPerCubicCentimetre)} g/cm³ = {Reckoning.Show(Math.Round(mass))} g",
             $"{shared} × π × {diameter} µm = {Reckoning.Show(Math.Round(surface, 1))} m²",
             $"{Reckoning.Show(scalp)} cm², usual for {AgeWord(head.AgeGroup)}",
-            surface / mass);
+            surface / mass
+        );
     }
 
-    private static string AgeWord(AgeGroup age) => age switch
-    {
-        AgeGroup.Adult => "an adult",
-        AgeGroup.SixToTwelve => "a child of 6 to 12",
-        _ => "a child under 6",
-    };
+    private static string AgeWord(AgeGroup age) =>
+        age switch
+        {
+            AgeGroup.Adult => "an adult",
+            AgeGroup.SixToTwelve => "a child of 6 to 12",
+            _ => "a child under 6",
+        };
 }

@@ -3,37 +3,89 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Heads;
 
 /// <summary>Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.</summary>
-public enum ConditionOn { Wrung, Dry }
+public enum ConditionOn
+{
+    Wrung,
+    Dry,
+}
 
 /// <summary>Where a hot oil treatment stands.</summary>
-public enum HotOilPlace { Before, After }
+public enum HotOilPlace
+{
+    Before,
+    After,
+}
 
 /// <summary>Whether conditioner touches the scalp.</summary>
-public enum ScalpConditioner { Never, CoWash }
+public enum ScalpConditioner
+{
+    Never,
+    CoWash,
+}
 
 /// <summary>Oils on the scalp.</summary>
-public enum ScalpOiling { Penetrating, HeavyWashedOut, None }
+public enum ScalpOiling
+{
+    Penetrating,
+    HeavyWashedOut,
+    None,
+}
 
 /// <summary>When hair is detangled.</summary>
-public enum DetangleIn { PrePoo, Conditioner, LeaveIn, FingersOnly }
+public enum DetangleIn
+{
+    PrePoo,
+    Conditioner,
+    LeaveIn,
+    FingersOnly,
+}
 
 /// <summary>Water of the closing rinse.</summary>
-public enum FinalWater { Cool, Lukewarm }
+public enum FinalWater
+{
+    Cool,
+    Lukewarm,
+}
 
 /// <summary>How long a pre-poo or oil stays on.</summary>
-public enum TreatmentLength { Window, Overnight }
+public enum TreatmentLength
+{
+    Window,
+    Overnight,
+}
 
 /// <summary>What lifts heavy oil.</summary>
-public enum OilLifting { TeaThenTwoPasses, Clarify, TwoPasses }
+public enum OilLifting
+{
+    TeaThenTwoPasses,
+    Clarify,
+    TwoPasses,
+}
 
 /// <summary>Where protein stands.</summary>
-public enum ProteinPlace { AfterCleanse, PrePoo, InDeepCondition }
+public enum ProteinPlace
+{
+    AfterCleanse,
+    PrePoo,
+    InDeepCondition,
+}
 
 /// <summary>What happens to a homemade mixture that is not used up.</summary>
-public enum HomemadeKeeping { OneUse, KeptCold, Frozen }
+public enum HomemadeKeeping
+{
+    OneUse,
+    KeptCold,
+    Frozen,
+}
 
 /// <summary>How often hair is washed.</summary>
-public enum WashEvery { AsItsKind, Week, TenToFourteenDays, MonthInStyle }
+public enum WashEvery
+{
+    AsItsKind,
+    Week,
+    TenToFourteenDays,
+    MonthInStyle,
+}
 
 /// <summary>
 /// Where practitioners disagree, and which side this head takes. Each is a craft default; the head keeps its own and a

@@ -25,9 +25,8 @@ public static class Sectioning
             return usual;
         }
 
-        var load = head.Lengths.Mean.Value / figures.ReferenceLength.Value
-            * figures.DensityFactor[head.Density]
-            * Math.Max(1, Math.Sqrt(tangle));
+        var load =
+            head.Lengths.Mean.Value / figures.ReferenceLength.Value * figures.DensityFactor[head.Density] * Math.Max(1, Math.Sqrt(tangle));
         var index = figures.SectionThresholds.Count(threshold => load >= threshold);
         return figures.SectionCounts[index];
     }
@@ -43,10 +42,27 @@ public static class Sectioning
         {
             var row = (number - 1) / 2;
             var alone = count % 2 == 1 && number == count;
-            var side = alone ? 0 : number % 2 == 1 ? -1 : 1;
+            var side =
+                alone ? 0
+                : number % 2 == 1 ? -1
+                : 1;
             var zone = ZoneOf(row, rows);
             var where = $"{zone.ToString().ToLowerInvariant()}{(rows > 3 ? $" row {row + 1}" : "")}";
-            sections.Add(new Section(number, row, rows, side, zone, where + (side < 0 ? ", left" : side > 0 ? ", right" : ", across")));
+            sections.Add(
+                new Section(
+                    number,
+                    row,
+                    rows,
+                    side,
+                    zone,
+                    where
+                        + (
+                            side < 0 ? ", left"
+                            : side > 0 ? ", right"
+                            : ", across"
+                        )
+                )
+            );
         }
 
         return sections;
@@ -55,6 +71,8 @@ public static class Sectioning
     private static Zone ZoneOf(int row, int rows)
     {
         var position = (row + 0.5) / rows;
-        return position < 0.34 ? Zone.Nape : position < 0.67 ? Zone.Crown : Zone.Front;
+        return position < 0.34 ? Zone.Nape
+            : position < 0.67 ? Zone.Crown
+            : Zone.Front;
     }
 }

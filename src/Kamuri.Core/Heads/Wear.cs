@@ -3,10 +3,21 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Heads;
 
 /// <summary>How grown together locs are.</summary>
-public enum LocStage { Starter, Maturing, Mature }
+public enum LocStage
+{
+    Starter,
+    Maturing,
+    Mature,
+}
 
 /// <summary>What a worn style is made of.</summary>
-public enum StyleMade { Braids, Twists, Cornrows, Crochet }
+public enum StyleMade
+{
+    Braids,
+    Twists,
+    Cornrows,
+    Crochet,
+}
 
 /// <summary>Locs on a head.</summary>
 /// <param name="Stage">How grown together they are.</param>
@@ -34,14 +45,19 @@ public sealed record Wear(LocsWorn? Locs = null, StyleWorn? Style = null, TakenD
     public static Wear Loose { get; } = new();
 
     /// <summary>The one kind it stands for.</summary>
-    public HairKinds Kind => Locs is not null ? HairKinds.Locs : Style is not null ? HairKinds.Style : Down is not null ? HairKinds.TakenDown : HairKinds.Loose;
+    public HairKinds Kind =>
+        Locs is not null ? HairKinds.Locs
+        : Style is not null ? HairKinds.Style
+        : Down is not null ? HairKinds.TakenDown
+        : HairKinds.Loose;
 
     /// <summary>In plain words: "locs, mature", "braids with added hair".</summary>
-    public string Words => this switch
-    {
-        { Locs: { } locs } => $"locs, {locs.Stage.ToString().ToLowerInvariant()}",
-        { Style: { } style } => style.Made.ToString().ToLowerInvariant() + (style.AddedHairGrams > 0 ? " with added hair" : ""),
-        { Down: { } down } => $"just out of {down.Made.ToString().ToLowerInvariant()}",
-        _ => "loose",
-    };
+    public string Words =>
+        this switch
+        {
+            { Locs: { } locs } => $"locs, {locs.Stage.ToString().ToLowerInvariant()}",
+            { Style: { } style } => style.Made.ToString().ToLowerInvariant() + (style.AddedHairGrams > 0 ? " with added hair" : ""),
+            { Down: { } down } => $"just out of {down.Made.ToString().ToLowerInvariant()}",
+            _ => "loose",
+        };
 }

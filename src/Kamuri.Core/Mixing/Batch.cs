@@ -49,7 +49,8 @@ public sealed record Batch
     public decimal? Cost => PricePerMl is { } price ? Math.Round(price * (decimal)Made.Value, 2) : null;
 
     /// <summary>Frozen portions that are left; null when it is not frozen, or in one piece.</summary>
-    public int? Portions => KeptAt == Keeping.Freezer && Portion is { Value: > 0 } portion ? (int)Math.Round(Left.Value / portion.Value) : null;
+    public int? Portions =>
+        KeptAt == Keeping.Freezer && Portion is { Value: > 0 } portion ? (int)Math.Round(Left.Value / portion.Value) : null;
 
     public IReadOnlyList<Substance> ServesAs { get; init; } = [];
 
@@ -58,7 +59,15 @@ public sealed record Batch
 }
 
 /// <summary>Whether a batch can be used.</summary>
-public enum BatchState { Good, LastDay, Frozen, Past, Spoiled, Gone }
+public enum BatchState
+{
+    Good,
+    LastDay,
+    Frozen,
+    Past,
+    Spoiled,
+    Gone,
+}
 
 /// <summary>How a batch stands.</summary>
 /// <param name="State">Whether it can be used.</param>
@@ -94,10 +103,16 @@ public static class BatchKeeping
             return new(BatchState.Spoiled, null, null, "It looked or smelt wrong: throw it out.");
         }
 
-        var stoodWarm = batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
+        var stoodWarm =
+            batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
         if (batch.ChilledLate || stoodWarm)
         {
-            return new(BatchState.Spoiled, null, null, $"It stood warm for more than {figures.WarmAtMost.TotalHours:0} hours, and nothing in it keeps it from spoiling: throw it out.");
+            return new(
+                BatchState.Spoiled,
+                null,
+                null,
+                $"It stood warm for more than {figures.WarmAtMost.TotalHours:0} hours, and nothing in it keeps it from spoiling: throw it out."
+            );
         }
 
         var (usual, most) = Days(batch, figures);
@@ -106,7 +121,8 @@ public static class BatchKeeping
             usual = Later(usual, Earlier(most, looked.AddDays(figures.LookGoodForDays)));
         }
 
-        var state = batch.KeptAt == Keeping.Freezer && today <= usual ? BatchState.Frozen
+        var state =
+            batch.KeptAt == Keeping.Freezer && today <= usual ? BatchState.Frozen
             : today > usual ? BatchState.Past
             : today == usual ? BatchState.LastDay
             : BatchState.Good;
@@ -116,7 +132,8 @@ public static class BatchKeeping
     /// <summary>Puts a batch somewhere else.</summary>
     public static Batch Move(Batch batch, Keeping to, DateOnly today, DateTimeOffset now, MixtureFigures figures)
     {
-        var stoodWarm = batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
+        var stoodWarm =
+            batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
         return batch with
         {
             KeptAt = to,
@@ -129,7 +146,10 @@ public static class BatchKeeping
     /// <summary>Freezes what is left in equal portions.</summary>
     /// <param name="portions">1 to <see cref="MostPortions"/>.</param>
     public static Batch Freeze(Batch batch, int portions, DateOnly today, DateTimeOffset now, MixtureFigures figures) =>
-        Move(batch, Keeping.Freezer, today, now, figures) with { Portion = new Millilitres(batch.Left.Value / portions) };
+        Move(batch, Keeping.Freezer, today, now, figures) with
+        {
+            Portion = new Millilitres(batch.Left.Value / portions),
+        };
 
     /// <summary>
     /// Takes portions out of the freezer. All of them: the batch itself is thawed. Some: they become a batch of their own, with a
@@ -137,7 +157,14 @@ public static class BatchKeeping
     /// </summary>
     /// <param name="id">The id of that new batch.</param>
     /// <param name="portions">1 to what is left; a batch in one piece is one portion.</param>
-    public static (Batch Batch, Batch? Thawed) Thaw(Batch batch, Guid id, int portions, DateOnly today, DateTimeOffset now, MixtureFigures figures)
+    public static (Batch Batch, Batch? Thawed) Thaw(
+        Batch batch,
+        Guid id,
+        int portions,
+        DateOnly today,
+        DateTimeOffset now,
+        MixtureFigures figures
+    )
     {
         if (portions >= (batch.Portions ?? 1))
         {
@@ -145,20 +172,25 @@ public static class BatchKeeping
         }
 
         var amount = new Millilitres(batch.Portion!.Value.Value * portions);
-        var thawed = Move(batch with { Id = id, Made = amount, Left = amount }, Keeping.Fridge, today, now, figures) with { Portion = null };
+        var thawed = Move(batch with { Id = id, Made = amount, Left = amount }, Keeping.Fridge, today, now, figures) with
+        {
+            Portion = null,
+        };
         return (batch with { Left = new Millilitres(batch.Left.Value - amount.Value) }, thawed);
     }
 
     /// <summary>Into how many portions what is left is usually frozen, 1 to <see cref="MostPortions"/>.</summary>
-    public static int UsualPortions(Batch batch, MixtureFigures figures) => (int)Math.Clamp(Math.Round(batch.Left.Value / figures.FrozenPortion.Value), 1, MostPortions);
+    public static int UsualPortions(Batch batch, MixtureFigures figures) =>
+        (int)Math.Clamp(Math.Round(batch.Left.Value / figures.FrozenPortion.Value), 1, MostPortions);
 
     /// <summary>Why a batch cannot be put somewhere; null when it can.</summary>
-    public static string? WhyNot(Batch batch, Keeping to) => to switch
-    {
-        Keeping.Freezer when batch.Keep.Freezer is null => $"{batch.Name} does not stand freezing.",
-        Keeping.Freezer when batch.ThawedOn is not null => "What was thawed is not frozen again.",
-        _ => null,
-    };
+    public static string? WhyNot(Batch batch, Keeping to) =>
+        to switch
+        {
+            Keeping.Freezer when batch.Keep.Freezer is null => $"{batch.Name} does not stand freezing.",
+            Keeping.Freezer when batch.ThawedOn is not null => "What was thawed is not frozen again.",
+            _ => null,
+        };
 
     /// <summary>What a step is told when it is done with this batch.</summary>
     public static StepUse AsUse(Batch batch, DateOnly today, DateTimeOffset now, MixtureFigures figures)

@@ -35,12 +35,19 @@ public sealed record Contents(IReadOnlyList<Content> All)
     public double EssentialOilAtMost => All.Sum(content => content.Share * EssentialOilIn(content).AtMost);
 
     /// <summary>The sharp ones among them, of the peppermint and tea-tree kind, in % by volume.</summary>
-    public double SharpOilPercent => All.Where(content => content.Product?.HasSharpOil ?? EssentialOils.IsSharp(content.Material.Label ?? content.Material.Name))
-        .Sum(content => content.Share * EssentialOilIn(content).Known);
+    public double SharpOilPercent =>
+        All.Where(content => content.Product?.HasSharpOil ?? EssentialOils.IsSharp(content.Material.Label ?? content.Material.Name))
+            .Sum(content => content.Share * EssentialOilIn(content).Known);
 
-    /// <summary>What is in it for rules to read: plain names, and the families they belong to in the words sensitivities are written in.</summary>
+    /// <summary>
+    /// What is in it for rules to read: plain names, and the families they belong to in the words sensitivities are written in.
+    /// </summary>
     public IReadOnlyList<string> Ingredients(IngredientDictionary dictionary) =>
-        [.. Reading(dictionary).Ingredients.Concat(All.Where(content => content.Product is not null).SelectMany(content => content.Product!.Ingredients)).Distinct()];
+        [
+            .. Reading(dictionary)
+                .Ingredients.Concat(All.Where(content => content.Product is not null).SelectMany(content => content.Product!.Ingredients))
+                .Distinct(),
+        ];
 
     /// <summary>What a step is told of the mixture.</summary>
     public StepUse AsUse(Formula formula, Kitchen kitchen)
@@ -58,35 +65,55 @@ public sealed record Contents(IReadOnlyList<Content> All)
             MeasuredOutIn = kitchen.YieldOf(formula),
             Traits = Traits(formula, reading),
             Sieved = Has(MaterialRole.Powder, MaterialRole.Seed) ? formula.Deeds.HasFlag(MethodDeeds.Sieves) : null,
-            SapDrained = All.Any(content => content.Material.Role == MaterialRole.Leaf && content.Through.Count == 0) ? formula.Deeds.HasFlag(MethodDeeds.DrainsSap) : null,
+            SapDrained = All.Any(content => content.Material.Role == MaterialRole.Leaf && content.Through.Count == 0)
+                ? formula.Deeds.HasFlag(MethodDeeds.DrainsSap)
+                : null,
             KeepsUnderADay = formula.Keep.IsUnderADay,
-            AskForPatchTest = [.. reading.AskForPatchTest.Concat(All.SelectMany(content => content.Product?.AskForPatchTest ?? [])).Distinct()],
+            AskForPatchTest =
+            [
+                .. reading.AskForPatchTest.Concat(All.SelectMany(content => content.Product?.AskForPatchTest ?? [])).Distinct(),
+            ],
         };
     }
 
     private bool Has(params MaterialRole[] roles) => All.Any(content => roles.Contains(content.Material.Role));
 
     private MixtureTraits Traits(Formula formula, LabelReading reading) =>
-        All.Aggregate(MixtureTraitsOf.Label(reading), (traits, content) => traits | (content.Product?.Traits ?? content.Material.Role switch
-        {
-            MaterialRole.Egg => MixtureTraits.RawEgg,
-            MaterialRole.Onion => MixtureTraits.Onion,
-            MaterialRole.Pod => MixtureTraits.PodGel,
-            MaterialRole.Clay => MixtureTraits.Clay,
-            MaterialRole.Powder => MixtureTraits.Powder | (formula.Deeds.HasFlag(MethodDeeds.Sieves) ? 0 : MixtureTraits.Unsieved),
-            _ => MixtureTraits.None,
-        }));
+        All.Aggregate(MixtureTraitsOf.Label(reading), (traits, content) => traits
+            | (
+                content.Product?.Traits
+                ?? content.Material.Role switch
+                {
+                    MaterialRole.Egg => MixtureTraits.RawEgg,
+                    MaterialRole.Onion => MixtureTraits.Onion,
+                    MaterialRole.Pod => MixtureTraits.PodGel,
+                    MaterialRole.Clay => MixtureTraits.Clay,
+                    MaterialRole.Powder => MixtureTraits.Powder | (formula.Deeds.HasFlag(MethodDeeds.Sieves) ? 0 : MixtureTraits.Unsieved),
+                    _ => MixtureTraits.None,
+                }
+            ));
 
-    private static EssentialOilShare EssentialOilIn(Content content) => content.Product?.EssentialOil
+    private static EssentialOilShare EssentialOilIn(Content content) =>
+        content.Product?.EssentialOil
         ?? (content.Material.Role == MaterialRole.EssentialOil ? new EssentialOilShare(100, 100) : EssentialOilShare.None);
 
     /// <summary>A mixture is read like a label: its materials, most first.</summary>
-    private LabelReading Reading(IngredientDictionary dictionary) => LabelReading.Of(
-        string.Join(", ", All.Where(content => content.Product is null).OrderByDescending(content => content.Share).Select(content => content.Material.Label ?? content.Material.Name)), dictionary);
+    private LabelReading Reading(IngredientDictionary dictionary) =>
+        LabelReading.Of(
+            string.Join(
+                ", ",
+                All.Where(content => content.Product is null)
+                    .OrderByDescending(content => content.Share)
+                    .Select(content => content.Material.Label ?? content.Material.Name)
+            ),
+            dictionary
+        );
 
     /// <summary>Kitchen protein is light: nothing in a kitchen is hydrolysed.</summary>
     private static ProteinStrength ProteinOf(LabelReading reading) =>
-        reading.Names.Any(name => name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong) ? ProteinStrength.Light : ProteinStrength.None;
+        reading.Names.Any(name => name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
+            ? ProteinStrength.Light
+            : ProteinStrength.None;
 
     private static IEnumerable<Content> Parts(Formula formula, Kitchen kitchen, double share, IReadOnlyList<string> through)
     {
@@ -103,7 +130,12 @@ public sealed record Contents(IReadOnlyList<Content> All)
             }
             else
             {
-                yield return new Content(kitchen.MaterialOf(ingredient), ingredient.ProductId is { } product ? kitchen.Product(product) : null, own, through);
+                yield return new Content(
+                    kitchen.MaterialOf(ingredient),
+                    ingredient.ProductId is { } product ? kitchen.Product(product) : null,
+                    own,
+                    through
+                );
             }
         }
     }

@@ -16,7 +16,9 @@ public sealed record CookStep(string Id, MeasuredWords Words, MethodStep Method,
 {
     /// <summary>How long the wait behind it takes, in minutes; null when there is none.</summary>
     public Window? Wait(Room room, CoolingFigures figures) =>
-        Method.WaitTitle is null ? null : Method.Cools ? Cooling.ToSkin(Vessel, Volume, HotAt ?? figures.Strained, room.Temperature, figures) : Method.Wait;
+        Method.WaitTitle is null ? null
+        : Method.Cools ? Cooling.ToSkin(Vessel, Volume, HotAt ?? figures.Strained, room.Temperature, figures)
+        : Method.Wait;
 }
 
 /// <summary>What of a mixture has to be begun before the day it is used on.</summary>
@@ -44,14 +46,25 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
     /// <param name="cooling">How fast.</param>
     /// <param name="figures">Which waits are too long for the day.</param>
     public static Cooking Of(
-        ScaledFormula mixture, Kitchen kitchen, Func<Guid, Millilitres, Batch?> isThere, Room room, CoolingFigures cooling, MixtureFigures figures)
+        ScaledFormula mixture,
+        Kitchen kitchen,
+        Func<Guid, Millilitres, Batch?> isThere,
+        Room room,
+        CoolingFigures cooling,
+        MixtureFigures figures
+    )
     {
         var (steps, taken, ids) = (new List<CookStep>(), new List<TakenFromBatch>(), new HashSet<string>());
         Add(mixture, "");
         var last = steps.FindLastIndex(step => step.Wait(room, cooling) is { } wait && wait.Usual > figures.LongestInDay.TotalMinutes);
         return last < 0
             ? new Cooking(mixture, null, steps, taken)
-            : new Cooking(mixture, new AheadWork(mixture.Formula.Name, [.. steps.Take(last + 1)], Lead(steps.Take(last + 1), room, cooling)), [.. steps.Skip(last + 1)], taken);
+            : new Cooking(
+                mixture,
+                new AheadWork(mixture.Formula.Name, [.. steps.Take(last + 1)], Lead(steps.Take(last + 1), room, cooling)),
+                [.. steps.Skip(last + 1)],
+                taken
+            );
 
         // Two formulas of one kind may go into a third.
         string Unique(string id)
@@ -76,7 +89,14 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
 
                 if (isThere(id, line.Volume) is { } batch)
                 {
-                    taken.Add(new TakenFromBatch(batch.Id, batch.Name, line.Volume, MeasuredWords.Of(way => $"Take {way(line.Amount)} from {batch.Name}.")));
+                    taken.Add(
+                        new TakenFromBatch(
+                            batch.Id,
+                            batch.Name,
+                            line.Volume,
+                            MeasuredWords.Of(way => $"Take {way(line.Amount)} from {batch.Name}.")
+                        )
+                    );
                 }
                 else
                 {
@@ -84,15 +104,27 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
                 }
             }
 
-            steps.AddRange(scaled.Formula.Method.Select(step => new CookStep(
-                Unique($"{prefix}{step.Id}"), MeasuredWords.Of(way => Scaling.Words(step.Title, scaled.Lines.Select(line => (line.Ingredient.Name, way(line.Amount))))), step, scaled.Formula.Vessel, scaled.Makes, scaled.Formula.HotAt)));
+            steps.AddRange(
+                scaled.Formula.Method.Select(step => new CookStep(
+                    Unique($"{prefix}{step.Id}"),
+                    MeasuredWords.Of(way =>
+                        Scaling.Words(step.Title, scaled.Lines.Select(line => (line.Ingredient.Name, way(line.Amount))))
+                    ),
+                    step,
+                    scaled.Formula.Vessel,
+                    scaled.Makes,
+                    scaled.Formula.HotAt
+                ))
+            );
         }
     }
 
     /// <summary>Whether anything in a formula stands long enough that its making could reach beyond the day.</summary>
     public static bool MayReachBeyond(Formula formula, Kitchen kitchen, TimeSpan longestInDay) =>
         formula.Method.Any(step => step.Cools || step.Wait?.Usual > longestInDay.TotalMinutes)
-        || formula.Ingredients.Any(each => each.FormulaId is { } id && kitchen.Formula(id) is { } inner && MayReachBeyond(inner, kitchen, longestInDay));
+        || formula.Ingredients.Any(each =>
+            each.FormulaId is { } id && kitchen.Formula(id) is { } inner && MayReachBeyond(inner, kitchen, longestInDay)
+        );
 
     /// <summary>How long the making takes from first to last: at least, usually, at most.</summary>
     public Window Whole(Room room, CoolingFigures cooling) => Lead([.. Ahead?.Steps ?? [], .. OnTheDay], room, cooling);
@@ -103,6 +135,7 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
         return new Window(
             all.Sum(step => step.HandsOnMinutes + (step.wait?.Earliest ?? 0)),
             all.Sum(step => step.HandsOnMinutes + (step.wait?.Usual ?? 0)),
-            all.Sum(step => step.HandsOnMinutes + (step.wait?.Latest ?? 0)));
+            all.Sum(step => step.HandsOnMinutes + (step.wait?.Latest ?? 0))
+        );
     }
 }

@@ -14,15 +14,31 @@ namespace Kamuri.Core.Mixing;
 /// <param name="Comfortable">What is aimed at, in °C.</param>
 /// <param name="StillWarm">Below this it no longer counts as warm, in °C.</param>
 public sealed record CoolingMixture(
-    Vessel Vessel, double Millilitres, double FromCelsius, double AroundCelsius, double RatePerMinute, double WarmestOnSkin, double Comfortable, double StillWarm)
+    Vessel Vessel,
+    double Millilitres,
+    double FromCelsius,
+    double AroundCelsius,
+    double RatePerMinute,
+    double WarmestOnSkin,
+    double Comfortable,
+    double StillWarm
+)
 {
     /// <summary>Readings closer together than this say where it stands, not how fast it cools: minutes.</summary>
     private const double TooClose = 2;
 
     /// <summary>What is foretold of a step of cooking that cools.</summary>
-    public static CoolingMixture Of(CookStep cook, Celsius around, CoolingFigures figures) => new(
-        cook.Vessel, cook.Volume.Value, (cook.HotAt ?? figures.Strained).Value, around.Value, Cooling.Rate(cook.Vessel, cook.Volume, figures),
-        figures.WarmestOnSkin.Value, figures.Comfortable.Value, figures.StillWarm.Value);
+    public static CoolingMixture Of(CookStep cook, Celsius around, CoolingFigures figures) =>
+        new(
+            cook.Vessel,
+            cook.Volume.Value,
+            (cook.HotAt ?? figures.Strained).Value,
+            around.Value,
+            Cooling.Rate(cook.Vessel, cook.Volume, figures),
+            figures.WarmestOnSkin.Value,
+            figures.Comfortable.Value,
+            figures.StillWarm.Value
+        );
 
     /// <summary>
     /// The marks of the wait for it, in minutes from its beginning, as readings have it: one moves the curve, two that are a little apart
@@ -36,11 +52,16 @@ public sealed record CoolingMixture(
         var isApart = all[^1].Minutes - all[0].Minutes >= TooClose;
         var (rate, zero, _) = (isApart ? Cooling.Corrected(from, around, RatePerMinute, all) : null)
             ?? Cooling.Corrected(from, around, RatePerMinute, all[^1..])!.Value;
-        return Cooling.ToSkin(rate, zero, around, new CoolingFigures
-        {
-            WarmestOnSkin = new Celsius(WarmestOnSkin),
-            Comfortable = new Celsius(Comfortable),
-            StillWarm = new Celsius(StillWarm),
-        });
+        return Cooling.ToSkin(
+            rate,
+            zero,
+            around,
+            new CoolingFigures
+            {
+                WarmestOnSkin = new Celsius(WarmestOnSkin),
+                Comfortable = new Celsius(Comfortable),
+                StillWarm = new Celsius(StillWarm),
+            }
+        );
     }
 }

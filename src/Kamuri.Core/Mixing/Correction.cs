@@ -3,7 +3,12 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Mixing;
 
 /// <summary>What is wrong with a mixture once it is made.</summary>
-public enum Trouble { TooThick, TooRunny, TooLittle }
+public enum Trouble
+{
+    TooThick,
+    TooRunny,
+    TooLittle,
+}
 
 /// <summary>What to do about it.</summary>
 /// <param name="Add">What to add; null when nothing is.</param>
@@ -21,12 +26,13 @@ public static class Correction
     private const double PowderStep = 0.04;
 
     /// <summary>The advice for so much of a mixture, of which so much is wanted.</summary>
-    public static CorrectionAdvice For(Formula formula, Trouble trouble, Millilitres there, Millilitres wanted, Kitchen kitchen) => trouble switch
-    {
-        Trouble.TooThick => Thin(formula, there, kitchen),
-        Trouble.TooRunny => Thicken(formula, there, kitchen),
-        _ => Stretch(formula, there, wanted, kitchen),
-    };
+    public static CorrectionAdvice For(Formula formula, Trouble trouble, Millilitres there, Millilitres wanted, Kitchen kitchen) =>
+        trouble switch
+        {
+            Trouble.TooThick => Thin(formula, there, kitchen),
+            Trouble.TooRunny => Thicken(formula, there, kitchen),
+            _ => Stretch(formula, there, wanted, kitchen),
+        };
 
     private static CorrectionAdvice Thin(Formula formula, Millilitres there, Kitchen kitchen)
     {
@@ -36,7 +42,9 @@ public static class Correction
             FormulaKind.InfusedOil or FormulaKind.WarmedOil => (Named(formula, kitchen, MaterialRole.PenetratingOil, "sunflower oil"), ""),
             _ => (Named(formula, kitchen, MaterialRole.Liquid, "water"), " (warm)"),
         };
-        return Added(name, there.Value * LiquidStep, kitchen, amount => $"Stir in {amount} {name}{warm}, look, and again if need be, until it drops slowly from the spoon.");
+        return Added(name, there.Value * LiquidStep, kitchen, amount =>
+            $"Stir in {amount} {name}{warm}, look, and again if need be, until it drops slowly from the spoon."
+        );
     }
 
     private static CorrectionAdvice Thicken(Formula formula, Millilitres there, Kitchen kitchen)
@@ -51,11 +59,19 @@ public static class Correction
             _ => null,
         };
         return powder is null
-            ? new CorrectionAdvice(null, null, formula.Kind is FormulaKind.SeedGel or FormulaKind.LeafGel or FormulaKind.PodGel
-                ? "Put it back on and simmer 2 minutes at a time, or chill it: gel sets as it cools. Nothing has to be added."
-                : "It is meant to be thin; put it on with a bottle or a spray, over a basin.")
-            : Added(powder, there.Value * (formula.Kind is FormulaKind.PowderPaste or FormulaKind.ClayMask ? PowderStep : 2 * LiquidStep), kitchen,
-                amount => $"Stir in {amount} {powder}, look, and again if need be. Sieve powders first.");
+            ? new CorrectionAdvice(
+                null,
+                null,
+                formula.Kind is FormulaKind.SeedGel or FormulaKind.LeafGel or FormulaKind.PodGel
+                    ? "Put it back on and simmer 2 minutes at a time, or chill it: gel sets as it cools. Nothing has to be added."
+                    : "It is meant to be thin; put it on with a bottle or a spray, over a basin."
+            )
+            : Added(
+                powder,
+                there.Value * (formula.Kind is FormulaKind.PowderPaste or FormulaKind.ClayMask ? PowderStep : 2 * LiquidStep),
+                kitchen,
+                amount => $"Stir in {amount} {powder}, look, and again if need be. Sieve powders first."
+            );
     }
 
     private static CorrectionAdvice Stretch(Formula formula, Millilitres there, Millilitres wanted, Kitchen kitchen)
@@ -77,7 +93,8 @@ public static class Correction
         };
         var thins = missing > there.Value * strongest;
         return Added(name, Math.Min(missing, there.Value * strongest), kitchen, amount =>
-            $"Fragile zones and ends first. Stretch it with {amount} {name}{(thins ? ", not more: it would no longer do what it is for" : "")}.");
+            $"Fragile zones and ends first. Stretch it with {amount} {name}{(thins ? ", not more: it would no longer do what it is for" : "")}."
+        );
     }
 
     private static string Named(Formula formula, Kitchen kitchen, MaterialRole role, string otherwise) =>

@@ -15,7 +15,9 @@ public static class Cost
     public static decimal? PerMillilitre(decimal? price, Millilitres? size) =>
         price is { } paid && size is { Value: > 0 } pack ? paid / (decimal)pack.Value : null;
 
-    /// <summary>The cost of a scaled formula. An ingredient that names no product takes the price of a product of the same name; water is free.</summary>
+    /// <summary>
+    /// The cost of a scaled formula. An ingredient that names no product takes the price of a product of the same name; water is free.
+    /// </summary>
     public static MixtureCost Of(ScaledFormula scaled, Kitchen kitchen)
     {
         var total = 0m;
@@ -42,8 +44,12 @@ public static class Cost
 
         var cheapest = bought.MinBy(each => each.PerMl);
         return cheapest.PerMl >= made.PerMl
-            ? FormattableString.Invariant($"{made.PerMl * shown:0.00} for 100 ml; bought, {cheapest.Name} is {cheapest.PerMl * shown:0.00}.")
-            : FormattableString.Invariant($"{made.PerMl * shown:0.00} for 100 ml; {cheapest.Name} is cheaper at {cheapest.PerMl * shown:0.00}.");
+            ? FormattableString.Invariant(
+                $"{made.PerMl * shown:0.00} for 100 ml; bought, {cheapest.Name} is {cheapest.PerMl * shown:0.00}."
+            )
+            : FormattableString.Invariant(
+                $"{made.PerMl * shown:0.00} for 100 ml; {cheapest.Name} is cheaper at {cheapest.PerMl * shown:0.00}."
+            );
     }
 
     private static decimal? PriceOf(FormulaIngredient ingredient, Kitchen kitchen, List<string> unpriced)

@@ -28,8 +28,20 @@ public static class EssentialOils
     /// <summary>Oils that sting before others do; craft.</summary>
     private static readonly HashSet<string> Sharp = new(StringComparer.OrdinalIgnoreCase)
     {
-        "peppermint oil", "tea tree oil", "spearmint oil", "mint oil", "menthol", "camphor", "eucalyptus oil", "cinnamon oil", "clove oil",
-        "wintergreen oil", "oregano oil", "thymol", "black pepper oil", "ginger oil",
+        "peppermint oil",
+        "tea tree oil",
+        "spearmint oil",
+        "mint oil",
+        "menthol",
+        "camphor",
+        "eucalyptus oil",
+        "cinnamon oil",
+        "clove oil",
+        "wintergreen oil",
+        "oregano oil",
+        "thymol",
+        "black pepper oil",
+        "ginger oil",
     };
 
     /// <summary>Whether an oil, by its plain name, is of the peppermint and tea-tree kind.</summary>
@@ -45,7 +57,14 @@ public static class EssentialOils
     /// <param name="made">How much of it is made for the head; null when nobody knows.</param>
     /// <param name="figures">Limits, % by volume.</param>
     /// <param name="measures">What a drop is.</param>
-    public static EssentialOilVerdict Judge(StepUse use, Head head, bool leaveOn, Millilitres? made, MixtureFigures figures, MeasureFigures measures)
+    public static EssentialOilVerdict Judge(
+        StepUse use,
+        Head head,
+        bool leaveOn,
+        Millilitres? made,
+        MixtureFigures figures,
+        MeasureFigures measures
+    )
     {
         var limit = figures.EssentialOilLimit(head, leaveOn);
         if (limit == 0)

@@ -11,35 +11,36 @@ namespace Kamuri.Core.Mixing;
 public sealed record FilmFigures
 {
     /// <summary>Film on the hair in micrometres.</summary>
-    public IReadOnlyDictionary<Substance, double> Micrometres { get; init; } = new Dictionary<Substance, double>
-    {
-        [Substance.PrePoo] = 10,
-        [Substance.Tea] = 20,
-        [Substance.Conditioner] = 10,
-        [Substance.Protein] = 15,
-        [Substance.DeepConditioner] = 15,
-        [Substance.SlipMist] = 4,
-        [Substance.LeaveIn] = 4,
-        [Substance.Oil] = 0.5,
-        [Substance.Cream] = 5,
-        [Substance.Gel] = 8,
-        [Substance.PlantGel] = 30,
-        [Substance.GrainWater] = 20,
-        [Substance.HotOil] = 3,
-        [Substance.HeavyOil] = 3,
-        [Substance.EndShield] = 10,
-        [Substance.CoWash] = 10,
-        [Substance.Clay] = 70,
-        [Substance.HerbPaste] = 60,
-        [Substance.StrongProtein] = 15,
-        [Substance.Egg] = 15,
-        [Substance.ProteinConditioner] = 15,
-        [Substance.OilRinse] = 2,
-        [Substance.AcidicRinse] = 20,
-        [Substance.LightSpray] = 20,
-        [Substance.Mist] = 2,
-        [Substance.Butter] = 2,
-    };
+    public IReadOnlyDictionary<Substance, double> Micrometres { get; init; } =
+        new Dictionary<Substance, double>
+        {
+            [Substance.PrePoo] = 10,
+            [Substance.Tea] = 20,
+            [Substance.Conditioner] = 10,
+            [Substance.Protein] = 15,
+            [Substance.DeepConditioner] = 15,
+            [Substance.SlipMist] = 4,
+            [Substance.LeaveIn] = 4,
+            [Substance.Oil] = 0.5,
+            [Substance.Cream] = 5,
+            [Substance.Gel] = 8,
+            [Substance.PlantGel] = 30,
+            [Substance.GrainWater] = 20,
+            [Substance.HotOil] = 3,
+            [Substance.HeavyOil] = 3,
+            [Substance.EndShield] = 10,
+            [Substance.CoWash] = 10,
+            [Substance.Clay] = 70,
+            [Substance.HerbPaste] = 60,
+            [Substance.StrongProtein] = 15,
+            [Substance.Egg] = 15,
+            [Substance.ProteinConditioner] = 15,
+            [Substance.OilRinse] = 2,
+            [Substance.AcidicRinse] = 20,
+            [Substance.LightSpray] = 20,
+            [Substance.Mist] = 2,
+            [Substance.Butter] = 2,
+        };
 
     /// <summary>Share of the surface that is meant when only the ends are treated.</summary>
     public double EndsOnly { get; init; } = 0.25;
@@ -80,7 +81,14 @@ public static class FilmModel
     /// <param name="figures">Films, and what spoons hold.</param>
     /// <param name="factor">How much more is taken on dry hair.</param>
     /// <param name="hand">What this head was seen to take; null for nothing learnt.</param>
-    public static Amount? For(Substance? substance, Places places, HeadSize size, CraftFigures figures, double factor = 1, Hand? hand = null) =>
+    public static Amount? For(
+        Substance? substance,
+        Places places,
+        HeadSize size,
+        CraftFigures figures,
+        double factor = 1,
+        Hand? hand = null
+    ) =>
         substance is { } known && Reckon(known, places, size, figures.Film, factor) is { } exact
             ? Round(exact.Times(Math.Round((hand ?? Hand.Unknown).Factor, 3), "as this head was seen to take"), known, figures.Measures)
             : null;
@@ -89,7 +97,8 @@ public static class FilmModel
     {
         if (substance is Substance.Shampoo or Substance.Clarifier or Substance.DilutedCleanser)
         {
-            return Reckoning.From(figures.ShampooPerPass.Value, "ml a pass")
+            return Reckoning
+                .From(figures.ShampooPerPass.Value, "ml a pass")
                 .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), "for this scalp")
                 .Times(substance == Substance.DilutedCleanser ? figures.DilutedParts : 1, "diluted one to three");
         }
@@ -107,7 +116,8 @@ public static class FilmModel
         // One micrometre over one square metre is exactly one millilitre.
         var endsOnly = (places & (Places.Lengths | Places.Ends)) == Places.Ends;
         var rootsOnly = (places & (Places.Roots | Places.Lengths | Places.Ends)) == Places.Roots;
-        return Reckoning.From(film, "µm film")
+        return Reckoning
+            .From(film, "µm film")
             .Times(Math.Round(size.Surface.Value, 2), "m² of hair")
             .Times(endsOnly ? figures.EndsOnly : 1, "ends only")
             .Times(rootsOnly ? figures.RootsOnly : 1, "roots only")
@@ -118,18 +128,31 @@ public static class FilmModel
     {
         var volume = new Millilitres(exact.Value);
         var weight = new Grams(exact.Value * DensityOf(substance));
-        return new Amount(volume, KitchenRounding.Measurable(volume),
-            new MeasuredAmount(KitchenRounding.Metric(volume), KitchenRounding.Spoons(volume, measures), KitchenRounding.Weight(weight),
-                string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.#} ml, {weight.Value:0.#} g")),
-            exact.Sentence("ml", 1));
+        return new Amount(
+            volume,
+            KitchenRounding.Measurable(volume),
+            new MeasuredAmount(
+                KitchenRounding.Metric(volume),
+                KitchenRounding.Spoons(volume, measures),
+                KitchenRounding.Weight(weight),
+                string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.#} ml, {weight.Value:0.#} g")
+            ),
+            exact.Sentence("ml", 1)
+        );
     }
 
     /// <summary>In g/ml; craft defaults.</summary>
-    private static double DensityOf(Substance substance) => substance switch
-    {
-        Substance.Oil or Substance.HotOil or Substance.HeavyOil or Substance.OilRinse or Substance.ScalpOil => 0.92,
-        Substance.Butter => 0.91,
-        Substance.Conditioner or Substance.DeepConditioner or Substance.CoWash or Substance.Cream or Substance.EndShield or Substance.LeaveIn => 0.98,
-        _ => 1,
-    };
+    private static double DensityOf(Substance substance) =>
+        substance switch
+        {
+            Substance.Oil or Substance.HotOil or Substance.HeavyOil or Substance.OilRinse or Substance.ScalpOil => 0.92,
+            Substance.Butter => 0.91,
+            Substance.Conditioner
+            or Substance.DeepConditioner
+            or Substance.CoWash
+            or Substance.Cream
+            or Substance.EndShield
+            or Substance.LeaveIn => 0.98,
+            _ => 1,
+        };
 }

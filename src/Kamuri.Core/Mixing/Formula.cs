@@ -7,16 +7,41 @@ namespace Kamuri.Core.Mixing;
 /// <summary>The kinds of mixture a home kitchen makes.</summary>
 public enum FormulaKind
 {
-    SeedGel, LeafGel, PodGel, GrainWater, HerbTea, OnionJuice, InfusedOil, WarmedOil, PowderPaste, MeltedBar, BoostedConditioner, EggMask,
-    ClayMask, RefreshSpray, WhippedButter, Other,
+    SeedGel,
+    LeafGel,
+    PodGel,
+    GrainWater,
+    HerbTea,
+    OnionJuice,
+    InfusedOil,
+    WarmedOil,
+    PowderPaste,
+    MeltedBar,
+    BoostedConditioner,
+    EggMask,
+    ClayMask,
+    RefreshSpray,
+    WhippedButter,
+    Other,
 }
 
 /// <summary>Where a wait in the kitchen takes place.</summary>
-public enum WaitsAt { Counter, Stove, Fridge }
+public enum WaitsAt
+{
+    Counter,
+    Stove,
+    Fridge,
+}
 
 /// <summary>What a method step does that rules ask for later.</summary>
 [Flags]
-public enum MethodDeeds { None = 0, Strains = 1, Sieves = 2, DrainsSap = 4 }
+public enum MethodDeeds
+{
+    None = 0,
+    Strains = 1,
+    Sieves = 2,
+    DrainsSap = 4,
+}
 
 /// <summary>One thing done in the kitchen, with the wait behind it.</summary>
 /// <param name="Id">Short name, unique within the formula.</param>
@@ -27,8 +52,14 @@ public enum MethodDeeds { None = 0, Strains = 1, Sieves = 2, DrainsSap = 4 }
 /// <param name="Wait">How long, in minutes; null with <paramref name="Cools"/> means the cooling model says.</param>
 /// <param name="Cools">The wait is cooling to skin temperature.</param>
 public sealed record MethodStep(
-    string Id, string Title, double HandsOnMinutes, IReadOnlyList<Resource> Needs,
-    string? WaitTitle = null, Window? Wait = null, bool Cools = false)
+    string Id,
+    string Title,
+    double HandsOnMinutes,
+    IReadOnlyList<Resource> Needs,
+    string? WaitTitle = null,
+    Window? Wait = null,
+    bool Cools = false
+)
 {
     public WaitsAt At { get; init; }
 
@@ -66,10 +97,19 @@ public sealed record KeepRule(KeepSpan? Room, KeepSpan? Fridge, KeepSpan? Freeze
     public bool IsUnderADay => (Room?.Days ?? 0) < 1 && (Fridge?.Days ?? 0) < 1;
 
     /// <summary>Where it is best put: the fridge before the room, unless the room is as good.</summary>
-    public Keeping Best => Room is { } room && room.Days >= (Fridge?.Days ?? 0) ? Keeping.Room : Fridge is not null ? Keeping.Fridge : Keeping.Room;
+    public Keeping Best =>
+        Room is { } room && room.Days >= (Fridge?.Days ?? 0) ? Keeping.Room
+        : Fridge is not null ? Keeping.Fridge
+        : Keeping.Room;
 
     /// <summary>The span for a place; null when it does not keep there.</summary>
-    public KeepSpan? At(Keeping place) => place switch { Keeping.Room => Room, Keeping.Fridge => Fridge, _ => Freezer };
+    public KeepSpan? At(Keeping place) =>
+        place switch
+        {
+            Keeping.Room => Room,
+            Keeping.Fridge => Fridge,
+            _ => Freezer,
+        };
 
     /// <summary>In words: "fridge 7 to 14 days, frozen 90 days".</summary>
     public string Words
@@ -78,17 +118,26 @@ public sealed record KeepRule(KeepSpan? Room, KeepSpan? Fridge, KeepSpan? Freeze
         {
             var places = new[] { ("at room temperature", Room), ("in the fridge", Fridge), ("frozen", Freezer) }
                 .Where(pair => pair.Item2 is not null)
-                .Select(pair => pair.Item2 is { AtMost: 0 } ? $"{pair.Item1} the same day"
+                .Select(pair =>
+                    pair.Item2 is { AtMost: 0 } ? $"{pair.Item1} the same day"
                     : pair.Item2!.AtMost > pair.Item2.Days ? $"{pair.Item1} {pair.Item2.Days} to {pair.Item2.AtMost} days"
-                    : $"{pair.Item1} {pair.Item2.Days} {(pair.Item2.Days == 1 ? "day" : "days")}")
+                    : $"{pair.Item1} {pair.Item2.Days} {(pair.Item2.Days == 1 ? "day" : "days")}"
+                )
                 .ToList();
-            return places.Count == 0 || (places.Count == 1 && Room is { AtMost: 0 }) ? "Use it the same day." : $"Keeps {string.Join(", ", places)}.";
+            return places.Count == 0 || (places.Count == 1 && Room is { AtMost: 0 })
+                ? "Use it the same day."
+                : $"Keeps {string.Join(", ", places)}.";
         }
     }
 }
 
 /// <summary>Where a batch is kept.</summary>
-public enum Keeping { Room, Fridge, Freezer }
+public enum Keeping
+{
+    Room,
+    Fridge,
+    Freezer,
+}
 
 /// <summary>A mixture as it is written down: what goes in, how it is made, what it comes to and how it keeps.</summary>
 public sealed record Formula

@@ -18,8 +18,10 @@ public static class FormulaCatalogue
 
     /// <summary>The formula a step is made with when nobody chooses, by the name the step catalogue gives.</summary>
     /// <exception cref="KeyNotFoundException">There is none of that name.</exception>
-    public static Formula ForPreparation(string preparation) => preparation == "herb-infusion" ? All.First(formula => formula.Kind == FormulaKind.HerbTea)
-        : throw new KeyNotFoundException($"There is no preparation '{preparation}'.");
+    public static Formula ForPreparation(string preparation) =>
+        preparation == "herb-infusion"
+            ? All.First(formula => formula.Kind == FormulaKind.HerbTea)
+            : throw new KeyNotFoundException($"There is no preparation '{preparation}'.");
 
     private static Guid Id(int number) => new(number, 0x4b61, 0x6d75, [0x72, 0x69, 0, 0, 0, 0, 0, 0]);
 
@@ -30,10 +32,23 @@ public static class FormulaCatalogue
     private static IEnumerable<Formula> Gels()
     {
         static MethodStep[] Boil() =>
-        [
-            new("boil", "Stir {flaxseed} into {water} and bring to a simmer", 3, Stove, "Simmering until it coats the spoon", new Window(6, 8, 12)) { At = WaitsAt.Stove },
-            new("strain", "Strain while hot, through a stocking or a fine sieve", 4, [], "Gel cooling", Cools: true) { Does = MethodDeeds.Strains | MethodDeeds.Sieves },
-        ];
+            [
+                new(
+                    "boil",
+                    "Stir {flaxseed} into {water} and bring to a simmer",
+                    3,
+                    Stove,
+                    "Simmering until it coats the spoon",
+                    new Window(6, 8, 12)
+                )
+                {
+                    At = WaitsAt.Stove,
+                },
+                new("strain", "Strain while hot, through a stocking or a fine sieve", 4, [], "Gel cooling", Cools: true)
+                {
+                    Does = MethodDeeds.Strains | MethodDeeds.Sieves,
+                },
+            ];
         yield return new Formula
         {
             Id = Id(1),
@@ -71,7 +86,17 @@ public static class FormulaCatalogue
             Ingredients = [Grams("aloe leaf", 300), Ml("water", 30)],
             Method =
             [
-                new("trim", "Trim the spines of {aloe leaf}, cut it across and stand it up", 4, [], "Yellow sap draining", new Window(30, 60, 720)) { Does = MethodDeeds.DrainsSap },
+                new(
+                    "trim",
+                    "Trim the spines of {aloe leaf}, cut it across and stand it up",
+                    4,
+                    [],
+                    "Yellow sap draining",
+                    new Window(30, 60, 720)
+                )
+                {
+                    Does = MethodDeeds.DrainsSap,
+                },
                 new("peel", "Rinse, peel and scrape the gel out with a fine comb", 8, []),
                 new("pulse", "Pulse briefly with {water} and strain", 3, []) { Does = MethodDeeds.Strains | MethodDeeds.Sieves },
             ],
@@ -89,8 +114,15 @@ public static class FormulaCatalogue
             Ingredients = [Grams("okra pods", 200), Ml("water", 300)],
             Method =
             [
-                new("halve", "Halve {okra pods} and put them on with {water}", 4, Stove, "Pods simmering", new Window(8, 10, 12)) { At = WaitsAt.Stove },
-                new("strain", "Strain and fill into a spray bottle", 4, [], "Gel chilling", new Window(10, 10, 60)) { At = WaitsAt.Fridge, Does = MethodDeeds.Strains | MethodDeeds.Sieves },
+                new("halve", "Halve {okra pods} and put them on with {water}", 4, Stove, "Pods simmering", new Window(8, 10, 12))
+                {
+                    At = WaitsAt.Stove,
+                },
+                new("strain", "Strain and fill into a spray bottle", 4, [], "Gel chilling", new Window(10, 10, 60))
+                {
+                    At = WaitsAt.Fridge,
+                    Does = MethodDeeds.Strains | MethodDeeds.Sieves,
+                },
             ],
             YieldShare = 0.55,
             Keep = new KeepRule(null, new KeepSpan(2, 2), null),
@@ -112,7 +144,10 @@ public static class FormulaCatalogue
             [
                 new("boil", "Put {water} on to boil", 2, Stove, "Water heating", new Window(6, 6, 15)) { At = WaitsAt.Stove },
                 new("steep", "Pour over {dried herb} and cover", 1, [], "Tea steeping", new Window(10, 15, 20)),
-                new("strain", "Strain into a wide bowl", 2, [], "Tea cooling", Cools: true) { Does = MethodDeeds.Strains | MethodDeeds.Sieves },
+                new("strain", "Strain into a wide bowl", 2, [], "Tea cooling", Cools: true)
+                {
+                    Does = MethodDeeds.Strains | MethodDeeds.Sieves,
+                },
             ],
             YieldShare = 0.94,
             Keep = new KeepRule(null, new KeepSpan(2, 3), null),
@@ -162,7 +197,10 @@ public static class FormulaCatalogue
             Method =
             [
                 new("blend", "Blend {onion} with {water}", 5, []),
-                new("strain", "Strain through a cloth; keep it away from the eyes", 4, []) { Does = MethodDeeds.Strains | MethodDeeds.Sieves },
+                new("strain", "Strain through a cloth; keep it away from the eyes", 4, [])
+                {
+                    Does = MethodDeeds.Strains | MethodDeeds.Sieves,
+                },
             ],
             YieldShare = 0.5,
             Keep = SameDay,
@@ -206,8 +244,21 @@ public static class FormulaCatalogue
             Ingredients = [Ml("sunflower oil", 200), Ml("castor oil", 50), new("dried rosemary", 4, Unit.Tablespoon)],
             Method =
             [
-                new("warm", "Set {sunflower oil}, {castor oil} and {dried rosemary} in a jar over a water bath", 4, Stove, "Oil drawing until the leaves are crisp", new Window(15, 25, 40)) { At = WaitsAt.Stove },
-                new("strain", "Strain through a cloth", 4, [], "Oil cooling", Cools: true) { Does = MethodDeeds.Strains | MethodDeeds.Sieves },
+                new(
+                    "warm",
+                    "Set {sunflower oil}, {castor oil} and {dried rosemary} in a jar over a water bath",
+                    4,
+                    Stove,
+                    "Oil drawing until the leaves are crisp",
+                    new Window(15, 25, 40)
+                )
+                {
+                    At = WaitsAt.Stove,
+                },
+                new("strain", "Strain through a cloth", 4, [], "Oil cooling", Cools: true)
+                {
+                    Does = MethodDeeds.Strains | MethodDeeds.Sieves,
+                },
             ],
             YieldShare = 0.8,
             Keep = new KeepRule(new KeepSpan(90, 180), null, null),
@@ -236,7 +287,17 @@ public static class FormulaCatalogue
             Kind = FormulaKind.WarmedOil,
             IsShipped = true,
             Ingredients = [Ml("olive oil", 2), Ml("coconut oil", 1)],
-            Method = [new("warm", "Stand the jar with {olive oil} and {coconut oil} in hot water and stir; wrist test", 2, [], "Oil warming", new Window(3, 5, 6))],
+            Method =
+            [
+                new(
+                    "warm",
+                    "Stand the jar with {olive oil} and {coconut oil} in hot water and stir; wrist test",
+                    2,
+                    [],
+                    "Oil warming",
+                    new Window(3, 5, 6)
+                ),
+            ],
             Keep = KeepRule.Now,
             Vessel = Vessel.Jar,
             UsedWarm = true,
@@ -253,10 +314,26 @@ public static class FormulaCatalogue
             Name = "Herb paste",
             Kind = FormulaKind.PowderPaste,
             IsShipped = true,
-            Ingredients = [new("hibiscus powder", 2, Unit.PartByVolume), new("amla powder", 1, Unit.PartByVolume), new("water", 6, Unit.PartByVolume), new("olive oil", 0.25, Unit.PartByVolume)],
+            Ingredients =
+            [
+                new("hibiscus powder", 2, Unit.PartByVolume),
+                new("amla powder", 1, Unit.PartByVolume),
+                new("water", 6, Unit.PartByVolume),
+                new("olive oil", 0.25, Unit.PartByVolume),
+            ],
             Method =
             [
-                new("stir", "Sieve {hibiscus powder} and {amla powder}, stir in {water}, warm, until it drops slowly from the spoon", 6, [], "Paste resting", new Window(5, 8, 20)) { Does = MethodDeeds.Sieves },
+                new(
+                    "stir",
+                    "Sieve {hibiscus powder} and {amla powder}, stir in {water}, warm, until it drops slowly from the spoon",
+                    6,
+                    [],
+                    "Paste resting",
+                    new Window(5, 8, 20)
+                )
+                {
+                    Does = MethodDeeds.Sieves,
+                },
                 new("loosen", "Loosen with {olive oil}", 1, []),
             ],
             YieldShare = 0.75,
@@ -273,7 +350,17 @@ public static class FormulaCatalogue
             Ingredients = [new("treatment bar", 1, Unit.Piece), Ml("coconut milk", 120)],
             Method =
             [
-                new("melt", "Melt {treatment bar} in {coconut milk} over a water bath", 4, Stove, "Melting until it drops slowly", new Window(8, 10, 15)) { At = WaitsAt.Stove },
+                new(
+                    "melt",
+                    "Melt {treatment bar} in {coconut milk} over a water bath",
+                    4,
+                    Stove,
+                    "Melting until it drops slowly",
+                    new Window(8, 10, 15)
+                )
+                {
+                    At = WaitsAt.Stove,
+                },
                 new("cool", "Take it off and stir", 1, [], "Cooling to warm", Cools: true),
             ],
             Keep = SameDay,
@@ -322,7 +409,12 @@ public static class FormulaCatalogue
             Name = "Clay mask",
             Kind = FormulaKind.ClayMask,
             IsShipped = true,
-            Ingredients = [new("bentonite clay", 4, Unit.PartByVolume), new("water", 5, Unit.PartByVolume), new("olive oil", 0.25, Unit.PartByVolume)],
+            Ingredients =
+            [
+                new("bentonite clay", 4, Unit.PartByVolume),
+                new("water", 5, Unit.PartByVolume),
+                new("olive oil", 0.25, Unit.PartByVolume),
+            ],
             Method = [new("stir", "Stir {bentonite clay} into {water} in a bowl that is not metal, then {olive oil}", 5, [])],
             YieldShare = 0.75,
             Keep = KeepRule.Now,
@@ -335,7 +427,11 @@ public static class FormulaCatalogue
             Name = "Leaf gel with infused oil",
             Kind = FormulaKind.LeafGel,
             IsShipped = true,
-            Ingredients = [new("Leaf gel", 100, Unit.Millilitre) { FormulaId = Id(3) }, new("Infused oil", 15, Unit.Millilitre) { FormulaId = Id(20) }],
+            Ingredients =
+            [
+                new("Leaf gel", 100, Unit.Millilitre) { FormulaId = Id(3) },
+                new("Infused oil", 15, Unit.Millilitre) { FormulaId = Id(20) },
+            ],
             Method = [new("whisk", "Whisk the oil into the gel until it binds", 3, [])],
             Keep = new KeepRule(null, new KeepSpan(2, 3), null),
             ServesAs = [Substance.PlantGel, Substance.PrePoo],
@@ -350,10 +446,25 @@ public static class FormulaCatalogue
             Name = "Whipped butter",
             Kind = FormulaKind.WhippedButter,
             IsShipped = true,
-            Ingredients = [new("shea butter", 7, Unit.PartByWeight), new("jojoba oil", 2, Unit.PartByWeight), new("castor oil", 1, Unit.PartByWeight)],
+            Ingredients =
+            [
+                new("shea butter", 7, Unit.PartByWeight),
+                new("jojoba oil", 2, Unit.PartByWeight),
+                new("castor oil", 1, Unit.PartByWeight),
+            ],
             Method =
             [
-                new("melt", "Melt {shea butter} over a water bath, take it off, stir in {jojoba oil} and {castor oil}", 6, Stove, "Setting in the cold", new Window(20, 30, 60)) { At = WaitsAt.Fridge },
+                new(
+                    "melt",
+                    "Melt {shea butter} over a water bath, take it off, stir in {jojoba oil} and {castor oil}",
+                    6,
+                    Stove,
+                    "Setting in the cold",
+                    new Window(20, 30, 60)
+                )
+                {
+                    At = WaitsAt.Fridge,
+                },
                 new("whip", "Whip until it is light", 6, []),
             ],
             Keep = new KeepRule(new KeepSpan(90, 180), null, null),

@@ -15,7 +15,9 @@ public static partial class IngredientLine
     /// <summary>Writes an ingredient, exactly enough to be read back as the same number.</summary>
     public static string Write(FormulaIngredient ingredient)
     {
-        var name = ingredient is { Amount: 1, Unit: Unit.Drop or Unit.PartByVolume or Unit.PartByWeight } ? Measures.Name(ingredient.Unit).Replace("parts", "part", StringComparison.Ordinal).TrimEnd('s') : Measures.Name(ingredient.Unit);
+        var name = ingredient is { Amount: 1, Unit: Unit.Drop or Unit.PartByVolume or Unit.PartByWeight }
+            ? Measures.Name(ingredient.Unit).Replace("parts", "part", StringComparison.Ordinal).TrimEnd('s')
+            : Measures.Name(ingredient.Unit);
         var unit = ingredient.Unit == Unit.Piece ? "" : $" {name}";
         return $"{ingredient.Amount.ToString("R", CultureInfo.InvariantCulture)}{unit} {ingredient.Name}{(ingredient.AfterStraining ? $" {After}" : "")}";
     }
@@ -48,7 +50,10 @@ public static partial class IngredientLine
         var (unit, name) = (Unit.Piece, rest);
         foreach (var (spelling, each) in Measures.Spellings)
         {
-            if (rest.StartsWith(spelling, StringComparison.OrdinalIgnoreCase) && (rest.Length == spelling.Length || rest[spelling.Length] is ' ' or '.'))
+            if (
+                rest.StartsWith(spelling, StringComparison.OrdinalIgnoreCase)
+                && (rest.Length == spelling.Length || rest[spelling.Length] is ' ' or '.')
+            )
             {
                 (unit, name) = (each, rest[spelling.Length..].TrimStart('.', ' '));
                 break;
@@ -63,16 +68,31 @@ public static partial class IngredientLine
 
     private static double Number(Match match)
     {
-        var whole = match.Groups["whole"] is { Success: true } text ? double.Parse(text.Value.Replace(',', '.'), CultureInfo.InvariantCulture) : 0;
-        var part = match.Groups["glyph"].Value switch { "¼" => 0.25, "½" => 0.5, "¾" => 0.75, "⅓" => 1.0 / 3, "⅔" => 2.0 / 3, _ => 0 };
+        var whole = match.Groups["whole"] is { Success: true } text
+            ? double.Parse(text.Value.Replace(',', '.'), CultureInfo.InvariantCulture)
+            : 0;
+        var part = match.Groups["glyph"].Value switch
+        {
+            "¼" => 0.25,
+            "½" => 0.5,
+            "¾" => 0.75,
+            "⅓" => 1.0 / 3,
+            "⅔" => 2.0 / 3,
+            _ => 0,
+        };
         var ratio = match.Groups["over"] is { Success: true } over
-            ? double.Parse(match.Groups["under"].Value, CultureInfo.InvariantCulture) is var under && under > 0 ? double.Parse(over.Value, CultureInfo.InvariantCulture) / under : double.NaN
+            ? double.Parse(match.Groups["under"].Value, CultureInfo.InvariantCulture) is var under && under > 0
+                ? double.Parse(over.Value, CultureInfo.InvariantCulture) / under
+                : double.NaN
             : 0;
         return whole + part + ratio;
     }
 
     private static string Shorten(string text) => text.Length > 40 ? $"{text[..40]}…" : text;
 
-    [GeneratedRegex(@"^(?:(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3})|(?<whole>\d{1,9}(?:[.,]\d{1,24}(?:[eE][-+]?\d{1,3})?)?)(?:\s*(?<glyph>[¼½¾⅓⅔])|\s+(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3}))?|(?<glyph>[¼½¾⅓⅔]))(?:\s*[x×])?(?=[\s\p{L}])\s*", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3})|(?<whole>\d{1,9}(?:[.,]\d{1,24}(?:[eE][-+]?\d{1,3})?)?)(?:\s*(?<glyph>[¼½¾⅓⅔])|\s+(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3}))?|(?<glyph>[¼½¾⅓⅔]))(?:\s*[x×])?(?=[\s\p{L}])\s*",
+        RegexOptions.CultureInvariant
+    )]
     private static partial Regex Amount();
 }

@@ -15,8 +15,12 @@ public sealed record JarLabel(string Name, string Made, string UseBy, string Hol
 {
     /// <summary>The label of a batch.</summary>
     public static JarLabel Of(
-        Batch batch, BatchStanding standing, IEnumerable<(Head Head, IReadOnlyList<string> Reacted)> heads, MixtureFigures figures,
-        MeasureFigures measures)
+        Batch batch,
+        BatchStanding standing,
+        IEnumerable<(Head Head, IReadOnlyList<string> Reacted)> heads,
+        MixtureFigures figures,
+        MeasureFigures measures
+    )
     {
         var families = LabelReading.FamilyWords.Intersect(batch.Facts.Ingredients).ToList();
         return new JarLabel(
@@ -24,7 +28,12 @@ public sealed record JarLabel(string Name, string Made, string UseBy, string Hol
             $"Made {Day(batch.MadeOn)}",
             standing.UseBy is { } day ? $"Use by {Day(day)}, {MixtureWords.Of(batch.KeptAt)}" : "Do not use",
             families.Count > 0 ? $"Holds {string.Join(", ", families)}" : "",
-            [.. heads.SelectMany(pair => MixtureWords.Against(batch.Facts, pair.Head, MixtureWords.StaysOn(batch.ServesAs), pair.Reacted, figures, measures))]);
+            [
+                .. heads.SelectMany(pair =>
+                    MixtureWords.Against(batch.Facts, pair.Head, MixtureWords.StaysOn(batch.ServesAs), pair.Reacted, figures, measures)
+                ),
+            ]
+        );
     }
 
     private static string Day(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);

@@ -9,7 +9,14 @@ namespace Kamuri.Core.Mixing;
 /// <param name="Ingredients">What its label comes to: plain names and the families they belong to.</param>
 /// <param name="Protein">How strong it is with protein.</param>
 /// <param name="PricePerMl">In the household's own money; null when nobody wrote it down.</param>
-public sealed record KitchenProduct(Guid Id, string Name, ProductRole Role, IReadOnlyList<string> Ingredients, ProteinStrength Protein, decimal? PricePerMl)
+public sealed record KitchenProduct(
+    Guid Id,
+    string Name,
+    ProductRole Role,
+    IReadOnlyList<string> Ingredients,
+    ProteinStrength Protein,
+    decimal? PricePerMl
+)
 {
     /// <summary>Names on its label that ask for a patch test.</summary>
     public IReadOnlyList<string> AskForPatchTest { get; init; } = [];
@@ -30,49 +37,59 @@ public sealed record KitchenProduct(Guid Id, string Name, ProductRole Role, IRea
     public DateOnly? GoodUntil { get; init; }
 
     /// <summary>What a step is told when it is done with this product as it is.</summary>
-    public StepUse AsUse() => new(Name)
-    {
-        Ingredients = Ingredients,
-        Protein = Protein,
-        InStock = Left,
-        ProductId = Id,
-        UseBy = GoodUntil,
-        AskForPatchTest = AskForPatchTest,
-        EssentialOilPercent = EssentialOil.Known,
-        EssentialOilAtMost = EssentialOil.AtMost,
-        SharpOilPercent = HasSharpOil ? EssentialOil.Known : 0,
-        Traits = Traits,
-    };
+    public StepUse AsUse() =>
+        new(Name)
+        {
+            Ingredients = Ingredients,
+            Protein = Protein,
+            InStock = Left,
+            ProductId = Id,
+            UseBy = GoodUntil,
+            AskForPatchTest = AskForPatchTest,
+            EssentialOilPercent = EssentialOil.Known,
+            EssentialOilAtMost = EssentialOil.AtMost,
+            SharpOilPercent = HasSharpOil ? EssentialOil.Known : 0,
+            Traits = Traits,
+        };
 
     /// <summary>A product with what its label says.</summary>
     /// <param name="essentialOil">% by volume as the maker gives it; null when nobody wrote it down.</param>
     public static KitchenProduct Read(
-        Guid id, string name, ProductRole role, LabelReading reading, double? essentialOil, decimal? pricePerMl) =>
+        Guid id,
+        string name,
+        ProductRole role,
+        LabelReading reading,
+        double? essentialOil,
+        decimal? pricePerMl
+    ) =>
         new(id, name, role, reading.Ingredients, reading.Protein, pricePerMl)
         {
             AskForPatchTest = reading.AskForPatchTest,
             EssentialOil = essentialOil is { } share ? new EssentialOilShare(share, share) : reading.EssentialOilShare,
             HasSharpOil = reading.Names.Any(each => each.Ingredient is { } ingredient && EssentialOils.IsSharp(ingredient.Name)),
-            Traits = MixtureTraitsOf.Label(reading) | role switch
-            {
-                ProductRole.Clay => MixtureTraits.Clay,
-                ProductRole.Powder => MixtureTraits.Powder,
-                _ => MixtureTraits.None,
-            },
+            Traits =
+                MixtureTraitsOf.Label(reading)
+                | role switch
+                {
+                    ProductRole.Clay => MixtureTraits.Clay,
+                    ProductRole.Powder => MixtureTraits.Powder,
+                    _ => MixtureTraits.None,
+                },
         };
 
     /// <summary>As it is measured out (craft default).</summary>
-    public Material Material => Role switch
-    {
-        ProductRole.Oil => new(Name, MaterialRole.SealingOil, 0.92),
-        ProductRole.Butter => new(Name, MaterialRole.Butter, 0.91),
-        ProductRole.Powder => new(Name, MaterialRole.Powder, 0.45),
-        ProductRole.Clay => new(Name, MaterialRole.Clay, 0.90),
-        ProductRole.Tea => new(Name, MaterialRole.Herb, 0.2),
-        ProductRole.Liquid => new(Name, MaterialRole.Liquid, 1),
-        ProductRole.LeaveIn => new(Name, MaterialRole.LeaveIn, 0.98),
-        _ => new(Name, MaterialRole.Conditioner, 0.98),
-    };
+    public Material Material =>
+        Role switch
+        {
+            ProductRole.Oil => new(Name, MaterialRole.SealingOil, 0.92),
+            ProductRole.Butter => new(Name, MaterialRole.Butter, 0.91),
+            ProductRole.Powder => new(Name, MaterialRole.Powder, 0.45),
+            ProductRole.Clay => new(Name, MaterialRole.Clay, 0.90),
+            ProductRole.Tea => new(Name, MaterialRole.Herb, 0.2),
+            ProductRole.Liquid => new(Name, MaterialRole.Liquid, 1),
+            ProductRole.LeaveIn => new(Name, MaterialRole.LeaveIn, 0.98),
+            _ => new(Name, MaterialRole.Conditioner, 0.98),
+        };
 }
 
 /// <summary>A formula uses a batch of itself, directly or through others; the message names the way round.</summary>
@@ -83,7 +100,11 @@ public sealed class FormulaLoopException(string message) : Exception(message);
 /// mixtures that crosses from one formula into another is asked here.
 /// </summary>
 public sealed class Kitchen(
-    IEnumerable<Formula> formulas, IEnumerable<KitchenProduct> products, IngredientDictionary dictionary, MeasureFigures measures)
+    IEnumerable<Formula> formulas,
+    IEnumerable<KitchenProduct> products,
+    IngredientDictionary dictionary,
+    MeasureFigures measures
+)
 {
     private readonly Dictionary<Guid, Formula> _formulas = formulas.ToDictionary(formula => formula.Id);
     private readonly Dictionary<Guid, KitchenProduct> _products = products.ToDictionary(product => product.Id);
@@ -101,7 +122,11 @@ public sealed class Kitchen(
     public IReadOnlyCollection<Formula> Formulas => _formulas.Values;
 
     /// <summary>This kitchen with one formula put in, or put in the place of an older one.</summary>
-    public Kitchen With(Formula formula) => new(_formulas.Values.Where(each => each.Id != formula.Id).Append(formula), _products.Values, dictionary, measures) { Prices = Prices };
+    public Kitchen With(Formula formula) =>
+        new(_formulas.Values.Where(each => each.Id != formula.Id).Append(formula), _products.Values, dictionary, measures)
+        {
+            Prices = Prices,
+        };
 
     public Formula? Formula(Guid id) => _formulas.GetValueOrDefault(id);
 
@@ -110,7 +135,8 @@ public sealed class Kitchen(
     /// <summary>What an ingredient is measured out as; a batch of another formula is like water.</summary>
     public Material MaterialOf(FormulaIngredient ingredient) =>
         ingredient.ProductId is { } product && Product(product) is { } known ? known.Material
-        : ingredient.FormulaId is { } formula ? new Material(Formula(formula)?.Name ?? ingredient.Name, RoleOf(Formula(formula)), DensityOf(Formula(formula)))
+        : ingredient.FormulaId is { } formula
+            ? new Material(Formula(formula)?.Name ?? ingredient.Name, RoleOf(Formula(formula)), DensityOf(Formula(formula)))
         : Materials.Find(ingredient.Name, dictionary, ingredient.Unit == Unit.Drop);
 
     /// <summary>The volume of an ingredient as the formula has it.</summary>
@@ -123,8 +149,11 @@ public sealed class Kitchen(
             : Units.Measures.ToVolume(ingredient.Amount, ingredient.Unit, material.Density, material.GramsPerPiece, measures);
     }
 
-    /// <summary>What a formula makes as it is written: everything before straining by its yield, and what goes in afterwards whole.</summary>
-    public Millilitres YieldOf(Formula formula) => new(formula.Ingredients.Sum(each => VolumeOf(each).Value * (each.AfterStraining ? 1 : formula.YieldShare)));
+    /// <summary>
+    /// What a formula makes as it is written: everything before straining by its yield, and what goes in afterwards whole.
+    /// </summary>
+    public Millilitres YieldOf(Formula formula) =>
+        new(formula.Ingredients.Sum(each => VolumeOf(each).Value * (each.AfterStraining ? 1 : formula.YieldShare)));
 
     /// <summary>The way round in which a formula comes back to itself, by name; null when it does not.</summary>
     public IReadOnlyList<string>? LoopFrom(Formula formula)
@@ -138,25 +167,32 @@ public sealed class Kitchen(
                 return [.. way.Append(at).Select(each => each.Name)];
             }
 
-            return at.Ingredients.Select(each => each.FormulaId).OfType<Guid>().Select(id => id == formula.Id ? formula : Formula(id)).OfType<Formula>()
-                .Select(inner => Follow(inner, [.. way, at])).FirstOrDefault(loop => loop is not null);
+            return at
+                .Ingredients.Select(each => each.FormulaId)
+                .OfType<Guid>()
+                .Select(id => id == formula.Id ? formula : Formula(id))
+                .OfType<Formula>()
+                .Select(inner => Follow(inner, [.. way, at]))
+                .FirstOrDefault(loop => loop is not null);
         }
     }
 
-    private static MaterialRole RoleOf(Formula? formula) => formula?.Kind switch
-    {
-        FormulaKind.InfusedOil or FormulaKind.WarmedOil => MaterialRole.PenetratingOil,
-        FormulaKind.SeedGel or FormulaKind.LeafGel or FormulaKind.PodGel => MaterialRole.PlantGel,
-        FormulaKind.WhippedButter => MaterialRole.Butter,
-        FormulaKind.BoostedConditioner => MaterialRole.Conditioner,
-        _ => MaterialRole.Liquid,
-    };
+    private static MaterialRole RoleOf(Formula? formula) =>
+        formula?.Kind switch
+        {
+            FormulaKind.InfusedOil or FormulaKind.WarmedOil => MaterialRole.PenetratingOil,
+            FormulaKind.SeedGel or FormulaKind.LeafGel or FormulaKind.PodGel => MaterialRole.PlantGel,
+            FormulaKind.WhippedButter => MaterialRole.Butter,
+            FormulaKind.BoostedConditioner => MaterialRole.Conditioner,
+            _ => MaterialRole.Liquid,
+        };
 
-    private static double DensityOf(Formula? formula) => RoleOf(formula) switch
-    {
-        MaterialRole.PenetratingOil => 0.92,
-        MaterialRole.Butter => 0.91,
-        MaterialRole.Conditioner => 0.98,
-        _ => 1,
-    };
+    private static double DensityOf(Formula? formula) =>
+        RoleOf(formula) switch
+        {
+            MaterialRole.PenetratingOil => 0.92,
+            MaterialRole.Butter => 0.91,
+            MaterialRole.Conditioner => 0.98,
+            _ => 1,
+        };
 }

@@ -17,7 +17,11 @@ public static class Larder
     public static PlanRequest Fill(PlanRequest request, CraftFigures figures)
     {
         var uses = new Dictionary<string, StepUse>(request.Uses);
-        foreach (var kind in StepCatalogue.All.Where(kind => kind.Preparation is not null && !request.Uses.Keys.Any(key => StepCatalogue.OfStep(key) == kind)))
+        foreach (
+            var kind in StepCatalogue.All.Where(kind =>
+                kind.Preparation is not null && !request.Uses.Keys.Any(key => StepCatalogue.OfStep(key) == kind)
+            )
+        )
         {
             // Nobody chose a herb, so nothing can be called new in it.
             uses[kind.Id] = Made(FormulaCatalogue.ForPreparation(kind.Preparation!), request.Kitchen) with { AskForPatchTest = [] };
@@ -38,23 +42,41 @@ public static class Larder
             }
         }
 
-        return request with { Uses = uses };
+        return request with
+        {
+            Uses = uses,
+        };
     }
 
     /// <summary>What a step is told of a mixture that is made for it.</summary>
     /// <exception cref="FormulaLoopException">It comes back to itself.</exception>
-    public static StepUse Made(Formula formula, Kitchen kitchen) => Contents.Of(formula, kitchen).AsUse(formula, kitchen) with { Making = formula };
+    public static StepUse Made(Formula formula, Kitchen kitchen) =>
+        Contents.Of(formula, kitchen).AsUse(formula, kitchen) with
+        {
+            Making = formula,
+        };
 
-    /// <summary>The usable batch of a formula that is over soonest and has enough in it; frozen ones last. Null when there is none.</summary>
+    /// <summary>
+    /// The usable batch of a formula that is over soonest and has enough in it; frozen ones last. Null when there is none.
+    /// </summary>
     public static Batch? Find(PlanRequest request, Guid formula, Millilitres needed, CraftFigures figures) =>
-        request.Batches.Where(batch => batch.FormulaId == formula && batch.Left.Value >= needed.Value)
+        request
+            .Batches.Where(batch => batch.FormulaId == formula && batch.Left.Value >= needed.Value)
             .Select(batch => (batch, standing: BatchKeeping.Of(batch, request.Today, request.When.Now, figures.Mixtures)))
             .Where(pair => pair.standing.CanBeUsed)
-            .OrderBy(pair => pair.standing.State == BatchState.Frozen).ThenBy(pair => pair.standing.UseBy)
-            .Select(pair => pair.batch).FirstOrDefault();
+            .OrderBy(pair => pair.standing.State == BatchState.Frozen)
+            .ThenBy(pair => pair.standing.UseBy)
+            .Select(pair => pair.batch)
+            .FirstOrDefault();
 
     /// <summary>How a mixture is made for a request, taking from the larder what other formulas have left there.</summary>
-    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) => Cooking.Of(
-        Scaling.ToMakeWithin(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen), request.Kitchen,
-        (id, needed) => Find(request, id, needed, figures), request.Room, figures.Cooling, figures.Mixtures);
+    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) =>
+        Cooking.Of(
+            Scaling.ToMakeWithin(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen),
+            request.Kitchen,
+            (id, needed) => Find(request, id, needed, figures),
+            request.Room,
+            figures.Cooling,
+            figures.Mixtures
+        );
 }

@@ -5,8 +5,28 @@ namespace Kamuri.Core.Mixing;
 /// <summary>The part something plays in a mixture, by which it can be replaced.</summary>
 public enum MaterialRole
 {
-    Liquid, PlantGel, PenetratingOil, SealingOil, Butter, Humectant, Seed, Leaf, Pod, Grain, Herb, Powder, Clay, Egg, Onion, Bar,
-    Conditioner, LeaveIn, EssentialOil, Acid, Thickener, Other,
+    Liquid,
+    PlantGel,
+    PenetratingOil,
+    SealingOil,
+    Butter,
+    Humectant,
+    Seed,
+    Leaf,
+    Pod,
+    Grain,
+    Herb,
+    Powder,
+    Clay,
+    Egg,
+    Onion,
+    Bar,
+    Conditioner,
+    LeaveIn,
+    EssentialOil,
+    Acid,
+    Thickener,
+    Other,
 }
 
 /// <summary>Something that goes into a mixture, with what arithmetic needs to know of it.</summary>
@@ -21,7 +41,8 @@ public sealed record Material(string Name, MaterialRole Role, double Density, do
     public bool IsCounted => GramsPerPiece is not null && Role is MaterialRole.Egg or MaterialRole.Bar;
 
     /// <summary>Stays behind when the mixture is strained.</summary>
-    public bool StaysBehind => Role is MaterialRole.Seed or MaterialRole.Leaf or MaterialRole.Pod or MaterialRole.Grain or MaterialRole.Herb or MaterialRole.Onion;
+    public bool StaysBehind =>
+        Role is MaterialRole.Seed or MaterialRole.Leaf or MaterialRole.Pod or MaterialRole.Grain or MaterialRole.Herb or MaterialRole.Onion;
 
     /// <summary>Whether anything is known of it beyond its name.</summary>
     public bool IsKnown { get; init; } = true;
@@ -96,9 +117,11 @@ public static class Materials
         new("lemon juice", MaterialRole.Acid, 1.02),
     ];
 
-    private static readonly Dictionary<string, Material> ByName =
-        All.SelectMany(material => new[] { material.Name, $"{material.Name}s", $"{material.Name}es" }.Select(name => (name, material)))
-            .GroupBy(pair => Spelling.Plain(pair.name)).ToDictionary(group => group.Key, group => group.First().material);
+    private static readonly Dictionary<string, Material> ByName = All.SelectMany(material =>
+            new[] { material.Name, $"{material.Name}s", $"{material.Name}es" }.Select(name => (name, material))
+        )
+        .GroupBy(pair => Spelling.Plain(pair.name))
+        .ToDictionary(group => group.Key, group => group.First().material);
 
     /// <summary>Finds a material by name; by its class when only the dictionary knows it; like water when nobody does.</summary>
     /// <param name="name">As it is written.</param>
@@ -130,7 +153,11 @@ public static class Materials
         return read switch
         {
             [{ Ingredient: { } one }] => ByName.TryGetValue(Spelling.Plain(one.Name), out var same)
-                ? same with { Name = own, Label = one.Name }
+                ? same with
+                {
+                    Name = own,
+                    Label = one.Name,
+                }
                 : new Material(own, RoleOf(one.Class), DensityOf(one.Class), Label: one.Name),
             [{ Class: { } form }] => new Material(own, RoleOf(form), DensityOf(form), Label: own),
             _ => new Material(own, MaterialRole.Other, 1, Label: own) { IsKnown = false },
@@ -139,48 +166,59 @@ public static class Materials
 
     private static Material EssentialOil(string name, Ingredient oil) =>
         ByName.TryGetValue(Spelling.Plain(oil.Name), out var known)
-            ? known with { Name = name, Label = oil.Name }
+            ? known with
+            {
+                Name = name,
+                Label = oil.Name,
+            }
             : new Material(name, MaterialRole.EssentialOil, EssentialOilDensity, Label: oil.Name);
 
     /// <summary>What can stand in for a role, and what changes; null when nothing can.</summary>
-    public static string? InsteadOf(MaterialRole role) => role switch
-    {
-        MaterialRole.PenetratingOil => "Any penetrating oil does: coconut, olive, avocado or sunflower. The lighter one weighs less on fine hair.",
-        MaterialRole.SealingOil => "Any sealing oil does: castor holds longest and weighs most, jojoba and grapeseed lie light.",
-        MaterialRole.Butter => "Any butter, or a balm. Cocoa butter sets harder than shea and mango.",
-        MaterialRole.Leaf => "Bought leaf gel or juice instead of the fresh leaf, without draining. Juice will not bind an oil: it separates; shake it or thicken it.",
-        MaterialRole.PlantGel => "Fresh leaf gel, or seed gel. Juice is thinner and will not bind an oil: shake before use.",
-        MaterialRole.Humectant => "Honey, glycerin or leaf gel. Glycerin pulls hardest, which is too much in very dry or very humid air.",
-        MaterialRole.Liquid => "Water, tea or coconut milk. Tea draws, milk adds fat that has to be washed out.",
-        MaterialRole.Herb => "Any dried herb for the hair by the same spoons; a fresh one by three times as much, and the oil keeps only two weeks.",
-        MaterialRole.Powder => "Another herb powder by the same spoons. Those that turn slimy have to be sieved.",
-        MaterialRole.Clay => "Another clay. Bentonite takes more water than kaolin: add it by the spoon.",
-        MaterialRole.Conditioner => "Any rinse-out conditioner without much protein.",
-        MaterialRole.LeaveIn => "Leaf juice, or nothing but water.",
-        MaterialRole.Acid => "Vinegar or lemon juice; never stronger than the formula says.",
-        _ => null,
-    };
+    public static string? InsteadOf(MaterialRole role) =>
+        role switch
+        {
+            MaterialRole.PenetratingOil =>
+                "Any penetrating oil does: coconut, olive, avocado or sunflower. The lighter one weighs less on fine hair.",
+            MaterialRole.SealingOil => "Any sealing oil does: castor holds longest and weighs most, jojoba and grapeseed lie light.",
+            MaterialRole.Butter => "Any butter, or a balm. Cocoa butter sets harder than shea and mango.",
+            MaterialRole.Leaf =>
+                "Bought leaf gel or juice instead of the fresh leaf, without draining. Juice will not bind an oil: it separates; shake it or thicken it.",
+            MaterialRole.PlantGel => "Fresh leaf gel, or seed gel. Juice is thinner and will not bind an oil: shake before use.",
+            MaterialRole.Humectant =>
+                "Honey, glycerin or leaf gel. Glycerin pulls hardest, which is too much in very dry or very humid air.",
+            MaterialRole.Liquid => "Water, tea or coconut milk. Tea draws, milk adds fat that has to be washed out.",
+            MaterialRole.Herb =>
+                "Any dried herb for the hair by the same spoons; a fresh one by three times as much, and the oil keeps only two weeks.",
+            MaterialRole.Powder => "Another herb powder by the same spoons. Those that turn slimy have to be sieved.",
+            MaterialRole.Clay => "Another clay. Bentonite takes more water than kaolin: add it by the spoon.",
+            MaterialRole.Conditioner => "Any rinse-out conditioner without much protein.",
+            MaterialRole.LeaveIn => "Leaf juice, or nothing but water.",
+            MaterialRole.Acid => "Vinegar or lemon juice; never stronger than the formula says.",
+            _ => null,
+        };
 
-    private static MaterialRole RoleOf(IngredientClass kind) => kind switch
-    {
-        IngredientClass.Water => MaterialRole.Liquid,
-        IngredientClass.PenetratingOil => MaterialRole.PenetratingOil,
-        IngredientClass.SealingOil => MaterialRole.SealingOil,
-        IngredientClass.Butter or IngredientClass.Wax => MaterialRole.Butter,
-        IngredientClass.Humectant => MaterialRole.Humectant,
-        IngredientClass.EssentialOil => MaterialRole.EssentialOil,
-        IngredientClass.Clay => MaterialRole.Clay,
-        IngredientClass.Acid => MaterialRole.Acid,
-        IngredientClass.Thickener => MaterialRole.Thickener,
-        _ => MaterialRole.Other,
-    };
+    private static MaterialRole RoleOf(IngredientClass kind) =>
+        kind switch
+        {
+            IngredientClass.Water => MaterialRole.Liquid,
+            IngredientClass.PenetratingOil => MaterialRole.PenetratingOil,
+            IngredientClass.SealingOil => MaterialRole.SealingOil,
+            IngredientClass.Butter or IngredientClass.Wax => MaterialRole.Butter,
+            IngredientClass.Humectant => MaterialRole.Humectant,
+            IngredientClass.EssentialOil => MaterialRole.EssentialOil,
+            IngredientClass.Clay => MaterialRole.Clay,
+            IngredientClass.Acid => MaterialRole.Acid,
+            IngredientClass.Thickener => MaterialRole.Thickener,
+            _ => MaterialRole.Other,
+        };
 
-    private static double DensityOf(IngredientClass kind) => kind switch
-    {
-        IngredientClass.PenetratingOil or IngredientClass.SealingOil => OilDensity,
-        IngredientClass.Butter or IngredientClass.Wax => ButterDensity,
-        IngredientClass.EssentialOil => EssentialOilDensity,
-        IngredientClass.Clay => 0.9,
-        _ => 1,
-    };
+    private static double DensityOf(IngredientClass kind) =>
+        kind switch
+        {
+            IngredientClass.PenetratingOil or IngredientClass.SealingOil => OilDensity,
+            IngredientClass.Butter or IngredientClass.Wax => ButterDensity,
+            IngredientClass.EssentialOil => EssentialOilDensity,
+            IngredientClass.Clay => 0.9,
+            _ => 1,
+        };
 }

@@ -8,7 +8,12 @@ namespace Kamuri.Core.Mixing;
 /// <param name="Weight">With grams.</param>
 public sealed record MeasuredWords(string Metric, string Spoons, string Weight)
 {
-    private static readonly Func<MeasuredAmount, string>[] Ways = [amount => amount.Metric, amount => amount.Spoons, amount => amount.Weight];
+    private static readonly Func<MeasuredAmount, string>[] Ways =
+    [
+        amount => amount.Metric,
+        amount => amount.Spoons,
+        amount => amount.Weight,
+    ];
 
     /// <summary>Words without any amount in them.</summary>
     public static MeasuredWords Same(string words) => new(words, words, words);

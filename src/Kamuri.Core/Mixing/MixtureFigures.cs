@@ -47,11 +47,12 @@ public sealed record MixtureFigures
     public TimeSpan PatchTestWait { get; init; } = TimeSpan.FromHours(24);
 
     /// <summary>The limit for a head, in % by volume; 0 for none at all.</summary>
-    public double EssentialOilLimit(Head head, bool leaveOn) => (head.AgeGroup, head.AskClinician, leaveOn) switch
-    {
-        (_, true, _) or (AgeGroup.UnderSix, _, _) or (AgeGroup.SixToTwelve, _, true) => 0,
-        (AgeGroup.SixToTwelve, _, _) => ChildRinseOff,
-        (_, _, true) => AdultLeaveOn,
-        _ => AdultRinseOff,
-    };
+    public double EssentialOilLimit(Head head, bool leaveOn) =>
+        (head.AgeGroup, head.AskClinician, leaveOn) switch
+        {
+            (_, true, _) or (AgeGroup.UnderSix, _, _) or (AgeGroup.SixToTwelve, _, true) => 0,
+            (AgeGroup.SixToTwelve, _, _) => ChildRinseOff,
+            (_, _, true) => AdultLeaveOn,
+            _ => AdultRinseOff,
+        };
 }

@@ -27,10 +27,17 @@ public sealed record ScaledLine(FormulaIngredient Ingredient, Material Material,
 /// <param name="Lines">What goes in.</param>
 /// <param name="Makes">What it comes to once strained.</param>
 /// <param name="Remarks">What was rounded and why, and what cannot be measured.</param>
-public sealed record ScaledFormula(Formula Formula, double Factor, IReadOnlyList<ScaledLine> Lines, Millilitres Makes, IReadOnlyList<string> Remarks)
+public sealed record ScaledFormula(
+    Formula Formula,
+    double Factor,
+    IReadOnlyList<ScaledLine> Lines,
+    Millilitres Makes,
+    IReadOnlyList<string> Remarks
+)
 {
     /// <summary>What goes in, a line each.</summary>
-    public IReadOnlyList<MeasuredWords> Words => [.. Lines.Select(line => MeasuredWords.Of(way => $"{way(line.Amount)} {line.Ingredient.Name}"))];
+    public IReadOnlyList<MeasuredWords> Words =>
+        [.. Lines.Select(line => MeasuredWords.Of(way => $"{way(line.Amount)} {line.Ingredient.Name}"))];
 }
 
 /// <summary>Scales formulas. Ratios are kept exactly; only what is counted is rounded, and everything else follows it.</summary>
@@ -45,9 +52,12 @@ public static partial class Scaling
     /// <summary>Scales to so much of the finished mixture.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The amount is not above 0, or is thousands of times what is written.</exception>
     /// <exception cref="UnitMismatchException">A unit does not go with its ingredient.</exception>
-    public static ScaledFormula ToMake(Formula formula, Millilitres wanted, Kitchen kitchen) => By(formula, wanted.Value / kitchen.YieldOf(formula).Value, kitchen);
+    public static ScaledFormula ToMake(Formula formula, Millilitres wanted, Kitchen kitchen) =>
+        By(formula, wanted.Value / kitchen.YieldOf(formula).Value, kitchen);
 
-    /// <summary>The same for what a plan works out by itself: an amount out of all proportion is held within reason instead of refused.</summary>
+    /// <summary>
+    /// The same for what a plan works out by itself: an amount out of all proportion is held within reason instead of refused.
+    /// </summary>
     internal static ScaledFormula ToMakeWithin(Formula formula, Millilitres wanted, Kitchen kitchen) =>
         By(formula, Math.Clamp(wanted.Value / kitchen.YieldOf(formula).Value, LeastFactor, MostFactor), kitchen);
 
@@ -86,16 +96,27 @@ public static partial class Scaling
             var rounded = pieces / counted[0].Amount;
             if (Math.Abs(rounded - factor) > 1e-9 * factor)
             {
-                remarks.Add($"{Reckoning.Show(wanted)} × {counted[0].Name} becomes {KitchenRounding.Fraction(pieces)}; everything else follows it.");
+                remarks.Add(
+                    $"{Reckoning.Show(wanted)} × {counted[0].Name} becomes {KitchenRounding.Fraction(pieces)}; everything else follows it."
+                );
             }
 
             factor = rounded;
         }
 
         var lines = formula.Ingredients.Select(each => Line(each, factor, kitchen)).ToList();
-        remarks.AddRange(lines.Where(line => line.Material.Role == MaterialRole.EssentialOil && KitchenRounding.Drops(line.Volume, kitchen.Measures) == 0)
-            .Select(line => $"{line.Ingredient.Name} comes to less than a drop: leave it out."));
-        remarks.AddRange(lines.Where(line => !line.Material.IsKnown).Select(line => $"Nothing is known here of {line.Ingredient.Name}: it is measured like water, and its safety is yours to judge."));
+        remarks.AddRange(
+            lines
+                .Where(line => line.Material.Role == MaterialRole.EssentialOil && KitchenRounding.Drops(line.Volume, kitchen.Measures) == 0)
+                .Select(line => $"{line.Ingredient.Name} comes to less than a drop: leave it out.")
+        );
+        remarks.AddRange(
+            lines
+                .Where(line => !line.Material.IsKnown)
+                .Select(line =>
+                    $"Nothing is known here of {line.Ingredient.Name}: it is measured like water, and its safety is yours to judge."
+                )
+        );
         return new ScaledFormula(formula, factor, lines, new Millilitres(kitchen.YieldOf(formula).Value * factor), remarks);
     }
 
@@ -103,12 +124,13 @@ public static partial class Scaling
     public static string Words(string title, IEnumerable<(string Name, string Amount)> amounts)
     {
         var byName = amounts.ToList();
-        return Placeholder().Replace(title, match =>
-        {
-            var name = match.Groups["name"].Value.Trim();
-            var (found, amount) = byName.FirstOrDefault(each => string.Equals(each.Name, name, StringComparison.OrdinalIgnoreCase));
-            return found is null || amount.Length == 0 ? name : $"{amount} {found}";
-        });
+        return Placeholder()
+            .Replace(title, match =>
+            {
+                var name = match.Groups["name"].Value.Trim();
+                var (found, amount) = byName.FirstOrDefault(each => string.Equals(each.Name, name, StringComparison.OrdinalIgnoreCase));
+                return found is null || amount.Length == 0 ? name : $"{amount} {found}";
+            });
     }
 
     /// <summary>The same without amounts.</summary>
@@ -123,10 +145,26 @@ public static partial class Scaling
         var volume = new Millilitres(kitchen.VolumeOf(ingredient).Value * factor);
         var weight = new Grams(volume.Value * material.Density);
         double? pieces = material.IsCounted || ingredient.Unit == Unit.Piece ? ingredient.Amount * factor : null;
-        return new ScaledLine(ingredient, material, volume, weight, Amount(material, volume, weight, pieces, Measures.IsWeight(ingredient.Unit), kitchen.Measures)) { Pieces = pieces };
+        return new ScaledLine(
+            ingredient,
+            material,
+            volume,
+            weight,
+            Amount(material, volume, weight, pieces, Measures.IsWeight(ingredient.Unit), kitchen.Measures)
+        )
+        {
+            Pieces = pieces,
+        };
     }
 
-    private static MeasuredAmount Amount(Material material, Millilitres volume, Grams weight, double? pieces, bool byWeight, MeasureFigures measures)
+    private static MeasuredAmount Amount(
+        Material material,
+        Millilitres volume,
+        Grams weight,
+        double? pieces,
+        bool byWeight,
+        MeasureFigures measures
+    )
     {
         var exact = string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.##} ml, {weight.Value:0.##} g");
         if (pieces is { } count)
@@ -139,12 +177,22 @@ public static partial class Scaling
         {
             // Never rounded up: a drop too many is what the limits are there for.
             var drops = KitchenRounding.Drops(volume, measures);
-            var words = drops switch { 0 => "under a drop", 1 => "1 drop", _ => $"{drops} drops" };
+            var words = drops switch
+            {
+                0 => "under a drop",
+                1 => "1 drop",
+                _ => $"{drops} drops",
+            };
             return new MeasuredAmount(words, words, words, $"{Reckoning.Show(volume.Value * measures.DropsPerMillilitre)} drops, {exact}");
         }
 
         // What the formula weighs stays weighed: nobody measures a leaf or an onion in millilitres.
         var scale = KitchenRounding.Weight(weight);
-        return new MeasuredAmount(byWeight ? scale : KitchenRounding.Metric(volume), KitchenRounding.Spoons(volume, measures), scale, exact);
+        return new MeasuredAmount(
+            byWeight ? scale : KitchenRounding.Metric(volume),
+            KitchenRounding.Spoons(volume, measures),
+            scale,
+            exact
+        );
     }
 }

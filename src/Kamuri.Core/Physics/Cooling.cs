@@ -4,19 +4,26 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Physics;
 
 /// <summary>A vessel a mixture cools in.</summary>
-public enum Vessel { WideBowl, Jar, ApplicatorBottle, ColdWaterBath }
+public enum Vessel
+{
+    WideBowl,
+    Jar,
+    ApplicatorBottle,
+    ColdWaterBath,
+}
 
 /// <summary>Figures of the cooling model. Craft defaults; settable.</summary>
 public sealed record CoolingFigures
 {
     /// <summary>Newton rate k per minute, each at its reference volume.</summary>
-    public IReadOnlyDictionary<Vessel, double> RatePerMinute { get; init; } = new Dictionary<Vessel, double>
-    {
-        [Vessel.WideBowl] = 0.06,
-        [Vessel.Jar] = 0.03,
-        [Vessel.ApplicatorBottle] = 0.045,
-        [Vessel.ColdWaterBath] = 0.20,
-    };
+    public IReadOnlyDictionary<Vessel, double> RatePerMinute { get; init; } =
+        new Dictionary<Vessel, double>
+        {
+            [Vessel.WideBowl] = 0.06,
+            [Vessel.Jar] = 0.03,
+            [Vessel.ApplicatorBottle] = 0.045,
+            [Vessel.ColdWaterBath] = 0.20,
+        };
 
     /// <summary>Volume the rates hold for; a larger body cools slower, by the cube root of the volume ratio.</summary>
     public Millilitres ReferenceVolume { get; init; } = new(350);
@@ -44,7 +51,9 @@ public static class Cooling
         return figures.RatePerMinute[vessel] / Math.Cbrt(volume.Value / figures.ReferenceVolume.Value);
     }
 
-    /// <summary>The figure a rate found in so much of a mixture comes to at the reference volume; the inverse of <see cref="Rate"/>.</summary>
+    /// <summary>
+    /// The figure a rate found in so much of a mixture comes to at the reference volume; the inverse of <see cref="Rate"/>.
+    /// </summary>
     public static double AtReference(double ratePerMinute, Millilitres volume, CoolingFigures figures)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(volume.Value, nameof(volume));
@@ -91,9 +100,15 @@ public static class Cooling
     public static Window ToSkin(double ratePerMinute, Celsius from, Celsius room, CoolingFigures figures)
     {
         // What is not as warm as that need not fall to it, and what the room keeps warmer never does.
-        double Minutes(Celsius target) => from.Value <= target.Value ? 0 : room.Value >= target.Value ? LongestMinutes
+        double Minutes(Celsius target) =>
+            from.Value <= target.Value ? 0
+            : room.Value >= target.Value ? LongestMinutes
             : Math.Min(LongestMinutes, TimeToReach(from, target, room, ratePerMinute)!.Value.TotalMinutes);
-        var (safe, comfortable, warm) = (Math.Ceiling(Minutes(figures.WarmestOnSkin)), Math.Round(Minutes(figures.Comfortable)), Math.Floor(Minutes(figures.StillWarm)));
+        var (safe, comfortable, warm) = (
+            Math.Ceiling(Minutes(figures.WarmestOnSkin)),
+            Math.Round(Minutes(figures.Comfortable)),
+            Math.Floor(Minutes(figures.StillWarm))
+        );
         return new Window(safe, Math.Max(safe, comfortable), Math.Max(Math.Max(safe, comfortable), warm));
     }
 
@@ -105,12 +120,24 @@ public static class Cooling
     /// <param name="around">Temperature of the room or the bath.</param>
     /// <param name="ratePerMinute">Rate foretold.</param>
     /// <param name="readings">When, in minutes, and how warm.</param>
-    /// <returns>Rate, temperature at minute 0, and whether the pace was found from readings; null when several do not go together.</returns>
+    /// <returns>Rate, temperature at minute 0, and whether the pace was found from readings; null when several do not go
+    /// together.</returns>
     public static (double RatePerMinute, Celsius AtZero, bool IsFitted)? Corrected(
-        Celsius from, Celsius around, double ratePerMinute, IReadOnlyList<(double Minutes, Celsius Temperature)> readings) => readings.Count switch
+        Celsius from,
+        Celsius around,
+        double ratePerMinute,
+        IReadOnlyList<(double Minutes, Celsius Temperature)> readings
+    ) =>
+        readings.Count switch
         {
             0 => (ratePerMinute, from, false),
-            1 => (ratePerMinute, new Celsius(around.Value + ((readings[0].Temperature.Value - around.Value) * Math.Exp(ratePerMinute * readings[0].Minutes))), false),
+            1 => (
+                ratePerMinute,
+                new Celsius(
+                    around.Value + ((readings[0].Temperature.Value - around.Value) * Math.Exp(ratePerMinute * readings[0].Minutes))
+                ),
+                false
+            ),
             _ => Fit(readings, around) is { } fit ? (fit.RatePerMinute, fit.AtZero, true) : null,
         };
 

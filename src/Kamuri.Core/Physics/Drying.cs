@@ -5,10 +5,23 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Physics;
 
 /// <summary>How the air moves over drying hair.</summary>
-public enum Air { Still, Fan, HoodLow, BlowDryCool }
+public enum Air
+{
+    Still,
+    Fan,
+    HoodLow,
+    BlowDryCool,
+}
 
 /// <summary>How the hair hangs while it dries; sets how much of its surface the air can reach.</summary>
-public enum Hang { Loose, Twists, Bun, Braids, Locs }
+public enum Hang
+{
+    Loose,
+    Twists,
+    Bun,
+    Braids,
+    Locs,
+}
 
 /// <summary>What follows from how hair hangs.</summary>
 public static class Hangs
@@ -21,34 +34,37 @@ public static class Hangs
 public sealed record DryingFigures
 {
     /// <summary>Water on hair by how wet it is, in g of water per g of hair.</summary>
-    public IReadOnlyDictionary<Wetness, double> Water { get; init; } = new Dictionary<Wetness, double>
-    {
-        [Wetness.Dry] = 0,
-        [Wetness.Misted] = 0.09,
-        [Wetness.Damp] = 0.25,
-        [Wetness.Blotted] = 0.5,
-        [Wetness.Wrung] = 0.9,
-        [Wetness.Soaked] = 1.6,
-    };
+    public IReadOnlyDictionary<Wetness, double> Water { get; init; } =
+        new Dictionary<Wetness, double>
+        {
+            [Wetness.Dry] = 0,
+            [Wetness.Misted] = 0.09,
+            [Wetness.Damp] = 0.25,
+            [Wetness.Blotted] = 0.5,
+            [Wetness.Wrung] = 0.9,
+            [Wetness.Soaked] = 1.6,
+        };
 
     /// <summary>Share of the strand surface that the air reaches.</summary>
-    public IReadOnlyDictionary<Hang, double> ExposedShare { get; init; } = new Dictionary<Hang, double>
-    {
-        [Hang.Loose] = 1,
-        [Hang.Twists] = 0.45,
-        [Hang.Bun] = 0.15,
-        [Hang.Braids] = 0.35,
-        [Hang.Locs] = 0.25,
-    };
+    public IReadOnlyDictionary<Hang, double> ExposedShare { get; init; } =
+        new Dictionary<Hang, double>
+        {
+            [Hang.Loose] = 1,
+            [Hang.Twists] = 0.45,
+            [Hang.Bun] = 0.15,
+            [Hang.Braids] = 0.35,
+            [Hang.Locs] = 0.25,
+        };
 
     /// <summary>How much faster moving air dries than still air.</summary>
-    public IReadOnlyDictionary<Air, double> AirFactor { get; init; } = new Dictionary<Air, double>
-    {
-        [Air.Still] = 1,
-        [Air.Fan] = 2.2,
-        [Air.HoodLow] = 5,
-        [Air.BlowDryCool] = 7,
-    };
+    public IReadOnlyDictionary<Air, double> AirFactor { get; init; } =
+        new Dictionary<Air, double>
+        {
+            [Air.Still] = 1,
+            [Air.Fan] = 2.2,
+            [Air.HoodLow] = 5,
+            [Air.BlowDryCool] = 7,
+        };
 
     /// <summary>
     /// Water content that dryness is counted from, in g/g: what is left after T-shirt drying.
@@ -94,8 +110,7 @@ public static class Drying
     public static double SaturationKilopascals(Celsius air) => 0.6108 * Math.Exp(17.27 * air.Value / (air.Value + 237.3));
 
     /// <summary>Vapour-pressure deficit in kPa: how thirsty the air is. Never below zero.</summary>
-    public static double Deficit(Celsius air, RelativeHumidity humidity) =>
-        Math.Max(0, SaturationKilopascals(air) * (1 - humidity.Share));
+    public static double Deficit(Celsius air, RelativeHumidity humidity) => Math.Max(0, SaturationKilopascals(air) * (1 - humidity.Share));
 
     /// <summary>Forecasts drying of a head from a water content.</summary>
     /// <param name="size">The head's size; only surface per mass matters.</param>
@@ -107,8 +122,15 @@ public static class Drying
     /// <exception cref="ArgumentOutOfRangeException">The air is saturated, so hair would never dry.</exception>
     /// <param name="locThicknessMillimetres">Thickness of one loc; null for anything but locs.</param>
     public static DryingForecast Forecast(
-        HeadSize size, WaterContent start, Hang hang, Air air, Celsius room, RelativeHumidity humidity, DryingFigures figures,
-        double? locThicknessMillimetres = null)
+        HeadSize size,
+        WaterContent start,
+        Hang hang,
+        Air air,
+        Celsius room,
+        RelativeHumidity humidity,
+        DryingFigures figures,
+        double? locThicknessMillimetres = null
+    )
     {
         var deficit = Deficit(room, humidity);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(deficit, nameof(humidity));
@@ -116,7 +138,8 @@ public static class Drying
         var surfaceFactor = size.StrandSurfacePerGram / figures.CalibrationSurfacePerGram;
         // Water in the core of a loc has further to go the thicker it is.
         var core = locThicknessMillimetres is { } thickness
-            ? Math.Clamp(thickness / figures.LocReferenceMillimetres, figures.LeastCore, figures.MostCore) : 1;
+            ? Math.Clamp(thickness / figures.LocReferenceMillimetres, figures.LeastCore, figures.MostCore)
+            : 1;
         var deficitFactor = deficit / Deficit(figures.CalibrationRoom, figures.CalibrationHumidity);
 
         var critical = figures.Reference.GramsPerGram * (1 - figures.FallingRateFrom);
@@ -140,18 +163,33 @@ public static class Drying
         var water = start.GramsPerGram - critical;
         var working = Reckoning
             .From(Math.Max(0, water) / calibrationRate, $"h for {Reckoning.Show(start.GramsPerGram)} g water per g hair at 22 °C and 50 %")
-            .DividedBy(figures.ExposedShare[hang], hang switch
-            {
-                Hang.Twists => "surface open in twists",
-                Hang.Bun => "surface open in a bun",
-                Hang.Braids => "surface open in braids",
-                Hang.Locs => "surface open in locs",
-                _ => "open surface",
-            })
+            .DividedBy(
+                figures.ExposedShare[hang],
+                hang switch
+                {
+                    Hang.Twists => "surface open in twists",
+                    Hang.Bun => "surface open in a bun",
+                    Hang.Braids => "surface open in braids",
+                    Hang.Locs => "surface open in locs",
+                    _ => "open surface",
+                }
+            )
             .Times(core, "for the core of the locs")
             .DividedBy(Math.Round(surfaceFactor, 2), "surface per gram of these strands")
-            .DividedBy(Math.Round(deficitFactor, 2), $"for air at {Reckoning.Show(room.Value)} °C and {Reckoning.Show(humidity.Share * 100)} %")
-            .DividedBy(figures.AirFactor[air], air switch { Air.Fan => "for a fan", Air.HoodLow => "for the hood, low", Air.BlowDryCool => "for a cool blow-dry", _ => "still air" });
+            .DividedBy(
+                Math.Round(deficitFactor, 2),
+                $"for air at {Reckoning.Show(room.Value)} °C and {Reckoning.Show(humidity.Share * 100)} %"
+            )
+            .DividedBy(
+                figures.AirFactor[air],
+                air switch
+                {
+                    Air.Fan => "for a fan",
+                    Air.HoodLow => "for the hood, low",
+                    Air.BlowDryCool => "for a cool blow-dry",
+                    _ => "still air",
+                }
+            );
         return new DryingForecast(Until(0.8), Until(0.95), working.Sentence("h to 80 % dry", 1));
     }
 }

@@ -23,8 +23,17 @@ public sealed record WarmthPoint(double Minutes, double Celsius);
 /// <param name="Sentence">The same in words.</param>
 /// <param name="Doubt">Why readings were not used; empty when they were, or there are none.</param>
 public sealed record WarmthForecast(
-    DateTimeOffset Began, IReadOnlyList<WarmthPoint> Curve, double RatePerMinute, double Figure, bool IsFitted,
-    DateTimeOffset? SafeAt, DateTimeOffset? ComfortableAt, DateTimeOffset? WarmUntil, string Sentence, string Doubt)
+    DateTimeOffset Began,
+    IReadOnlyList<WarmthPoint> Curve,
+    double RatePerMinute,
+    double Figure,
+    bool IsFitted,
+    DateTimeOffset? SafeAt,
+    DateTimeOffset? ComfortableAt,
+    DateTimeOffset? WarmUntil,
+    string Sentence,
+    string Doubt
+)
 {
     private const int LongestMinutes = 240;
 
@@ -37,32 +46,75 @@ public sealed record WarmthForecast(
     /// <param name="readings">Thermometer readings since; one corrects where the curve begins, two or more its pace too.</param>
     /// <param name="figures">Rates, and what is comfortable.</param>
     public static WarmthForecast Of(
-        Vessel vessel, Millilitres volume, Celsius from, Celsius around, DateTimeOffset began, IReadOnlyList<Reading> readings, CoolingFigures figures)
+        Vessel vessel,
+        Millilitres volume,
+        Celsius from,
+        Celsius around,
+        DateTimeOffset began,
+        IReadOnlyList<Reading> readings,
+        CoolingFigures figures
+    )
     {
         var foretold = Cooling.Rate(vessel, volume, figures);
-        var corrected = Cooling.Corrected(from, around, foretold, [.. readings.Select(reading => ((reading.At - began).TotalMinutes, reading.Temperature))]);
-        var doubt = corrected is null ? "These readings do not fit a thing that cools in this room; measure again, a few minutes apart." : "";
+        var corrected = Cooling.Corrected(
+            from,
+            around,
+            foretold,
+            [.. readings.Select(reading => ((reading.At - began).TotalMinutes, reading.Temperature))]
+        );
+        var doubt = corrected is null
+            ? "These readings do not fit a thing that cools in this room; measure again, a few minutes apart."
+            : "";
         var (rate, zero, fitted) = corrected ?? (foretold, from, false);
         var cools = zero.Value >= around.Value;
-        DateTimeOffset? When(Celsius target) => Cooling.TimeToReach(zero, target, around, rate) is { } time && time.TotalMinutes <= 24 * 60 ? began + time : null;
+        DateTimeOffset? When(Celsius target) =>
+            Cooling.TimeToReach(zero, target, around, rate) is { } time && time.TotalMinutes <= 24 * 60 ? began + time : null;
         var (safe, comfortable) = (cools ? When(figures.WarmestOnSkin) : began, When(figures.Comfortable));
-        var until = cools ? When(figures.StillWarm) : around.Value > figures.WarmestOnSkin.Value ? When(figures.WarmestOnSkin) : null;
-        var length = Math.Clamp(Math.Ceiling(((until ?? comfortable ?? began.AddMinutes(60)) - began).TotalMinutes * 1.2), 20, LongestMinutes);
-        return new WarmthForecast(began,
-            [.. Enumerable.Range(0, (int)length + 1).Select(minute => new WarmthPoint(minute, Math.Round(Cooling.After(TimeSpan.FromMinutes(minute), zero, around, rate).Value, 2)))],
-            rate, Cooling.AtReference(rate, volume, figures), fitted, safe, comfortable, until, Say(cools, zero, comfortable, until, figures), doubt);
+        var until =
+            cools ? When(figures.StillWarm)
+            : around.Value > figures.WarmestOnSkin.Value ? When(figures.WarmestOnSkin)
+            : null;
+        var length = Math.Clamp(
+            Math.Ceiling(((until ?? comfortable ?? began.AddMinutes(60)) - began).TotalMinutes * 1.2),
+            20,
+            LongestMinutes
+        );
+        return new WarmthForecast(
+            began,
+            [
+                .. Enumerable
+                    .Range(0, (int)length + 1)
+                    .Select(minute => new WarmthPoint(
+                        minute,
+                        Math.Round(Cooling.After(TimeSpan.FromMinutes(minute), zero, around, rate).Value, 2)
+                    )),
+            ],
+            rate,
+            Cooling.AtReference(rate, volume, figures),
+            fitted,
+            safe,
+            comfortable,
+            until,
+            Say(cools, zero, comfortable, until, figures),
+            doubt
+        );
     }
 
     private static string Say(bool cools, Celsius zero, DateTimeOffset? comfortable, DateTimeOffset? until, CoolingFigures figures)
     {
         static string Clock(DateTimeOffset moment) => moment.ToString("HH:mm", CultureInfo.InvariantCulture);
         return cools
-            ? zero.Value <= figures.StillWarm.Value ? "It is no longer warm; stand it in hot water."
-                : comfortable is null ? "In this room it stays too warm for skin; stand it in cold water."
-                : until is null ? $"Comfortable from {Clock(comfortable.Value)}, and it stays warm in this room."
-                : $"Comfortable from {Clock(comfortable.Value)}, still warm until {Clock(until.Value)}."
-            : comfortable is null ? "It will not get warm enough in this; the bath has to be warmer."
-                : until is null ? $"Warm enough from {Clock(comfortable.Value)}."
-                : $"Warm enough from {Clock(comfortable.Value)}; take it out by {Clock(until.Value)}.";
+            ? zero.Value <= figures.StillWarm.Value
+                ? "It is no longer warm; stand it in hot water."
+                : comfortable is null
+                    ? "In this room it stays too warm for skin; stand it in cold water."
+                    : until is null
+                        ? $"Comfortable from {Clock(comfortable.Value)}, and it stays warm in this room."
+                        : $"Comfortable from {Clock(comfortable.Value)}, still warm until {Clock(until.Value)}."
+            : comfortable is null
+                ? "It will not get warm enough in this; the bath has to be warmer."
+                : until is null
+                    ? $"Warm enough from {Clock(comfortable.Value)}."
+                    : $"Warm enough from {Clock(comfortable.Value)}; take it out by {Clock(until.Value)}.";
     }
 }

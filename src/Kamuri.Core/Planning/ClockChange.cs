@@ -2,7 +2,9 @@ using Kamuri.Core.Composing;
 
 namespace Kamuri.Core.Planning;
 
-/// <summary>The clocks of a household change while a day goes on: times before and after it are then not as far apart as they look.</summary>
+/// <summary>
+/// The clocks of a household change while a day goes on: times before and after it are then not as far apart as they look.
+/// </summary>
 /// <param name="At">From here on the other clock counts.</param>
 /// <param name="Minutes">By how much they go forward; below 0 when they go back.</param>
 public sealed record ClockChange(DateTimeOffset At, double Minutes)
@@ -28,7 +30,10 @@ public sealed record ClockChange(DateTimeOffset At, double Minutes)
         }
 
         var minute = TimeSpan.FromMinutes(1).Ticks;
-        return new ClockChange(new DateTimeOffset((first.Ticks + (minute / 2)) / minute * minute, TimeSpan.Zero), (after.Offset - before.Offset).TotalMinutes);
+        return new ClockChange(
+            new DateTimeOffset((first.Ticks + (minute / 2)) / minute * minute, TimeSpan.Zero),
+            (after.Offset - before.Offset).TotalMinutes
+        );
     }
 
     /// <summary>"At 02:00 on Sunday the clocks go forward by 1 h; these times allow for it." Null where they do not change.</summary>

@@ -10,7 +10,15 @@ using Kamuri.Core.Units;
 namespace Kamuri.Core.Planning;
 
 /// <summary>A job with what the screen and the run need to know about it.</summary>
-internal sealed record Drafted(Job Job, string? StepId, string Title, int Sections, Window? Window, string AfterLatest, Substance? Substance = null)
+internal sealed record Drafted(
+    Job Job,
+    string? StepId,
+    string Title,
+    int Sections,
+    Window? Window,
+    string AfterLatest,
+    Substance? Substance = null
+)
 {
     /// <summary>Further steps worked in the same pass, section by section.</summary>
     public IReadOnlyList<string> Also { get; init; } = [];
@@ -52,7 +60,12 @@ internal sealed class JobBuilder
     /// <param name="figures">Craft figures.</param>
     /// <param name="strictlyWarm">What is put on warm is put on at once; false lets it stand when nothing else can be placed.</param>
     public static JobBuilder Build(
-        PlanRequest request, IReadOnlyList<StepTiming> timings, IReadOnlyDictionary<string, Amount> amounts, CraftFigures figures, bool strictlyWarm)
+        PlanRequest request,
+        IReadOnlyList<StepTiming> timings,
+        IReadOnlyDictionary<string, Amount> amounts,
+        CraftFigures figures,
+        bool strictlyWarm
+    )
     {
         var builder = new JobBuilder();
         string? previous = null;
@@ -62,14 +75,32 @@ internal sealed class JobBuilder
         {
             var step = timing.Step.Step;
             var joins = step.WithPrevious && !previousIsWait && previous is not null && builder.TryJoin(previous, timing);
-            var work = joins ? previous!
-                : builder.Hands(step.Id, step.Id, PlannedTask.HeadStrand, step.Kind.Name, timing.HandsOnMinutes, timing.Sections, step.Kind.Needs);
+            var work = joins
+                ? previous!
+                : builder.Hands(
+                    step.Id,
+                    step.Id,
+                    PlannedTask.HeadStrand,
+                    step.Kind.Name,
+                    timing.HandsOnMinutes,
+                    timing.Sections,
+                    step.Kind.Needs
+                );
             if (previous is not null && !joins)
             {
                 // In the morning after an overnight treatment nothing could be prepared ahead: the hair waits in a towel for it,
                 // no longer than it has to.
                 var mayWait = night is not null && request.UseOf(step) is { Making: not null } or { IsFrozen: true };
-                builder._links.Add(new Link(previous, work, 0, mayWait ? null : previousIsWait ? 0 : LongestPause));
+                builder._links.Add(
+                    new Link(
+                        previous,
+                        work,
+                        0,
+                        mayWait ? null
+                            : previousIsWait ? 0
+                            : LongestPause
+                    )
+                );
             }
 
             if (request.UseOf(step) is { } use)
@@ -80,7 +111,17 @@ internal sealed class JobBuilder
             (previous, previousIsWait) = (work, false);
             if (timing.Wait is { } wait && wait.Window.Latest > 0)
             {
-                previous = builder.Wait($"{step.Id}.wait", step.Id, PlannedTask.HeadStrand, wait.Title, wait.Window, wait.Chosen, wait.Needs, wait.AfterLatest, wait.Substance);
+                previous = builder.Wait(
+                    $"{step.Id}.wait",
+                    step.Id,
+                    PlannedTask.HeadStrand,
+                    wait.Title,
+                    wait.Window,
+                    wait.Chosen,
+                    wait.Needs,
+                    wait.AfterLatest,
+                    wait.Substance
+                );
                 builder._drafts[^1] = builder._drafts[^1] with { IsHarmlessAfter = wait.IsHarmlessAfter };
                 builder._links.Add(new Link(work, previous, 0, 0));
                 (previousIsWait, night) = (true, wait.IsOvernight ? previous : night);
@@ -122,13 +163,30 @@ internal sealed class JobBuilder
     }
 
     private void Prepare(
-        PlanRequest request, PlanStep step, StepUse use, Millilitres? amount, string work, string? night, CraftFigures figures, bool strictlyWarm)
+        PlanRequest request,
+        PlanStep step,
+        StepUse use,
+        Millilitres? amount,
+        string work,
+        string? night,
+        CraftFigures figures,
+        bool strictlyWarm
+    )
     {
         if (use.IsFrozen)
         {
             var taken = Hands($"{step.Id}.thaw", null, PlannedTask.KitchenStrand, $"Take {use.Name} out of the freezer", 1, 0, []);
             After(night, taken);
-            var thawing = Wait($"{step.Id}.thaw.wait", null, PlannedTask.KitchenStrand, "Thawing", figures.Mixtures.Thawing, null, [], "Thawed; use it today.");
+            var thawing = Wait(
+                $"{step.Id}.thaw.wait",
+                null,
+                PlannedTask.KitchenStrand,
+                "Thawing",
+                figures.Mixtures.Thawing,
+                null,
+                [],
+                "Thawed; use it today."
+            );
             _links.Add(new Link(taken, thawing, 0, 0));
             _links.Add(new Link(thawing, work));
             return;
@@ -145,7 +203,16 @@ internal sealed class JobBuilder
         var previousIsWait = false;
         foreach (var cook in cooking.OnTheDay)
         {
-            var hands = Hands($"{step.Id}.{cook.Id}", null, PlannedTask.KitchenStrand, cook.Words.Metric, cook.Method.HandsOnMinutes, 0, cook.Method.Needs, cook.Words);
+            var hands = Hands(
+                $"{step.Id}.{cook.Id}",
+                null,
+                PlannedTask.KitchenStrand,
+                cook.Words.Metric,
+                cook.Method.HandsOnMinutes,
+                0,
+                cook.Method.Needs,
+                cook.Words
+            );
             if (previous is not null)
             {
                 _links.Add(new Link(previous, hands, 0, previousIsWait ? 0 : KitchenPause));
@@ -159,11 +226,23 @@ internal sealed class JobBuilder
             (previous, previousIsWait) = (hands, false);
             if (cook.Wait(request.Room, figures.Cooling) is { Latest: > 0 } window)
             {
-                previous = Wait($"{step.Id}.{cook.Id}.wait", null, PlannedTask.KitchenStrand, cook.Method.WaitTitle!, window, null, cook.Method.Needs,
-                    cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it.");
+                previous = Wait(
+                    $"{step.Id}.{cook.Id}.wait",
+                    null,
+                    PlannedTask.KitchenStrand,
+                    cook.Method.WaitTitle!,
+                    window,
+                    null,
+                    cook.Method.Needs,
+                    cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it."
+                );
                 if (cook.Method.Cools)
                 {
-                    _drafts[^1] = _drafts[^1] with { Cools = CoolingMixture.Of(cook, request.Room.Temperature, figures.Cooling), IsHarmlessAfter = true };
+                    _drafts[^1] = _drafts[^1] with
+                    {
+                        Cools = CoolingMixture.Of(cook, request.Room.Temperature, figures.Cooling),
+                        IsHarmlessAfter = true,
+                    };
                 }
 
                 _links.Add(new Link(hands, previous, 0, 0));
@@ -186,16 +265,38 @@ internal sealed class JobBuilder
         }
     }
 
-    private string Hands(string id, string? step, string strand, string title, double minutes, int sections, IReadOnlyList<Resource> needs, MeasuredWords? words = null)
+    private string Hands(
+        string id,
+        string? step,
+        string strand,
+        string title,
+        double minutes,
+        int sections,
+        IReadOnlyList<Resource> needs,
+        MeasuredWords? words = null
+    )
     {
         var whole = Math.Max(1, (int)Math.Round(minutes, MidpointRounding.AwayFromZero));
-        _drafts.Add(new Drafted(new Job(id, strand, whole, whole, whole, [Resource.Hands, .. needs]), step, title, sections, null, "") { Words = words });
+        _drafts.Add(
+            new Drafted(new Job(id, strand, whole, whole, whole, [Resource.Hands, .. needs]), step, title, sections, null, "")
+            {
+                Words = words,
+            }
+        );
         return id;
     }
 
     private string Wait(
-        string id, string? step, string strand, string title, Window window, double? chosen, IReadOnlyList<Resource> needs, string afterLatest,
-        Substance? substance = null)
+        string id,
+        string? step,
+        string strand,
+        string title,
+        Window window,
+        double? chosen,
+        IReadOnlyList<Resource> needs,
+        string afterLatest,
+        Substance? substance = null
+    )
     {
         var (shortest, usual, longest) = chosen is { } fixedMinutes
             ? ((int)fixedMinutes, (int)fixedMinutes, (int)fixedMinutes)

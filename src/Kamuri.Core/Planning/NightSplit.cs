@@ -30,8 +30,14 @@ internal static class NightSplit
     {
         var evening = night.Start;
         var first = when.Now.AddMinutes(evening);
-        var nights = Enumerable.Range(-1, Nights).Select(day => Night.Of(when, day, night.Job, figures)).Where(each => each.Closes >= first).ToList();
-        var starts = when.ReadyBy is { } readyBy ? ByReady(nights, first, readyBy.AddMinutes(-rest), night.Job) : ByStart(nights, natural.AddMinutes(evening));
+        var nights = Enumerable
+            .Range(-1, Nights)
+            .Select(day => Night.Of(when, day, night.Job, figures))
+            .Where(each => each.Closes >= first)
+            .ToList();
+        var starts = when.ReadyBy is { } readyBy
+            ? ByReady(nights, first, readyBy.AddMinutes(-rest), night.Job)
+            : ByStart(nights, natural.AddMinutes(evening));
         var (begins, chosen) = starts;
         var wanted = Math.Clamp(Math.Max(night.Job.Usual, (chosen.Rise - begins).TotalMinutes), night.Job.Shortest, night.Job.Longest);
         var left = when.ReadyBy is { } ready ? (ready.AddMinutes(-rest) - begins).TotalMinutes : wanted;

@@ -10,7 +10,9 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
     /// <summary>Minutes of work behind bedtime that keep nobody up.</summary>
     private const double Least = 15;
 
-    /// <summary>The work in the first night that has some; null for hardly any. Whoever begins a day at night knows that it is night.</summary>
+    /// <summary>
+    /// The work in the first night that has some; null for hardly any. Whoever begins a day at night knows that it is night.
+    /// </summary>
     /// <param name="tasks">On the household's clock, the first of them first.</param>
     /// <param name="night">When the night is.</param>
     public static NightWork? Of(IReadOnlyList<PlannedTask> tasks, NightFigures night)
@@ -20,14 +22,19 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
             return null;
         }
 
-        return tasks.Where(task => task.IsHandsOn).SelectMany(task => Pieces(task, night)).GroupBy(piece => piece.Bed)
+        return tasks
+            .Where(task => task.IsHandsOn)
+            .SelectMany(task => Pieces(task, night))
+            .GroupBy(piece => piece.Bed)
             .Where(pieces => pieces.Sum(piece => (piece.To - piece.From).TotalMinutes) >= Least)
-            .Select(pieces => new NightWork(pieces.Min(piece => piece.From), pieces.Max(piece => piece.To))).FirstOrDefault();
+            .Select(pieces => new NightWork(pieces.Min(piece => piece.From), pieces.Max(piece => piece.To)))
+            .FirstOrDefault();
     }
 
     /// <summary>"Hands are at work from 22:30 to 05:52, while people sleep."</summary>
     /// <param name="begins">When the day begins: other days than that are named.</param>
-    public string Sentence(DateTimeOffset begins) => $"Hands are at work from {PlanWords.Clock(From, begins)} to {PlanWords.Clock(To, From)}, while people sleep.";
+    public string Sentence(DateTimeOffset begins) =>
+        $"Hands are at work from {PlanWords.Clock(From, begins)} to {PlanWords.Clock(To, From)}, while people sleep.";
 
     /// <summary>The parts of a task that lie in a night, from bedtime to an hour before rising.</summary>
     private static IEnumerable<(DateTimeOffset Bed, DateTimeOffset From, DateTimeOffset To)> Pieces(PlannedTask task, NightFigures night)

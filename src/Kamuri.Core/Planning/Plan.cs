@@ -22,8 +22,19 @@ namespace Kamuri.Core.Planning;
 /// <param name="Start">Planned start.</param>
 /// <param name="End">Planned end.</param>
 public sealed record PlannedTask(
-    string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
-    IReadOnlyList<Resource> Uses, Substance? Substance, DateTimeOffset Start, DateTimeOffset End)
+    string Id,
+    string? StepId,
+    string Strand,
+    string Title,
+    bool IsHandsOn,
+    int Sections,
+    Window? Window,
+    string AfterLatest,
+    IReadOnlyList<Resource> Uses,
+    Substance? Substance,
+    DateTimeOffset Start,
+    DateTimeOffset End
+)
 {
     /// <summary>Further steps worked in the same pass, section by section.</summary>
     public IReadOnlyList<string> Also { get; init; } = [];
@@ -57,8 +68,17 @@ public sealed record PlannedTask(
 
 /// <summary>A step of a plan with everything worth knowing about it.</summary>
 public sealed record PlannedStep(
-    PlanStep Step, HairState Before, HairState After, string HandsOnWorking, double HandsOnMinutes, Wait? Wait, Amount? Amount,
-    IReadOnlyList<string> Cautions, DateTimeOffset Start, DateTimeOffset End);
+    PlanStep Step,
+    HairState Before,
+    HairState After,
+    string HandsOnWorking,
+    double HandsOnMinutes,
+    Wait? Wait,
+    Amount? Amount,
+    IReadOnlyList<string> Cautions,
+    DateTimeOffset Start,
+    DateTimeOffset End
+);
 
 /// <summary>A step that could be left out safely, and what that saves.</summary>
 public sealed record Sparing(string Step, string Name, double MinutesSaved, IReadOnlyList<PlanEdit> Edits);
@@ -87,8 +107,12 @@ public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffs
         }
 
         // What is left to do on the day, or the step itself when nothing is.
-        var wanted = tasks.Where(task => task.StepId is null && task.Id.StartsWith($"{(key is null ? "" : $"{key}/")}{step.Id}.", StringComparison.Ordinal))
-            .Concat(tasks.Where(task => task.IsOf(step.Id))).Min(task => task.Start);
+        var wanted = tasks
+            .Where(task =>
+                task.StepId is null && task.Id.StartsWith($"{(key is null ? "" : $"{key}/")}{step.Id}.", StringComparison.Ordinal)
+            )
+            .Concat(tasks.Where(task => task.IsOf(step.Id)))
+            .Min(task => task.Start);
         var by = when.Wall(wanted.AddMinutes(-ahead.LeadMinutes.Earliest));
         return new PlannedMixture(step, cooking, by, when.Wall(wanted.AddMinutes(-ahead.LeadMinutes.Usual)), by < when.Now);
     }
@@ -112,7 +136,8 @@ public sealed record Plan(
     DateTimeOffset NineInTenBy,
     DateTimeOffset NotBefore,
     bool Proven,
-    Fit Fit)
+    Fit Fit
+)
 {
     /// <summary>Begins between bedtime and the hour of rising, though nobody asked for that.</summary>
     public bool StartsInTheNight { get; init; }
@@ -122,8 +147,11 @@ public sealed record Plan(
 
     /// <summary>Whether a step is the first of another day, after a night.</summary>
     /// <param name="at">Its place among the steps.</param>
-    public bool BeginsAfterNight(int at) => at > 0 && Tasks.FirstOrDefault(task => task.IsOvernight) is { } night
-        && Steps[at - 1].Start < night.End && Steps[at].Start >= night.End;
+    public bool BeginsAfterNight(int at) =>
+        at > 0
+        && Tasks.FirstOrDefault(task => task.IsOvernight) is { } night
+        && Steps[at - 1].Start < night.End
+        && Steps[at].Start >= night.End;
 
     /// <summary>What is made in the kitchen for it, in the order of the steps.</summary>
     public IReadOnlyList<PlannedMixture> Mixtures { get; init; } = [];

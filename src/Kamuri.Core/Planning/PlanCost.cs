@@ -26,7 +26,8 @@ public sealed record PlanCost(decimal Total, IReadOnlyList<string> Unpriced)
                 continue;
             }
 
-            var price = use.ProductId is { } product ? plan.Request.Kitchen.Product(product)?.PricePerMl
+            var price =
+                use.ProductId is { } product ? plan.Request.Kitchen.Product(product)?.PricePerMl
                 : use.BatchId is { } batch ? plan.Request.Batches.FirstOrDefault(each => each.Id == batch)?.PricePerMl
                 : null;
             total += (price ?? 0) * (decimal)amount.Exact.Value;

@@ -16,8 +16,13 @@ public sealed record AmountChange(string Name, string? Before, string? After);
 /// <param name="HandsOnMinutes">How much longer hands are busy.</param>
 /// <param name="Amounts">Amounts that change.</param>
 public sealed record PlanDifference(
-    IReadOnlyList<string> Added, IReadOnlyList<string> Removed, IReadOnlyList<string> Moved, double WholeMinutes, double HandsOnMinutes,
-    IReadOnlyList<AmountChange> Amounts)
+    IReadOnlyList<string> Added,
+    IReadOnlyList<string> Removed,
+    IReadOnlyList<string> Moved,
+    double WholeMinutes,
+    double HandsOnMinutes,
+    IReadOnlyList<AmountChange> Amounts
+)
 {
     public bool IsNone => Added.Count + Removed.Count + Moved.Count + Amounts.Count == 0 && WholeMinutes == 0 && HandsOnMinutes == 0;
 
@@ -40,22 +45,27 @@ public sealed record PlanDifference(
             Say(Moved, "stands elsewhere", "stand elsewhere");
             sentences.AddRange(Longer(WholeMinutes, "The day is") is { } whole ? [whole] : []);
             sentences.AddRange(Longer(HandsOnMinutes, "Hands are busy") is { } hands ? [hands] : []);
-            sentences.AddRange(Amounts.Select(change => change switch
-            {
-                { Before: null } => $"{change.Name}: {change.After} more to have ready.",
-                { After: null } => $"{change.Name}: {change.Before} is not needed.",
-                _ => $"{change.Name}: {change.After} in place of {change.Before}.",
-            }));
+            sentences.AddRange(
+                Amounts.Select(change =>
+                    change switch
+                    {
+                        { Before: null } => $"{change.Name}: {change.After} more to have ready.",
+                        { After: null } => $"{change.Name}: {change.Before} is not needed.",
+                        _ => $"{change.Name}: {change.After} in place of {change.Before}.",
+                    }
+                )
+            );
             return sentences.Count > 0 ? sentences : ["Nothing in this day changes."];
         }
     }
 
-    private static string? Longer(double minutes, string what) => Math.Round(minutes) switch
-    {
-        0 => null,
-        > 0 => $"{what} {PlanWords.Spell(minutes)} longer.",
-        _ => $"{what} {PlanWords.Spell(-minutes)} shorter.",
-    };
+    private static string? Longer(double minutes, string what) =>
+        Math.Round(minutes) switch
+        {
+            0 => null,
+            > 0 => $"{what} {PlanWords.Spell(minutes)} longer.",
+            _ => $"{what} {PlanWords.Spell(-minutes)} shorter.",
+        };
 
     /// <summary>Compares two plans, normally of the same head and time.</summary>
     public static PlanDifference Between(Plan first, Plan second)
@@ -63,11 +73,19 @@ public sealed record PlanDifference(
         var (a, b) = (Keys(first), Keys(second));
         var kept = Common(a, b);
         var (inA, inB) = (a.ToHashSet(), b.ToHashSet());
-        var names = first.Steps.Concat(second.Steps).Zip(a.Concat(b)).GroupBy(pair => pair.Second).ToDictionary(group => group.Key, group => group.First().First.Step.Kind.Name);
+        var names = first
+            .Steps.Concat(second.Steps)
+            .Zip(a.Concat(b))
+            .GroupBy(pair => pair.Second)
+            .ToDictionary(group => group.Key, group => group.First().First.Step.Kind.Name);
         return new PlanDifference(
-            Named([.. b.Where(key => !inA.Contains(key))], names), Named([.. a.Where(key => !inB.Contains(key))], names),
+            Named([.. b.Where(key => !inA.Contains(key))], names),
+            Named([.. a.Where(key => !inB.Contains(key))], names),
             Named([.. b.Where(key => inA.Contains(key) && !kept.Contains(key))], names),
-            Whole(second) - Whole(first), Hands(second) - Hands(first), AmountsOf(first, second));
+            Whole(second) - Whole(first),
+            Hands(second) - Hands(first),
+            AmountsOf(first, second)
+        );
     }
 
     private static double Whole(Plan plan) => (plan.End - plan.Start).TotalMinutes;
@@ -78,7 +96,10 @@ public sealed record PlanDifference(
     private static List<(string Kind, int Time)> Keys(Plan plan)
     {
         var counts = new Dictionary<string, int>();
-        return [.. plan.Steps.Select(step => (step.Step.Kind.Id, counts[step.Step.Kind.Id] = counts.GetValueOrDefault(step.Step.Kind.Id) + 1))];
+        return
+        [
+            .. plan.Steps.Select(step => (step.Step.Kind.Id, counts[step.Step.Kind.Id] = counts.GetValueOrDefault(step.Step.Kind.Id) + 1)),
+        ];
     }
 
     private static List<string> Named(List<(string Kind, int Time)> keys, Dictionary<(string, int), string> names) =>
@@ -97,20 +118,21 @@ public sealed record PlanDifference(
         }
 
         var common = new HashSet<(string, int)>();
-        for (var (i, j) = (0, 0); i < a.Count && j < b.Count;)
+        var (x, y) = (0, 0);
+        while (x < a.Count && y < b.Count)
         {
-            if (a[i] == b[j])
+            if (a[x] == b[y])
             {
-                common.Add(a[i]);
-                (i, j) = (i + 1, j + 1);
+                common.Add(a[x]);
+                (x, y) = (x + 1, y + 1);
             }
-            else if (lengths[i + 1, j] >= lengths[i, j + 1])
+            else if (lengths[x + 1, y] >= lengths[x, y + 1])
             {
-                i++;
+                x++;
             }
             else
             {
-                j++;
+                y++;
             }
         }
 
@@ -119,11 +141,20 @@ public sealed record PlanDifference(
 
     private static List<AmountChange> AmountsOf(Plan first, Plan second)
     {
-        static Dictionary<string, double> Amounts(Plan plan) => plan.Steps.Where(step => step.Amount is not null)
-            .GroupBy(step => step.Step.Kind.Name).ToDictionary(group => group.Key, group => group.Sum(step => step.Amount!.Measured.Value));
-        static string? Text(Dictionary<string, double> amounts, string name) => amounts.TryGetValue(name, out var amount) ? $"{amount:0} ml" : null;
+        static Dictionary<string, double> Amounts(Plan plan) =>
+            plan
+                .Steps.Where(step => step.Amount is not null)
+                .GroupBy(step => step.Step.Kind.Name)
+                .ToDictionary(group => group.Key, group => group.Sum(step => step.Amount!.Measured.Value));
+        static string? Text(Dictionary<string, double> amounts, string name) =>
+            amounts.TryGetValue(name, out var amount) ? $"{amount:0} ml" : null;
         var (a, b) = (Amounts(first), Amounts(second));
-        return [.. a.Keys.Union(b.Keys).Where(name => a.GetValueOrDefault(name, -1) != b.GetValueOrDefault(name, -1))
-            .Select(name => new AmountChange(name, Text(a, name), Text(b, name)))];
+        return
+        [
+            .. a
+                .Keys.Union(b.Keys)
+                .Where(name => a.GetValueOrDefault(name, -1) != b.GetValueOrDefault(name, -1))
+                .Select(name => new AmountChange(name, Text(a, name), Text(b, name))),
+        ];
     }
 }

@@ -52,28 +52,52 @@ public sealed class Planner(IScheduler scheduler)
         var end = start.AddMinutes(schedule.Span);
         var over = when.ReadyBy is { } wanted ? Math.Max(0, (end - wanted).TotalMinutes) : 0;
         var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
-        var tasks = draft.Jobs.Drafts
-            .Select(drafted => Task(drafted, placed[drafted.Job.Id], start, draft.Jobs.Night, when))
-            .OrderBy(task => task.Start).ThenBy(task => task.End)
+        var tasks = draft
+            .Jobs.Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], start, draft.Jobs.Night, when))
+            .OrderBy(task => task.Start)
+            .ThenBy(task => task.End)
             .ToList();
         return new Plan(
-            request, draft.Size, draft.Tangle, draft.Sections,
+            request,
+            draft.Size,
+            draft.Tangle,
+            draft.Sections,
             [.. draft.Timings.Select(timing => Step(request, timing, draft.Amounts, tasks))],
-            tasks, draft.Jobs.Links, draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll,
-            when.Wall(start), when.Wall(end), when.Wall(start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes)))), when.Wall(start.AddMinutes(schedule.LowerBound)),
+            tasks,
+            draft.Jobs.Links,
+            draft.Composition.Findings,
+            draft.Composition.Refused,
+            draft.Composition.LeftOut,
+            draft.Composition.MendAll,
+            when.Wall(start),
+            when.Wall(end),
+            when.Wall(start.AddMinutes(Math.Max(schedule.Span, Math.Ceiling(forecast.NineInTenMinutes)))),
+            when.Wall(start.AddMinutes(schedule.LowerBound)),
             schedule.Proven,
-            new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : []))
+            new Fit(when.ReadyBy, over, Shortened(draft, schedule), over > 0 ? Spare(request, schedule, draft, figures) : [])
+        )
         {
             StartsInTheNight = when.ReadyBy is not null && start > when.Now && figures.Night.IsNight(when.Wall(start)),
             NightWork = NightWork.Of(tasks, figures.Night),
-            Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
-                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, when))],
+            Mixtures =
+            [
+                .. draft
+                    .Timings.Select(timing => timing.Step.Step)
+                    .Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
+                    .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, when)),
+            ],
         };
     }
 
     internal sealed record Drafting(
-        Composition Composition, HeadSize Size, double Tangle, IReadOnlyList<Section> Sections, IReadOnlyList<StepTiming> Timings,
-        IReadOnlyDictionary<string, Amount> Amounts, JobBuilder Jobs);
+        Composition Composition,
+        HeadSize Size,
+        double Tangle,
+        IReadOnlyList<Section> Sections,
+        IReadOnlyList<StepTiming> Timings,
+        IReadOnlyDictionary<string, Amount> Amounts,
+        JobBuilder Jobs
+    );
 
     internal static Drafting Draft(PlanRequest request, CraftFigures figures, bool strictlyWarm = true, bool isTrial = false)
     {
@@ -82,11 +106,20 @@ public sealed class Planner(IScheduler scheduler)
         var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
         var sections = request.Sections ?? Sectioning.CountFor(request.Head, tangle, figures.HandsOn);
         var timings = Timings.Of(request, composition.Walk, size, sections, figures);
-        var amounts = composition.Walk.Select(walked => walked.Step)
+        var amounts = composition
+            .Walk.Select(walked => walked.Step)
             .Select(step => (step.Id, amount: FilmModel.For(step.Kind.Puts, step.Places, size, figures, step.AmountFactor, request.Hand)))
-            .Where(pair => pair.amount is not null).ToDictionary(pair => pair.Id, pair => pair.amount!);
-        return new Drafting(composition, size, tangle, Sectioning.Lay(sections), timings, amounts,
-            JobBuilder.Build(request, timings, amounts, figures, strictlyWarm));
+            .Where(pair => pair.amount is not null)
+            .ToDictionary(pair => pair.Id, pair => pair.amount!);
+        return new Drafting(
+            composition,
+            size,
+            tangle,
+            Sectioning.Lay(sections),
+            timings,
+            amounts,
+            JobBuilder.Build(request, timings, amounts, figures, strictlyWarm)
+        );
     }
 
     private Schedule Solve(Drafting draft, PlanRequest request, int? deadline) =>
@@ -102,8 +135,12 @@ public sealed class Planner(IScheduler scheduler)
 
     private static string Lacking(Drafting draft, Dictionary<Resource, int> capacity)
     {
-        var lacking = draft.Jobs.Drafts.SelectMany(drafted => drafted.Job.Uses).Distinct().Where(resource => capacity[resource] == 0)
-            .Select(resource => resource.ToString().ToLowerInvariant()).ToList();
+        var lacking = draft
+            .Jobs.Drafts.SelectMany(drafted => drafted.Job.Uses)
+            .Distinct()
+            .Where(resource => capacity[resource] == 0)
+            .Select(resource => resource.ToString().ToLowerInvariant())
+            .ToList();
         return lacking.Count > 0
             ? $"This plan needs something the house does not have: {string.Join(", ", lacking)}."
             : "These steps cannot be put into any order with what the house has.";
@@ -140,24 +177,57 @@ public sealed class Planner(IScheduler scheduler)
     }
 
     private static List<string> Shortened(Drafting draft, Schedule schedule) =>
-        [.. schedule.Placements
-            .Where(placement => placement.Minutes < placement.Job.Usual)
-            .Select(placement => draft.Jobs.Drafts.First(drafted => drafted.Job.Id == placement.Job.Id))
-            .Select(drafted => drafted.Title)];
+        [
+            .. schedule
+                .Placements.Where(placement => placement.Minutes < placement.Job.Usual)
+                .Select(placement => draft.Jobs.Drafts.First(drafted => drafted.Job.Id == placement.Job.Id))
+                .Select(drafted => drafted.Title),
+        ];
 
-    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night, When when) => new(
-        drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
-        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, when.Wall(start.AddMinutes(placement.Start)), when.Wall(start.AddMinutes(placement.End)))
-    { Also = drafted.Also, Words = drafted.Words, Cools = drafted.Cools, IsHarmlessAfter = drafted.IsHarmlessAfter, IsOvernight = drafted.Job.Id == night };
+    private static PlannedTask Task(Drafted drafted, Placement placement, DateTimeOffset start, string? night, When when) =>
+        new(
+            drafted.Job.Id,
+            drafted.StepId,
+            drafted.Job.Strand,
+            drafted.Title,
+            drafted.Job.IsHandsOn,
+            drafted.Sections,
+            drafted.Window,
+            drafted.AfterLatest,
+            drafted.Job.Uses,
+            drafted.Substance,
+            when.Wall(start.AddMinutes(placement.Start)),
+            when.Wall(start.AddMinutes(placement.End))
+        )
+        {
+            Also = drafted.Also,
+            Words = drafted.Words,
+            Cools = drafted.Cools,
+            IsHarmlessAfter = drafted.IsHarmlessAfter,
+            IsOvernight = drafted.Job.Id == night,
+        };
 
-    internal static PlannedStep Step(PlanRequest request, StepTiming timing, IReadOnlyDictionary<string, Amount> amounts, List<PlannedTask> tasks)
+    internal static PlannedStep Step(
+        PlanRequest request,
+        StepTiming timing,
+        IReadOnlyDictionary<string, Amount> amounts,
+        List<PlannedTask> tasks
+    )
     {
         var step = timing.Step.Step;
         var own = tasks.Where(task => task.IsOf(step.Id)).ToList();
-        return new PlannedStep(step, timing.Step.Before, timing.Step.After, timing.HandsOnWorking, timing.HandsOnMinutes, timing.Wait,
+        return new PlannedStep(
+            step,
+            timing.Step.Before,
+            timing.Step.After,
+            timing.HandsOnWorking,
+            timing.HandsOnMinutes,
+            timing.Wait,
             amounts.GetValueOrDefault(step.Id),
             CautionList.For(step, request.Head, request.UseOf(step)),
-            own.Min(task => task.Start), own.Max(task => task.End));
+            own.Min(task => task.Start),
+            own.Max(task => task.End)
+        );
     }
 
     private static DateTimeOffset Later(DateTimeOffset a, DateTimeOffset b) => a > b ? a : b;

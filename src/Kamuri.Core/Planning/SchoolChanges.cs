@@ -21,9 +21,16 @@ public sealed record SchoolChanges(IReadOnlyList<SwitchedSchool> Switched, PlanD
     public static SchoolChanges Of(Planner planner, PlanRequest request, CraftFigures figures)
     {
         var (own, today) = (request.Head.Schools, request.SchoolsInUse);
-        var switched = SchoolCatalogue.Questions
-            .Where(question => question.Taken(own) != question.Taken(today))
-            .Select(question => new SwitchedSchool(question.Id, question.Ask, question.Answer(own).Word, question.Answer(today).Word, question.Answer(today).Reason, question.Answer(today).Price))
+        var switched = SchoolCatalogue
+            .Questions.Where(question => question.Taken(own) != question.Taken(today))
+            .Select(question => new SwitchedSchool(
+                question.Id,
+                question.Ask,
+                question.Answer(own).Word,
+                question.Answer(today).Word,
+                question.Answer(today).Reason,
+                question.Answer(today).Price
+            ))
             .ToList();
         var before = planner.Make(request with { Schools = null }, figures);
         return new SchoolChanges(switched, PlanDifference.Between(before, switched.Count == 0 ? before : planner.Make(request, figures)));

@@ -23,10 +23,15 @@ public static class DueTreatments
     /// rhythm begins with the first time. Washing and tight styles are asked for by name and never counted here.
     /// </summary>
     public static IReadOnlyList<DueTreatment> For(History history, HairKinds kind, DateOnly today, RhythmFigures figures) =>
-        [.. history.LastDone.Keys
-            .Where(treatment => treatment is not (Treatment.Wash or Treatment.TensionStyle))
-            .Select(treatment => (treatment, days: history.DaysSince(treatment, today)!.Value, interval: Intervals.Of(treatment, kind, figures)))
-            .Where(each => each.interval is not null && each.days >= each.interval.Usual)
-            .Select(each => new DueTreatment(each.treatment, each.days, each.interval!))
-            .OrderByDescending(due => due.Pressing).ThenBy(due => due.Treatment)];
+        [
+            .. history
+                .LastDone.Keys.Where(treatment => treatment is not (Treatment.Wash or Treatment.TensionStyle))
+                .Select(treatment =>
+                    (treatment, days: history.DaysSince(treatment, today)!.Value, interval: Intervals.Of(treatment, kind, figures))
+                )
+                .Where(each => each.interval is not null && each.days >= each.interval.Usual)
+                .Select(each => new DueTreatment(each.treatment, each.days, each.interval!))
+                .OrderByDescending(due => due.Pressing)
+                .ThenBy(due => due.Treatment),
+        ];
 }

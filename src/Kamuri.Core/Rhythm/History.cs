@@ -37,7 +37,8 @@ public sealed record History
         return new History
         {
             LastDone = days.SelectMany(day => day.Treatments.Select(treatment => (treatment, day.Day)))
-                .GroupBy(pair => pair.treatment).ToDictionary(group => group.Key, group => group.Max(pair => pair.Day)),
+                .GroupBy(pair => pair.treatment)
+                .ToDictionary(group => group.Key, group => group.Max(pair => pair.Day)),
             WetCombings = [.. days.Where(day => day.Combed).Select(day => day.Day)],
         };
     }
@@ -54,23 +55,28 @@ public sealed record Interval(int Earliest, int Usual, int Latest);
 public static class Intervals
 {
     /// <summary>The interval of a treatment for a kind of hair; null when it has no rhythm.</summary>
-    public static Interval? Of(Treatment treatment, HairKinds kind, RhythmFigures figures) => treatment switch
-    {
-        Treatment.Wash => kind switch
+    public static Interval? Of(Treatment treatment, HairKinds kind, RhythmFigures figures) =>
+        treatment switch
         {
-            HairKinds.Locs => figures.WashLocs,
-            HairKinds.Style => figures.WashInStyle,
-            _ => figures.Wash,
-        },
-        _ => figures.Treatments.GetValueOrDefault(treatment),
-    };
+            Treatment.Wash => kind switch
+            {
+                HairKinds.Locs => figures.WashLocs,
+                HairKinds.Style => figures.WashInStyle,
+                _ => figures.Wash,
+            },
+            _ => figures.Treatments.GetValueOrDefault(treatment),
+        };
 
-    /// <summary>How often hair is washed by its school. Washing monthly only goes with a style that is in; other hair keeps the rhythm of its kind.</summary>
-    public static Interval OfWash(HairKinds kind, WashEvery school, RhythmFigures figures) => school switch
-    {
-        WashEvery.Week => figures.WashWeekly,
-        WashEvery.TenToFourteenDays => figures.WashTenToFourteen,
-        WashEvery.MonthInStyle when kind == HairKinds.Style => figures.WashMonthly,
-        _ => Of(Treatment.Wash, kind, figures)!,
-    };
+    /// <summary>
+    /// How often hair is washed by its school. Washing monthly only goes with a style that is in; other hair keeps the rhythm of its
+    /// kind.
+    /// </summary>
+    public static Interval OfWash(HairKinds kind, WashEvery school, RhythmFigures figures) =>
+        school switch
+        {
+            WashEvery.Week => figures.WashWeekly,
+            WashEvery.TenToFourteenDays => figures.WashTenToFourteen,
+            WashEvery.MonthInStyle when kind == HairKinds.Style => figures.WashMonthly,
+            _ => Of(Treatment.Wash, kind, figures)!,
+        };
 }

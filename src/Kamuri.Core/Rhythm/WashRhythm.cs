@@ -19,16 +19,17 @@ public sealed record RhythmFigures
     /// <summary>The school of washing once a month under a style.</summary>
     public Interval WashMonthly { get; init; } = new(21, 30, 35);
 
-    public IReadOnlyDictionary<Treatment, Interval> Treatments { get; init; } = new Dictionary<Treatment, Interval>
-    {
-        [Treatment.Clarify] = new(21, 30, 60),
-        [Treatment.LightProtein] = new(14, 28, 42),
-        [Treatment.StrongProtein] = new(42, 56, 90),
-        [Treatment.HotOil] = new(7, 14, 30),
-        [Treatment.HerbPrePoo] = new(28, 30, 45),
-        [Treatment.Retwist] = new(28, 42, 56),
-        [Treatment.LocDetox] = new(90, 120, 180),
-    };
+    public IReadOnlyDictionary<Treatment, Interval> Treatments { get; init; } =
+        new Dictionary<Treatment, Interval>
+        {
+            [Treatment.Clarify] = new(21, 30, 60),
+            [Treatment.LightProtein] = new(14, 28, 42),
+            [Treatment.StrongProtein] = new(42, 56, 90),
+            [Treatment.HotOil] = new(7, 14, 30),
+            [Treatment.HerbPrePoo] = new(28, 30, 45),
+            [Treatment.Retwist] = new(28, 42, 56),
+            [Treatment.LocDetox] = new(90, 120, 180),
+        };
 
     /// <summary>Days a tension style may be worn.</summary>
     public int LongestStyleDays { get; init; } = 56;
@@ -65,16 +66,21 @@ public static class WashRhythm
         var interval = Intervals.OfWash(head.Wear.Kind, head.Schools.Rhythm, figures);
         if (head.LastWash is not { } last)
         {
-            return new WashDue(null, today, today, today.AddDays(interval.Latest),
-                "No wash day on record yet; whenever it suits.");
+            return new WashDue(null, today, today, today.AddDays(interval.Latest), "No wash day on record yet; whenever it suits.");
         }
 
         var days = today.DayNumber - last.DayNumber;
         var usual = last.AddDays(interval.Usual);
         var latest = last.AddDays(interval.Latest);
         var left = usual.DayNumber - today.DayNumber;
-        var washed = days switch { 0 => "Washed today", 1 => "Washed yesterday", _ => $"Washed {days} days ago" };
-        var sentence = today > latest ? $"{washed}, {today.DayNumber - latest.DayNumber} past the latest of {interval.Latest}. Expect more tangle."
+        var washed = days switch
+        {
+            0 => "Washed today",
+            1 => "Washed yesterday",
+            _ => $"Washed {days} days ago",
+        };
+        var sentence =
+            today > latest ? $"{washed}, {today.DayNumber - latest.DayNumber} past the latest of {interval.Latest}. Expect more tangle."
             : left <= 0 ? $"{washed}. Due now, and good until {interval.Latest} days."
             : left == 1 ? $"{washed}. Due tomorrow."
             : $"{washed}. Due in {left} days.";

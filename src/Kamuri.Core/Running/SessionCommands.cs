@@ -1,7 +1,12 @@
 namespace Kamuri.Core.Running;
 
 /// <summary>Why an event was not taken.</summary>
-public enum RefusalKind { Unknown, Invalid, Conflict }
+public enum RefusalKind
+{
+    Unknown,
+    Invalid,
+    Conflict,
+}
 
 /// <summary>An event that was not taken, in a sentence for the person.</summary>
 public sealed record Refusal(RefusalKind Kind, string Reason);
@@ -59,17 +64,28 @@ public static class SessionCommands
             SectionDone e => CheckTask(plan, e.Task) ?? CheckSection(plan.FindTask(e.Task)!, state, e),
             TaskDone e => CheckTask(plan, e.Task) ?? CheckOpen(plan, state, e.Task),
             TaskSkipped e => CheckTask(plan, e.Task) ?? CheckOpen(plan, state, e.Task),
-            TaskExtended e => CheckTask(plan, e.Task) ?? CheckOpen(plan, state, e.Task)
-                ?? (e.Minutes is > 0 and <= MostExtra ? null : new Refusal(RefusalKind.Invalid, $"More time is between 1 and {MostExtra:0} minutes.")),
+            TaskExtended e => CheckTask(plan, e.Task)
+                ?? CheckOpen(plan, state, e.Task)
+                ?? (
+                    e.Minutes is > 0 and <= MostExtra
+                        ? null
+                        : new Refusal(RefusalKind.Invalid, $"More time is between 1 and {MostExtra:0} minutes.")
+                ),
             SessionPaused => state.Status == SessionStatus.Paused ? new Refusal(RefusalKind.Conflict, "It is paused already.") : null,
             SessionResumed => state.Status == SessionStatus.Running ? new Refusal(RefusalKind.Conflict, "It is not paused.") : null,
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text) ? new Refusal(RefusalKind.Invalid, "A note needs words.") : CheckNote(e.Text),
-            ReadingTaken e => (e.Task is null ? null : CheckTask(plan, e.Task)) ?? (TakenReading.Wrong(e.Kind, e.Value) is { } wrong ? new Refusal(RefusalKind.Invalid, wrong) : null),
-            EventUndone e => state.Undoable.Any(done => done.Id == e.Target) ? null
+            ReadingTaken e => (e.Task is null ? null : CheckTask(plan, e.Task))
+                ?? (TakenReading.Wrong(e.Kind, e.Value) is { } wrong ? new Refusal(RefusalKind.Invalid, wrong) : null),
+            EventUndone e => state.Undoable.Any(done => done.Id == e.Target)
+                ? null
                 : new Refusal(RefusalKind.Unknown, "There is nothing like that to take back in this session."),
             OrderChanged e => e.Order.Select(each => CheckTask(plan, each.Task)).FirstOrDefault(wrong => wrong is not null),
-            MishapHandled e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : null,
-            HeadRated e => plan.FindHead(e.Head) is null ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.") : CheckRatings(e.Ratings),
+            MishapHandled e => plan.FindHead(e.Head) is null
+                ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.")
+                : null,
+            HeadRated e => plan.FindHead(e.Head) is null
+                ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.")
+                : CheckRatings(e.Ratings),
             SessionFinished e => CheckRatings(e.Ratings) ?? CheckNote(e.Note),
             _ => new Refusal(RefusalKind.Invalid, "This kind of event is not known here."),
         };
@@ -89,18 +105,28 @@ public static class SessionCommands
         }
 
         // A break is advice; it holds nobody up.
-        var open = plan.Links.Where(link => link.To == task && link.LeastGap == 0).Select(link => plan.FindTask(link.From)!)
-            .FirstOrDefault(before => before.IsHandsOn ? !state.Task(before.Id).IsOver : state.Task(before.Id).Status == TaskStatus.Waiting);
+        var open = plan
+            .Links.Where(link => link.To == task && link.LeastGap == 0)
+            .Select(link => plan.FindTask(link.From)!)
+            .FirstOrDefault(before =>
+                before.IsHandsOn ? !state.Task(before.Id).IsOver : state.Task(before.Id).Status == TaskStatus.Waiting
+            );
         if (open is not null)
         {
             return new Refusal(RefusalKind.Conflict, $"{open.Title} comes first; finish or skip it.");
         }
 
         var asked = plan.FindTask(task)!;
-        var busy = plan.Tasks.FirstOrDefault(other => other.IsHandsOn && state.Task(other.Id).Status == TaskStatus.Running
-            && (other.By == asked.By || (other.Strand == asked.Strand && plan.FindHead(other.Strand) is not null)));
+        var busy = plan.Tasks.FirstOrDefault(other =>
+            other.IsHandsOn
+            && state.Task(other.Id).Status == TaskStatus.Running
+            && (other.By == asked.By || (other.Strand == asked.Strand && plan.FindHead(other.Strand) is not null))
+        );
         return asked.IsHandsOn && busy is not null
-            ? new Refusal(RefusalKind.Conflict, $"{(plan.Hands.Count > 1 && busy.By is { } who ? $"{who}’s hands" : "Hands")} are still on {busy.Title.ToLowerInvariant()}; finish or skip it first.")
+            ? new Refusal(
+                RefusalKind.Conflict,
+                $"{(plan.Hands.Count > 1 && busy.By is { } who ? $"{who}’s hands" : "Hands")} are still on {busy.Title.ToLowerInvariant()}; finish or skip it first."
+            )
             : null;
     }
 
@@ -108,9 +134,10 @@ public static class SessionCommands
     {
         if (section.Section < 1 || section.Section > task.Sections)
         {
-            return new Refusal(RefusalKind.Invalid, task.Sections == 0
-                ? $"{task.Title} is not done in sections."
-                : $"{task.Title} has sections 1 to {task.Sections}.");
+            return new Refusal(
+                RefusalKind.Invalid,
+                task.Sections == 0 ? $"{task.Title} is not done in sections." : $"{task.Title} has sections 1 to {task.Sections}."
+            );
         }
 
         return state.Task(task.Id).Status switch

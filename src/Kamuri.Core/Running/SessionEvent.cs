@@ -4,7 +4,13 @@ using Kamuri.Core.Scheduling;
 namespace Kamuri.Core.Running;
 
 /// <summary>Five quick ratings, 1 to 5 each; null when not answered.</summary>
-public sealed record Ratings(int? Softness = null, int? Definition = null, int? Slip = null, int? ScalpComfort = null, int? Stiffness = null)
+public sealed record Ratings(
+    int? Softness = null,
+    int? Definition = null,
+    int? Slip = null,
+    int? ScalpComfort = null,
+    int? Stiffness = null
+)
 {
     public const int Least = 1;
     public const int Most = 5;
@@ -57,10 +63,19 @@ public sealed record EventUndone(Guid Id, DateTimeOffset At, Guid Target) : Sess
 /// <param name="Remember">A note for next time; null for none.</param>
 /// <param name="Reactions">Ingredients a reaction is noted against.</param>
 public sealed record MishapHandled(
-    Guid Id, DateTimeOffset At, string Head, Mishap Mishap, string Way, IReadOnlyList<SessionChange> Changes, string? Remember, IReadOnlyList<string> Reactions) : SessionEvent(Id, At);
+    Guid Id,
+    DateTimeOffset At,
+    string Head,
+    Mishap Mishap,
+    string Way,
+    IReadOnlyList<SessionChange> Changes,
+    string? Remember,
+    IReadOnlyList<string> Reactions
+) : SessionEvent(Id, At);
 
 /// <summary>Another order of what is left was taken.</summary>
-public sealed record OrderChanged(Guid Id, DateTimeOffset At, IReadOnlyList<Reordered> Order, IReadOnlyList<Link> Gaps) : SessionEvent(Id, At);
+public sealed record OrderChanged(Guid Id, DateTimeOffset At, IReadOnlyList<Reordered> Order, IReadOnlyList<Link> Gaps)
+    : SessionEvent(Id, At);
 
 /// <summary>What the person thought of how one of several heads came out.</summary>
 public sealed record HeadRated(Guid Id, DateTimeOffset At, string Head, Ratings Ratings) : SessionEvent(Id, At);

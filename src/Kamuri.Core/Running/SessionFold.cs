@@ -39,23 +39,28 @@ public static class SessionFold
         return state;
     }
 
-    private static int Rank(SessionEvent happened) => happened switch
-    {
-        SessionStarted => 0,
-        SectionDone => 1,
-        TaskDone => 2,
-        TaskSkipped => 3,
-        TaskStarted => 4,
-        SessionFinished => 9,
-        _ => 5,
-    };
+    private static int Rank(SessionEvent happened) =>
+        happened switch
+        {
+            SessionStarted => 0,
+            SectionDone => 1,
+            TaskDone => 2,
+            TaskSkipped => 3,
+            TaskStarted => 4,
+            SessionFinished => 9,
+            _ => 5,
+        };
 
     private static SessionState Apply(SessionPlan plan, SessionState state, SessionEvent happened)
     {
         if (happened is SessionStarted)
         {
             return state.Status == SessionStatus.NotStarted
-                ? state with { Status = SessionStatus.Running, StartedAt = happened.At }
+                ? state with
+                {
+                    Status = SessionStatus.Running,
+                    StartedAt = happened.At,
+                }
                 : state;
         }
 
@@ -71,13 +76,24 @@ public static class SessionFold
             TaskDone done => Finish(plan, state, done.Task, done.At),
             TaskSkipped skipped => Skip(plan, state, skipped),
             TaskExtended extended => Change(plan, state, extended.Task, task => task with { Extra = task.Extra + extended.Minutes }),
-            SessionPaused => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = happened.At } : state,
+            SessionPaused => state.Status == SessionStatus.Running
+                ? state with
+                {
+                    Status = SessionStatus.Paused,
+                    PausedAt = happened.At,
+                }
+                : state,
             SessionResumed => Resume(plan, state, happened.At),
             NoteTaken note => state with { Notes = state.Notes.Add(new Note(note.At, note.Text, note.Task)) },
             ReadingTaken reading => Read(plan, state, reading),
             MishapHandled mishap => Handle(plan, state, mishap),
             OrderChanged order => state with { Order = new NewOrder([.. order.Order], [.. order.Gaps]) },
-            HeadRated rated => plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) },
+            HeadRated rated => plan.FindHead(rated.Head) is null
+                ? state
+                : state with
+                {
+                    HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings),
+                },
             SessionFinished finished => End(plan, state, finished),
             _ => state,
         };
@@ -93,19 +109,31 @@ public static class SessionFold
         }
 
         var taken = new TakenReading(reading.At, reading.Kind, reading.Value, reading.Task);
-        if (reading.Kind != ReadingKind.Celsius || reading.Task is not { } id || plan.FindTask(id)?.Cools is not { } cools
-            || state.Task(id) is not { Status: TaskStatus.Running, Start: { } began })
+        if (
+            reading.Kind != ReadingKind.Celsius
+            || reading.Task is not { } id
+            || plan.FindTask(id)?.Cools is not { } cools
+            || state.Task(id) is not { Status: TaskStatus.Running, Start: { } began }
+        )
         {
             return state with { Readings = state.Readings.Add(taken) };
         }
 
-        var since = state.Readings.Where(each => each.Kind == ReadingKind.Celsius && each.Task == id && each.At >= began).Append(taken)
-            .Select(each => ((each.At - began).TotalMinutes, each.Value)).ToList();
+        var since = state
+            .Readings.Where(each => each.Kind == ReadingKind.Celsius && each.Task == id && each.At >= began)
+            .Append(taken)
+            .Select(each => ((each.At - began).TotalMinutes, each.Value))
+            .ToList();
         var measured = cools.Measured(since);
         var passed = since[^1].TotalMinutes;
         return state with
         {
-            Readings = state.Readings.Add(taken with { Cooling = new WarmthLeft(Math.Max(0, Math.Ceiling(measured.Usual - passed)), Math.Floor(measured.Latest - passed)) }),
+            Readings = state.Readings.Add(
+                taken with
+                {
+                    Cooling = new WarmthLeft(Math.Max(0, Math.Ceiling(measured.Usual - passed)), Math.Floor(measured.Latest - passed)),
+                }
+            ),
             Changed = state.Changed.SetItem(id, state.Changed.GetValueOrDefault(id, new TaskChange()) with { Measured = measured }),
         };
     }
@@ -119,8 +147,12 @@ public static class SessionFold
 
         var next = Change(plan, state, mishap.Changes, mishap.At);
         next = mishap.Remember is { } words ? next with { Notes = next.Notes.Add(new Note(mishap.At, words, null)) } : next;
-        return mishap.Reactions.Count == 0 ? next
-            : next with { Reactions = next.Reactions.SetItem(mishap.Head, next.Reactions.GetValueOrDefault(mishap.Head, []).Union(mishap.Reactions)) };
+        return mishap.Reactions.Count == 0
+            ? next
+            : next with
+            {
+                Reactions = next.Reactions.SetItem(mishap.Head, next.Reactions.GetValueOrDefault(mishap.Head, []).Union(mishap.Reactions)),
+            };
     }
 
     /// <summary>Applies changes to a session; one that no longer makes sense changes nothing.</summary>
@@ -132,20 +164,64 @@ public static class SessionFold
             {
                 ChangeKind.Skip => Skip(plan, state, new TaskSkipped(Guid.Empty, at, change.Task)),
                 ChangeKind.End => state.Task(change.Task).Status == TaskStatus.Running ? Finish(plan, state, change.Task, at) : state,
-                ChangeKind.Shorten => plan.FindTask(change.Task) is null ? state
-                    : state with { Changed = state.Changed.SetItem(change.Task, state.Changed.GetValueOrDefault(change.Task, new TaskChange()) with { Minutes = change.Minutes }) },
-                ChangeKind.WithoutHeat => plan.FindTask(change.Task) is null ? state
-                    : state with { Changed = state.Changed.SetItem(change.Task, state.Changed.GetValueOrDefault(change.Task, new TaskChange()) with { WithoutHeat = true }) },
+                ChangeKind.Shorten => plan.FindTask(change.Task) is null
+                    ? state
+                    : state with
+                    {
+                        Changed = state.Changed.SetItem(
+                            change.Task,
+                            state.Changed.GetValueOrDefault(change.Task, new TaskChange()) with
+                            {
+                                Minutes = change.Minutes,
+                            }
+                        ),
+                    },
+                ChangeKind.WithoutHeat => plan.FindTask(change.Task) is null
+                    ? state
+                    : state with
+                    {
+                        Changed = state.Changed.SetItem(
+                            change.Task,
+                            state.Changed.GetValueOrDefault(change.Task, new TaskChange()) with
+                            {
+                                WithoutHeat = true,
+                            }
+                        ),
+                    },
                 ChangeKind.Insert when change.Work is { } work && plan.FindTask(work.Id) is null => state with
                 {
                     Inserted = state.Inserted.Add(new Insertion(work, change.Behind)),
                     MistAfter = work.Parks ? change.Minutes : state.MistAfter,
                 },
-                ChangeKind.First => plan.FindTask(change.Task) is null ? state : state with { First = state.First.Remove(change.Task).Add(change.Task) },
-                ChangeKind.ForgetSections => Change(plan, state, change.Task, task => task with { Sections = [], CountedFrom = task.WorkedBy(at), WorkedAtTick = 0 }),
+                ChangeKind.First => plan.FindTask(change.Task) is null
+                    ? state
+                    : state with
+                    {
+                        First = state.First.Remove(change.Task).Add(change.Task),
+                    },
+                ChangeKind.ForgetSections => Change(plan, state, change.Task, task =>
+                    task with
+                    {
+                        Sections = [],
+                        CountedFrom = task.WorkedBy(at),
+                        WorkedAtTick = 0,
+                    }
+                ),
                 ChangeKind.LayDown => LayDown(plan, state, change.Task, at),
-                ChangeKind.PutOff when change.Work is { } later && plan.FindTask(later.Id) is null => PutOff(plan, state, change.Task, new Insertion(later, change.Behind), at),
-                ChangeKind.Park => state.Status == SessionStatus.Running ? state with { Status = SessionStatus.Paused, PausedAt = at } : state,
+                ChangeKind.PutOff when change.Work is { } later && plan.FindTask(later.Id) is null => PutOff(
+                    plan,
+                    state,
+                    change.Task,
+                    new Insertion(later, change.Behind),
+                    at
+                ),
+                ChangeKind.Park => state.Status == SessionStatus.Running
+                    ? state with
+                    {
+                        Status = SessionStatus.Paused,
+                        PausedAt = at,
+                    }
+                    : state,
                 _ => state,
             };
         }
@@ -191,7 +267,15 @@ public static class SessionFold
             current = state.Task(section.Task);
         }
 
-        state = Set(state, section.Task, current with { Sections = current.Sections.Add(section.Section), WorkedAtTick = current.WorkedBy(section.At) });
+        state = Set(
+            state,
+            section.Task,
+            current with
+            {
+                Sections = current.Sections.Add(section.Section),
+                WorkedAtTick = current.WorkedBy(section.At),
+            }
+        );
         return state.Task(section.Task).Sections.Count == task.Sections ? Finish(plan, state, section.Task, section.At) : state;
     }
 
@@ -210,14 +294,34 @@ public static class SessionFold
         state = Set(state, id, state.Task(id) with { Status = TaskStatus.Done, End = at });
         state = BeginWaits(plan, state, id, at);
         // With several heads the session stops when the last of them is put up.
-        return plan.FindTask(id)!.Parks && state.Status == SessionStatus.Running && plan.Tasks.All(other => !other.Parks || state.Task(other.Id).IsOver)
-            ? state with { Status = SessionStatus.Paused, PausedAt = at, Parked = new Parked(at, state.MistAfter) } : state;
+        return
+            plan.FindTask(id)!.Parks
+            && state.Status == SessionStatus.Running
+            && plan.Tasks.All(other => !other.Parks || state.Task(other.Id).IsOver)
+            ? state with
+            {
+                Status = SessionStatus.Paused,
+                PausedAt = at,
+                Parked = new Parked(at, state.MistAfter),
+            }
+            : state;
     }
 
     /// <summary>Work that hands are on is put aside: what was done of it stays done, and it waits to be taken up again.</summary>
     private static SessionState LayDown(SessionPlan plan, SessionState state, string id, DateTimeOffset at) =>
         plan.FindTask(id) is { IsHandsOn: true } && state.Task(id) is { Status: TaskStatus.Running } task
-            ? Set(state, id, task with { Status = TaskStatus.Waiting, Start = null, Paused = 0, FirstBegun = task.FirstBegun ?? task.Start, Spent = task.WorkedBy(state.PausedAt ?? at) })
+            ? Set(
+                state,
+                id,
+                task with
+                {
+                    Status = TaskStatus.Waiting,
+                    Start = null,
+                    Paused = 0,
+                    FirstBegun = task.FirstBegun ?? task.Start,
+                    Spent = task.WorkedBy(state.PausedAt ?? at),
+                }
+            )
             : state;
 
     /// <summary>Left out here and done further on: the sections that were done stay done.</summary>
@@ -228,10 +332,17 @@ public static class SessionFold
             return state;
         }
 
-        // Where all of it is put off, the minutes spent on it go along; where something else was done in the same pass, they stay with that.
+        // Where all of it is put off, the minutes spent on it go along; where something else was done in the same pass, they stay with
+        // that.
         var done = LayDown(plan, state, id, at).Task(id);
-        state = task.StepIds.Count() > 1 ? Skip(plan, state, new TaskSkipped(Guid.Empty, at, id)) : Set(state, id, TaskState.Untouched with { Status = TaskStatus.Skipped });
-        return Set(state, later.Work.Id, task.StepIds.Count() > 1 ? TaskState.Untouched with { Sections = done.Sections } : done) with { Inserted = state.Inserted.Add(later) };
+        state =
+            task.StepIds.Count() > 1
+                ? Skip(plan, state, new TaskSkipped(Guid.Empty, at, id))
+                : Set(state, id, TaskState.Untouched with { Status = TaskStatus.Skipped });
+        return Set(state, later.Work.Id, task.StepIds.Count() > 1 ? TaskState.Untouched with { Sections = done.Sections } : done) with
+        {
+            Inserted = state.Inserted.Add(later),
+        };
     }
 
     /// <summary>What works by itself begins the moment the work before it is over.</summary>
@@ -310,15 +421,30 @@ public static class SessionFold
             }
 
             // There is no water left in it to press or to wring out.
-            var dries = ahead.TakeWhile(task => task.StepIds.Any() && task.StepIds.All(step => SessionPlan.KindOf(step) is { Leaves: Wetness.Blotted or Wetness.Wrung, Puts: null, Removes: Removal.None })).ToList();
+            var dries = ahead
+                .TakeWhile(task =>
+                    task.StepIds.Any()
+                    && task.StepIds.All(step =>
+                        SessionPlan.KindOf(step) is { Leaves: Wetness.Blotted or Wetness.Wrung, Puts: null, Removes: Removal.None }
+                    )
+                )
+                .ToList();
             state = dries.Aggregate(state, (dried, task) => Skip(plan, dried, new TaskSkipped(Guid.Empty, at, task.Id)));
             if (ahead.Skip(dries.Count).FirstOrDefault() is { } next && Again(next) is { } work)
             {
                 state = state with
                 {
-                    Inserted = state.Inserted.Add(new Insertion(
-                        work with { Id = $"{head.Key}/back-{state.Inserted.Count + 1}-{work.Id}", Strand = head.Key, By = next.By },
-                        own.LastOrDefault(task => task.Parks && state.Task(task.Id).IsOver)?.Id)),
+                    Inserted = state.Inserted.Add(
+                        new Insertion(
+                            work with
+                            {
+                                Id = $"{head.Key}/back-{state.Inserted.Count + 1}-{work.Id}",
+                                Strand = head.Key,
+                                By = next.By,
+                            },
+                            own.LastOrDefault(task => task.Parks && state.Task(task.Id).IsOver)?.Id
+                        )
+                    ),
                 };
             }
         }
@@ -329,9 +455,11 @@ public static class SessionFold
     /// <summary>How dried hair gets wet again for what comes next; null where that brings water itself.</summary>
     private static SessionTask? Again(SessionTask next)
     {
-        SessionTask Work(string id, string title, double minutes, IReadOnlyList<Resource> uses) => new(id, null, "", title, true, 0, null, "", uses, 0, minutes);
+        SessionTask Work(string id, string title, double minutes, IReadOnlyList<Resource> uses) =>
+            new(id, null, "", title, true, 0, null, "", uses, 0, minutes);
         return !next.Uses.Contains(Resource.Shower) ? Work("mist", "Mist it again", MistMinutes, [Resource.Hands])
-            : next.StepIds.Any(step => SessionPlan.KindOf(step)?.NeedsAtLeast > Wetness.Dry) ? Work("wet", "Wet it through again", MistMinutes, [Resource.Hands, Resource.Shower])
+            : next.StepIds.Any(step => SessionPlan.KindOf(step)?.NeedsAtLeast > Wetness.Dry)
+                ? Work("wet", "Wet it through again", MistMinutes, [Resource.Hands, Resource.Shower])
             : null;
     }
 
@@ -355,6 +483,5 @@ public static class SessionFold
     private static SessionState Change(SessionPlan plan, SessionState state, string id, Func<TaskState, TaskState> change) =>
         plan.FindTask(id) is null || state.Task(id).IsOver ? state : Set(state, id, change(state.Task(id)));
 
-    private static SessionState Set(SessionState state, string id, TaskState task) =>
-        state with { Tasks = state.Tasks.SetItem(id, task) };
+    private static SessionState Set(SessionState state, string id, TaskState task) => state with { Tasks = state.Tasks.SetItem(id, task) };
 }

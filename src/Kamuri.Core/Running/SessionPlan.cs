@@ -13,8 +13,19 @@ namespace Kamuri.Core.Running;
 /// <summary>What a running session needs to know of a step.</summary>
 /// <param name="Amount">How much of what is taken, without a verb: "100 ml of the mask"; null when nothing is measured out.</param>
 public sealed record SessionStep(
-    string Id, string Name, Phase Phase, string Instruction, string Reason, Places Places, Direction Direction,
-    MeasuredWords? Amount, IReadOnlyList<string> Cautions, bool IsCleanse = false, bool Detangles = false, Treatment? Treatment = null)
+    string Id,
+    string Name,
+    Phase Phase,
+    string Instruction,
+    string Reason,
+    Places Places,
+    Direction Direction,
+    MeasuredWords? Amount,
+    IReadOnlyList<string> Cautions,
+    bool IsCleanse = false,
+    bool Detangles = false,
+    Treatment? Treatment = null
+)
 {
     /// <summary>The key of the head it is done on.</summary>
     public string Head { get; init; } = PlannedTask.HeadStrand;
@@ -82,14 +93,29 @@ public sealed record OverriddenStop(string Rule, string Stop, string Reason);
 /// <param name="IsOvernight">Lasts through the night.</param>
 /// <param name="Words">The title with its amounts in each way of measuring; null when there are none in it.</param>
 public sealed record SessionTask(
-    string Id, string? StepId, string Strand, string Title, bool IsHandsOn, int Sections, Window? Window, string AfterLatest,
-    IReadOnlyList<Resource> Uses, double PlannedStart, double PlannedMinutes, Substance? Substance = null, IReadOnlyList<string>? Also = null, bool IsOvernight = false,
-    MeasuredWords? Words = null)
+    string Id,
+    string? StepId,
+    string Strand,
+    string Title,
+    bool IsHandsOn,
+    int Sections,
+    Window? Window,
+    string AfterLatest,
+    IReadOnlyList<Resource> Uses,
+    double PlannedStart,
+    double PlannedMinutes,
+    Substance? Substance = null,
+    IReadOnlyList<string>? Also = null,
+    bool IsOvernight = false,
+    MeasuredWords? Words = null
+)
 {
     /// <summary>Whose hands do it; null when there is nothing to tell apart, or no hands are needed.</summary>
     public string? By { get; init; }
 
-    /// <summary>Whoever does it sleeps until then, or, in sessions of earlier versions, is not there before; null when nothing holds it back.</summary>
+    /// <summary>
+    /// Whoever does it sleeps until then, or, in sessions of earlier versions, is not there before; null when nothing holds it back.
+    /// </summary>
     public DateTimeOffset? NotBefore { get; init; }
 
     /// <summary>The mixture that cools meanwhile; null when none does, and in sessions of earlier versions.</summary>
@@ -161,10 +187,17 @@ public sealed record SessionPlan
         {
             var places = order.Tasks.ToDictionary(each => each.Task);
             // What had begun keeps its place in front; what had not takes its new one.
-            tasks = [.. tasks.Select(task => places.TryGetValue(task.Id, out var place) ? place.Of(task, this) : task).OrderBy(task => places.ContainsKey(task.Id)).ThenBy(task => task.PlannedStart)];
+            tasks =
+            [
+                .. tasks
+                    .Select(task => places.TryGetValue(task.Id, out var place) ? place.Of(task, this) : task)
+                    .OrderBy(task => places.ContainsKey(task.Id))
+                    .ThenBy(task => task.PlannedStart),
+            ];
         }
 
-        int Front() => tasks.FindIndex(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Waiting && !state.IsInserted(task.Id));
+        int Front() =>
+            tasks.FindIndex(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Waiting && !state.IsInserted(task.Id));
         foreach (var id in state.First.Reverse())
         {
             if (tasks.FindIndex(task => task.Id == id) is >= 0 and var from && Front() is >= 0 and var to && to < from)
@@ -184,11 +217,17 @@ public sealed record SessionPlan
             }
 
             // Behind what it has to wait for, else in front of everything that hands have not begun.
-            var at = behind is null ? Front()
-                : tasks.FindIndex(task => task.Id == behind) + 1;
+            var at = behind is null ? Front() : tasks.FindIndex(task => task.Id == behind) + 1;
             at = at < 0 ? tasks.Count : at;
             var next = tasks.Skip(at).FirstOrDefault(task => task.IsHandsOn && task.Strand == work.Strand);
-            tasks.Insert(at, work with { PlannedStart = at < tasks.Count ? tasks[at].PlannedStart : tasks.Select(task => task.PlannedStart + task.PlannedMinutes).Max() });
+            tasks.Insert(
+                at,
+                work with
+                {
+                    PlannedStart =
+                        at < tasks.Count ? tasks[at].PlannedStart : tasks.Select(task => task.PlannedStart + task.PlannedMinutes).Max(),
+                }
+            );
             if (behind is not null)
             {
                 links.Add(new Link(behind, work.Id));
@@ -200,7 +239,11 @@ public sealed record SessionPlan
             }
         }
 
-        return this with { Tasks = tasks, Links = links };
+        return this with
+        {
+            Tasks = tasks,
+            Links = links,
+        };
     }
 
     public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);
@@ -214,48 +257,78 @@ public sealed record SessionPlan
     public SessionHead? FindHead(string? key) => Heads.FirstOrDefault(head => head.Key == key);
 
     /// <summary>The head a task is for, in the kitchen as well.</summary>
-    public SessionHead HeadOf(SessionTask task) => FindHead(task.Strand)
-        ?? Heads.FirstOrDefault(head => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)) ?? Heads[0];
+    public SessionHead HeadOf(SessionTask task) =>
+        FindHead(task.Strand) ?? Heads.FirstOrDefault(head => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)) ?? Heads[0];
 
     /// <summary>The entry of the catalogue a step of a session came from.</summary>
     public static StepKind? KindOf(string step) => StepCatalogue.OfStep(step[(step.IndexOf('/', StringComparison.Ordinal) + 1)..]);
 
     /// <summary>Takes from a plan what a session needs.</summary>
-    public static SessionPlan From(Plan plan) => new()
-    {
-        Heads = [HeadOf(plan, PlannedTask.HeadStrand, plan.Fit.ReadyBy)],
-        PlannedStart = plan.Start,
-        PlannedEnd = plan.End,
-        Steps = [.. plan.Steps.Select(planned => Step(plan, planned, null))],
-        Overridden = [.. Overrides(plan)],
-        Tasks = [.. plan.Tasks.Select(task => Task(task, plan.Start, null))],
-        Links = plan.Links,
-        Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step, null))],
-        Touches = TouchedBy(plan, null).ToDictionary(),
-        Mixtures = [.. MixturesOf(plan, null)],
-    };
-
-    /// <summary>Takes from the plan of a household what a session needs. Steps are told apart by the key of their head, as tasks are.</summary>
-    public static SessionPlan From(HouseholdPlan plan) => new()
-    {
-        Heads = [.. plan.Heads.Select((head, at) => HeadOf(head.Plan, head.Key, head.Wanted) with { PauseAfter = plan.Request.Heads[at].PauseAfter })],
-        Hands = plan.Request.Hands.Count > 1 ? [.. plan.Request.Hands.Select(hands => hands.Name)] : [],
-        Capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, plan.Request.Equipment.Count),
-        NotThere = plan.NotThere,
-        PlannedStart = plan.Start,
-        PlannedEnd = plan.End,
-        Steps = [.. plan.Heads.SelectMany(head => head.Plan.Steps.Select(planned => Step(head.Plan, planned, head.Key)))],
-        Overridden = [.. plan.Heads.SelectMany(head => Overrides(head.Plan))],
-        Tasks = [.. plan.Tasks.Select(task => Task(task, plan.Start, task.Id[..task.Id.IndexOf('/', StringComparison.Ordinal)]))],
-        Links = plan.Links,
-        Takings = [.. plan.Heads.SelectMany(head => head.Plan.Steps.SelectMany(step => Taken(head.Plan, step, head.Key)))],
-        Touches = plan.Heads.SelectMany(head => TouchedBy(head.Plan, head.Key)).ToDictionary(),
-        Mixtures = [.. plan.Heads.SelectMany(head => MixturesOf(head.Plan, head.Key).Select(mixture => mixture with
+    public static SessionPlan From(Plan plan) =>
+        new()
         {
-            Others = [.. plan.Heads.Where(other => other != head && other.Plan.Steps.Any(step => step.Step.Kind.Puts is { } puts
-                && puts == head.Plan.Steps.First(own => $"{head.Key}/{own.Step.Id}" == mixture.StepId).Step.Kind.Puts)).Select(other => other.Plan.Request.Head.Name)],
-        }))],
-    };
+            Heads = [HeadOf(plan, PlannedTask.HeadStrand, plan.Fit.ReadyBy)],
+            PlannedStart = plan.Start,
+            PlannedEnd = plan.End,
+            Steps = [.. plan.Steps.Select(planned => Step(plan, planned, null))],
+            Overridden = [.. Overrides(plan)],
+            Tasks = [.. plan.Tasks.Select(task => Task(task, plan.Start, null))],
+            Links = plan.Links,
+            Takings = [.. plan.Steps.SelectMany(step => Taken(plan, step, null))],
+            Touches = TouchedBy(plan, null).ToDictionary(),
+            Mixtures = [.. MixturesOf(plan, null)],
+        };
+
+    /// <summary>
+    /// Takes from the plan of a household what a session needs. Steps are told apart by the key of their head, as tasks are.
+    /// </summary>
+    public static SessionPlan From(HouseholdPlan plan) =>
+        new()
+        {
+            Heads =
+            [
+                .. plan.Heads.Select(
+                    (head, at) => HeadOf(head.Plan, head.Key, head.Wanted) with { PauseAfter = plan.Request.Heads[at].PauseAfter }
+                ),
+            ],
+            Hands = plan.Request.Hands.Count > 1 ? [.. plan.Request.Hands.Select(hands => hands.Name)] : [],
+            Capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, plan.Request.Equipment.Count),
+            NotThere = plan.NotThere,
+            PlannedStart = plan.Start,
+            PlannedEnd = plan.End,
+            Steps = [.. plan.Heads.SelectMany(head => head.Plan.Steps.Select(planned => Step(head.Plan, planned, head.Key)))],
+            Overridden = [.. plan.Heads.SelectMany(head => Overrides(head.Plan))],
+            Tasks = [.. plan.Tasks.Select(task => Task(task, plan.Start, task.Id[..task.Id.IndexOf('/', StringComparison.Ordinal)]))],
+            Links = plan.Links,
+            Takings = [.. plan.Heads.SelectMany(head => head.Plan.Steps.SelectMany(step => Taken(head.Plan, step, head.Key)))],
+            Touches = plan.Heads.SelectMany(head => TouchedBy(head.Plan, head.Key)).ToDictionary(),
+            Mixtures =
+            [
+                .. plan.Heads.SelectMany(head =>
+                    MixturesOf(head.Plan, head.Key)
+                        .Select(mixture =>
+                            mixture with
+                            {
+                                Others =
+                                [
+                                    .. plan
+                                        .Heads.Where(other =>
+                                            other != head
+                                            && other.Plan.Steps.Any(step =>
+                                                step.Step.Kind.Puts is { } puts
+                                                && puts
+                                                    == head.Plan.Steps.First(own =>
+                                                        $"{head.Key}/{own.Step.Id}" == mixture.StepId
+                                                    ).Step.Kind.Puts
+                                            )
+                                        )
+                                        .Select(other => other.Plan.Request.Head.Name),
+                                ],
+                            }
+                        )
+                ),
+            ],
+        };
 
     private static SessionHead HeadOf(Plan plan, string key, DateTimeOffset? wanted) =>
         new(key, plan.Request.Head.Id, plan.Request.Head.Name, PlanWords.Of(plan.Request.Aim), PlanWords.Of(plan.Request.Style))
@@ -265,44 +338,106 @@ public sealed record SessionPlan
             FragileZones = [.. plan.Request.Head.FragileZones.Select(fragile => fragile.Zone)],
         };
 
-    private static SessionStep Step(Plan plan, PlannedStep planned, string? key) => new(
-        Keyed(key, planned.Step.Id), planned.Step.Kind.Name, planned.Step.Kind.Phase, planned.Step.Kind.Instruction, planned.Step.Reason,
-        planned.Step.Places, planned.Step.Direction, Amount(plan, planned), planned.Cautions,
-        planned.Step.Kind.IsCleanse, planned.Step.Kind.Detangles, planned.Step.Kind.Treatment)
-    {
-        Head = key ?? PlannedTask.HeadStrand,
-        After = new HairAfter(planned.After.Wetness,
-            [.. planned.After.Deposits.Concat(planned.After.AwaitsWash).Select(deposit => new LyingOn(deposit.Substance, Keyed(key, deposit.Step))).Distinct()])
-        { Hang = planned.After.Hang },
-    };
+    private static SessionStep Step(Plan plan, PlannedStep planned, string? key) =>
+        new(
+            Keyed(key, planned.Step.Id),
+            planned.Step.Kind.Name,
+            planned.Step.Kind.Phase,
+            planned.Step.Kind.Instruction,
+            planned.Step.Reason,
+            planned.Step.Places,
+            planned.Step.Direction,
+            Amount(plan, planned),
+            planned.Cautions,
+            planned.Step.Kind.IsCleanse,
+            planned.Step.Kind.Detangles,
+            planned.Step.Kind.Treatment
+        )
+        {
+            Head = key ?? PlannedTask.HeadStrand,
+            After = new HairAfter(
+                planned.After.Wetness,
+                [
+                    .. planned
+                        .After.Deposits.Concat(planned.After.AwaitsWash)
+                        .Select(deposit => new LyingOn(deposit.Substance, Keyed(key, deposit.Step)))
+                        .Distinct(),
+                ]
+            )
+            {
+                Hang = planned.After.Hang,
+            },
+        };
 
     /// <summary>What may be said of mixtures while they are used: how they are put right, and whether the rest keeps.</summary>
-    private static IEnumerable<SessionMixture> MixturesOf(Plan plan, string? key) => plan.Mixtures.Select(made =>
-    {
-        var mixture = made.Cooking.Mixture;
-        string Right(Trouble trouble) => Correction.For(mixture.Formula, trouble, new Millilitres(mixture.Makes.Value / StretchedFrom), mixture.Makes, plan.Request.Kitchen).Sentence;
-        return new SessionMixture(Keyed(key, made.Step.Id), mixture.Formula.Name, mixture.Formula.Keep.Fridge?.Days, Right(Trouble.TooThick), Right(Trouble.TooRunny), Right(Trouble.TooLittle));
-    });
+    private static IEnumerable<SessionMixture> MixturesOf(Plan plan, string? key) =>
+        plan.Mixtures.Select(made =>
+        {
+            var mixture = made.Cooking.Mixture;
+            string Right(Trouble trouble) =>
+                Correction
+                    .For(
+                        mixture.Formula,
+                        trouble,
+                        new Millilitres(mixture.Makes.Value / StretchedFrom),
+                        mixture.Makes,
+                        plan.Request.Kitchen
+                    )
+                    .Sentence;
+            return new SessionMixture(
+                Keyed(key, made.Step.Id),
+                mixture.Formula.Name,
+                mixture.Formula.Keep.Fridge?.Days,
+                Right(Trouble.TooThick),
+                Right(Trouble.TooRunny),
+                Right(Trouble.TooLittle)
+            );
+        });
 
     /// <summary>When somebody says there is not enough, about so much more is missing.</summary>
     private const double StretchedFrom = 1.2;
 
-    private static SessionTask Task(PlannedTask task, DateTimeOffset start, string? key) => new(
-        task.Id, task.StepId is null ? null : Keyed(key, task.StepId), task.Strand, task.Title, task.IsHandsOn, task.Sections, task.Window, task.AfterLatest, task.Uses,
-        (task.Start - start).TotalMinutes, (task.End - task.Start).TotalMinutes, task.Substance, [.. task.Also.Select(step => Keyed(key, step))], task.IsOvernight, task.Words)
-    { By = task.By, NotBefore = task.NotBefore, Cools = task.Cools, IsHarmlessAfter = task.IsHarmlessAfter };
+    private static SessionTask Task(PlannedTask task, DateTimeOffset start, string? key) =>
+        new(
+            task.Id,
+            task.StepId is null ? null : Keyed(key, task.StepId),
+            task.Strand,
+            task.Title,
+            task.IsHandsOn,
+            task.Sections,
+            task.Window,
+            task.AfterLatest,
+            task.Uses,
+            (task.Start - start).TotalMinutes,
+            (task.End - task.Start).TotalMinutes,
+            task.Substance,
+            [.. task.Also.Select(step => Keyed(key, step))],
+            task.IsOvernight,
+            task.Words
+        )
+        {
+            By = task.By,
+            NotBefore = task.NotBefore,
+            Cools = task.Cools,
+            IsHarmlessAfter = task.IsHarmlessAfter,
+        };
 
     private static IEnumerable<OverriddenStop> Overrides(Plan plan) =>
-        plan.Findings.Where(finding => finding.Overridden is not null).Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!));
+        plan
+            .Findings.Where(finding => finding.Overridden is not null)
+            .Select(finding => new OverriddenStop(finding.Rule, finding.Reason, finding.Overridden!));
 
     private static IEnumerable<KeyValuePair<string, IReadOnlyList<string>>> TouchedBy(Plan plan, string? key) =>
-        plan.Steps.Select(step => KeyValuePair.Create(Keyed(key, step.Step.Id), plan.Request.UseOf(step.Step)?.AskForPatchTest ?? [])).Where(pair => pair.Value.Count > 0);
+        plan
+            .Steps.Select(step => KeyValuePair.Create(Keyed(key, step.Step.Id), plan.Request.UseOf(step.Step)?.AskForPatchTest ?? []))
+            .Where(pair => pair.Value.Count > 0);
 
     private static string Keyed(string? key, string id) => key is null ? id : $"{key}/{id}";
 
-    private static MeasuredWords? Amount(Plan plan, PlannedStep planned) => planned.Amount is { } amount
-        ? MeasuredWords.Of(way => plan.Request.UseOf(planned.Step) is { } use ? $"{way(amount.Ways)} of {use.Name}" : way(amount.Ways))
-        : null;
+    private static MeasuredWords? Amount(Plan plan, PlannedStep planned) =>
+        planned.Amount is { } amount
+            ? MeasuredWords.Of(way => plan.Request.UseOf(planned.Step) is { } use ? $"{way(amount.Ways)} of {use.Name}" : way(amount.Ways))
+            : null;
 
     private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned, string? key)
     {
@@ -319,7 +454,14 @@ public sealed record SessionPlan
 
         foreach (var line in made.Cooking.Mixture.Lines.Where(line => line.Ingredient.ProductId is not null))
         {
-            yield return new SessionTaking(Keyed(key, step.Id), line.Ingredient.Name, line.Ingredient.ProductId, null, line.Volume.Value, IsWhole: false);
+            yield return new SessionTaking(
+                Keyed(key, step.Id),
+                line.Ingredient.Name,
+                line.Ingredient.ProductId,
+                null,
+                line.Volume.Value,
+                IsWhole: false
+            );
         }
 
         foreach (var taken in made.Cooking.Taken)

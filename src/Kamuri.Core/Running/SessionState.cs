@@ -6,10 +6,22 @@ using Kamuri.Core.Timing;
 namespace Kamuri.Core.Running;
 
 /// <summary>Where a task stands.</summary>
-public enum TaskStatus { Waiting, Running, Done, Skipped }
+public enum TaskStatus
+{
+    Waiting,
+    Running,
+    Done,
+    Skipped,
+}
 
 /// <summary>Where a session stands.</summary>
-public enum SessionStatus { NotStarted, Running, Paused, Finished }
+public enum SessionStatus
+{
+    NotStarted,
+    Running,
+    Paused,
+    Finished,
+}
 
 /// <summary>The state of one task.</summary>
 /// <param name="Status">Where it stands.</param>
@@ -19,7 +31,13 @@ public enum SessionStatus { NotStarted, Running, Paused, Finished }
 /// <param name="Extra">Minutes given on top of the plan.</param>
 /// <param name="Paused">Minutes hands stood still within it.</param>
 public sealed record TaskState(
-    TaskStatus Status, DateTimeOffset? Start, DateTimeOffset? End, ImmutableSortedSet<int> Sections, double Extra, double Paused)
+    TaskStatus Status,
+    DateTimeOffset? Start,
+    DateTimeOffset? End,
+    ImmutableSortedSet<int> Sections,
+    double Extra,
+    double Paused
+)
 {
     public static TaskState Untouched { get; } = new(TaskStatus.Waiting, null, null, [], 0, 0);
 
@@ -55,13 +73,20 @@ public sealed record TaskChange(double? Minutes = null, bool WithoutHeat = false
     /// <summary>The marks of a wait as a thermometer has them; null for those of the plan.</summary>
     public Window? Measured { get; init; }
 
-    public SessionTask On(SessionTask task) => task with
-    {
-        PlannedMinutes = Minutes ?? Measured?.Usual ?? task.PlannedMinutes,
-        Window = Minutes is { } minutes && (Measured ?? task.Window) is { } window
-            ? window with { Earliest = Math.Min(window.Earliest, minutes), Usual = minutes } : Measured ?? task.Window,
-        Uses = WithoutHeat ? [.. task.Uses.Where(each => each is not (Resource.Hood or Resource.Steamer))] : task.Uses,
-    };
+    public SessionTask On(SessionTask task) =>
+        task with
+        {
+            PlannedMinutes = Minutes ?? Measured?.Usual ?? task.PlannedMinutes,
+            Window =
+                Minutes is { } minutes && (Measured ?? task.Window) is { } window
+                    ? window with
+                    {
+                        Earliest = Math.Min(window.Earliest, minutes),
+                        Usual = minutes,
+                    }
+                    : Measured ?? task.Window,
+            Uses = WithoutHeat ? [.. task.Uses.Where(each => each is not (Resource.Hood or Resource.Steamer))] : task.Uses,
+        };
 }
 
 /// <summary>Work that was put in.</summary>
@@ -111,7 +136,8 @@ public sealed record SessionState
     public ImmutableDictionary<string, TaskChange> Changed { get; init; } = ImmutableDictionary<string, TaskChange>.Empty;
 
     /// <summary>Ingredients a reaction was seen to, by head.</summary>
-    public ImmutableDictionary<string, ImmutableSortedSet<string>> Reactions { get; init; } = ImmutableDictionary<string, ImmutableSortedSet<string>>.Empty;
+    public ImmutableDictionary<string, ImmutableSortedSet<string>> Reactions { get; init; } =
+        ImmutableDictionary<string, ImmutableSortedSet<string>>.Empty;
 
     /// <summary>What was measured, oldest first.</summary>
     public ImmutableList<TakenReading> Readings { get; init; } = [];
@@ -128,11 +154,14 @@ public sealed record SessionState
     /// <summary>Minutes before a moment for which the hair was put up; they are no part of how long a day takes.</summary>
     /// <param name="moment">The moment.</param>
     /// <param name="now">The present: whoever has stopped is away until then at least.</param>
-    public double AwayBefore(DateTimeOffset moment, DateTimeOffset now) => (Parked is { } parked ? Away.Add(new TimeAway(parked.At, now)) : Away)
-        .Where(away => away.To <= moment).Sum(away => (away.To - away.From).TotalMinutes);
+    public double AwayBefore(DateTimeOffset moment, DateTimeOffset now) =>
+        (Parked is { } parked ? Away.Add(new TimeAway(parked.At, now)) : Away)
+            .Where(away => away.To <= moment)
+            .Sum(away => (away.To - away.From).TotalMinutes);
 
     /// <summary>Left out here, to be done further on.</summary>
-    public bool IsPutOff(SessionTask task) => Inserted.Exists(each => each.Work.Id != task.Id && each.Work.StepId is { } step && task.StepIds.Contains(step));
+    public bool IsPutOff(SessionTask task) =>
+        Inserted.Exists(each => each.Work.Id != task.Id && each.Work.StepId is { } step && task.StepIds.Contains(step));
 
     public bool IsInserted(string task) => Inserted.Exists(each => each.Work.Id == task);
 

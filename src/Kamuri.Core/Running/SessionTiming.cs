@@ -8,7 +8,12 @@ public sealed record TaskTimes(DateTimeOffset Start, DateTimeOffset End);
 
 /// <summary>A wait that is counting, with its marks on the clock.</summary>
 public sealed record Counting(
-    SessionTask Task, DateTimeOffset Since, DateTimeOffset EarliestAt, DateTimeOffset UsualAt, DateTimeOffset LatestAt);
+    SessionTask Task,
+    DateTimeOffset Since,
+    DateTimeOffset EarliestAt,
+    DateTimeOffset UsualAt,
+    DateTimeOffset LatestAt
+);
 
 /// <summary>What one pair of hands does at one moment, and what it comes to next.</summary>
 /// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
@@ -19,7 +24,14 @@ public sealed record Counting(
 /// <param name="Then">The tasks after that.</param>
 /// <param name="WaitsFor">What other hands have to be done with before the next; null when nothing holds it up.</param>
 public sealed record HandsMoment(
-    string Name, SessionTask? Doing, SessionTask? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<SessionTask> Then, SessionTask? WaitsFor)
+    string Name,
+    SessionTask? Doing,
+    SessionTask? Next,
+    DateTimeOffset? NextFrom,
+    DateTimeOffset? RestUntil,
+    IReadOnlyList<SessionTask> Then,
+    SessionTask? WaitsFor
+)
 {
     /// <summary>Who or what is away, so that the next has to wait for it; null when nobody is.</summary>
     public NotThere? Keeping { get; init; }
@@ -35,13 +47,22 @@ public sealed record HandsMoment(
 /// <param name="AllDone">Nothing is left but to finish.</param>
 /// <param name="Times">Real or projected times by task.</param>
 public sealed record SessionMoment(
-    DateTimeOffset Now, IReadOnlyList<HandsMoment> Hands, IReadOnlyList<Counting> Counting, DateTimeOffset EndsAt,
-    IReadOnlyDictionary<string, DateTimeOffset> Ends, double DriftMinutes, bool AllDone, IReadOnlyDictionary<string, TaskTimes> Times)
+    DateTimeOffset Now,
+    IReadOnlyList<HandsMoment> Hands,
+    IReadOnlyList<Counting> Counting,
+    DateTimeOffset EndsAt,
+    IReadOnlyDictionary<string, DateTimeOffset> Ends,
+    double DriftMinutes,
+    bool AllDone,
+    IReadOnlyDictionary<string, TaskTimes> Times
+)
 {
     /// <summary>Minutes by which each head is behind the plan at this moment, by key; below 0 it is ahead.</summary>
     public required IReadOnlyDictionary<string, double> Drifts { get; init; }
 
-    /// <summary>Minutes by which what works on hair stays on past its latest as the order stands, added up; 0 where all of it comes off in time.</summary>
+    /// <summary>
+    /// Minutes by which what works on hair stays on past its latest as the order stands, added up; 0 where all of it comes off in time.
+    /// </summary>
     public double OverMinutes { get; init; }
 
     /// <summary>Who is needed when they are away; empty when nobody is.</summary>
@@ -60,16 +81,31 @@ public static class SessionTiming
         var zero = state.StartedAt ?? now;
         var all = Project(plan, state, zero, now);
         var times = all.ToDictionary(each => each.Task.Id, each => each.Times);
-        var counting = all.Where(each => each is { Task.Window: not null, State.Status: TaskStatus.Running }).Select(each => Count(each.Task, each.State)).OrderBy(count => count.UsualAt).ToList();
+        var counting = all.Where(each => each is { Task.Window: not null, State.Status: TaskStatus.Running })
+            .Select(each => Count(each.Task, each.State))
+            .OrderBy(count => count.UsualAt)
+            .ToList();
         // A finish is when the last thing ends; skipped work has no length and no say.
-        DateTimeOffset End(IEnumerable<Standing> some) => state.FinishedAt ?? some.Where(each => each.State.Status != TaskStatus.Skipped).Select(each => each.Times.End).DefaultIfEmpty(now).Max();
+        DateTimeOffset End(IEnumerable<Standing> some) =>
+            state.FinishedAt
+            ?? some.Where(each => each.State.Status != TaskStatus.Skipped).Select(each => each.Times.End).DefaultIfEmpty(now).Max();
         var ends = End(all);
         var names = plan.Hands.Count == 0 ? [""] : plan.Hands;
-        return new SessionMoment(now, [.. names.Select(name => Of(plan, state, now, name, counting, all))], counting, ends,
+        return new SessionMoment(
+            now,
+            [.. names.Select(name => Of(plan, state, now, name, counting, all))],
+            counting,
+            ends,
             plan.Heads.ToDictionary(head => head.Key, head => End(all.Where(each => each.Task.Strand == head.Key))),
-            (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes, all.All(each => each.State.IsOver), times)
+            (ends - zero).TotalMinutes - state.AwayBefore(ends, now) - (plan.PlannedEnd - plan.PlannedStart).TotalMinutes,
+            all.All(each => each.State.IsOver),
+            times
+        )
         {
-            Drifts = plan.Heads.ToDictionary(head => head.Key, head => Drift([.. all.Where(each => each.Task.Strand == head.Key)], state, zero, now)),
+            Drifts = plan.Heads.ToDictionary(
+                head => head.Key,
+                head => Drift([.. all.Where(each => each.Task.Strand == head.Key)], state, zero, now)
+            ),
             OverMinutes = state.FinishedAt is null ? all.Sum(each => Over(plan, state, each.Task, times)) : 0,
             Beyond = state.FinishedAt is null ? SessionAbsences.Needed(plan, state, times, now) : [],
         };
@@ -83,35 +119,66 @@ public static class SessionTiming
         // Work that was laid down is as far as if what was done of it had just been done.
         double Done(Standing each) => each.State.IsLaidDown ? each.Task.PlannedMinutes - WorkPace.Minutes(each.Task, each.State) : 0;
         return own.FindIndex(each => each.State.Status == TaskStatus.Running) is >= 0 and var running ? Ended(own[running])
-            : own.FindIndex(each => each.State.Status == TaskStatus.Waiting) is >= 0 and var next ? Since(own[next].Times.Start) - own[next].Task.PlannedStart - Done(own[next])
-            : own.FindLastIndex(each => each.State.Status == TaskStatus.Done) is >= 0 and var last ? Ended(own[last]) : 0;
+            : own.FindIndex(each => each.State.Status == TaskStatus.Waiting) is >= 0 and var next
+                ? Since(own[next].Times.Start) - own[next].Task.PlannedStart - Done(own[next])
+            : own.FindLastIndex(each => each.State.Status == TaskStatus.Done) is >= 0 and var last ? Ended(own[last])
+            : 0;
     }
 
     /// <summary>How far behind its latest the work comes that ends a wait on hair, in minutes; 0 where it comes in time.</summary>
     internal static double Over(SessionPlan plan, SessionState state, SessionTask wait, IReadOnlyDictionary<string, TaskTimes> times) =>
-        wait is not { Substance: not null, Window: { } window } || state.Task(wait.Id).IsOver ? 0
-            : plan.Links.Where(link => link.From == wait.Id && !state.Task(link.To).IsOver)
-                .Select(link => Math.Max(0, (times[link.To].Start - times[wait.Id].Start).TotalMinutes - window.Latest)).DefaultIfEmpty(0).Max();
+        wait is not { Substance: not null, Window: { } window } || state.Task(wait.Id).IsOver
+            ? 0
+            : plan
+                .Links.Where(link => link.From == wait.Id && !state.Task(link.To).IsOver)
+                .Select(link => Math.Max(0, (times[link.To].Start - times[wait.Id].Start).TotalMinutes - window.Latest))
+                .DefaultIfEmpty(0)
+                .Max();
 
     /// <summary>One pair of hands: what it holds, and what it comes to next in the settled order.</summary>
-    private static HandsMoment Of(SessionPlan plan, SessionState state, DateTimeOffset now, string name, List<Counting> counting, List<Standing> all)
+    private static HandsMoment Of(
+        SessionPlan plan,
+        SessionState state,
+        DateTimeOffset now,
+        string name,
+        List<Counting> counting,
+        List<Standing> all
+    )
     {
         var own = all.Where(each => each.Task.IsHandsOn && (name.Length == 0 || each.Task.By is null || each.Task.By == name)).ToList();
         var waiting = own.Where(each => each.State.Status == TaskStatus.Waiting).ToList();
         var next = waiting.FirstOrDefault().Task;
         var before = next is null ? [] : plan.Links.Where(link => link.To == next.Id).ToList();
-        var waits = counting.Where(count => before.Exists(link => link.From == count.Task.Id)).Select(count => (DateTimeOffset?)count.EarliestAt).Max();
+        var waits = counting
+            .Where(count => before.Exists(link => link.From == count.Task.Id))
+            .Select(count => (DateTimeOffset?)count.EarliestAt)
+            .Max();
         var rest = before.Where(link => link.LeastGap > 0).Select(link => state.Task(link.From).End?.AddMinutes(link.LeastGap)).Max();
-        var held = before.Where(link => link.LeastGap == 0).Select(link => all.Find(each => each.Task.Id == link.From))
-            .FirstOrDefault(each => each.Task.IsHandsOn && !each.State.IsOver && !own.Contains(each)).Task;
+        var held = before
+            .Where(link => link.LeastGap == 0)
+            .Select(link => all.Find(each => each.Task.Id == link.From))
+            .FirstOrDefault(each => each.Task.IsHandsOn && !each.State.IsOver && !own.Contains(each))
+            .Task;
         // Whoever is away when it could begin is what it waits for, whatever else it waits for until then.
         var keeping = next is null ? null : SessionAbsences.Keeping(plan, next, waits > now ? waits.Value : now);
         // And what would stay on too long, because somebody or something is away at its end, is not begun before it need be.
-        var begins = plan.NotThere.Count > 0 && waiting.FirstOrDefault().Times?.Start is { } projected && projected > now.AddMinutes(1) ? projected : (DateTimeOffset?)null;
+        var begins =
+            plan.NotThere.Count > 0 && waiting.FirstOrDefault().Times?.Start is { } projected && projected > now.AddMinutes(1)
+                ? projected
+                : (DateTimeOffset?)null;
         var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To, begins }.Max() : waiting[0].Times.Start;
-        return new HandsMoment(name, own.FirstOrDefault(each => each.State.Status == TaskStatus.Running).Task, next,
-            from > now ? from : null, rest > now ? rest : null, [.. waiting.Skip(1).Take(3).Select(each => each.Task)], held)
-        { Keeping = held is null ? keeping : null };
+        return new HandsMoment(
+            name,
+            own.FirstOrDefault(each => each.State.Status == TaskStatus.Running).Task,
+            next,
+            from > now ? from : null,
+            rest > now ? rest : null,
+            [.. waiting.Skip(1).Take(3).Select(each => each.Task)],
+            held
+        )
+        {
+            Keeping = held is null ? keeping : null,
+        };
     }
 
     private static Counting Count(SessionTask task, TaskState state)
@@ -138,7 +205,8 @@ public static class SessionTiming
         for (var at = 0; at < tasks.Count; at++)
         {
             var task = states[at];
-            var start = task.Start is { } began ? (began - zero).TotalMinutes
+            var start = task.Start is { } began
+                ? (began - zero).TotalMinutes
                 : Math.Max(sinceZero, tasks[at].NotBefore is { } there ? (there - zero).TotalMinutes : 0);
             notBefore[at] = start;
             pinned[at] = task.Start is not null;
@@ -152,11 +220,16 @@ public static class SessionTiming
         }
 
         order.Time(durations, starts, notBefore, pinned);
-        return [.. tasks.Select((task, at) =>
-        {
-            var start = states[at].Start ?? zero.AddMinutes(starts[at]);
-            return new Standing(task, states[at], new TaskTimes(start, states[at].End ?? start.AddMinutes(durations[at])));
-        })];
+        return
+        [
+            .. tasks.Select(
+                (task, at) =>
+                {
+                    var start = states[at].Start ?? zero.AddMinutes(starts[at]);
+                    return new Standing(task, states[at], new TaskTimes(start, states[at].End ?? start.AddMinutes(durations[at])));
+                }
+            ),
+        ];
     }
 
     /// <summary>
@@ -168,7 +241,15 @@ public static class SessionTiming
         // What has begun comes before everything else, and has what it uses until it is over.
         var begins = state.Start is { } began ? (began - zero).TotalMinutes : task.PlannedStart;
         var ends = state.End is { } over ? (over - zero).TotalMinutes : begins + task.PlannedMinutes;
-        return new OrderedJob(task.Id, state.Start is null ? begins : begins - Longest, ends, task.Uses, task.By, task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null, task.IsHandsOn ? 0 : task.Window?.Latest ?? 0);
+        return new OrderedJob(
+            task.Id,
+            state.Start is null ? begins : begins - Longest,
+            ends,
+            task.Uses,
+            task.By,
+            task.IsHandsOn ? plan.FindHead(task.Strand)?.Key : null,
+            task.IsHandsOn ? 0 : task.Window?.Latest ?? 0
+        );
     }
 
     /// <summary>Minutes that no session lasts.</summary>

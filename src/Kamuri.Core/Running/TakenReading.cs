@@ -17,12 +17,13 @@ public enum ReadingKind
 /// <param name="WarmFor">Minutes until it no longer counts as warm; 0 or below when it does not.</param>
 public sealed record WarmthLeft(double ComfortableIn, double WarmFor)
 {
-    internal string Words => (ComfortableIn, WarmFor) switch
-    {
-        (_, < 1) => "no longer warm; stand it in hot water, or use it cool",
-        (0, _) => $"ready to use, and warm for {WarmFor:0} min more",
-        _ => $"comfortable in {ComfortableIn:0} min, and warm for {WarmFor - ComfortableIn:0} min from then",
-    };
+    internal string Words =>
+        (ComfortableIn, WarmFor) switch
+        {
+            (_, < 1) => "no longer warm; stand it in hot water, or use it cool",
+            (0, _) => $"ready to use, and warm for {WarmFor:0} min more",
+            _ => $"comfortable in {ComfortableIn:0} min, and warm for {WarmFor - ComfortableIn:0} min from then",
+        };
 }
 
 /// <summary>A reading in a run, from a thermometer, a scale, or by hand.</summary>
@@ -57,13 +58,14 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
     public bool Warns => Kind == ReadingKind.Celsius && Value > HottestMixture && Cooling is null;
 
     /// <summary>What is wrong with a value; null when it can be one.</summary>
-    public static string? Wrong(ReadingKind kind, double value) => kind switch
-    {
-        ReadingKind.Celsius when value is >= Coldest and <= Hottest => null,
-        ReadingKind.Grams when value is >= 0 and <= Heaviest => null,
-        ReadingKind.Celsius => $"A temperature is between {Coldest:0} and {Hottest:0} °C.",
-        _ => $"A weight is between 0 and {Heaviest:0} g.",
-    };
+    public static string? Wrong(ReadingKind kind, double value) =>
+        kind switch
+        {
+            ReadingKind.Celsius when value is >= Coldest and <= Hottest => null,
+            ReadingKind.Grams when value is >= 0 and <= Heaviest => null,
+            ReadingKind.Celsius => $"A temperature is between {Coldest:0} and {Hottest:0} °C.",
+            _ => $"A weight is between 0 and {Heaviest:0} g.",
+        };
 
     /// <summary>What it means, in a sentence.</summary>
     /// <param name="plan">The session's plan, for what was to be weighed out.</param>
@@ -81,7 +83,8 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
             return Value switch
             {
                 > HottestWater => $"{said} °C: too hot for skin. Let it cool, or add cool water.",
-                > HottestMixture => $"{said} °C: too warm for a mixture, the most there is for water. Wait a little; test it on your wrist.",
+                > HottestMixture =>
+                    $"{said} °C: too warm for a mixture, the most there is for water. Wait a little; test it on your wrist.",
                 >= Lukewarm => $"{said} °C: right for skin.",
                 _ => $"{said} °C: cool. Good to close with; too cool to open with.",
             };

@@ -13,11 +13,14 @@ public static class WorkPace
     public static double Planned(SessionTask task) => task.Sections == 0 ? 0 : task.PlannedMinutes / task.Sections;
 
     /// <summary>Minutes a section has taken so far; null before the first is ticked.</summary>
-    public static double? SoFar(TaskState state) => state.Sections.Count == 0 ? null : (state.WorkedAtTick - state.CountedFrom) / state.Sections.Count;
+    public static double? SoFar(TaskState state) =>
+        state.Sections.Count == 0 ? null : (state.WorkedAtTick - state.CountedFrom) / state.Sections.Count;
 
     /// <summary>Minutes a section will take: as so far, drawn towards the plan while few are done.</summary>
-    public static double Expected(SessionTask task, TaskState state) => SoFar(state) is { } soFar
-        ? (Planned(task) * PlanCountsAs + soFar * state.Sections.Count) / (PlanCountsAs + state.Sections.Count) : Planned(task);
+    public static double Expected(SessionTask task, TaskState state) =>
+        SoFar(state) is { } soFar
+            ? (Planned(task) * PlanCountsAs + soFar * state.Sections.Count) / (PlanCountsAs + state.Sections.Count)
+            : Planned(task);
 
     /// <summary>
     /// Minutes from the moment the work was last begun to its end, without pauses: the plan's, or what the pace so far makes of it. Work
@@ -36,13 +39,21 @@ public static class WorkPace
 
         // The section in hand is over at once, at the soonest; the others take their time.
         var (open, pace) = (task.Sections - state.Sections.Count, Expected(task, state));
-        return Math.Max(state.WorkedAtTick + open * pace + state.Extra - state.Spent, worked + Math.Max(state.Spent > 0 ? 1 : 0, (open - 1) * pace));
+        return Math.Max(
+            state.WorkedAtTick + open * pace + state.Extra - state.Spent,
+            worked + Math.Max(state.Spent > 0 ? 1 : 0, (open - 1) * pace)
+        );
     }
 
     /// <summary>"2.5 min a section so far, 3 planned"; null before the first is ticked.</summary>
     public static string? Sentence(SessionTask task, TaskState state)
     {
-        static string Number(double minutes) => FormattableString.Invariant($"{(minutes < 10 ? Math.Round(minutes * 2, MidpointRounding.AwayFromZero) / 2 : Math.Round(minutes, MidpointRounding.AwayFromZero)):0.#}");
-        return SoFar(state) is { } soFar ? $"{(soFar < 0.25 ? "Under half a minute" : $"{Number(soFar)} min")} a section so far, {Number(Planned(task))} planned." : null;
+        static string Number(double minutes) =>
+            FormattableString.Invariant(
+                $"{(minutes < 10 ? Math.Round(minutes * 2, MidpointRounding.AwayFromZero) / 2 : Math.Round(minutes, MidpointRounding.AwayFromZero)):0.#}"
+            );
+        return SoFar(state) is { } soFar
+            ? $"{(soFar < 0.25 ? "Under half a minute" : $"{Number(soFar)} min")} a section so far, {Number(Planned(task))} planned."
+            : null;
     }
 }

@@ -18,9 +18,9 @@ internal sealed partial class Attempts
     private const int Fewer = 2;
 
     /// <summary>
-    /// Builds days in several ways (<see cref="BeamSearch"/>) and takes the best. With waits as usual, and where that is not in time with all of them at
-    /// their shortest: what can be longer is made so in its order. Where a day towards an hour may begin later, it is built from its end to its
-    /// beginning; only what is late even so begins as soon as it may.
+    /// Builds days in several ways (<see cref="BeamSearch"/>) and takes the best. With waits as usual, and where that is not in time
+    /// with all of them at their shortest: what can be longer is made so in its order. Where a day towards an hour may begin later, it
+    /// is built from its end to its beginning; only what is late even so begins as soon as it may.
     /// </summary>
     /// <param name="beams">The ways.</param>
     /// <param name="backwards">Those for days that are built from their end.</param>
@@ -51,11 +51,18 @@ internal sealed partial class Attempts
         }
     }
 
-    /// <summary>Builds days for hours that are a little earlier than those the best so far was built for: with waits as usual where that has them so.</summary>
+    /// <summary>
+    /// Builds days for hours that are a little earlier than those the best so far was built for: with waits as usual where that has
+    /// them so.
+    /// </summary>
     /// <param name="beams">The ways.</param>
     /// <param name="backwards">Those for days that are built from their end.</param>
     public void TryBeamsAgain(IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards) =>
-        TryBeams(_problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual(_ => true) : _problem, beams, backwards);
+        TryBeams(
+            _problem.Known!.Placements.All(placed => placed.Minutes >= placed.Job.Usual) ? WithWaitsAsUsual(_ => true) : _problem,
+            beams,
+            backwards
+        );
 
     /// <summary>Builds days from their beginning, as soon as they may begin.</summary>
     /// <param name="beams">The ways.</param>
@@ -87,13 +94,16 @@ internal sealed partial class Attempts
         }
         else
         {
-            LateAtLeast(_problem.Deadlines.Sum(hour => (long)Math.Max(0, least.Of(hour.Key) - hour.Value)) + (_problem.Deadline is { } all ? Math.Max(0, least.OfAll() - all) : 0));
+            LateAtLeast(
+                _problem.Deadlines.Sum(hour => (long)Math.Max(0, least.Of(hour.Key) - hour.Value))
+                    + (_problem.Deadline is { } all ? Math.Max(0, least.OfAll() - all) : 0)
+            );
         }
     }
 
     /// <summary>
-    /// Where somebody is late whatever is done, nothing holds the others to their hours from the other side, and they may be done a day before. From a later
-    /// beginning on all of it may lie closer together.
+    /// Where somebody is late whatever is done, nothing holds the others to their hours from the other side, and they may be done a day
+    /// before. From a later beginning on all of it may lie closer together.
     /// </summary>
     private void TryLater(IReadOnlyList<BeamWidth> beams)
     {
@@ -102,12 +112,20 @@ internal sealed partial class Attempts
         {
             if (_best!.Schedule.Minutes > Long * least)
             {
-                TryFromStart(_problem, [.. beams.Take(Fewer)], _best.Schedule.Placements[0].Start + (int)(share * (_best.Schedule.Minutes - least)));
+                TryFromStart(
+                    _problem,
+                    [.. beams.Take(Fewer)],
+                    _best.Schedule.Placements[0].Start + (int)(share * (_best.Schedule.Minutes - least))
+                );
             }
         }
     }
 
-    private SchedulingProblem WithWaitsAsUsual(Func<Job, bool> of) => _problem with { Jobs = [.. _problem.Jobs.Select(job => of(job) ? job with { Shortest = job.Usual } : job)] };
+    private SchedulingProblem WithWaitsAsUsual(Func<Job, bool> of) =>
+        _problem with
+        {
+            Jobs = [.. _problem.Jobs.Select(job => of(job) ? job with { Shortest = job.Usual } : job)],
+        };
 
     private void TryBeams(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
@@ -122,16 +140,22 @@ internal sealed partial class Attempts
     }
 
     private void TryFromStart(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, int start = 0) =>
-        TryClosely(Built(DayGraph.Of(problem.From(start), _rests), beams).Select(day => day.Later(start)).OrderBy(day => (Late(day), day.Span)));
+        TryClosely(
+            Built(DayGraph.Of(problem.From(start), _rests), beams).Select(day => day.Later(start)).OrderBy(day => (Late(day), day.Span))
+        );
 
     /// <summary>
-    /// From the last hour back: the sooner such a day is over, the later it begins. Where some have to be ready long before others that makes a long day;
-    /// with all of it before the first hour it may be shorter, or from its own beginning on.
+    /// From the last hour back: the sooner such a day is over, the later it begins. Where some have to be ready long before others that
+    /// makes a long day; with all of it before the first hour it may be shorter, or from its own beginning on.
     /// </summary>
     private void TryFromHour(SchedulingProblem problem, IReadOnlyList<BeamWidth> beams, IReadOnlyList<BeamWidth> backwards)
     {
         var least = new LeastEnd(problem, _rests).OfAll();
-        var hours = problem.Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : []).Where(hour => hour >= least).Distinct().ToList();
+        var hours = problem
+            .Deadlines.Values.Concat(problem.Deadline is { } all ? [all] : [])
+            .Where(hour => hour >= least)
+            .Distinct()
+            .ToList();
         bool IsLong() => !IsAny || _best!.Schedule.Minutes > Long * least;
         if (hours.Count > 0)
         {
@@ -153,7 +177,11 @@ internal sealed partial class Attempts
     private void TryFromHour(SchedulingProblem problem, int hour, IReadOnlyList<BeamWidth> beams)
     {
         var over = problem.Deadlines.ToDictionary(each => each.Key, each => Math.Max(0, hour - each.Value));
-        TryClosely(Built(DayGraph.Of(problem.Backwards(hour), _rests, over, hour), beams).OrderBy(day => day.Span).Select(day => day.Backwards(hour)));
+        TryClosely(
+            Built(DayGraph.Of(problem.Backwards(hour), _rests, over, hour), beams)
+                .OrderBy(day => day.Span)
+                .Select(day => day.Backwards(hour))
+        );
     }
 
     private void TryClosely(IEnumerable<Schedule> days) => days.Take(Closely).ToList().ForEach(day => TryOrder(day.Of(_problem)));

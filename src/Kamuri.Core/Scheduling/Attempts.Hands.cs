@@ -44,13 +44,17 @@ internal sealed partial class Attempts
     }
 
     /// <summary>
-    /// Looks through the orders of hands as if there were no kitchen, and then fits that in: few runs of work are looked through soon, no day
-    /// ends sooner than the best of those, and the kitchen mostly finds its place in the waits.
+    /// Looks through the orders of hands as if there were no kitchen, and then fits that in: few runs of work are looked through soon,
+    /// no day ends sooner than the best of those, and the kitchen mostly finds its place in the waits.
     /// </summary>
     /// <param name="most">Moments looked at.</param>
     public void TryWithoutKitchen(int most)
     {
-        if (_puzzle.Value is { } whole && OrderSearch.WithFewer(_problem.WithoutPauses(), 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault() is { } without)
+        if (
+            _puzzle.Value is { } whole
+            && OrderSearch.WithFewer(_problem.WithoutPauses(), 0).Select(fewer => HandsPuzzle.Of(fewer, _rests)).FirstOrDefault()
+                is { } without
+        )
         {
             var order = Bound(new OrderSearch(without, effort: _effort), most);
             TryOrder(order is null ? null : new OrderSearch(whole, order, _effort).Best(Before, most));
@@ -58,9 +62,9 @@ internal sealed partial class Attempts
     }
 
     /// <summary>
-    /// Looks for good orders of hands of a day with fewer things made in the kitchen, in every way there is, and fits the rest in: among few runs of work the most
-    /// promising days are mostly near the best, and the kitchen finds its place in their waits. The best order; null for none. Nothing that is known here is looked
-    /// at, or changed.
+    /// Looks for good orders of hands of a day with fewer things made in the kitchen, in every way there is, and fits the rest in:
+    /// among few runs of work the most promising days are mostly near the best, and the kitchen finds its place in their waits. The
+    /// best order; null for none. Nothing that is known here is looked at, or changed.
     /// </summary>
     /// <param name="kitchens">Things made there that are kept.</param>
     /// <param name="ways">Days gone on from, and how many of those in which the same is done: one way after the other.</param>
@@ -73,9 +77,19 @@ internal sealed partial class Attempts
             return null;
         }
 
-        var fewer = OrderSearch.WithFewer(_problem, kitchens).Select(part => HandsPuzzle.Of(part, _rests)).OfType<HandsPuzzle>().DefaultIfEmpty(whole).ToList();
+        var fewer = OrderSearch
+            .WithFewer(_problem, kitchens)
+            .Select(part => HandsPuzzle.Of(part, _rests))
+            .OfType<HandsPuzzle>()
+            .DefaultIfEmpty(whole)
+            .ToList();
         var within = fewer.ConvertAll(part => (Puzzle: part, Effort: effort.OneOf(fewer.Count)));
-        var best = within.AsParallel().AsOrdered().Select(part => Good(part.Puzzle, part.Effort)).OfType<HandsOrder>().MinBy(order => order.Ends);
+        var best = within
+            .AsParallel()
+            .AsOrdered()
+            .Select(part => Good(part.Puzzle, part.Effort))
+            .OfType<HandsOrder>()
+            .MinBy(order => order.Ends);
         effort.SpendBeside([.. within.Select(part => part.Effort)]);
         return best;
 
@@ -101,10 +115,11 @@ internal sealed partial class Attempts
     }
 
     /// <summary>
-    /// Looks through all orders of hands in stages (<see cref="StagedSearch"/>), those first that end soon: there are few of them, and the best of
-    /// all is mostly among those.
+    /// Looks through all orders of hands in stages (<see cref="StagedSearch"/>), those first that end soon: there are few of them, and
+    /// the best of all is mostly among those.
     /// </summary>
-    /// <param name="most">Moments that are kept in each part of a stage; and of the whole, and in all stages together before it is asked about a later end.</param>
+    /// <param name="most">Moments that are kept in each part of a stage; and of the whole, and in all stages together before it is
+    /// asked about a later end.</param>
     public void TryStages((int Part, int Whole) most)
     {
         var search = new StagedSearch(_problem, problem => HandsPuzzle.Of(problem, _rests), _effort);
@@ -122,7 +137,10 @@ internal sealed partial class Attempts
         }
     }
 
-    /// <summary>Looks through the orders of hands in stages for one that ends by a minute: whether there is any is sooner told than which is the best.</summary>
+    /// <summary>
+    /// Looks through the orders of hands in stages for one that ends by a minute: whether there is any is sooner told than which is the
+    /// best.
+    /// </summary>
     /// <param name="minute">The last that does.</param>
     /// <param name="most">Moments that are kept in each part of a stage, and in the whole.</param>
     public void TryStagesBy(int minute, (int Part, int Whole) most)
@@ -155,7 +173,11 @@ internal sealed partial class Attempts
     /// <summary>Takes the soonest day in an order of one pair of hands, where nothing but its end counts.</summary>
     public void TryOrder(HandsOrder? order)
     {
-        if (order is not null && _puzzle.Value?.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed && IsRested(placed))
+        if (
+            order is not null
+            && _puzzle.Value?.Placed(order, settled => PlaceInOrder(settled, InHandsOrder)) is { } placed
+            && IsRested(placed)
+        )
         {
             Take(placed.Span > order.Ends ? InOrder(placed) : new Found(placed.Span * (double)Weights.Total, placed));
         }

@@ -17,14 +17,16 @@ internal sealed partial class Attempts
     // Several heads on shared hands are a true puzzle: its linear relaxation does not pay. Sums here are short, and the solver's older way
     // with them takes half the time; its newer way to learn from what did not work out takes a quarter less. The orders of hands are
     // choices of their own here, so what else the solver would find out about them is work done twice.
-    private const string Puzzle = "linearization_level:0,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,new_linear_propagation:false,use_new_integer_conflict_resolution:true";
+    private const string Puzzle =
+        "linearization_level:0,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,new_linear_propagation:false,use_new_integer_conflict_resolution:true";
 
     // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
     private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";
 
     // In time, few waits are shortened, which the linear relaxation sees at once. Late, nearly all are, and what is left is not far
     // from what is found.
-    private const string InTime = "linearization_level:1,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
+    private const string InTime =
+        "linearization_level:1,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,use_objective_lb_search:true";
 
     private const string NoPresolve = "cp_model_presolve:false";
 
@@ -63,7 +65,9 @@ internal sealed partial class Attempts
         /// <summary>From above in one try.</summary>
         Thorough,
 
-        /// <summary>The same without presolve, which takes as long as all the rest where waits may be shortened, and helps little.</summary>
+        /// <summary>
+        /// The same without presolve, which takes as long as all the rest where waits may be shortened, and helps little.
+        /// </summary>
         Directly,
 
         /// <summary>From above in many quick tries.</summary>
@@ -95,13 +99,18 @@ internal sealed partial class Attempts
     /// <summary>Minutes late that there are and that cannot be fewer; null while that is not proven.</summary>
     public long? LeastLate { get; private set; }
 
-    /// <summary>No schedule in time shortens its waits less far: not gently where these are not, and not at all. How many minutes that comes to is open.</summary>
+    /// <summary>
+    /// No schedule in time shortens its waits less far: not gently where these are not, and not at all. How many minutes that comes to
+    /// is open.
+    /// </summary>
     public bool IsGentlest { get; set; }
 
     /// <summary>No schedule is fewer minutes late; null while nothing is proven.</summary>
     private long? _lateAtLeast;
 
-    /// <summary>Takes over what is proven of the same problem without breaks, and its order where that has places for all of them.</summary>
+    /// <summary>
+    /// Takes over what is proven of the same problem without breaks, and its order where that has places for all of them.
+    /// </summary>
     public void Learn(Attempts without, Schedule parted)
     {
         _bound = _problem.MayShorten ? _bound : Math.Max(_bound, without._bound);
@@ -110,7 +119,9 @@ internal sealed partial class Attempts
         TryOrder(parted);
     }
 
-    /// <summary>Takes over that no schedule is fewer minutes late. Where all is to be over by one hour, the best that is no later ends soonest.</summary>
+    /// <summary>
+    /// Takes over that no schedule is fewer minutes late. Where all is to be over by one hour, the best that is no later ends soonest.
+    /// </summary>
     public void LateAtLeast(long late)
     {
         _lateAtLeast = Math.Max(_lateAtLeast ?? 0, late);
@@ -124,7 +135,9 @@ internal sealed partial class Attempts
     /// <summary>Takes over that nothing is better than the best so far.</summary>
     public void Settle() => _isSettled = true;
 
-    /// <summary>Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.</summary>
+    /// <summary>
+    /// Looks for something better, or for a proof that there is nothing. Whether there is a schedule, as far as is known.
+    /// </summary>
     /// <param name="way">Which way.</param>
     /// <param name="longest">In the solver's deterministic time.</param>
     /// <param name="seed">Where it begins.</param>
@@ -146,12 +159,19 @@ internal sealed partial class Attempts
         }
 
         var hands = _best!.Schedule.Placements.Where(placed => placed.Job.IsHandsOn).ToList();
-        var far = hands.SelectMany(one => hands.Where(other => other.Start - one.End >= apart).Select(other => new Link(one.Job.Id, other.Job.Id)));
+        var far = hands.SelectMany(one =>
+            hands.Where(other => other.Start - one.End >= apart).Select(other => new Link(one.Job.Id, other.Job.Id))
+        );
         var model = Model(_problem with { Links = [.. _problem.Links, .. far] });
         model.MinimizeHours();
         Keep(model, _bound, _best.Hours);
         model.BeginAt(_best.Schedule);
-        var (solver, status) = Solve(model, Said(way ?? (_problem.MayShorten ? Way.Directly : Way.FromBelow)), Within(model, longest), seed);
+        var (solver, status) = Solve(
+            model,
+            Said(way ?? (_problem.MayShorten ? Way.Directly : Way.FromBelow)),
+            Within(model, longest),
+            seed
+        );
         Take(model, solver, status);
     }
 
@@ -203,23 +223,29 @@ internal sealed partial class Attempts
     public Schedule? Finished(int seed = 7) => _best is null ? null : Finished(_best, seed);
 
     /// <summary>The best so far as it is, where only its order and its hours count; null when there is none.</summary>
-    public Schedule? Rough() => _best is null || !_rests ? Finished() : Bounds.Judged(_problem, _best.Schedule, _bound, IsProven).Of(_problem);
+    public Schedule? Rough() =>
+        _best is null || !_rests ? Finished() : Bounds.Judged(_problem, _best.Schedule, _bound, IsProven).Of(_problem);
 
-    private string Said(Way way) => way switch
-    {
-        Way.FromBelow => $"{Puzzle},{_presolve},use_objective_lb_search:true",
-        Way.Thorough => $"{Puzzle},{_presolve}",
-        Way.Directly => $"{Puzzle},{NoPresolve}",
-        Way.Restless => Restless,
-        Way.InTime => $"{InTime},{_presolve}",
-        _ => Said(_problem.Pairs.Count > 1 && !_rests ? Way.Restless : Way.Thorough),
-    };
+    private string Said(Way way) =>
+        way switch
+        {
+            Way.FromBelow => $"{Puzzle},{_presolve},use_objective_lb_search:true",
+            Way.Thorough => $"{Puzzle},{_presolve}",
+            Way.Directly => $"{Puzzle},{NoPresolve}",
+            Way.Restless => Restless,
+            Way.InTime => $"{InTime},{_presolve}",
+            _ => Said(_problem.Pairs.Count > 1 && !_rests ? Way.Restless : Way.Thorough),
+        };
 
     /// <summary>The best so far has to do.</summary>
     private bool IsEnough => IsAny && _effort.Left == 0;
 
-    /// <summary>The solver's own time that may be spent: where there is something, as much as is left, and half of what was meant in any case where there is nothing.</summary>
-    private double Within(ScheduleModel model, double longest, double share = 1) => Math.Max(_effort.OfSolverTime(longest, model.Constraints, share), IsAny ? 0 : longest / 2);
+    /// <summary>
+    /// The solver's own time that may be spent: where there is something, as much as is left, and half of what was meant in any case
+    /// where there is nothing.
+    /// </summary>
+    private double Within(ScheduleModel model, double longest, double share = 1) =>
+        Math.Max(_effort.OfSolverTime(longest, model.Constraints, share), IsAny ? 0 : longest / 2);
 
     private bool Try(string how, double longest, int seed, double? share)
     {
@@ -270,12 +296,19 @@ internal sealed partial class Attempts
         if (CpSatScheduler.HasSchedule(status))
         {
             var found = new Found(solver.ObjectiveValue, model.Read(solver, _bound, proven: false));
-            Take(IsRested(found.Schedule) ? InOrder(found.Schedule) ?? found : InOrder(Breaks.Into(found.Schedule, _problem, PlaceInOrder).Schedule));
+            Take(
+                IsRested(found.Schedule)
+                    ? InOrder(found.Schedule) ?? found
+                    : InOrder(Breaks.Into(found.Schedule, _problem, PlaceInOrder).Schedule)
+            );
         }
     }
 
     private void Take(Found? found) =>
-        _best = found is not null && (_best is null || (Late(found.Schedule), found.Hours).CompareTo((Late(_best.Schedule), _best.Hours)) < 0) ? found : _best;
+        _best =
+            found is not null && (_best is null || (Late(found.Schedule), found.Hours).CompareTo((Late(_best.Schedule), _best.Hours)) < 0)
+                ? found
+                : _best;
 
     private void Keep(ScheduleModel model, double atLeast, double? atMost)
     {
@@ -329,7 +362,11 @@ internal sealed partial class Attempts
         var tidied = Tidied(found, new ScheduleModel(Breaks.Settled(found.Schedule, _problem, _rests)), CpSatScheduler.ForOneHead, seed);
         if (_rests)
         {
-            return Bounds.Judged(_problem, tidied, _bound, isProven).Of(_problem) with { Gaps = [.. Breaks.In(tidied, _problem).Gaps.SelectMany(each => each).Distinct()], LeastLate = _lateAtLeast };
+            return Bounds.Judged(_problem, tidied, _bound, isProven).Of(_problem) with
+            {
+                Gaps = [.. Breaks.In(tidied, _problem).Gaps.SelectMany(each => each).Distinct()],
+                LeastLate = _lateAtLeast,
+            };
         }
 
         tidied = Tidied(found with { Schedule = tidied }, new ScheduleModel(_problem), Said(Way.FromAbove), seed);

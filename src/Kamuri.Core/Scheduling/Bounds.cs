@@ -12,7 +12,8 @@ internal static class Bounds
         // A bound on the hours is one on the end only where nothing else counts in them; else only what is certain without a search.
         var isPure = IsPure(problem);
         var begin = schedule.Placements.Min(placement => placement.Start);
-        var lower = proven ? schedule.Span
+        var lower =
+            proven ? schedule.Span
             : isPure ? Math.Clamp((int)Math.Ceiling((bound / Weights.Total) - Close), 0, schedule.Span)
             : Math.Min(schedule.Span, begin + new LeastEnd(problem, rests: false).OfAll());
         return schedule with { LowerBound = lower, Proven = proven };

@@ -50,7 +50,12 @@ internal sealed class BreakTimes(CpModel model, long horizon, string who, Rest r
         var (since, before, previous) = ((LinearExpr)first, (LinearExpr)first, (Break?)null);
         for (var n = 0; n < most; n++)
         {
-            var next = new Break(model.NewBoolVar($"{who} break {n}"), model.NewIntVar(0, horizon, $"{who} break {n} from"), model.NewIntVar(0, horizon, $"{who} break {n} to"), IsSure ? BehindEach(n) : []);
+            var next = new Break(
+                model.NewBoolVar($"{who} break {n}"),
+                model.NewIntVar(0, horizon, $"{who} break {n} from"),
+                model.NewIntVar(0, horizon, $"{who} break {n} to"),
+                IsSure ? BehindEach(n) : []
+            );
             _breaks.Add(next);
             if (IsSure && n < stretches - 1)
             {
@@ -77,8 +82,21 @@ internal sealed class BreakTimes(CpModel model, long horizon, string who, Rest r
             AddStretch(since, last, longWork, previous is null ? [] : [previous.IsThere]);
         }
 
-        model.AddNoOverlap(jobs.Select(job => job.Interval).Concat(_breaks.Select((each, n) =>
-            model.NewOptionalIntervalVar(each.From, model.NewIntVar(rest.Minutes, horizon, $"{who} break {n} minutes"), each.To, each.IsThere, $"{who} break {n}"))));
+        model.AddNoOverlap(
+            jobs.Select(job => job.Interval)
+                .Concat(
+                    _breaks.Select(
+                        (each, n) =>
+                            model.NewOptionalIntervalVar(
+                                each.From,
+                                model.NewIntVar(rest.Minutes, horizon, $"{who} break {n} minutes"),
+                                each.To,
+                                each.IsThere,
+                                $"{who} break {n}"
+                            )
+                    )
+                )
+        );
     }
 
     /// <summary>Says which jobs are in different stretches, whatever else there is.</summary>

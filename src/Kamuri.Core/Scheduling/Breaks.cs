@@ -16,7 +16,11 @@ public static class Breaks
     /// <param name="schedule">As the solver left it.</param>
     /// <param name="problem">What it is a schedule of.</param>
     /// <param name="place">Places a problem whose order is settled; null when it cannot be.</param>
-    public static (Schedule Schedule, IReadOnlyList<Link> Gaps) Into(Schedule schedule, SchedulingProblem problem, Func<SchedulingProblem, Schedule?> place)
+    public static (Schedule Schedule, IReadOnlyList<Link> Gaps) Into(
+        Schedule schedule,
+        SchedulingProblem problem,
+        Func<SchedulingProblem, Schedule?> place
+    )
     {
         var (current, gaps, given) = (schedule, new List<Link>(), new HashSet<(string, string)>());
         for (var n = 0; n < Most && NextTooLong(current, problem, given) is { } stretch; n++)
@@ -42,12 +46,20 @@ public static class Breaks
             }
         }
 
-        return (current with { LowerBound = Math.Min(schedule.LowerBound, current.Span), Proven = schedule.Proven && current.Span == schedule.Span }, gaps);
+        return (
+            current with
+            {
+                LowerBound = Math.Min(schedule.LowerBound, current.Span),
+                Proven = schedule.Proven && current.Span == schedule.Span,
+            },
+            gaps
+        );
     }
 
     /// <summary>
-    /// The gaps a schedule has for the breaks of each: of all that are long enough, those without which somebody would go on for too long, each as
-    /// late as may be. And what holds the work between two of them together, so that it does not become too long in another way.
+    /// The gaps a schedule has for the breaks of each: of all that are long enough, those without which somebody would go on for too
+    /// long, each as late as may be. And what holds the work between two of them together, so that it does not become too long in
+    /// another way.
     /// </summary>
     public static (ILookup<string, Link> Gaps, IReadOnlyList<Link> Held) In(Schedule schedule, SchedulingProblem problem)
     {
@@ -89,24 +101,42 @@ public static class Breaks
 
     /// <summary>Who goes on for longer than they should, and for how many minutes.</summary>
     public static IReadOnlyList<(string Who, int Minutes)> TooLong(Schedule schedule, SchedulingProblem problem) =>
-        [.. LongStretches(schedule, problem).Where(each => !each.IsWhole).Select(each => (each.Who, each.Work[^1].End - each.Work[0].Start))];
+        [
+            .. LongStretches(schedule, problem)
+                .Where(each => !each.IsWhole)
+                .Select(each => (each.Who, each.Work[^1].End - each.Work[0].Start)),
+        ];
 
     /// <summary>Work that nothing may part and that is longer than somebody should go on: what is done in it.</summary>
     public static IReadOnlyList<IReadOnlyList<Placement>> InOneGo(Schedule schedule, SchedulingProblem problem) =>
         [.. LongStretches(schedule, problem).Where(each => each.IsWhole).Select(each => each.Work).DistinctBy(work => work[0].Job.Id)];
 
-    /// <summary>Work that nothing may part and that is longer than somebody should go on, however short its waits: from where to where.</summary>
+    /// <summary>
+    /// Work that nothing may part and that is longer than somebody should go on, however short its waits: from where to where.
+    /// </summary>
     internal static HashSet<(Rest Needs, string From, string To)> Whole(SchedulingProblem problem)
     {
         var runs = HandRun.Of(problem);
-        return [.. problem.Rests.Values.Distinct().SelectMany(rest => runs.SelectMany(run => run.Pieces(rest.Minutes)).Where(piece => piece.IsLong(rest)).Select(piece => (rest, piece.Jobs[0].Id, piece.Jobs[^1].Id)))];
+        return
+        [
+            .. problem
+                .Rests.Values.Distinct()
+                .SelectMany(rest =>
+                    runs.SelectMany(run => run.Pieces(rest.Minutes))
+                        .Where(piece => piece.IsLong(rest))
+                        .Select(piece => (rest, piece.Jobs[0].Id, piece.Jobs[^1].Id))
+                ),
+        ];
     }
 
     private static IEnumerable<(string Who, List<Placement> Work, bool IsWhole)> LongStretches(Schedule schedule, SchedulingProblem problem)
     {
         var whole = Whole(problem);
-        return Stretches(schedule, problem).Where(each => each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn)
-            .Select(each => (each.Who, each.Work, each.Work.Count == 1 || whole.Contains((each.Needs, each.Work[0].Job.Id, each.Work[^1].Job.Id))));
+        return Stretches(schedule, problem)
+            .Where(each => each.Work[^1].End - each.Work[0].Start > each.Needs.GoesOn)
+            .Select(each =>
+                (each.Who, each.Work, each.Work.Count == 1 || whole.Contains((each.Needs, each.Work[0].Job.Id, each.Work[^1].Job.Id)))
+            );
     }
 
     /// <summary>The first stretch that is too long, and where it can be parted: as late as may be first.</summary>
@@ -118,8 +148,11 @@ public static class Breaks
             var far = work.FindIndex(1, placed => placed.End - work[0].Start > rest.GoesOn);
             for (var at = far; far > 0 && at < work.Count; at++)
             {
-                var partings = work.Take(at).Zip(work.Skip(1), (before, after) => (before.Job.Id, after.Job.Id)).Reverse()
-                    .Where(each => !given.Contains(each) && problem.MayPart(each.Item1, each.Item2, rest.Minutes)).ToList();
+                var partings = work.Take(at)
+                    .Zip(work.Skip(1), (before, after) => (before.Job.Id, after.Job.Id))
+                    .Reverse()
+                    .Where(each => !given.Contains(each) && problem.MayPart(each.Item1, each.Item2, rest.Minutes))
+                    .ToList();
                 if (partings.Count > 0)
                 {
                     return new Stretch(rest.Minutes, partings);
@@ -136,7 +169,11 @@ public static class Breaks
         foreach (var (who, rest) in problem.Rests.OrderBy(pair => pair.Key, StringComparer.Ordinal))
         {
             var stretch = new List<Placement>();
-            foreach (var placed in schedule.Placements.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who)).OrderBy(placed => placed.Start))
+            foreach (
+                var placed in schedule
+                    .Placements.Where(placed => placed.Job.IsHandsOn && (placed.By == who || placed.Job.With == who))
+                    .OrderBy(placed => placed.Start)
+            )
             {
                 if (stretch.Count > 0 && placed.Start - stretch[^1].End >= rest.Minutes)
                 {
@@ -172,7 +209,14 @@ public static class Breaks
         return problem with
         {
             Jobs = [.. problem.Jobs.Select(job => by.GetValueOrDefault(job.Id) is { } pair ? job with { By = [pair] } : job)],
-            Links = [.. problem.Links, .. order.Neighbours.Select(pair => new Link(schedule.Placements[pair.Before].Job.Id, schedule.Placements[pair.After].Job.Id))],
+            Links =
+            [
+                .. problem.Links,
+                .. order.Neighbours.Select(pair => new Link(
+                    schedule.Placements[pair.Before].Job.Id,
+                    schedule.Placements[pair.After].Job.Id
+                )),
+            ],
         };
     }
 }

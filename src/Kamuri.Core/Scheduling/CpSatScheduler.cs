@@ -29,20 +29,27 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
 
     /// <summary>Solves something tiny, so that the first person to ask does not wait for the native library to load.</summary>
     public static void WarmUp() =>
-        _ = new CpSatScheduler().Solve(new SchedulingProblem(
-            [new Job("a", "", 1, 1, 1, [Resource.Hands]), new Job("b", "", 1, 2, 3, [Resource.Hands])],
-            [new Link("a", "b")],
-            new Dictionary<Resource, int> { [Resource.Hands] = 1 },
-            Deadline: 1));
+        _ = new CpSatScheduler().Solve(
+            new SchedulingProblem(
+                [new Job("a", "", 1, 1, 1, [Resource.Hands]), new Job("b", "", 1, 2, 3, [Resource.Hands])],
+                [new Link("a", "b")],
+                new Dictionary<Resource, int> { [Resource.Hands] = 1 },
+                Deadline: 1
+            )
+        );
 
     public bool MayBeInTime(SchedulingProblem problem) => problem.Jobs.Count == 0 || MayBe(problem);
 
-    /// <summary>Whether there is a schedule that is in time for every hour, breaks not counted: false is certain, true may mean that it was not ruled out.</summary>
+    /// <summary>
+    /// Whether there is a schedule that is in time for every hour, breaks not counted: false is certain, true may mean that it was not
+    /// ruled out.
+    /// </summary>
     internal static bool MayBe(SchedulingProblem problem)
     {
         var model = new ScheduleModel(problem, inTime: true);
         model.ChooseOrders();
-        return Solve(model, "linearization_level:0,cp_model_probing_level:0,stop_after_first_solution:true", RulingOut).Status != CpSolverStatus.Infeasible;
+        return Solve(model, "linearization_level:0,cp_model_probing_level:0,stop_after_first_solution:true", RulingOut).Status
+            != CpSolverStatus.Infeasible;
     }
 
     public Schedule? Solve(SchedulingProblem problem)
@@ -101,7 +108,10 @@ public sealed class CpSatScheduler(KnownOrders? known = null) : IScheduler
     {
         var solver = new CpSolver
         {
-            StringParameters = string.Create(CultureInfo.InvariantCulture, $"num_workers:1,random_seed:{seed},max_deterministic_time:{longest},{how}"),
+            StringParameters = string.Create(
+                CultureInfo.InvariantCulture,
+                $"num_workers:1,random_seed:{seed},max_deterministic_time:{longest},{how}"
+            ),
         };
         BrokenOff.Check();
         using var stopped = BrokenOff.Token.Register(solver.StopSearch);

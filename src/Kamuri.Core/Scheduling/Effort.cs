@@ -3,8 +3,9 @@ using Google.OrTools.Sat;
 namespace Kamuri.Core.Scheduling;
 
 /// <summary>
-/// What all that is tried for one plan may take together. It is counted, not measured: a busy machine changes the wait and never the answer. A unit
-/// is a millisecond on a small computer with two cores, as nearly as what is counted tells; several searches may count at once.
+/// What all that is tried for one plan may take together. It is counted, not measured: a busy machine changes the wait and never the
+/// answer. A unit is a millisecond on a small computer with two cores, as nearly as what is counted tells; several searches may count
+/// at once.
 /// </summary>
 public sealed class Effort
 {
@@ -16,19 +17,24 @@ public sealed class Effort
 
     private const double Unit = 1e6;
 
-    /// <summary>A way on from a moment of a day, for each row of what is known of it, keeping a moment, and holding one against another, in millionths of a unit.</summary>
+    /// <summary>
+    /// A way on from a moment of a day, for each row of what is known of it, keeping a moment, and holding one against another, in
+    /// millionths of a unit.
+    /// </summary>
     private static readonly (int Row, int Kept, int Compared) OfMoment = (75, 3_000, 33);
 
     /// <summary>Beginning a job in a day that is built, for each job of the day, in millionths of a unit.</summary>
     private const int Beginning = 50;
 
     /// <summary>
-    /// A solver's search, in units: for each unit of its own deterministic time, choice and constraint, and for each constraint that is looked at before. Its own
-    /// time leaves out what many constraints take.
+    /// A solver's search, in units: for each unit of its own deterministic time, choice and constraint, and for each constraint that is
+    /// looked at before. Its own time leaves out what many constraints take.
     /// </summary>
     private static readonly (double Time, double Branch, double Constraint, double Presolved) OfSolver = (10_000, 0.055, 0.012, 0.05);
 
-    /// <summary>The same beforehand, when the choices are not known: of the solver's own time, and how it grows with thousands of constraints.</summary>
+    /// <summary>
+    /// The same beforehand, when the choices are not known: of the solver's own time, and how it grows with thousands of constraints.
+    /// </summary>
     private static readonly (double Time, double Grows) Before = (11_000, 70);
 
     private readonly double _most;
@@ -48,7 +54,9 @@ public sealed class Effort
     /// <summary>As much as it takes.</summary>
     public static Effort Unlimited() => new(double.PositiveInfinity);
 
-    /// <summary>One of several searches that go on at once, which may spend so much of what is left that all of them together keep to it.</summary>
+    /// <summary>
+    /// One of several searches that go on at once, which may spend so much of what is left that all of them together keep to it.
+    /// </summary>
     /// <param name="searches">How many.</param>
     public Effort OneOf(int searches) => new(Left * Cores / Math.Max(Cores, searches));
 
@@ -96,7 +104,11 @@ public sealed class Effort
     {
         if (solver.Response is { } did)
         {
-            Spend((OfSolver.Time * did.DeterministicTime) + (OfSolver.Branch * did.NumBranches) + ((OfSolver.Constraint + (isPresolved ? OfSolver.Presolved : 0)) * constraints));
+            Spend(
+                (OfSolver.Time * did.DeterministicTime)
+                    + (OfSolver.Branch * did.NumBranches)
+                    + ((OfSolver.Constraint + (isPresolved ? OfSolver.Presolved : 0)) * constraints)
+            );
         }
     }
 

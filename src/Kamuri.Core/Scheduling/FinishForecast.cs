@@ -41,9 +41,14 @@ public sealed class Finishes
 /// <param name="All">When everything is done.</param>
 /// <param name="Strands">When each head is done.</param>
 /// <param name="Critical">
-/// The share of days on which a job was one of those the end waited for, by job, 0 to 1: what to be quicker with, and what not to bother about.
+/// The share of days on which a job was one of those the end waited for, by job, 0 to 1: what to be quicker with, and what not to
+/// bother about.
 /// </param>
-public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Finishes> Strands, IReadOnlyDictionary<string, double> Critical)
+public sealed record FinishForecast(
+    Finishes All,
+    IReadOnlyDictionary<string, Finishes> Strands,
+    IReadOnlyDictionary<string, double> Critical
+)
 {
     /// <summary>Draws that are enough to place a plan by.</summary>
     public const int Rough = 400;
@@ -73,7 +78,9 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     {
         var jobs = schedule.Placements;
         OrderedJob[] ordered = [.. jobs.Select(OrderedJob.Of)];
-        var order = SettledOrder.Of(ordered, [.. problem.Links, .. schedule.Gaps], problem.Capacity, problem.Closures).Around(ordered, problem.Links, problem.Absences, problem.Closures);
+        var order = SettledOrder
+            .Of(ordered, [.. problem.Links, .. schedule.Gaps], problem.Capacity, problem.Closures)
+            .Around(ordered, problem.Links, problem.Absences, problem.Closures);
         var usual = jobs.Select(placed => (double)placed.Minutes).ToArray();
         var handsOn = jobs.Select(placed => placed.Job.IsHandsOn).ToArray();
         var notBefore = Waited(problem, jobs);
@@ -94,7 +101,9 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
                 {
                     for (var job = 0; job < usual.Length; job++)
                     {
-                        minutes[(job * lanes) + lane] = handsOn[job] ? usual[job] * Math.Exp(figures.Spread * random.NextNormal()) : usual[job];
+                        minutes[(job * lanes) + lane] = handsOn[job]
+                            ? usual[job] * Math.Exp(figures.Spread * random.NextNormal())
+                            : usual[job];
                     }
                 }
 
@@ -121,8 +130,12 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
             }
         });
 
-        return new FinishForecast(new Finishes(all), strands.Zip(ends).ToDictionary(pair => pair.First, pair => new Finishes(pair.Second)),
-            jobs.Select((placed, at) => (placed.Job.Id, Share: (double)critical[at] / Math.Max(1, Math.Min(draws, Traced)))).ToDictionary(pair => pair.Id, pair => pair.Share));
+        return new FinishForecast(
+            new Finishes(all),
+            strands.Zip(ends).ToDictionary(pair => pair.First, pair => new Finishes(pair.Second)),
+            jobs.Select((placed, at) => (placed.Job.Id, Share: (double)critical[at] / Math.Max(1, Math.Min(draws, Traced))))
+                .ToDictionary(pair => pair.Id, pair => pair.Share)
+        );
     }
 
     /// <summary>Earliest starts by position: where the day begins, and what waits for somebody to get up.</summary>
@@ -143,7 +156,9 @@ public sealed record FinishForecast(Finishes All, IReadOnlyDictionary<string, Fi
     }
 }
 
-/// <summary>A small generator that gives the same draws everywhere (SplitMix64), because System.Random may change between versions.</summary>
+/// <summary>
+/// A small generator that gives the same draws everywhere (SplitMix64), because System.Random may change between versions.
+/// </summary>
 internal sealed class SeededRandom
 {
     private const ulong Step = 0x9E3779B97F4A7C15;

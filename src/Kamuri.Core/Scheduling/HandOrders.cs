@@ -58,7 +58,11 @@ internal sealed class HandOrders(CpModel model, Func<Job, IntVar> start, Func<Jo
     {
         var (choice, first, second) = (before[i, j], one.Jobs[i], other.Jobs[j]);
         bool IsShared(int atOne, int atOther) =>
-            atOne >= 0 && atOther >= 0 && atOne < one.Jobs.Count && atOther < other.Jobs.Count && ReferenceEquals(before[atOne, atOther], choice);
+            atOne >= 0
+            && atOther >= 0
+            && atOne < one.Jobs.Count
+            && atOther < other.Jobs.Count
+            && ReferenceEquals(before[atOne, atOther], choice);
         if (!IsShared(i + 1, j) && !IsShared(i, j - 1))
         {
             model.Add(start(second) >= end(first)).OnlyEnforceIf(choice);

@@ -30,7 +30,10 @@ internal sealed record HandRun(IReadOnlyList<Job> Jobs, IReadOnlyList<int> Gaps,
             if (Gaps[last] >= minutes)
             {
                 var count = last - first + 1;
-                yield return new HandPiece([.. Jobs.Skip(first).Take(count)], Minutes.Skip(first).Take(count).Sum() + Waits.Skip(first).Take(count - 1).Sum());
+                yield return new HandPiece(
+                    [.. Jobs.Skip(first).Take(count)],
+                    Minutes.Skip(first).Take(count).Sum() + Waits.Skip(first).Take(count - 1).Sum()
+                );
                 first = last + 1;
             }
         }

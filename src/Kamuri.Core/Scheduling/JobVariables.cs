@@ -31,9 +31,10 @@ internal sealed class JobVariables
     public LinearExpr End { get; }
     public IntervalVar Interval { get; }
 
-    public IntervalVar Optional(CpModel model, ILiteral does, string name) => _length is null
-        ? model.NewOptionalFixedSizeIntervalVar(Start, _longest, does, name)
-        : model.NewOptionalIntervalVar(Start, _length, _end!, does, name);
+    public IntervalVar Optional(CpModel model, ILiteral does, string name) =>
+        _length is null
+            ? model.NewOptionalFixedSizeIntervalVar(Start, _longest, does, name)
+            : model.NewOptionalIntervalVar(Start, _length, _end!, does, name);
 
     public void Hint(CpModel model, Placement placed)
     {
@@ -46,7 +47,8 @@ internal sealed class JobVariables
     }
 
     /// <summary>Unless the day is not gentle, it is no shorter than halfway between its usual and its shortest.</summary>
-    public void KeepGentle(CpModel model, BoolVar notGentle, Job job) => model.Add(_length! + ((job.Gentle - job.Shortest) * notGentle) >= job.Gentle);
+    public void KeepGentle(CpModel model, BoolVar notGentle, Job job) =>
+        model.Add(_length! + ((job.Gentle - job.Shortest) * notGentle) >= job.Gentle);
 
     public void Weigh(CpModel model, LinearExprBuilder hours, LinearExprBuilder tidiness, Job job, bool mayShorten)
     {

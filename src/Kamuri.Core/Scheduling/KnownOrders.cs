@@ -34,15 +34,26 @@ public sealed class KnownOrders
     internal Schedule? OfSame(SchedulingProblem problem) =>
         _orders.TryGetValue(Key(problem), out var kept) && kept.Problem == Whole(problem) ? kept.Schedule.Of(problem) : null;
 
-    private static string Whole(SchedulingProblem problem) => JsonSerializer.Serialize(problem with { Known = null, DraftAfter = null, Effort = null });
+    private static string Whole(SchedulingProblem problem) =>
+        JsonSerializer.Serialize(problem with { Known = null, DraftAfter = null, Effort = null });
 
     private static string Key(SchedulingProblem problem)
     {
         var key = new StringBuilder();
         foreach (var job in problem.Jobs)
         {
-            key.Append(job.Id).Append(' ').Append(job.Shortest).Append(' ').Append(job.Usual).Append(' ').Append(job.Longest)
-                .Append(' ').AppendJoin('+', job.Uses).Append(' ').AppendJoin('+', job.By ?? []).Append('\n');
+            key.Append(job.Id)
+                .Append(' ')
+                .Append(job.Shortest)
+                .Append(' ')
+                .Append(job.Usual)
+                .Append(' ')
+                .Append(job.Longest)
+                .Append(' ')
+                .AppendJoin('+', job.Uses)
+                .Append(' ')
+                .AppendJoin('+', job.By ?? [])
+                .Append('\n');
         }
 
         foreach (var link in problem.Links)
@@ -51,7 +62,8 @@ public sealed class KnownOrders
         }
 
         return key.AppendJoin(' ', problem.Capacity.OrderBy(pair => pair.Key).Select(pair => $"{pair.Key}{pair.Value}"))
-            .AppendJoin(' ', problem.Pairs.Select(pair => pair.Id)).ToString();
+            .AppendJoin(' ', problem.Pairs.Select(pair => pair.Id))
+            .ToString();
     }
 }
 

@@ -3,8 +3,8 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Scheduling;
 
 /// <summary>
-/// What no day is over before, told without looking for one: what follows one another in any case, and what all hands have to do together, with the
-/// breaks that calls for, before the last of it is followed by what goes on by itself.
+/// What no day is over before, told without looking for one: what follows one another in any case, and what all hands have to do
+/// together, with the breaks that calls for, before the last of it is followed by what goes on by itself.
 /// </summary>
 /// <param name="problem">What is to be placed; nothing in it may come behind itself.</param>
 /// <param name="rests">Everybody has their breaks.</param>
@@ -25,7 +25,13 @@ public sealed class LeastEnd(SchedulingProblem problem, bool rests)
         {
             if (!chains.TryGetValue(job.Id, out var ends))
             {
-                ends = problem.Least(job) + problem.Links.Where(link => link.To == job.Id).Select(link => Ends(_jobs[link.From]) + link.LeastGap).DefaultIfEmpty().Max();
+                ends =
+                    problem.Least(job)
+                    + problem
+                        .Links.Where(link => link.To == job.Id)
+                        .Select(link => Ends(_jobs[link.From]) + link.LeastGap)
+                        .DefaultIfEmpty()
+                        .Max();
                 chains[job.Id] = ends;
             }
 
@@ -35,7 +41,10 @@ public sealed class LeastEnd(SchedulingProblem problem, bool rests)
         return problem.Jobs.Where(job => job.With == head).Select(Ends).DefaultIfEmpty().Max();
     }
 
-    /// <summary>Whatever is still followed by so much has to be done before that: by all hands together, each with the breaks between its stretches.</summary>
+    /// <summary>
+    /// Whatever is still followed by so much has to be done before that: by all hands together, each with the breaks between its
+    /// stretches.
+    /// </summary>
     private int OfHands()
     {
         var work = problem.Jobs.Where(job => job.IsHandsOn).OrderByDescending(Tail).ToList();
@@ -47,7 +56,8 @@ public sealed class LeastEnd(SchedulingProblem problem, bool rests)
 
         var rest = Shared();
         var pieces = rest is null ? [] : HandRun.Of(problem).SelectMany(run => run.Pieces(rest.Minutes)).ToList();
-        // What is done in one go for longer than a stretch counts as one where there is enough work in it to fill one, whoever shares in it.
+        // What is done in one go for longer than a stretch counts as one where there is enough work in it to fill one, whoever shares
+        // in it.
         var whole = pieces.Where(piece => rest is not null && piece.IsLong(rest)).ToList();
         var fills = whole.Where(piece => piece.Jobs.Sum(problem.Least) >= rest!.GoesOn).Select(piece => piece.Jobs[^1].Id).ToHashSet();
         var inWhole = whole.SelectMany(piece => piece.Jobs).Select(job => job.Id).ToHashSet();
@@ -67,13 +77,21 @@ public sealed class LeastEnd(SchedulingProblem problem, bool rests)
     }
 
     /// <summary>The breaks of all pairs, where they are the same.</summary>
-    private Rest? Shared() => rests && problem.Pairs.Count > 0 && problem.Pairs.Select(pair => problem.Rests.GetValueOrDefault(pair.Id)).Distinct().ToList() is [{ } rest] ? rest : null;
+    private Rest? Shared() =>
+        rests
+        && problem.Pairs.Count > 0
+        && problem.Pairs.Select(pair => problem.Rests.GetValueOrDefault(pair.Id)).Distinct().ToList() is [{ } rest]
+            ? rest
+            : null;
 
     private int Tail(Job job)
     {
         if (!_tails.TryGetValue(job.Id, out var tail))
         {
-            tail = _behind[job.Id].Select(link => link.LeastGap + problem.Least(_jobs[link.To]) + Tail(_jobs[link.To])).DefaultIfEmpty().Max();
+            tail = _behind[job.Id]
+                .Select(link => link.LeastGap + problem.Least(_jobs[link.To]) + Tail(_jobs[link.To]))
+                .DefaultIfEmpty()
+                .Max();
             _tails[job.Id] = tail;
         }
 

@@ -10,13 +10,16 @@ namespace Kamuri.Core.Scheduling;
 public static class ListSchedule
 {
     /// <summary>
-    /// The schedule with breaks where there is time for them, and with every length as usual; null where going by the list runs into a wall. Who gets
-    /// into a tangle with all heads at once takes on fewer at a time.
+    /// The schedule with breaks where there is time for them, and with every length as usual; null where going by the list runs into a
+    /// wall. Who gets into a tangle with all heads at once takes on fewer at a time.
     /// </summary>
     public static Schedule? Of(SchedulingProblem problem)
     {
         var heads = Math.Max(1, problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count());
-        return Enumerable.Range(0, heads).Select(fewer => new List(problem, heads - fewer).Place()).FirstOrDefault(schedule => schedule is not null);
+        return Enumerable
+            .Range(0, heads)
+            .Select(fewer => new List(problem, heads - fewer).Place())
+            .FirstOrDefault(schedule => schedule is not null);
     }
 
     private sealed class List
@@ -68,11 +71,14 @@ public static class ListSchedule
                     continue;
                 }
 
-                var choice = Open().SelectMany(job => Hands(job).Select(by => (job, by, start: Fit(job, Math.Max(Earliest(job), FreeFrom(by)), by))))
+                var choice = Open()
+                    .SelectMany(job => Hands(job).Select(by => (job, by, start: Fit(job, Math.Max(Earliest(job), FreeFrom(by)), by))))
                     .Select(each => each.start is { } start ? each with { Item3 = AfterRest(each.job, start, each.by) } : each)
                     .Where(each => each.start is not null && each.start <= Latest(each.job))
                     .OrderBy(each => Harms(each.job, each.start!.Value, each.by))
-                    .ThenBy(each => each.start).ThenByDescending(each => ToGo(each.job.Id)).ThenBy(each => each.job.Id, StringComparer.Ordinal)
+                    .ThenBy(each => each.start)
+                    .ThenByDescending(each => ToGo(each.job.Id))
+                    .ThenBy(each => each.job.Id, StringComparer.Ordinal)
                     .FirstOrDefault();
                 if (choice.job is null || !PutStretch(choice.job, choice.by))
                 {
@@ -89,34 +95,53 @@ public static class ListSchedule
         {
             if (_open is null)
             {
-                var now = _problem.Jobs.Where(job => job.IsHandsOn && !_placed.ContainsKey(job.Id)).Select(job => _whole[job.Id]).Distinct()
-                    .OrderByDescending(_begun.Contains).ThenByDescending(whole => _longest[whole]).Take(_atOnce).ToHashSet();
+                var now = _problem
+                    .Jobs.Where(job => job.IsHandsOn && !_placed.ContainsKey(job.Id))
+                    .Select(job => _whole[job.Id])
+                    .Distinct()
+                    .OrderByDescending(_begun.Contains)
+                    .ThenByDescending(whole => _longest[whole])
+                    .Take(_atOnce)
+                    .ToHashSet();
                 _open = [.. Ready().Where(job => !job.IsHandsOn || now.Contains(_whole[job.Id]))];
             }
 
             return _open;
         }
 
-        private IEnumerable<Job> Ready() => _problem.Jobs.Where(job => !_placed.ContainsKey(job.Id) && _before[job.Id].All(link => _placed.ContainsKey(link.From)));
+        private IEnumerable<Job> Ready() =>
+            _problem.Jobs.Where(job => !_placed.ContainsKey(job.Id) && _before[job.Id].All(link => _placed.ContainsKey(link.From)));
 
-        private IEnumerable<string?> Hands(Job job) => _problem.Pairs.Count == 0 ? [null] : _problem.Pairs.Select(pair => (string?)pair.Id).Where(id => job.By?.Contains(id!) ?? true);
+        private IEnumerable<string?> Hands(Job job) =>
+            _problem.Pairs.Count == 0 ? [null] : _problem.Pairs.Select(pair => (string?)pair.Id).Where(id => job.By?.Contains(id!) ?? true);
 
         private int Earliest(Job job) => _before[job.Id].Select(link => _placed[link.From].End + link.LeastGap).DefaultIfEmpty(0).Max();
 
         /// <summary>Not after this: the wait before it would be too long. A wait may be stretched to its longest.</summary>
-        private int Latest(Job job) => _before[job.Id].Where(link => link.MostGap is not null)
-            .Select(link => _placed[link.From].Start + Stretched(link.From) + link.MostGap!.Value).DefaultIfEmpty(int.MaxValue).Min();
+        private int Latest(Job job) =>
+            _before[job.Id]
+                .Where(link => link.MostGap is not null)
+                .Select(link => _placed[link.From].Start + Stretched(link.From) + link.MostGap!.Value)
+                .DefaultIfEmpty(int.MaxValue)
+                .Min();
 
         private int Stretched(string id) => _jobs[id].IsHandsOn ? _jobs[id].Usual : _jobs[id].Longest;
 
         /// <summary>What follows in one go, up to the next wait.</summary>
         private IEnumerable<Job> Stretch(Job job)
         {
-            for (Job? next = job; next is not null;)
+            var next = job;
+            while (next is not null)
             {
                 yield return next;
-                next = _behind[next.Id].Where(link => link.MostGap is not null).Select(link => _jobs[link.To])
-                    .FirstOrDefault(other => other.IsHandsOn && other.With == job.With && _before[other.Id].All(link => link.From == next.Id || _placed.ContainsKey(link.From)));
+                next = _behind[next.Id]
+                    .Where(link => link.MostGap is not null)
+                    .Select(link => _jobs[link.To])
+                    .FirstOrDefault(other =>
+                        other.IsHandsOn
+                        && other.With == job.With
+                        && _before[other.Id].All(link => link.From == next.Id || _placed.ContainsKey(link.From))
+                    );
             }
         }
 
@@ -126,11 +151,24 @@ public static class ListSchedule
             var stretch = Stretch(job).ToList();
             var end = start + stretch.Sum(each => each.Usual);
             // The wait behind it may be stretched, and then hands are wanted again.
-            var behind = _behind[stretch[^1].Id].Where(link => link.MostGap is not null).Select(link => _jobs[link.To]).FirstOrDefault(each => !each.IsHandsOn);
-            var again = behind is null ? [] : _behind[behind.Id].Where(link => link.MostGap is not null)
-                .Select(link => (Job: _jobs[link.To], Earliest: end + behind.Usual, Latest: end + behind.Longest + link.MostGap!.Value));
-            var others = Open().Where(other => other.Id != job.Id && other.IsHandsOn && Latest(other) < int.MaxValue).Select(other => (Job: other, Earliest: Earliest(other), Latest: Latest(other)));
-            var free = _problem.Pairs.Count == 0 ? new Dictionary<string, int> { [""] = end } : _problem.Pairs.ToDictionary(pair => pair.Id, pair => pair.Id == by ? end : FreeFrom(pair.Id));
+            var behind = _behind[stretch[^1].Id]
+                .Where(link => link.MostGap is not null)
+                .Select(link => _jobs[link.To])
+                .FirstOrDefault(each => !each.IsHandsOn);
+            var again = behind is null
+                ? []
+                : _behind[behind.Id]
+                    .Where(link => link.MostGap is not null)
+                    .Select(link =>
+                        (Job: _jobs[link.To], Earliest: end + behind.Usual, Latest: end + behind.Longest + link.MostGap!.Value)
+                    );
+            var others = Open()
+                .Where(other => other.Id != job.Id && other.IsHandsOn && Latest(other) < int.MaxValue)
+                .Select(other => (Job: other, Earliest: Earliest(other), Latest: Latest(other)));
+            var free =
+                _problem.Pairs.Count == 0
+                    ? new Dictionary<string, int> { [""] = end }
+                    : _problem.Pairs.ToDictionary(pair => pair.Id, pair => pair.Id == by ? end : FreeFrom(pair.Id));
             foreach (var other in again.Concat(others).Where(each => each.Job.IsHandsOn).OrderBy(each => each.Latest))
             {
                 var hand = Hands(other.Job).Select(id => id ?? "").MinBy(id => free[id])!;
@@ -164,7 +202,8 @@ public static class ListSchedule
         }
 
         /// <summary>When a job begins after the break that is due; without one where that would be too late for it.</summary>
-        private int AfterRest(Job job, int start, string? by) => Fit(job, Rested(job, start, by), by) is { } rested && rested <= Latest(job) ? rested : start;
+        private int AfterRest(Job job, int start, string? by) =>
+            Fit(job, Rested(job, start, by), by) is { } rested && rested <= Latest(job) ? rested : start;
 
         /// <summary>When a job can begin so that nobody goes on for too long with it and with what nothing may part from it.</summary>
         private int Rested(Job job, int start, string? by)
@@ -184,7 +223,11 @@ public static class ListSchedule
                 }
 
                 var piece = Stretch(job).ToList();
-                var whole = piece.Zip(piece.Skip(1)).TakeWhile(pair => !_problem.MayPart(pair.First.Id, pair.Second.Id, rest.Minutes)).Sum(pair => pair.Second.Usual) + job.Usual;
+                var whole =
+                    piece
+                        .Zip(piece.Skip(1))
+                        .TakeWhile(pair => !_problem.MayPart(pair.First.Id, pair.Second.Id, rest.Minutes))
+                        .Sum(pair => pair.Second.Usual) + job.Usual;
                 start = start + whole - since > rest.GoesOn ? done[0].End + rest.Minutes : start;
             }
 
@@ -197,7 +240,8 @@ public static class ListSchedule
         private int? Fit(Job job, int earliest, string? by)
         {
             var start = earliest;
-            for (var moved = true; moved;)
+            var moved = true;
+            while (moved)
             {
                 moved = false;
                 foreach (var end in Taken(job, by, start, start + job.Usual))
@@ -217,7 +261,11 @@ public static class ListSchedule
         /// <summary>When what stands in the way is over.</summary>
         private IEnumerable<int> Taken(Job job, string? by, int from, int to)
         {
-            foreach (var absence in _problem.Absences.Where(each => job.IsHandsOn && (each.Who == by || each.Who == job.With) && each.From < to && from < each.To))
+            foreach (
+                var absence in _problem.Absences.Where(each =>
+                    job.IsHandsOn && (each.Who == by || each.Who == job.With) && each.From < to && from < each.To
+                )
+            )
             {
                 yield return absence.To;
             }
@@ -226,8 +274,17 @@ public static class ListSchedule
             {
                 var capacity = _problem.Capacity.GetValueOrDefault(resource, 0);
                 // Others who have some of it are users like any.
-                var others = _problem.Closures.Where(each => each.Resource == resource && each.From < to && from < each.To).SelectMany(each => Enumerable.Repeat(each.To, capacity - each.Left));
-                var users = _users.GetValueOrDefault(resource, []).Select(id => _placed[id]).Where(placed => placed.Start < to && from < placed.End).Select(placed => placed.End).Concat(others).Order().ToList();
+                var others = _problem
+                    .Closures.Where(each => each.Resource == resource && each.From < to && from < each.To)
+                    .SelectMany(each => Enumerable.Repeat(each.To, capacity - each.Left));
+                var users = _users
+                    .GetValueOrDefault(resource, [])
+                    .Select(id => _placed[id])
+                    .Where(placed => placed.Start < to && from < placed.End)
+                    .Select(placed => placed.End)
+                    .Concat(others)
+                    .Order()
+                    .ToList();
                 var over = users.Count - capacity;
                 if (over >= 0)
                 {
@@ -235,7 +292,11 @@ public static class ListSchedule
                 }
             }
 
-            foreach (var placed in job.IsHandsOn ? DoneOf(by).Concat(DoneOf(job.With)).Where(placed => placed.Start < to && from < placed.End) : [])
+            foreach (
+                var placed in job.IsHandsOn
+                    ? DoneOf(by).Concat(DoneOf(job.With)).Where(placed => placed.Start < to && from < placed.End)
+                    : []
+            )
             {
                 yield return placed.End;
             }
@@ -260,7 +321,10 @@ public static class ListSchedule
             _freeFrom[by ?? ""] = job.IsHandsOn ? Math.Max(FreeFrom(by), start + job.Usual) : FreeFrom(by);
             _begun.Add(_whole[job.Id]);
             _open = null;
-            foreach (var link in _before[job.Id].Where(link => link.MostGap is { } most && !_jobs[link.From].IsHandsOn && start > _placed[link.From].End + most))
+            foreach (
+                var link in _before[job.Id]
+                    .Where(link => link.MostGap is { } most && !_jobs[link.From].IsHandsOn && start > _placed[link.From].End + most)
+            )
             {
                 _placed[link.From] = _placed[link.From] with { End = start - link.MostGap!.Value };
             }

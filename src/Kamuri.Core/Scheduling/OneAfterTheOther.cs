@@ -6,7 +6,9 @@ namespace Kamuri.Core.Scheduling;
 /// </summary>
 internal static class OneAfterTheOther
 {
-    /// <summary>The schedule; null where there is one head, or one that cannot be placed by itself. Who is away, and when, is not looked at.</summary>
+    /// <summary>
+    /// The schedule; null where there is one head, or one that cannot be placed by itself. Who is away, and when, is not looked at.
+    /// </summary>
     /// <param name="problem">Of all heads.</param>
     /// <param name="place">Places one of them.</param>
     public static Schedule? Of(SchedulingProblem problem, Func<SchedulingProblem, Schedule?> place)
@@ -37,13 +39,36 @@ internal static class OneAfterTheOther
     private static List<SchedulingProblem> Apart(SchedulingProblem problem)
     {
         var whole = problem.Together();
-        var alone = problem with { Absences = [], Closures = [], Overnights = [], Deadlines = new Dictionary<string, int>(), Deadline = null, MayBeginLater = false, Known = null };
-        return [.. problem.Jobs.GroupBy(job => whole[job.Id]).OrderBy(jobs => Latest(problem, jobs))
-            .Select(jobs => alone with { Jobs = [.. jobs], Links = [.. problem.Links.Where(link => whole[link.From] == jobs.Key)] })];
+        var alone = problem with
+        {
+            Absences = [],
+            Closures = [],
+            Overnights = [],
+            Deadlines = new Dictionary<string, int>(),
+            Deadline = null,
+            MayBeginLater = false,
+            Known = null,
+        };
+        return
+        [
+            .. problem
+                .Jobs.GroupBy(job => whole[job.Id])
+                .OrderBy(jobs => Latest(problem, jobs))
+                .Select(jobs => alone with { Jobs = [.. jobs], Links = [.. problem.Links.Where(link => whole[link.From] == jobs.Key)] }),
+        ];
     }
 
     /// <summary>By when all of it should be done, or somebody is not there any more.</summary>
-    private static int Latest(SchedulingProblem problem, IEnumerable<Job> jobs) => jobs.Select(job => job.With).OfType<string>().Distinct()
-        .SelectMany(head => problem.Absences.Where(each => each.Who == head && each.To == Absence.ForGood).Select(each => each.From).Append(problem.Deadlines.GetValueOrDefault(head, int.MaxValue)))
-        .DefaultIfEmpty(int.MaxValue).Min();
+    private static int Latest(SchedulingProblem problem, IEnumerable<Job> jobs) =>
+        jobs.Select(job => job.With)
+            .OfType<string>()
+            .Distinct()
+            .SelectMany(head =>
+                problem
+                    .Absences.Where(each => each.Who == head && each.To == Absence.ForGood)
+                    .Select(each => each.From)
+                    .Append(problem.Deadlines.GetValueOrDefault(head, int.MaxValue))
+            )
+            .DefaultIfEmpty(int.MaxValue)
+            .Min();
 }

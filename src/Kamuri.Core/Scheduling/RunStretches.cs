@@ -20,7 +20,9 @@ internal sealed class RunStretches
         _piece = [.. run.Pieces(rest.Minutes).SelectMany((piece, number) => piece.Jobs.Select(_ => (number, piece.IsLong(rest))))];
     }
 
-    /// <summary>Minutes from the beginning of one job to that of a later one at least, where that is more than what lies between them says.</summary>
+    /// <summary>
+    /// Minutes from the beginning of one job to that of a later one at least, where that is more than what lies between them says.
+    /// </summary>
     public IEnumerable<(Job From, Job To, int Minutes)> Apart()
     {
         var apart = new int[_run.Jobs.Count, _run.Jobs.Count];
@@ -29,7 +31,10 @@ internal sealed class RunStretches
             foreach (var (to, minutes) in ApartFrom(from))
             {
                 apart[from, to] = minutes;
-                var known = to == from + 1 ? _run.Minutes[from] + _run.Waits[from] : Enumerable.Range(from + 1, to - from - 1).Max(between => apart[from, between] + apart[between, to]);
+                var known =
+                    to == from + 1
+                        ? _run.Minutes[from] + _run.Waits[from]
+                        : Enumerable.Range(from + 1, to - from - 1).Max(between => apart[from, between] + apart[between, to]);
                 if (minutes > known)
                 {
                     yield return (_run.Jobs[from], _run.Jobs[to], minutes);
@@ -65,11 +70,23 @@ internal sealed class RunStretches
         var ways = new List<(int End, int Stretch)> { (_run.Minutes[from], _run.Minutes[from]) };
         for (var to = from + 1; to < _run.Jobs.Count && ways.Count > 0; to++)
         {
-            var (wait, minutes, isOnePiece, isLong) = (_run.Waits[to - 1], _run.Minutes[to], _piece[to].Number == _piece[to - 1].Number, _piece[to].IsLong);
+            var (wait, minutes, isOnePiece, isLong) = (
+                _run.Waits[to - 1],
+                _run.Minutes[to],
+                _piece[to].Number == _piece[to - 1].Number,
+                _piece[to].IsLong
+            );
             var mayGoOn = isOnePiece || (wait < _rest.Minutes && !isLong && !_piece[to - 1].IsLong);
-            var next = ways.Where(way => mayGoOn && (isLong || way.Stretch + wait + minutes <= _rest.GoesOn)).Select(way => (End: way.End + wait + minutes, Stretch: way.Stretch + wait + minutes))
-                .Concat(ways.Where(_ => !isOnePiece).Select(way => (End: way.End + Math.Max(wait, _rest.Minutes) + minutes, Stretch: minutes))).ToList();
-            ways = [.. next.Where(way => !next.Any(other => other != way && other.End <= way.End && other.Stretch <= way.Stretch)).Distinct()];
+            var next = ways.Where(way => mayGoOn && (isLong || way.Stretch + wait + minutes <= _rest.GoesOn))
+                .Select(way => (End: way.End + wait + minutes, Stretch: way.Stretch + wait + minutes))
+                .Concat(
+                    ways.Where(_ => !isOnePiece).Select(way => (End: way.End + Math.Max(wait, _rest.Minutes) + minutes, Stretch: minutes))
+                )
+                .ToList();
+            ways =
+            [
+                .. next.Where(way => !next.Any(other => other != way && other.End <= way.End && other.Stretch <= way.Stretch)).Distinct(),
+            ];
             if (ways.Count > 0)
             {
                 yield return (to, ways.Min(way => way.End) - minutes);

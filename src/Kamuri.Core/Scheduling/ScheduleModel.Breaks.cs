@@ -7,8 +7,8 @@ internal sealed partial class ScheduleModel
 
     /// <summary>Nobody goes on for longer than they should.</summary>
     /// <param name="known">
-    /// Minutes from first to last of a schedule of the same problem; null when none is known. None that is better takes longer, unless there
-    /// are hours to be in time for, or it may begin later: then half as much again is enough for any that is worth having.
+    /// Minutes from first to last of a schedule of the same problem; null when none is known. None that is better takes longer, unless
+    /// there are hours to be in time for, or it may begin later: then half as much again is enough for any that is worth having.
     /// </param>
     public void KeepBreaks(int? known)
     {
@@ -19,12 +19,25 @@ internal sealed partial class ScheduleModel
             var work = _problem.Jobs.Where(job => job.IsHandsOn).Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList();
             // Where hands may change within a piece, a long job of it can be all that one pair does.
             var pieces = runs.SelectMany(run => run.Pieces(rest.Minutes)).ToList();
-            var longWork = pieces.Concat(pieces.Where(piece => _problem.Pairs.Count > 1 && piece.Jobs.Count > 1).SelectMany(piece => piece.Jobs.Select(job => new HandPiece([job], _problem.Least(job))))).Where(piece => piece.IsLong(rest))
-                .Select(piece => piece.Jobs.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList()).Where(piece => piece.Count > 0);
+            var longWork = pieces
+                .Concat(
+                    pieces
+                        .Where(piece => _problem.Pairs.Count > 1 && piece.Jobs.Count > 1)
+                        .SelectMany(piece => piece.Jobs.Select(job => new HandPiece([job], _problem.Least(job))))
+                )
+                .Where(piece => piece.IsLong(rest))
+                .Select(piece => piece.Jobs.Select(job => WorkOf(job, who)).OfType<BreakTimes.Work>().ToList())
+                .Where(piece => piece.Count > 0);
             if (work.Count > 1)
             {
                 var breaks = new BreakTimes(Model, _horizon, who, rest);
-                breaks.Add(work, [.. longWork.Select(piece => new BreakTimes.LongWork(piece))], runs, within, FewestStretches(pieces, who, rest));
+                breaks.Add(
+                    work,
+                    [.. longWork.Select(piece => new BreakTimes.LongWork(piece))],
+                    runs,
+                    within,
+                    FewestStretches(pieces, who, rest)
+                );
                 breaks.Part(KeepApart(runs, work, rest));
                 _breaks.Add(breaks);
             }
@@ -55,10 +68,14 @@ internal sealed partial class ScheduleModel
     /// </summary>
     private int FewestStretches(IEnumerable<HandPiece> pieces, string who, Rest rest)
     {
-        var theirs = pieces.Select(piece => piece with { Jobs = [.. piece.Jobs.Where(job => WorkOf(job, who) is not null)] }).Where(piece => piece.Jobs.Count > 0).ToLookup(piece => piece.IsLong(rest));
+        var theirs = pieces
+            .Select(piece => piece with { Jobs = [.. piece.Jobs.Where(job => WorkOf(job, who) is not null)] })
+            .Where(piece => piece.Jobs.Count > 0)
+            .ToLookup(piece => piece.IsLong(rest));
         var nests = theirs[true].Any(piece => piece.Jobs.Count > 1) ? rest.Minutes : 0;
         var minutes = theirs[false].Select(piece => piece.Jobs.Sum(_problem.Least)).Where(each => each >= nests).ToList();
-        return theirs[true].Count() + Math.Max((minutes.Sum() + rest.GoesOn - 1) / rest.GoesOn, minutes.Count(each => 2 * each > rest.GoesOn));
+        return theirs[true].Count()
+            + Math.Max((minutes.Sum() + rest.GoesOn - 1) / rest.GoesOn, minutes.Count(each => 2 * each > rest.GoesOn));
     }
 
     /// <summary>What keeps somebody busy, hands or head; null where it does not.</summary>
@@ -71,6 +88,7 @@ internal sealed partial class ScheduleModel
         }
 
         return _hands.GetValueOrDefault(job.Id)?.FirstOrDefault(choice => choice.Pair == who) is { Pair: not null } choice
-            ? new BreakTimes.Work(job, placed.Start, placed.End, choice.Interval, choice.Does) : null;
+            ? new BreakTimes.Work(job, placed.Start, placed.End, choice.Interval, choice.Does)
+            : null;
     }
 }

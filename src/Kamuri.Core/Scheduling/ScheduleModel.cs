@@ -38,7 +38,8 @@ internal sealed partial class ScheduleModel
         {
             _begin = Model.NewIntVar(0, _horizon, "begin");
             Model.AddMinEquality(_begin, _placed.Values.Select(variables => (LinearExpr)variables.Start));
-            // Towards an hour, as late as it may be unless an earlier one is much shorter; without one, the next occasion unless a later one is.
+            // Towards an hour, as late as it may be unless an earlier one is much shorter; without one, the next occasion unless a
+            // later one is.
             _hours.AddTerm(_begin, -Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon));
         }
 
@@ -62,7 +63,8 @@ internal sealed partial class ScheduleModel
     public int Constraints => Model.Model.Constraints.Count;
 
     /// <summary>Several heads, breaks, or times when something cannot be had: not one long chain any more.</summary>
-    public bool IsPuzzle => _problem.Closures.Count + _problem.Absences.Count + _problem.Rests.Count > 0 || _problem.Pairs.Count > 1 || Strands().Skip(1).Any();
+    public bool IsPuzzle =>
+        _problem.Closures.Count + _problem.Absences.Count + _problem.Rests.Count > 0 || _problem.Pairs.Count > 1 || Strands().Skip(1).Any();
 
     public void MinimizeAll() => Model.Minimize(LinearExpr.Sum([(LinearExpr)_hours, _tidiness]));
 
@@ -123,8 +125,14 @@ internal sealed partial class ScheduleModel
     {
         foreach (var placed in schedule.Placements)
         {
-            var away = _problem.Absences.Where(each => placed.Job.IsHandsOn && (each.Who == placed.By || each.Who == placed.Job.With)).Select(each => (each.From, each.To))
-                .Concat(_problem.Closures.Where(each => each.IsOfAll && placed.Job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To)));
+            var away = _problem
+                .Absences.Where(each => placed.Job.IsHandsOn && (each.Who == placed.By || each.Who == placed.Job.With))
+                .Select(each => (each.From, each.To))
+                .Concat(
+                    _problem
+                        .Closures.Where(each => each.IsOfAll && placed.Job.Uses.Contains(each.Resource))
+                        .Select(each => (each.From, each.To))
+                );
             foreach (var (from, to) in away)
             {
                 if (placed.Start >= to)
@@ -141,11 +149,13 @@ internal sealed partial class ScheduleModel
 
     public Schedule Read(CpSolver solver, double bound, bool proven)
     {
-        var placements = _problem.Jobs
-            .Select(job => new Placement(job, (int)solver.Value(_placed[job.Id].Start), (int)solver.Value(_placed[job.Id].End))
+        var placements = _problem
+            .Jobs.Select(job => new Placement(job, (int)solver.Value(_placed[job.Id].Start), (int)solver.Value(_placed[job.Id].End))
             {
-                By = _hands.TryGetValue(job.Id, out var choices) ? choices.First(choice => solver.BooleanValue(choice.Does)).Pair
-                    : job.IsHandsOn && _problem.Pairs.Count == 1 ? _problem.Pairs[0].Id : null,
+                By =
+                    _hands.TryGetValue(job.Id, out var choices) ? choices.First(choice => solver.BooleanValue(choice.Does)).Pair
+                    : job.IsHandsOn && _problem.Pairs.Count == 1 ? _problem.Pairs[0].Id
+                    : null,
             })
             .OrderBy(placement => placement.Start)
             .ThenBy(placement => placement.End)
@@ -160,7 +170,13 @@ internal sealed partial class ScheduleModel
         var work = problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap);
         // Of two stretches and the break between them nobody makes one, so there are at most so many.
         work += problem.Rests.Values.Sum(rest => ((2 * work / rest.GoesOn) + 1) * rest.Minutes);
-        var closed = problem.Closures.Select(each => each.To).Concat(problem.Absences.Select(each => each.To)).Where(to => to != Absence.ForGood).Select(to => (long)to).DefaultIfEmpty().Max();
+        var closed = problem
+            .Closures.Select(each => each.To)
+            .Concat(problem.Absences.Select(each => each.To))
+            .Where(to => to != Absence.ForGood)
+            .Select(to => (long)to)
+            .DefaultIfEmpty()
+            .Max();
         var wanted = problem.MayBeginLater ? problem.Deadlines.Values.Append(problem.Deadline ?? 0).Max() : 0;
         return work + Math.Max(closed, wanted);
     }
@@ -198,7 +214,12 @@ internal sealed partial class ScheduleModel
 
     private void AddResources()
     {
-        foreach (var resource in _problem.Jobs.SelectMany(job => job.Uses).Distinct().Where(resource => resource != Resource.Hands || _problem.Pairs.Count == 0))
+        foreach (
+            var resource in _problem
+                .Jobs.SelectMany(job => job.Uses)
+                .Distinct()
+                .Where(resource => resource != Resource.Hands || _problem.Pairs.Count == 0)
+        )
         {
             var users = _problem.Jobs.Where(job => job.Uses.Contains(resource)).Select(job => _placed[job.Id].Interval).ToList();
             var capacity = _problem.Capacity.GetValueOrDefault(resource);
@@ -267,7 +288,9 @@ internal sealed partial class ScheduleModel
     {
         foreach (var head in Strands())
         {
-            Model.AddNoOverlap(_problem.Jobs.Where(job => job.With == head && job.IsHandsOn).Select(job => _placed[job.Id].Interval).Concat(Away(head)));
+            Model.AddNoOverlap(
+                _problem.Jobs.Where(job => job.With == head && job.IsHandsOn).Select(job => _placed[job.Id].Interval).Concat(Away(head))
+            );
         }
     }
 
@@ -276,7 +299,10 @@ internal sealed partial class ScheduleModel
     {
         foreach (var overnight in _problem.Overnights)
         {
-            var (placed, nights) = (_placed[overnight.Job], overnight.Nights.Select((_, n) => Model.NewBoolVar($"{overnight.Job} night {n}")).ToList());
+            var (placed, nights) = (
+                _placed[overnight.Job],
+                overnight.Nights.Select((_, n) => Model.NewBoolVar($"{overnight.Job} night {n}")).ToList()
+            );
             Model.AddExactlyOne(nights);
             foreach (var (isOver, night) in nights.Zip(overnight.Nights))
             {

@@ -20,7 +20,9 @@ public sealed record Job(string Id, string Strand, int Shortest, int Usual, int 
     /// <summary>The head it is done on, which has to be there while hands are on it; null for the kitchen.</summary>
     public string? With { get; init; }
 
-    /// <summary>Least minutes it takes where it is shortened gently: no more than halfway from its usual to its shortest, in whole minutes.</summary>
+    /// <summary>
+    /// Least minutes it takes where it is shortened gently: no more than halfway from its usual to its shortest, in whole minutes.
+    /// </summary>
     public int Gentle => Usual - ((Usual - Shortest + 1) / 2);
 }
 
@@ -42,7 +44,10 @@ public sealed record Closure(Resource Resource, int From, int To, int Left = 0)
     /// <summary>What is left where several take some of the same, parted where that changes. None of them overlap.</summary>
     /// <param name="taken">Who takes how many, and when.</param>
     /// <param name="capacity">How many of each there are; missing means none.</param>
-    public static IReadOnlyList<Closure> Of(IEnumerable<(Resource Resource, int From, int To, int Count)> taken, IReadOnlyDictionary<Resource, int> capacity)
+    public static IReadOnlyList<Closure> Of(
+        IEnumerable<(Resource Resource, int From, int To, int Count)> taken,
+        IReadOnlyDictionary<Resource, int> capacity
+    )
     {
         var closures = new List<Closure>();
         foreach (var ofThing in taken.Where(each => each.From < each.To && each.Count > 0).GroupBy(each => each.Resource))
@@ -103,12 +108,15 @@ public sealed record SchedulingProblem(
     IReadOnlyList<Job> Jobs,
     IReadOnlyList<Link> Links,
     IReadOnlyDictionary<Resource, int> Capacity,
-    int? Deadline = null)
+    int? Deadline = null
+)
 {
     /// <summary>The pairs of hands by name, when it matters whose they are; empty when only their number does.</summary>
     public IReadOnlyList<PairOfHands> Pairs { get; init; } = [];
 
-    /// <summary>When something cannot be had, or not all there is of it. Those of one thing do not overlap (<see cref="Closure.Of"/>).</summary>
+    /// <summary>
+    /// When something cannot be had, or not all there is of it. Those of one thing do not overlap (<see cref="Closure.Of"/>).
+    /// </summary>
     public IReadOnlyList<Closure> Closures { get; init; } = [];
 
     /// <summary>When somebody is not there.</summary>
@@ -129,22 +137,27 @@ public sealed record SchedulingProblem(
     /// </summary>
     public bool MayBeginLater { get; init; }
 
-    /// <summary>A schedule of the same jobs that was made for something else, to begin from; null for none. Nothing it says has to be kept.</summary>
+    /// <summary>
+    /// A schedule of the same jobs that was made for something else, to begin from; null for none. Nothing it says has to be kept.
+    /// </summary>
     public Schedule? Known { get; init; }
 
     /// <summary>
-    /// Somebody is late in what is known, and nothing is looked for that ends sooner: only how late all of it may begin where that is open and, by one hour for
-    /// all, who of the others is in time.
+    /// Somebody is late in what is known, and nothing is looked for that ends sooner: only how late all of it may begin where that is
+    /// open and, by one hour for all, who of the others is in time.
     /// </summary>
     public bool IsEndKnown { get; init; }
 
     /// <summary>
-    /// Where nothing soon ends by that minute, a good schedule will do that is soon there (<see cref="Schedule.IsDraft"/>): it will be asked again from that,
-    /// for hours or for other ones. 0 for any; null where it is the last word.
+    /// Where nothing soon ends by that minute, a good schedule will do that is soon there (<see cref="Schedule.IsDraft"/>): it will be
+    /// asked again from that, for hours or for other ones. 0 for any; null where it is the last word.
     /// </summary>
     public int? DraftAfter { get; init; }
 
-    /// <summary>What may be spent on it (<see cref="Scheduling.Effort"/>), in units, where it is one of several questions about one plan; null for what one plan may take.</summary>
+    /// <summary>
+    /// What may be spent on it (<see cref="Scheduling.Effort"/>), in units, where it is one of several questions about one plan; null
+    /// for what one plan may take.
+    /// </summary>
     public int? Effort { get; init; }
 
     /// <summary>Waits may only be shortened gently: how far they are does not count any more, only by how much.</summary>
@@ -159,55 +172,96 @@ public sealed record SchedulingProblem(
     /// <summary>The same with nothing to be in time for: waits are as long as usual.</summary>
     internal SchedulingProblem AsUsual() => this with { Deadline = null, Deadlines = new Dictionary<string, int>(), Known = null };
 
-    /// <summary>The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.</summary>
+    /// <summary>
+    /// The same with nothing to be in time for, and every wait as short as it may be: no day with an hour is over sooner.
+    /// </summary>
     internal SchedulingProblem AtShortest() => AsUsual() with { Jobs = [.. Jobs.Select(job => job with { Usual = job.Shortest })] };
 
     /// <summary>The same without the pauses of heads: no day with them is over sooner.</summary>
-    internal SchedulingProblem WithoutPauses() => this with { Rests = Rests.Where(each => Pairs.Any(pair => pair.Id == each.Key)).ToDictionary() };
+    internal SchedulingProblem WithoutPauses() =>
+        this with
+        {
+            Rests = Rests.Where(each => Pairs.Any(pair => pair.Id == each.Key)).ToDictionary(),
+        };
 
     /// <summary>The same with waits shortened gently at most; there may be no schedule in time then.</summary>
-    internal SchedulingProblem Gently() => this with { Jobs = [.. Jobs.Select(job => job with { Shortest = job.Gentle })], IsGently = true };
+    internal SchedulingProblem Gently() =>
+        this with
+        {
+            Jobs = [.. Jobs.Select(job => job with { Shortest = job.Gentle })],
+            IsGently = true,
+        };
 
-    /// <summary>Whether it is certain, without looking for a day, that waits have to be shortened for the one hour of all, or that it cannot be met.</summary>
+    /// <summary>
+    /// Whether it is certain, without looking for a day, that waits have to be shortened for the one hour of all, or that it cannot be
+    /// met.
+    /// </summary>
     internal bool IsLateAsUsual(bool rests) => HasOneHour && HasEnd() && new LeastEnd(AsUsual(), rests).OfAll() > Deadline;
 
     /// <summary>The same, counted from so many minutes later on: nothing begins before.</summary>
-    internal SchedulingProblem From(int minutes) => this with
-    {
-        Absences = [.. Absences.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To == Absence.ForGood ? each.To : each.To - minutes })],
-        Closures = [.. Closures.Where(each => each.To > minutes).Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To - minutes })],
-        Deadline = Deadline - minutes,
-        Deadlines = Deadlines.ToDictionary(hour => hour.Key, hour => hour.Value - minutes),
-    };
+    internal SchedulingProblem From(int minutes) =>
+        this with
+        {
+            Absences =
+            [
+                .. Absences
+                    .Where(each => each.To > minutes)
+                    .Select(each =>
+                        each with
+                        {
+                            From = Math.Max(0, each.From - minutes),
+                            To = each.To == Absence.ForGood ? each.To : each.To - minutes,
+                        }
+                    ),
+            ],
+            Closures =
+            [
+                .. Closures
+                    .Where(each => each.To > minutes)
+                    .Select(each => each with { From = Math.Max(0, each.From - minutes), To = each.To - minutes }),
+            ],
+            Deadline = Deadline - minutes,
+            Deadlines = Deadlines.ToDictionary(hour => hour.Key, hour => hour.Value - minutes),
+        };
 
     /// <summary>
-    /// The same with time going the other way, counted back from a minute on: what comes last begins first. No hours; that none begins before the
-    /// start is one for all.
+    /// The same with time going the other way, counted back from a minute on: what comes last begins first. No hours; that none begins
+    /// before the start is one for all.
     /// </summary>
-    internal SchedulingProblem Backwards(int from) => this with
-    {
-        Jobs = [.. Jobs.Reverse()],
-        Links = [.. Links.Select(link => link with { From = link.To, To = link.From })],
-        Absences = [.. Absences.Where(each => each.From < from).Select(each => each with { From = Math.Max(0, from - each.To), To = from - each.From })],
-        Closures = [.. Closures.Where(each => each.From < from).Select(each => each with { From = Math.Max(0, from - each.To), To = from - each.From })],
-        Deadline = from,
-        Deadlines = new Dictionary<string, int>(),
-        Known = null,
-    };
+    internal SchedulingProblem Backwards(int from) =>
+        this with
+        {
+            Jobs = [.. Jobs.Reverse()],
+            Links = [.. Links.Select(link => link with { From = link.To, To = link.From })],
+            Absences =
+            [
+                .. Absences
+                    .Where(each => each.From < from)
+                    .Select(each => each with { From = Math.Max(0, from - each.To), To = from - each.From }),
+            ],
+            Closures =
+            [
+                .. Closures
+                    .Where(each => each.From < from)
+                    .Select(each => each with { From = Math.Max(0, from - each.To), To = from - each.From }),
+            ],
+            Deadline = from,
+            Deadlines = new Dictionary<string, int>(),
+            Known = null,
+        };
 
     /// <summary>Minutes that a job takes at least: less than usual only where waits may be shortened.</summary>
     internal int Least(Job job) => MayShorten ? job.Shortest : job.Usual;
 
     /// <summary>Whether nothing that is said of two jobs themselves forbids so many minutes between them.</summary>
-    internal bool MayPart(string before, string after, int minutes) => !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
+    internal bool MayPart(string before, string after, int minutes) =>
+        !Links.Any(link => link.From == before && link.To == after && link.MostGap < minutes);
 
     /// <summary>Whether no job comes behind itself.</summary>
     internal bool HasEnd()
     {
         var left = Jobs.Select(job => job.Id).ToHashSet();
-        while (left.RemoveWhere(id => !Links.Any(link => link.To == id && left.Contains(link.From))) > 0)
-        {
-        }
+        while (left.RemoveWhere(id => !Links.Any(link => link.To == id && left.Contains(link.From))) > 0) { }
 
         return left.Count == 0;
     }
@@ -226,7 +280,12 @@ public sealed record SchedulingProblem(
             }
         }
 
-        return this with { Jobs = [.. Jobs.Where(job => !gone.Contains(job.Id))], Links = [.. Links.Where(link => !gone.Contains(link.From) && !gone.Contains(link.To))], Known = null };
+        return this with
+        {
+            Jobs = [.. Jobs.Where(job => !gone.Contains(job.Id))],
+            Links = [.. Links.Where(link => !gone.Contains(link.From) && !gone.Contains(link.To))],
+            Known = null,
+        };
     }
 
     /// <summary>For each job the name of what it hangs together with: a head, and what is made in the kitchen for it.</summary>
@@ -246,9 +305,11 @@ public sealed record SchedulingProblem(
     }
 
     /// <summary>
-    /// Whether a placed job begins the very minute whoever does it gets up: then it is not begun before, however early the evening's work was over.
+    /// Whether a placed job begins the very minute whoever does it gets up: then it is not begun before, however early the evening's
+    /// work was over.
     /// </summary>
-    internal bool HeldBackBySleep(Placement placed) => Absences.Any(each => each.IsAsleep && each.To == placed.Start && each.Who == placed.By);
+    internal bool HeldBackBySleep(Placement placed) =>
+        Absences.Any(each => each.IsAsleep && each.To == placed.Start && each.Who == placed.By);
 }
 
 /// <summary>Where a job came to lie, in minutes from the start.</summary>
@@ -274,8 +335,8 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     public long? LeastLate { get; init; }
 
     /// <summary>
-    /// It is in time, and proven that its waits have to be shortened as far as they are: gently, or any of them more than halfway to its shortest. That fewer
-    /// minutes of them altogether would do was not ruled out.
+    /// It is in time, and proven that its waits have to be shortened as far as they are: gently, or any of them more than halfway to
+    /// its shortest. That fewer minutes of them altogether would do was not ruled out.
     /// </summary>
     public bool MayBeCloser { get; init; }
 
@@ -289,7 +350,8 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     internal int Minutes => Placements.Count == 0 ? 0 : Span - Placements[0].Start;
 
     /// <summary>When the last of what is done on a head ends, in minutes; 0 when nothing is.</summary>
-    internal int EndOf(string head) => Placements.Where(placed => placed.Job.With == head).Select(placed => placed.End).DefaultIfEmpty().Max();
+    internal int EndOf(string head) =>
+        Placements.Where(placed => placed.Job.With == head).Select(placed => placed.End).DefaultIfEmpty().Max();
 
     /// <summary>Minutes by which all waits together are shorter than usual.</summary>
     internal int Shortened => Placements.Sum(placed => Math.Max(0, placed.Job.Usual - placed.Minutes));
@@ -300,16 +362,23 @@ public sealed record Schedule(IReadOnlyList<Placement> Placements, int Span, int
     /// <summary>The same with time going the other way, counted back from a minute on.</summary>
     internal Schedule Backwards(int from)
     {
-        var placements = Placements.Select(placed => placed with { Start = from - placed.End, End = from - placed.Start }).OrderBy(placed => placed.Start).ThenBy(placed => placed.End).ToList();
+        var placements = Placements
+            .Select(placed => placed with { Start = from - placed.End, End = from - placed.Start })
+            .OrderBy(placed => placed.Start)
+            .ThenBy(placed => placed.End)
+            .ToList();
         return this with { Placements = placements, Span = placements.Max(placed => placed.End) };
     }
 
     /// <summary>The same, so many minutes later.</summary>
-    internal Schedule Later(int minutes) => minutes == 0 ? this : this with
-    {
-        Placements = [.. Placements.Select(placed => placed with { Start = placed.Start + minutes, End = placed.End + minutes })],
-        Span = Span + minutes,
-    };
+    internal Schedule Later(int minutes) =>
+        minutes == 0
+            ? this
+            : this with
+            {
+                Placements = [.. Placements.Select(placed => placed with { Start = placed.Start + minutes, End = placed.End + minutes })],
+                Span = Span + minutes,
+            };
 
     /// <summary>With the jobs as a problem has them, open to whatever hands may do them.</summary>
     internal Schedule Of(SchedulingProblem problem)

@@ -16,7 +16,11 @@ public sealed partial class SettledOrder
     /// <param name="pinned">Positions whose start is exactly <paramref name="notBefore"/>, because it has happened.</param>
     /// <returns>The last end.</returns>
     public double Time(
-        ReadOnlySpan<double> durations, Span<double> starts, ReadOnlySpan<double> notBefore = default, ReadOnlySpan<bool> pinned = default)
+        ReadOnlySpan<double> durations,
+        Span<double> starts,
+        ReadOnlySpan<double> notBefore = default,
+        ReadOnlySpan<bool> pinned = default
+    )
     {
         var days = new Days(this, notBefore, pinned);
         for (var at = 0; at < durations.Length; at++)
@@ -39,7 +43,8 @@ public sealed partial class SettledOrder
     /// <param name="pinned">Positions whose start is exactly <paramref name="notBefore"/>, because it has happened.</param>
     internal sealed class Days(SettledOrder order, ReadOnlySpan<double> notBefore = default, ReadOnlySpan<bool> pinned = default)
     {
-        // Vectors are as wide as the machine has them, so this is compiled there; at once and as well as can be, because it is run thousands of times.
+        // Vectors are as wide as the machine has them, so this is compiled there; at once and as well as can be, because it is run
+        // thousands of times.
         private const MethodImplOptions AtOnce = MethodImplOptions.AggressiveOptimization;
 
         private readonly Vector<double>[] _asked = InEach(notBefore, order._order.Length);
@@ -101,8 +106,10 @@ public sealed partial class SettledOrder
                 }
 
                 var start = Starts[to] - new Vector<double>(most) - Vector.Max(Durations[from], new Vector<double>(longest));
-                var isLater = Vector.GreaterThan(start, Vector.Max(Starts[from], _later[from]) + close)
-                    & Vector.GreaterThan(Durations[from], Vector<double>.Zero) & Vector.GreaterThan(Durations[to], Vector<double>.Zero);
+                var isLater =
+                    Vector.GreaterThan(start, Vector.Max(Starts[from], _later[from]) + close)
+                    & Vector.GreaterThan(Durations[from], Vector<double>.Zero)
+                    & Vector.GreaterThan(Durations[to], Vector<double>.Zero);
                 _later[from] = Vector.ConditionalSelect(isLater, start, _later[from]);
                 any |= isLater;
             }
@@ -141,7 +148,9 @@ public sealed partial class SettledOrder
             foreach (var each in around)
             {
                 var (from, to) = (new Vector<double>(each.From), new Vector<double>(each.To));
-                var isIn = Vector.LessThan(start, to) & Vector.GreaterThan(minutes, Vector<double>.Zero)
+                var isIn =
+                    Vector.LessThan(start, to)
+                    & Vector.GreaterThan(minutes, Vector<double>.Zero)
                     & (each.Whole ? Vector.GreaterThan(start + minutes, from) : Vector.GreaterThanOrEqual(start, from));
                 start = Vector.ConditionalSelect(isIn, to, start);
             }

@@ -26,7 +26,13 @@ public sealed partial class SettledOrder
     /// <summary>By position, when others have the very thing a job was placed on.</summary>
     private readonly Unavailable[][] _held;
 
-    private SettledOrder(int[] order, (int, double)[][] before, Unavailable[][] held, Unavailable[][]? around = null, (int, int, double, double)[]? soon = null)
+    private SettledOrder(
+        int[] order,
+        (int, double)[][] before,
+        Unavailable[][] held,
+        Unavailable[][]? around = null,
+        (int, int, double, double)[]? soon = null
+    )
     {
         _order = order;
         _before = before;
@@ -49,7 +55,12 @@ public sealed partial class SettledOrder
     /// <param name="links">What comes behind what.</param>
     /// <param name="capacity">How many of each resource; missing means one.</param>
     /// <param name="closures">What is taken; where some are left, the rest lies on things of its own.</param>
-    public static SettledOrder Of(IReadOnlyList<OrderedJob> jobs, IReadOnlyList<Link> links, IReadOnlyDictionary<Resource, int> capacity, IReadOnlyList<Closure>? closures = null)
+    public static SettledOrder Of(
+        IReadOnlyList<OrderedJob> jobs,
+        IReadOnlyList<Link> links,
+        IReadOnlyDictionary<Resource, int> capacity,
+        IReadOnlyList<Closure>? closures = null
+    )
     {
         var position = jobs.Select((job, at) => (job.Id, at)).ToDictionary(pair => pair.Id, pair => pair.at);
         var before = jobs.Select(_ => new List<(int, double)>()).ToArray();
@@ -59,7 +70,12 @@ public sealed partial class SettledOrder
         }
 
         var order = Enumerable.Range(0, jobs.Count).OrderBy(at => jobs[at].Start).ThenBy(at => at).ToArray();
-        var others = new Queue<Closure>((closures ?? []).Where(each => !each.IsOfAll).SelectMany(each => Enumerable.Repeat(each, capacity.GetValueOrDefault(each.Resource, 1) - each.Left)).OrderBy(each => each.From));
+        var others = new Queue<Closure>(
+            (closures ?? [])
+                .Where(each => !each.IsOfAll)
+                .SelectMany(each => Enumerable.Repeat(each, capacity.GetValueOrDefault(each.Resource, 1) - each.Left))
+                .OrderBy(each => each.From)
+        );
         var (last, freeFrom) = (new Dictionary<Lane, int>(), new Dictionary<Lane, double>());
         var (held, on) = (new List<(Lane Lane, Unavailable When)>(), jobs.Select(_ => new List<Lane>()).ToArray());
         foreach (var at in order)
@@ -78,8 +94,11 @@ public sealed partial class SettledOrder
         }
 
         HoldUntil(double.MaxValue);
-        return new SettledOrder(order, [.. before.Select(list => list.ToArray())],
-            [.. on.Select(lanes => held.Where(each => lanes.Contains(each.Lane)).Select(each => each.When).ToArray())]);
+        return new SettledOrder(
+            order,
+            [.. before.Select(list => list.ToArray())],
+            [.. on.Select(lanes => held.Where(each => lanes.Contains(each.Lane)).Select(each => each.When).ToArray())]
+        );
 
         // What others have of a thing lies on it like a job that nothing moves.
         void HoldUntil(double start)
@@ -95,15 +114,20 @@ public sealed partial class SettledOrder
     }
 
     /// <summary>
-    /// The same order, around when somebody or something is away. What others have taken is not used then at all; who leaves finishes what is in
-    /// hand and begins nothing new. What has to go on soon is not begun where it could not, as far as the order leaves room for that. Nobody is
-    /// waited for who sleeps or does not come back.
+    /// The same order, around when somebody or something is away. What others have taken is not used then at all; who leaves finishes
+    /// what is in hand and begins nothing new. What has to go on soon is not begun where it could not, as far as the order leaves room
+    /// for that. Nobody is waited for who sleeps or does not come back.
     /// </summary>
     /// <param name="jobs">Those the order was read from.</param>
     /// <param name="links">What comes behind what, and how soon.</param>
     /// <param name="absences">Who is away.</param>
     /// <param name="closures">What is taken; those that leave some are kept to as far as the order was read with them.</param>
-    public SettledOrder Around(IReadOnlyList<OrderedJob> jobs, IEnumerable<Link> links, IReadOnlyList<Absence> absences, IReadOnlyList<Closure> closures)
+    public SettledOrder Around(
+        IReadOnlyList<OrderedJob> jobs,
+        IEnumerable<Link> links,
+        IReadOnlyList<Absence> absences,
+        IReadOnlyList<Closure> closures
+    )
     {
         var kept = absences.Where(each => !each.IsAsleep && each.To != Absence.ForGood).ToList();
         if (kept.Count + closures.Count == 0)
@@ -112,12 +136,31 @@ public sealed partial class SettledOrder
         }
 
         var position = jobs.Select((job, at) => (job.Id, at)).ToDictionary(pair => pair.Id, pair => pair.at);
-        return new SettledOrder(_order, _before, _held,
-            [.. jobs.Select((job, at) => kept.Where(each => each.Who == job.By || each.Who == job.With).Select(each => new Unavailable(each.From, each.To, Whole: false))
-                .Concat(closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => new Unavailable(each.From, each.To, Whole: true)))
-                .Concat(_held[at])
-                .OrderBy(each => each.From).ToArray())],
-            [.. links.Where(link => link.MostGap is not null).Select(link => (position[link.From], position[link.To], link.MostGap!.Value, jobs[position[link.From]].Longest))]);
+        return new SettledOrder(
+            _order,
+            _before,
+            _held,
+            [
+                .. jobs.Select(
+                    (job, at) =>
+                        kept.Where(each => each.Who == job.By || each.Who == job.With)
+                            .Select(each => new Unavailable(each.From, each.To, Whole: false))
+                            .Concat(
+                                closures
+                                    .Where(each => each.IsOfAll && job.Uses.Contains(each.Resource))
+                                    .Select(each => new Unavailable(each.From, each.To, Whole: true))
+                            )
+                            .Concat(_held[at])
+                            .OrderBy(each => each.From)
+                            .ToArray()
+                ),
+            ],
+            [
+                .. links
+                    .Where(link => link.MostGap is not null)
+                    .Select(link => (position[link.From], position[link.To], link.MostGap!.Value, jobs[position[link.From]].Longest)),
+            ]
+        );
     }
 
     /// <summary>The very things a job takes: these hands, this head, the one of two showers that has been free the longest.</summary>
@@ -130,12 +173,16 @@ public sealed partial class SettledOrder
 
         foreach (var resource in job.Uses.Distinct())
         {
-            yield return resource == Resource.Hands && job.By is { } pair ? new Lane(pair, resource, 0) : Idle(resource, freeFrom, capacity);
+            yield return resource == Resource.Hands && job.By is { } pair
+                ? new Lane(pair, resource, 0)
+                : Idle(resource, freeFrom, capacity);
         }
     }
 
     private static Lane Idle(Resource resource, Dictionary<Lane, double> freeFrom, IReadOnlyDictionary<Resource, int> capacity) =>
-        Enumerable.Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1))).Select(n => new Lane(null, resource, n))
+        Enumerable
+            .Range(0, Math.Max(1, capacity.GetValueOrDefault(resource, 1)))
+            .Select(n => new Lane(null, resource, n))
             .MinBy(lane => freeFrom.GetValueOrDefault(lane, double.MinValue));
 
     /// <summary>What comes directly behind what, by position.</summary>

@@ -12,8 +12,8 @@ internal sealed partial class SeveralHeads
     private Schedule? Ended() => _asked is { IsEndKnown: true, Known: { } known } ? known.Of(_asked) : null;
 
     /// <summary>
-    /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, each of them as little late as a
-    /// short look finds and, where that is the last word, as late a beginning as that leaves.
+    /// Where the last of several heads is late for the hour of all, the others need not be so because of it: the same end, each of them
+    /// as little late as a short look finds and, where that is the last word, as late a beginning as that leaves.
     /// </summary>
     private Schedule EachLessLate(Schedule schedule)
     {
@@ -24,13 +24,21 @@ internal sealed partial class SeveralHeads
         }
 
         var heads = schedule.Placements.Select(placed => placed.Job.With).OfType<string>().Distinct().ToList();
-        var late = !_problem.HasOneHour || Breaks.Missing(schedule, _problem) > 0 ? 0 : heads.Count(head => schedule.EndOf(head) > _problem.Deadline);
+        var late =
+            !_problem.HasOneHour || Breaks.Missing(schedule, _problem) > 0
+                ? 0
+                : heads.Count(head => schedule.EndOf(head) > _problem.Deadline);
         if (late < (_problem.IsEndKnown ? 1 : 2))
         {
             return schedule;
         }
 
-        var each = _problem with { Deadline = schedule.Span, Deadlines = heads.ToDictionary(head => head, _ => _problem.Deadline!.Value), Known = null };
+        var each = _problem with
+        {
+            Deadline = schedule.Span,
+            Deadlines = heads.ToDictionary(head => head, _ => _problem.Deadline!.Value),
+            Known = null,
+        };
         var best = late > 1 ? LessLate(schedule, each) : schedule;
         best = _problem is { IsEndKnown: true, MayBeginLater: true } ? BegunLater(best, each) : best;
         return schedule with { Placements = best.Placements, Span = best.Span, Gaps = best.Gaps };
@@ -49,12 +57,14 @@ internal sealed partial class SeveralHeads
             attempts.TryBeamsWithin(each.Pairs.Count == 1 ? WithinHour : WithinHourOfSeveral);
         }
 
-        return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each) ? found : schedule;
+        return attempts.Finished() is { } found && found.Span <= schedule.Span && Worth.Late(found, each) < Worth.Late(schedule, each)
+            ? found
+            : schedule;
     }
 
     /// <summary>
-    /// The same with nobody later, begun as late as is found: what is built from its beginning is begun as soon as can be, and that is in the night where
-    /// the hour is early. Who is in time keeps the waits as usual.
+    /// The same with nobody later, begun as late as is found: what is built from its beginning is begun as soon as can be, and that is
+    /// in the night where the hour is early. Who is in time keeps the waits as usual.
     /// </summary>
     private Schedule BegunLater(Schedule schedule, SchedulingProblem each)
     {
@@ -62,6 +72,8 @@ internal sealed partial class SeveralHeads
         var attempts = new Attempts(each with { Deadlines = hours }, _rests, IsLarge(each), _effort);
         attempts.TryOrder(schedule);
         attempts.TryBeamsTowards(_ways.Backwards, [.. hours.Where(own => own.Value == each.Deadlines[own.Key]).Select(own => own.Key)]);
-        return attempts.Finished() is { } later && later.Span <= schedule.Span && Worth.Late(later, each) <= Worth.Late(schedule, each) ? later : schedule;
+        return attempts.Finished() is { } later && later.Span <= schedule.Span && Worth.Late(later, each) <= Worth.Late(schedule, each)
+            ? later
+            : schedule;
     }
 }

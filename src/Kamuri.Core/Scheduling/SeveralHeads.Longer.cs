@@ -38,7 +38,11 @@ internal sealed partial class SeveralHeads
         }
 
         var best = search.Begin();
-        for (var round = 1; round <= rounds && best is { Proven: false } or { MayBeCloser: true } && !brokenOff.IsCancellationRequested; round++)
+        for (
+            var round = 1;
+            round <= rounds && best is { Proven: false } or { MayBeCloser: true } && !brokenOff.IsCancellationRequested;
+            round++
+        )
         {
             best = search.GoOn(best, round);
             report(new SearchProgress((double)round / rounds, best.Span, best.LowerBound));
@@ -56,7 +60,9 @@ internal sealed partial class SeveralHeads
         else if (!_attempts.IsProven && round % 3 == 2)
         {
             _attempts.TryGoodOrders(Promising[0].Width * round, 1 + (round / 3 % 4));
-            _attempts.TryOrder(_attempts.GoodWithFewer(1, [(Promising[0].Width * round, BetterOfFull[0].Alike)], _attempts.Before, _effort));
+            _attempts.TryOrder(
+                _attempts.GoodWithFewer(1, [(Promising[0].Width * round, BetterOfFull[0].Alike)], _attempts.Before, _effort)
+            );
             if (_isToBuild)
             {
                 BeamWidth[] Widened(BeamWidth[] beams) => [.. beams.Select(beam => beam with { Width = beam.Width * (1 + round) })];
@@ -68,7 +74,10 @@ internal sealed partial class SeveralHeads
         {
             // A proof that was not found in one time is found in a longer one, if at all.
             var longer = Round * (1 + (round / 3));
-            _ = _problem.MayShorten && _attempts.LeastLate is null ? _attempts.TryLeastLate(longer) : _attempts.Try(Way.FromBelow, longer, round);
+            _ =
+                _problem.MayShorten && _attempts.LeastLate is null
+                    ? _attempts.TryLeastLate(longer)
+                    : _attempts.Try(Way.FromBelow, longer, round);
         }
 
         if (!_attempts.IsProven && _attempts.IsAny && round % 2 == 0)

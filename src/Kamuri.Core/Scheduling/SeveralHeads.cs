@@ -5,19 +5,19 @@ using static Kamuri.Core.Scheduling.Attempts;
 namespace Kamuri.Core.Scheduling;
 
 /// <summary>
-/// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands, as if there were
-/// no kitchen first and then in stages (<see cref="StagedSearch"/>), which proves most days; one hour for all asks for that twice
-/// (<see cref="TowardsHour"/>). Of a full day good orders are looked for first, with less made in the kitchen, and the rest is fitted in. Where several pairs,
-/// or heads with hours of their own, have too much to do for that, good days are built (<see cref="BeamSearch"/>), held against what is certain without a search
-/// (<see cref="LeastEnd"/>), and mended near by. What is left is asked of the solver from below: first for the least minutes late where there are hours, and then
-/// for the best day that is no later. Where that takes too long, it looks for something better than it has near by and from above, and what was proven stays the
-/// least.
+/// The search for a schedule of several heads, with the breaks people need. It looks through the orders of one pair of hands, as if
+/// there were no kitchen first and then in stages (<see cref="StagedSearch"/>), which proves most days; one hour for all asks for that
+/// twice (<see cref="TowardsHour"/>). Of a full day good orders are looked for first, with less made in the kitchen, and the rest is
+/// fitted in. Where several pairs, or heads with hours of their own, have too much to do for that, good days are built (<see
+/// cref="BeamSearch"/>), held against what is certain without a search (<see cref="LeastEnd"/>), and mended near by. What is left is
+/// asked of the solver from below: first for the least minutes late where there are hours, and then for the best day that is no later.
+/// Where that takes too long, it looks for something better than it has near by and from above, and what was proven stays the least.
 /// </summary>
 internal sealed partial class SeveralHeads
 {
     /// <summary>
-    /// Of a full day of one pair of hands: for how late it has to be, for the best day that is no later, near an order, and for what is certain of a crowded one; all
-    /// without presolve.
+    /// Of a full day of one pair of hands: for how late it has to be, for the best day that is no later, near an order, and for what is
+    /// certain of a crowded one; all without presolve.
     /// </summary>
     private static readonly (double Late, double NoLater, double Near, double Certain) OfOne = (0.02, 0.012, 0.005, 0.002);
 
@@ -31,8 +31,8 @@ internal sealed partial class SeveralHeads
     private const int Far = 180;
 
     /// <summary>
-    /// The same for a day in which all is in time, and waits are shortened for that; and how long it is mended, shortened gently, and else, where more was looked
-    /// at before.
+    /// The same for a day in which all is in time, and waits are shortened for that; and how long it is mended, shortened gently, and
+    /// else, where more was looked at before.
     /// </summary>
     private static readonly (int Apart, double Gently, double Else) Close = (90, 0.02, 0.01);
 
@@ -61,8 +61,17 @@ internal sealed partial class SeveralHeads
     /// <param name="effort">What the search may take.</param>
     private SeveralHeads(SchedulingProblem problem, bool rests, Effort effort)
     {
-        (_asked, _problem, _rests, _effort, _attempts) = (problem, problem, rests, effort, new Attempts(problem, rests, IsLarge(problem), effort));
-        _search = !IsLarge(problem) ? (0.14, 0.12, 0, 0.02) : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.006 : 0.008, 0.012) : (0.055, 0.016, 0.012, 0.012);
+        (_asked, _problem, _rests, _effort, _attempts) = (
+            problem,
+            problem,
+            rests,
+            effort,
+            new Attempts(problem, rests, IsLarge(problem), effort)
+        );
+        _search =
+            !IsLarge(problem) ? (0.14, 0.12, 0, 0.02)
+            : problem.Pairs.Count > 1 || !rests ? (0.015, 0.015, problem.MayShorten ? 0.006 : 0.008, 0.012)
+            : (0.055, 0.016, 0.012, 0.012);
         _ways = problem.Pairs.Count == 1 ? (BeamsOfOne, BackwardsOfOne) : (Beams, Backwards);
         _isToBuild = IsTowardsHours || (IsLarge(problem) && !_attempts.IsOneOrder);
     }
@@ -76,7 +85,8 @@ internal sealed partial class SeveralHeads
     {
         var search = new SeveralHeads(problem, problem.Rests.Count > 0, Effort.Of(problem.Effort ?? Effort.Usual));
         var found = search.Ended() ?? search.Begin();
-        found = found is null or { IsDraft: true } ? found
+        found = found is null or { IsDraft: true }
+            ? found
             : search.EachLessLate(Worth.Better(found, known?.OfSame(problem) ?? search._attempts.Finished(known?.Of(problem)), problem)!);
         return found is null ? null : found with { Spent = (int)Math.Ceiling(search._effort.Spent) };
     }
@@ -84,9 +94,10 @@ internal sealed partial class SeveralHeads
     private static int Heads(SchedulingProblem problem) => problem.Jobs.Select(job => job.With).OfType<string>().Distinct().Count();
 
     /// <summary>Two pairs of hands, or more than two heads, with a full day: a proof may not be done in its time.</summary>
-    private static bool IsLarge(SchedulingProblem problem) => problem.Pairs.Count > 1
-        ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
-        : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && Heads(problem) > 2;
+    private static bool IsLarge(SchedulingProblem problem) =>
+        problem.Pairs.Count > 1
+            ? problem.Jobs.Count(job => job.IsHandsOn) > Many.Pairs
+            : problem.Jobs.Count(job => job.IsHandsOn) > Many.OnePair && Heads(problem) > 2;
 
     /// <summary>Somebody or something is away for a while: what orders run into.</summary>
     private bool IsAnyAway => _problem.Closures.Count > 0 || _problem.Absences.Any(each => each.To != Absence.ForGood);
@@ -99,7 +110,9 @@ internal sealed partial class SeveralHeads
         {
             var (gently, enough) = (_asked.Gently(), IsLarge(_asked) ? _asked.Deadline!.Value : 0);
             var shortened = new Attempts(gently, _rests, IsLarge(gently), _effort);
-            var towards = new TowardsHour(_asked, _rests, _effort, problem => new SeveralHeads(problem, _rests, _effort) { _enough = enough }.Begin());
+            var towards = new TowardsHour(_asked, _rests, _effort, problem =>
+                new SeveralHeads(problem, _rests, _effort) { _enough = enough }.Begin()
+            );
             if (towards.Try(_attempts, shortened, IsCrowded ? Moments.OfCrowd : Moments.Stages))
             {
                 (_problem, _attempts) = (gently, shortened);
@@ -127,7 +140,9 @@ internal sealed partial class SeveralHeads
 
         if (IsThrough)
         {
-            return _isImpossible ? null : IsDraft ? _attempts.Rough()! with { IsDraft = true } : Found();
+            return _isImpossible ? null
+                : IsDraft ? _attempts.Rough()! with { IsDraft = true }
+                : Found();
         }
 
         if (isToBuild && IsTowardsHours && _attempts.IsAny)
@@ -185,7 +200,9 @@ internal sealed partial class SeveralHeads
     /// <summary>The best there is; as it is, where it is only a step on the way to an hour.</summary>
     private Schedule? Found() => _enough > 0 ? _attempts.Rough() : _attempts.Finished();
 
-    /// <summary>From below, first for the least minutes late where there are hours. Whether there is a schedule, as far as is known.</summary>
+    /// <summary>
+    /// From below, first for the least minutes late where there are hours. Whether there is a schedule, as far as is known.
+    /// </summary>
     private bool SearchFromBelow(bool onlyLate = false)
     {
         if (!_problem.MayShorten)
@@ -194,14 +211,20 @@ internal sealed partial class SeveralHeads
         }
 
         var isFullOfOne = IsLarge(_problem) && _problem.Pairs.Count == 1;
-        if (_attempts.LeastLate is null && !(isFullOfOne ? _attempts.TryLeastLate(OfOne.Late, Way.Directly) : _attempts.TryLeastLate(_search.Below)))
+        if (
+            _attempts.LeastLate is null
+            && !(isFullOfOne ? _attempts.TryLeastLate(OfOne.Late, Way.Directly) : _attempts.TryLeastLate(_search.Below))
+        )
         {
             return false;
         }
 
-        return onlyLate || (isFullOfOne
-            ? _attempts.LeastLate is null || _attempts.Try(Way.Directly, OfOne.NoLater)
-            : _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater));
+        return onlyLate
+            || (
+                isFullOfOne
+                    ? _attempts.LeastLate is null || _attempts.Try(Way.Directly, OfOne.NoLater)
+                    : _attempts.Try(_attempts.LeastLate == 0 ? Way.InTime : Way.Thorough, _search.NoLater)
+            );
     }
 
     /// <summary>
@@ -302,6 +325,10 @@ internal sealed partial class SeveralHeads
         }
 
         // Where no order has a place for every break, whoever goes by the list may still get more of them.
-        return Worth.Better(_attempts.Finished(), Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem), _problem);
+        return Worth.Better(
+            _attempts.Finished(),
+            Worth.Better(parted, _attempts.IsAny ? null : without._attempts.Finished(ListSchedule.Of(_problem)), _problem),
+            _problem
+        );
     }
 }

@@ -1,9 +1,9 @@
 namespace Kamuri.Core.Scheduling;
 
 /// <summary>
-/// One pair of hands that has to be through by an hour. In the order that is soonest with waits as usual, waits are shortened as far as the hour
-/// asks for it. Where that is not enough, the order that is soonest with every wait at its shortest says how late the day is at least.
-/// Where it is in time only with waits shortened, none goes more than halfway to its shortest if there is an order for that.
+/// One pair of hands that has to be through by an hour. In the order that is soonest with waits as usual, waits are shortened as far as
+/// the hour asks for it. Where that is not enough, the order that is soonest with every wait at its shortest says how late the day is
+/// at least. Where it is in time only with waits shortened, none goes more than halfway to its shortest if there is an order for that.
 /// </summary>
 /// <param name="problem">With one hour for all of it.</param>
 /// <param name="rests">Everybody has their breaks.</param>

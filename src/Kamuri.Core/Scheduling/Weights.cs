@@ -18,7 +18,10 @@ internal static class Weights
     /// <summary>A minute that a day begins later than it might.</summary>
     public const long Soon = 40;
 
-    /// <summary>Towards an hour, a minute that a day begins earlier: to be a day early is worth some hours of length, or a quarter of an hour of waits.</summary>
+    /// <summary>
+    /// Towards an hour, a minute that a day begins earlier: to be a day early is worth some hours of length, or a quarter of an hour of
+    /// waits.
+    /// </summary>
     public const long Early = 200;
 
     /// <summary>Tidiness: a minute held past usual.</summary>

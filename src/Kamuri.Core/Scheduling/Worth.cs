@@ -15,12 +15,18 @@ internal static class Worth
         var proven = better.Proven || (other.Proven && !IsBetter(one, other, problem));
         var bound = problem.MayBeginLater ? better.LowerBound : Math.Max(one.LowerBound, other.LowerBound);
         var isLeast = (one.Proven && !one.MayBeCloser) || (other.Proven && !other.MayBeCloser);
-        return better with { Proven = proven, MayBeCloser = proven && !isLeast && better.Shortened > 0, LowerBound = Math.Min(bound, better.Span), LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0) };
+        return better with
+        {
+            Proven = proven,
+            MayBeCloser = proven && !isLeast && better.Shortened > 0,
+            LowerBound = Math.Min(bound, better.Span),
+            LeastLate = one.LeastLate is null ? other.LeastLate : Math.Max(one.LeastLate.Value, other.LeastLate ?? 0),
+        };
     }
 
     /// <summary>
-    /// Whether one has fewer breaks missing than the other, then fewer minutes late, then waits that are shortened less and none too much, then is the shorter and, where that
-    /// counts, nearer to when it should begin.
+    /// Whether one has fewer breaks missing than the other, then fewer minutes late, then waits that are shortened less and none too
+    /// much, then is the shorter and, where that counts, nearer to when it should begin.
     /// </summary>
     /// <param name="one">A schedule.</param>
     /// <param name="other">Another one.</param>
@@ -30,12 +36,23 @@ internal static class Worth
     {
         return Of(one).CompareTo(Of(other)) < 0;
 
-        (int Missing, long Late, long Hours) Of(Schedule schedule) => (breaks ? Breaks.Missing(schedule, problem) : 0, Late(schedule, problem), Hours(schedule, problem));
+        (int Missing, long Late, long Hours) Of(Schedule schedule) =>
+            (breaks ? Breaks.Missing(schedule, problem) : 0, Late(schedule, problem), Hours(schedule, problem));
     }
 
-    /// <summary>By how much waits are shorter than usual, whether any is by more than halfway, how long it is and, where it may begin later, how far from when it should.</summary>
-    private static long Hours(Schedule schedule, SchedulingProblem problem) => (schedule.Shortened * Weights.Shortened) + (problem.IsGently || schedule.IsGentle ? 0 : Weights.NotGentle) + (schedule.Span * Weights.Total)
-        + (problem.MayBeginLater ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon)) : 0);
+    /// <summary>
+    /// By how much waits are shorter than usual, whether any is by more than halfway, how long it is and, where it may begin later, how
+    /// far from when it should.
+    /// </summary>
+    private static long Hours(Schedule schedule, SchedulingProblem problem) =>
+        (schedule.Shortened * Weights.Shortened)
+        + (problem.IsGently || schedule.IsGentle ? 0 : Weights.NotGentle)
+        + (schedule.Span * Weights.Total)
+        + (
+            problem.MayBeginLater
+                ? schedule.Placements[0].Start * (-Weights.Total + (problem.MayShorten ? -Weights.Early : Weights.Soon))
+                : 0
+        );
 
     /// <summary>Minutes late, of everybody together.</summary>
     public static long Late(Schedule schedule, SchedulingProblem problem) =>

@@ -42,19 +42,29 @@ public static class MixtureTraitsOf
         (Has(reading, "onion") ? MixtureTraits.Onion : 0) | (Has(reading, "burns") ? MixtureTraits.Burns : 0);
 
     /// <summary>What the ingredients of something homemade say.</summary>
-    public static MixtureTraits Kitchen(LabelReading reading) => Label(reading)
-        | (reading.Names.Any(name => name.Ingredient?.Has("egg") == true && !name.Text.StartsWith("hydrol", StringComparison.OrdinalIgnoreCase)) ? MixtureTraits.RawEgg : 0)
+    public static MixtureTraits Kitchen(LabelReading reading) =>
+        Label(reading)
+        | (
+            reading.Names.Any(name =>
+                name.Ingredient?.Has("egg") == true && !name.Text.StartsWith("hydrol", StringComparison.OrdinalIgnoreCase)
+            )
+                ? MixtureTraits.RawEgg
+                : 0
+        )
         | (reading.Names.Any(name => name.Class == IngredientClass.Clay) ? MixtureTraits.Clay : 0)
         | (reading.Names.Any(name => name.Ingredient?.Name == "okra extract") ? MixtureTraits.PodGel : 0);
 
     /// <summary>A substance as it is when it is made with something of these traits.</summary>
-    public static SubstanceFacts With(this SubstanceFacts facts, MixtureTraits traits) => traits == MixtureTraits.None ? facts : facts with
-    {
-        MustBeRinsed = facts.MustBeRinsed || (traits & MixtureTraits.RinsedOut) != 0,
-        MustBeWashedOut = facts.MustBeWashedOut || (traits & MixtureTraits.WashedOut) != 0,
-        IsRawEgg = facts.IsRawEgg || traits.HasFlag(MixtureTraits.RawEgg),
-        Irritates = facts.Irritates || (traits & MixtureTraits.Irritates) != 0,
-    };
+    public static SubstanceFacts With(this SubstanceFacts facts, MixtureTraits traits) =>
+        traits == MixtureTraits.None
+            ? facts
+            : facts with
+            {
+                MustBeRinsed = facts.MustBeRinsed || (traits & MixtureTraits.RinsedOut) != 0,
+                MustBeWashedOut = facts.MustBeWashedOut || (traits & MixtureTraits.WashedOut) != 0,
+                IsRawEgg = facts.IsRawEgg || traits.HasFlag(MixtureTraits.RawEgg),
+                Irritates = facts.Irritates || (traits & MixtureTraits.Irritates) != 0,
+            };
 
     private static bool Has(LabelReading reading, string tag) => reading.Names.Any(name => name.Ingredient?.Has(tag) == true);
 }

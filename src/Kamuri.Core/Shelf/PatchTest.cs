@@ -4,7 +4,12 @@ using Kamuri.Core.Mixing;
 namespace Kamuri.Core.Shelf;
 
 /// <summary>How a patch test came out.</summary>
-public enum PatchOutcome { Waiting, Fine, Reacted }
+public enum PatchOutcome
+{
+    Waiting,
+    Fine,
+    Reacted,
+}
 
 /// <summary>A patch test of one ingredient on one head.</summary>
 /// <param name="Ingredient">Its plain name.</param>
@@ -19,11 +24,13 @@ public sealed record PatchTest(string Ingredient, DateTimeOffset AppliedAt, Patc
     /// <param name="now">The moment.</param>
     /// <param name="figures">How long a test takes.</param>
     /// <param name="local">Turns a moment into the household's own time.</param>
-    public string Sentence(DateTimeOffset now, MixtureFigures figures, Func<DateTimeOffset, DateTimeOffset> local) => Outcome switch
-    {
-        PatchOutcome.Fine => "Fine.",
-        PatchOutcome.Reacted => "The skin reacted: never again on this head.",
-        _ when now < LookFrom(figures) => $"Look at the skin from {local(LookFrom(figures)).ToString("dddd HH:mm", CultureInfo.InvariantCulture)}.",
-        _ => "Look at the skin now: redness, bumps, itching?",
-    };
+    public string Sentence(DateTimeOffset now, MixtureFigures figures, Func<DateTimeOffset, DateTimeOffset> local) =>
+        Outcome switch
+        {
+            PatchOutcome.Fine => "Fine.",
+            PatchOutcome.Reacted => "The skin reacted: never again on this head.",
+            _ when now < LookFrom(figures) =>
+                $"Look at the skin from {local(LookFrom(figures)).ToString("dddd HH:mm", CultureInfo.InvariantCulture)}.",
+            _ => "Look at the skin now: redness, bumps, itching?",
+        };
 }

@@ -6,7 +6,22 @@ namespace Kamuri.Core.Shelf;
 /// <summary>What a product is for.</summary>
 public enum ProductRole
 {
-    Shampoo, Clarifying, CoWash, RinseOut, DeepConditioner, Protein, LeaveIn, Oil, Butter, Cream, Gel, Edge, Liquid, Powder, Clay, Tea,
+    Shampoo,
+    Clarifying,
+    CoWash,
+    RinseOut,
+    DeepConditioner,
+    Protein,
+    LeaveIn,
+    Oil,
+    Butter,
+    Cream,
+    Gel,
+    Edge,
+    Liquid,
+    Powder,
+    Clay,
+    Tea,
 }
 
 /// <summary>What is left of a product, for steps nobody chose one for.</summary>
@@ -20,26 +35,35 @@ public sealed record StockItem(Guid Id, string Name, ProductRole Role, Millilitr
 public static class ProductRoles
 {
     /// <summary>What products of a role can be put on as.</summary>
-    public static IReadOnlyList<Substance> ServeAs(ProductRole role) => role switch
-    {
-        ProductRole.Shampoo => [Substance.Shampoo, Substance.DilutedCleanser],
-        ProductRole.Clarifying => [Substance.Clarifier],
-        ProductRole.CoWash => [Substance.CoWash],
-        ProductRole.RinseOut => [Substance.Conditioner, Substance.EndShield, Substance.PrePoo, Substance.SlipMist],
-        ProductRole.DeepConditioner => [Substance.DeepConditioner, Substance.Conditioner, Substance.PrePoo],
-        ProductRole.Protein => [Substance.Protein, Substance.StrongProtein, Substance.ProteinConditioner],
-        ProductRole.LeaveIn => [Substance.LeaveIn, Substance.SlipMist, Substance.Mist, Substance.LightSpray],
-        ProductRole.Oil => [Substance.Oil, Substance.HotOil, Substance.HeavyOil, Substance.OilRinse, Substance.ScalpOil, Substance.PrePoo],
-        ProductRole.Butter => [Substance.Butter],
-        ProductRole.Cream => [Substance.Cream],
-        ProductRole.Gel => [Substance.Gel, Substance.EdgeControl],
-        ProductRole.Edge => [Substance.EdgeControl],
-        ProductRole.Liquid => [Substance.Mist, Substance.LightSpray, Substance.AcidicRinse, Substance.HerbJuice],
-        ProductRole.Powder => [Substance.HerbPaste],
-        ProductRole.Clay => [Substance.Clay],
-        ProductRole.Tea => [Substance.Tea],
-        _ => [],
-    };
+    public static IReadOnlyList<Substance> ServeAs(ProductRole role) =>
+        role switch
+        {
+            ProductRole.Shampoo => [Substance.Shampoo, Substance.DilutedCleanser],
+            ProductRole.Clarifying => [Substance.Clarifier],
+            ProductRole.CoWash => [Substance.CoWash],
+            ProductRole.RinseOut => [Substance.Conditioner, Substance.EndShield, Substance.PrePoo, Substance.SlipMist],
+            ProductRole.DeepConditioner => [Substance.DeepConditioner, Substance.Conditioner, Substance.PrePoo],
+            ProductRole.Protein => [Substance.Protein, Substance.StrongProtein, Substance.ProteinConditioner],
+            ProductRole.LeaveIn => [Substance.LeaveIn, Substance.SlipMist, Substance.Mist, Substance.LightSpray],
+            ProductRole.Oil =>
+            [
+                Substance.Oil,
+                Substance.HotOil,
+                Substance.HeavyOil,
+                Substance.OilRinse,
+                Substance.ScalpOil,
+                Substance.PrePoo,
+            ],
+            ProductRole.Butter => [Substance.Butter],
+            ProductRole.Cream => [Substance.Cream],
+            ProductRole.Gel => [Substance.Gel, Substance.EdgeControl],
+            ProductRole.Edge => [Substance.EdgeControl],
+            ProductRole.Liquid => [Substance.Mist, Substance.LightSpray, Substance.AcidicRinse, Substance.HerbJuice],
+            ProductRole.Powder => [Substance.HerbPaste],
+            ProductRole.Clay => [Substance.Clay],
+            ProductRole.Tea => [Substance.Tea],
+            _ => [],
+        };
 
     /// <summary>The substance a product of this role is mostly put on as.</summary>
     public static Substance Mostly(ProductRole role) => ServeAs(role)[0];
@@ -67,10 +91,14 @@ public sealed record Goodness(DateOnly? Until, string Sentence, bool IsPast = fa
 
         var until = since.AddMonths(keeps);
         var left = until.DayNumber - today.DayNumber;
-        return new Goodness(until, left < 0 ? $"Past its time since {-left} {Days(-left)}."
-            : left == 0 ? "Good until today."
-            : left <= SoonDays ? $"Good for {left} more {Days(left)}."
-            : $"Good until {until.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)}.", left < 0);
+        return new Goodness(
+            until,
+            left < 0 ? $"Past its time since {-left} {Days(-left)}."
+                : left == 0 ? "Good until today."
+                : left <= SoonDays ? $"Good for {left} more {Days(left)}."
+                : $"Good until {until.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)}.",
+            left < 0
+        );
     }
 
     private static string Days(int days) => days == 1 ? "day" : "days";

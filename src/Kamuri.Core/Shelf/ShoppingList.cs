@@ -25,10 +25,25 @@ public static class ShoppingList
     /// <param name="today">The household's date.</param>
     /// <param name="figures">Films, and how many uses are kept in reserve.</param>
     public static IReadOnlyList<ShoppingLine> Of(
-        IEnumerable<KitchenProduct> products, IReadOnlyCollection<(Head Head, Hand Hand)> heads, DateOnly today, CraftFigures figures) =>
-        [.. products.Select(product => Line(product, heads, today, figures)).OfType<ShoppingLine>().OrderBy(line => line.UsesLeft).ThenBy(line => line.Name, StringComparer.OrdinalIgnoreCase)];
+        IEnumerable<KitchenProduct> products,
+        IReadOnlyCollection<(Head Head, Hand Hand)> heads,
+        DateOnly today,
+        CraftFigures figures
+    ) =>
+        [
+            .. products
+                .Select(product => Line(product, heads, today, figures))
+                .OfType<ShoppingLine>()
+                .OrderBy(line => line.UsesLeft)
+                .ThenBy(line => line.Name, StringComparer.OrdinalIgnoreCase),
+        ];
 
-    private static ShoppingLine? Line(KitchenProduct product, IReadOnlyCollection<(Head Head, Hand Hand)> heads, DateOnly today, CraftFigures figures)
+    private static ShoppingLine? Line(
+        KitchenProduct product,
+        IReadOnlyCollection<(Head Head, Hand Hand)> heads,
+        DateOnly today,
+        CraftFigures figures
+    )
     {
         if (product.GoodUntil < today)
         {
@@ -41,18 +56,34 @@ public static class ShoppingList
         }
 
         var substance = ProductRoles.Mostly(product.Role);
-        var most = StepCatalogue.All.Where(kind => kind.Puts == substance)
-            .SelectMany(kind => heads.Where(pair => kind.Suits.HasFlag(pair.Head.Wear.Kind))
-                .Select(pair => FilmModel.For(substance, kind.Places, HeadSize.Of(pair.Head, figures.Head), figures, 1, pair.Hand)?.Exact.Value ?? 0))
-            .DefaultIfEmpty(0).Max();
+        var most = StepCatalogue
+            .All.Where(kind => kind.Puts == substance)
+            .SelectMany(kind =>
+                heads
+                    .Where(pair => kind.Suits.HasFlag(pair.Head.Wear.Kind))
+                    .Select(pair =>
+                        FilmModel.For(substance, kind.Places, HeadSize.Of(pair.Head, figures.Head), figures, 1, pair.Hand)?.Exact.Value ?? 0
+                    )
+            )
+            .DefaultIfEmpty(0)
+            .Max();
         if (left.Value <= 0)
         {
             return new ShoppingLine(product.Id, product.Name, product.Role, left, 0, "Empty.");
         }
 
         var uses = most > 0 ? left.Value / most : double.PositiveInfinity;
-        return uses >= figures.Mixtures.UsesInReserve ? null
-            : new ShoppingLine(product.Id, product.Name, product.Role, left, uses,
-                uses < 1 ? $"{left.Value:0} ml left; a use takes up to {most:0} ml." : $"{left.Value:0} ml left, {Math.Floor(uses):0} {(uses < 2 ? "use" : "uses")} of up to {most:0} ml.");
+        return uses >= figures.Mixtures.UsesInReserve
+            ? null
+            : new ShoppingLine(
+                product.Id,
+                product.Name,
+                product.Role,
+                left,
+                uses,
+                uses < 1
+                    ? $"{left.Value:0} ml left; a use takes up to {most:0} ml."
+                    : $"{left.Value:0} ml left, {Math.Floor(uses):0} {(uses < 2 ? "use" : "uses")} of up to {most:0} ml."
+            );
     }
 }

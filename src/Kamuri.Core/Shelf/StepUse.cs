@@ -24,7 +24,11 @@ public sealed record StepUse(string Name)
     /// The most essential oil there may be, % by volume: more than <see cref="EssentialOilPercent"/> where a label names one without
     /// its share, 100 when nothing at all is known of it.
     /// </summary>
-    public double EssentialOilAtMost { get => Math.Max(field, EssentialOilPercent); init; }
+    public double EssentialOilAtMost
+    {
+        get => Math.Max(field, EssentialOilPercent);
+        init;
+    }
 
     /// <summary>The sharp ones among them, of the peppermint and tea-tree kind, % by volume.</summary>
     public double SharpOilPercent { get; init; }
@@ -96,7 +100,8 @@ public sealed record StepUse(string Name)
         return this with
         {
             Traits = Traits | MixtureTraitsOf.Kitchen(reading),
-            EssentialOilAtMost = EssentialOilAtMost > 0 || reading.EssentialOils.Count == 0 ? EssentialOilAtMost : EssentialOilShare.Unknown,
+            EssentialOilAtMost =
+                EssentialOilAtMost > 0 || reading.EssentialOils.Count == 0 ? EssentialOilAtMost : EssentialOilShare.Unknown,
         };
     }
 }

@@ -32,10 +32,22 @@ public sealed record ProcessingModel(
     bool FollowsPorosity = false,
     bool IsProtein = false,
     string AfterLatest = "",
-    bool IsHarmlessAfter = false);
+    bool IsHarmlessAfter = false
+);
 
 /// <summary>Treatments with a rhythm of their own.</summary>
-public enum Treatment { Wash, Clarify, LightProtein, StrongProtein, HotOil, HerbPrePoo, Retwist, TensionStyle, LocDetox }
+public enum Treatment
+{
+    Wash,
+    Clarify,
+    LightProtein,
+    StrongProtein,
+    HotOil,
+    HerbPrePoo,
+    Retwist,
+    TensionStyle,
+    LocDetox,
+}
 
 /// <summary>One kind of step: a catalogue entry. Adding a step to the craft is adding one of these.</summary>
 public sealed record StepKind

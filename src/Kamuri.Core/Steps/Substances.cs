@@ -3,7 +3,12 @@ using System.Collections.Frozen;
 namespace Kamuri.Core.Steps;
 
 /// <summary>How much protein something brings.</summary>
-public enum ProteinStrength { None, Light, Strong }
+public enum ProteinStrength
+{
+    None,
+    Light,
+    Strong,
+}
 
 /// <summary>What is known of a substance while it lies on the hair.</summary>
 /// <param name="Name">In plain words, for sentences.</param>
@@ -50,40 +55,170 @@ public static class Substances
 {
     private static readonly FrozenDictionary<Substance, SubstanceFacts> All = new Dictionary<Substance, SubstanceFacts>
     {
-        [Substance.PrePoo] = new("pre-poo") { MustBeRinsed = true, Slip = 0.7, BelongsOnScalp = false, LeavesResidue = true },
+        [Substance.PrePoo] = new("pre-poo")
+        {
+            MustBeRinsed = true,
+            Slip = 0.7,
+            BelongsOnScalp = false,
+            LeavesResidue = true,
+        },
         [Substance.PlantGel] = new("plant gel") { MustBeRinsed = true, Slip = 0.8 },
-        [Substance.HerbJuice] = new("herb juice") { MustBeRinsed = true, Slip = 0.1, StingsBrokenSkin = true },
-        [Substance.OnionJuice] = new("onion juice") { MustBeRinsed = true, MustBeWashedOut = true, Irritates = true },
-        [Substance.GrainWater] = new("grain water") { MustBeRinsed = true, Slip = 0.6, Protein = ProteinStrength.Light },
-        [Substance.HotOil] = new("treatment oil") { MustBeRinsed = true, Slip = 0.6, LeavesResidue = true },
-        [Substance.HeavyOil] = new("heavy oil") { MustBeRinsed = true, MustBeWashedOut = true, IsHeavyOil = true, Seals = true, Slip = 0.5, LeavesResidue = true },
-        [Substance.EndShield] = new("conditioner on the ends") { MustBeRinsed = true, Slip = 0.6, BelongsOnScalp = false },
+        [Substance.HerbJuice] = new("herb juice")
+        {
+            MustBeRinsed = true,
+            Slip = 0.1,
+            StingsBrokenSkin = true,
+        },
+        [Substance.OnionJuice] = new("onion juice")
+        {
+            MustBeRinsed = true,
+            MustBeWashedOut = true,
+            Irritates = true,
+        },
+        [Substance.GrainWater] = new("grain water")
+        {
+            MustBeRinsed = true,
+            Slip = 0.6,
+            Protein = ProteinStrength.Light,
+        },
+        [Substance.HotOil] = new("treatment oil")
+        {
+            MustBeRinsed = true,
+            Slip = 0.6,
+            LeavesResidue = true,
+        },
+        [Substance.HeavyOil] = new("heavy oil")
+        {
+            MustBeRinsed = true,
+            MustBeWashedOut = true,
+            IsHeavyOil = true,
+            Seals = true,
+            Slip = 0.5,
+            LeavesResidue = true,
+        },
+        [Substance.EndShield] = new("conditioner on the ends")
+        {
+            MustBeRinsed = true,
+            Slip = 0.6,
+            BelongsOnScalp = false,
+        },
         [Substance.Shampoo] = new("shampoo") { MustBeRinsed = true, Slip = 0.1 },
         [Substance.DilutedCleanser] = new("diluted cleanser") { MustBeRinsed = true },
         [Substance.Clarifier] = new("clarifying shampoo") { MustBeRinsed = true },
-        [Substance.CoWash] = new("co-wash") { MustBeRinsed = true, Slip = 0.8, LeavesResidue = true },
+        [Substance.CoWash] = new("co-wash")
+        {
+            MustBeRinsed = true,
+            Slip = 0.8,
+            LeavesResidue = true,
+        },
         [Substance.LocSoak] = new("detox soak") { MustBeRinsed = true },
-        [Substance.Clay] = new("clay") { MustBeRinsed = true, Slip = 0.3, LeavesResidue = true },
-        [Substance.HerbPaste] = new("herb paste") { MustBeRinsed = true, MustBeWashedOut = true, Slip = 0.4, LeavesResidue = true },
+        [Substance.Clay] = new("clay")
+        {
+            MustBeRinsed = true,
+            Slip = 0.3,
+            LeavesResidue = true,
+        },
+        [Substance.HerbPaste] = new("herb paste")
+        {
+            MustBeRinsed = true,
+            MustBeWashedOut = true,
+            Slip = 0.4,
+            LeavesResidue = true,
+        },
         [Substance.Tea] = new("tea rinse") { Weight = 1, Slip = 0.1 },
-        [Substance.Conditioner] = new("conditioner") { MustBeRinsed = true, Slip = 0.9, BelongsOnScalp = false },
+        [Substance.Conditioner] = new("conditioner")
+        {
+            MustBeRinsed = true,
+            Slip = 0.9,
+            BelongsOnScalp = false,
+        },
         [Substance.LightSpray] = new("light spray conditioner") { Weight = 1, Slip = 0.3 },
-        [Substance.Protein] = new("protein treatment") { MustBeRinsed = true, Slip = 0.2, BelongsOnScalp = false, Protein = ProteinStrength.Light },
-        [Substance.StrongProtein] = new("strong protein") { MustBeRinsed = true, BelongsOnScalp = false, Protein = ProteinStrength.Strong },
-        [Substance.Egg] = new("egg mask") { MustBeRinsed = true, MustBeWashedOut = true, Slip = 0.4, Protein = ProteinStrength.Light, IsRawEgg = true, LeavesResidue = true },
-        [Substance.DeepConditioner] = new("deep conditioner") { MustBeRinsed = true, Slip = 0.9, BelongsOnScalp = false, LeavesResidue = true },
-        [Substance.ProteinConditioner] = new("deep conditioner with protein") { MustBeRinsed = true, Slip = 0.8, BelongsOnScalp = false, Protein = ProteinStrength.Light, LeavesResidue = true },
-        [Substance.OilRinse] = new("oil rinse") { MustBeRinsed = true, Slip = 0.6, LeavesResidue = true },
+        [Substance.Protein] = new("protein treatment")
+        {
+            MustBeRinsed = true,
+            Slip = 0.2,
+            BelongsOnScalp = false,
+            Protein = ProteinStrength.Light,
+        },
+        [Substance.StrongProtein] = new("strong protein")
+        {
+            MustBeRinsed = true,
+            BelongsOnScalp = false,
+            Protein = ProteinStrength.Strong,
+        },
+        [Substance.Egg] = new("egg mask")
+        {
+            MustBeRinsed = true,
+            MustBeWashedOut = true,
+            Slip = 0.4,
+            Protein = ProteinStrength.Light,
+            IsRawEgg = true,
+            LeavesResidue = true,
+        },
+        [Substance.DeepConditioner] = new("deep conditioner")
+        {
+            MustBeRinsed = true,
+            Slip = 0.9,
+            BelongsOnScalp = false,
+            LeavesResidue = true,
+        },
+        [Substance.ProteinConditioner] = new("deep conditioner with protein")
+        {
+            MustBeRinsed = true,
+            Slip = 0.8,
+            BelongsOnScalp = false,
+            Protein = ProteinStrength.Light,
+            LeavesResidue = true,
+        },
+        [Substance.OilRinse] = new("oil rinse")
+        {
+            MustBeRinsed = true,
+            Slip = 0.6,
+            LeavesResidue = true,
+        },
         [Substance.AcidicRinse] = new("aloe rinse") { Weight = 1 },
         [Substance.SlipMist] = new("slip mist") { Weight = 1, Slip = 0.6 },
         [Substance.Mist] = new("refresh mist") { Weight = 1, Slip = 0.3 },
-        [Substance.LeaveIn] = new("leave-in") { Weight = 2, Slip = 0.6, BelongsOnScalp = false },
-        [Substance.Gel] = new("gel") { Weight = 3, Slip = 0.4, BelongsOnScalp = false },
-        [Substance.EdgeControl] = new("edge control") { Weight = 5, BelongsOnScalp = false, LeavesResidue = true },
+        [Substance.LeaveIn] = new("leave-in")
+        {
+            Weight = 2,
+            Slip = 0.6,
+            BelongsOnScalp = false,
+        },
+        [Substance.Gel] = new("gel")
+        {
+            Weight = 3,
+            Slip = 0.4,
+            BelongsOnScalp = false,
+        },
+        [Substance.EdgeControl] = new("edge control")
+        {
+            Weight = 5,
+            BelongsOnScalp = false,
+            LeavesResidue = true,
+        },
         [Substance.ScalpOil] = new("light scalp oil") { Weight = 3.5, Slip = 0.2 },
-        [Substance.Oil] = new("oil") { Weight = 4, Seals = true, Slip = 0.4 },
-        [Substance.Cream] = new("cream") { Weight = 5, Slip = 0.3, BelongsOnScalp = false, LeavesResidue = true },
-        [Substance.Butter] = new("butter") { Weight = 5, Seals = true, Slip = 0.3, BelongsOnScalp = false, LeavesResidue = true },
+        [Substance.Oil] = new("oil")
+        {
+            Weight = 4,
+            Seals = true,
+            Slip = 0.4,
+        },
+        [Substance.Cream] = new("cream")
+        {
+            Weight = 5,
+            Slip = 0.3,
+            BelongsOnScalp = false,
+            LeavesResidue = true,
+        },
+        [Substance.Butter] = new("butter")
+        {
+            Weight = 5,
+            Seals = true,
+            Slip = 0.3,
+            BelongsOnScalp = false,
+            LeavesResidue = true,
+        },
     }.ToFrozenDictionary();
 
     /// <summary>Slip of every substance that has any, as shipped; a household may set its own.</summary>

@@ -17,7 +17,15 @@ namespace Kamuri.Core.Timing;
 /// <param name="AfterLatest">What happens past the latest.</param>
 /// <param name="Working">The working in one sentence.</param>
 public sealed record Wait(
-    string Title, string Of, Substance? Substance, Window Window, double? Chosen, IReadOnlyList<Resource> Needs, string AfterLatest, string Working)
+    string Title,
+    string Of,
+    Substance? Substance,
+    Window Window,
+    double? Chosen,
+    IReadOnlyList<Resource> Needs,
+    string AfterLatest,
+    string Working
+)
 {
     /// <summary>Minutes a person asked for, before they were kept within the window; null when nobody did.</summary>
     public double? Asked { get; init; }
@@ -43,7 +51,13 @@ public static class Timings
     /// <summary>A person's chosen minutes must stay within this of the window's ends to count as within it.</summary>
     private const double Tolerance = 1e-9;
 
-    public static IReadOnlyList<StepTiming> Of(PlanRequest request, IReadOnlyList<WalkedStep> walk, HeadSize size, int sections, CraftFigures figures)
+    public static IReadOnlyList<StepTiming> Of(
+        PlanRequest request,
+        IReadOnlyList<WalkedStep> walk,
+        HeadSize size,
+        int sections,
+        CraftFigures figures
+    )
     {
         var timings = new List<StepTiming>(walk.Count);
         var carriers = Carriers(walk);
@@ -57,7 +71,13 @@ public static class Timings
             }
             else if (carriers.TryGetValue(at, out var treatment))
             {
-                wait = Processing(request.Head, walk[treatment], walk[at], Worked(timings, treatment, at, handsOn.Value, walk[at]), figures);
+                wait = Processing(
+                    request.Head,
+                    walk[treatment],
+                    walk[at],
+                    Worked(timings, treatment, at, handsOn.Value, walk[at]),
+                    figures
+                );
             }
 
             timings.Add(new StepTiming(walk[at], handsOn.Value, inSections, handsOn.Sentence("min"), wait));
@@ -85,7 +105,8 @@ public static class Timings
         }
 
         var lengthFactor = Math.Pow(head.Lengths.Mean.Value / figures.HandsOn.ReferenceLength.Value, figures.HandsOn.LengthExponent);
-        var work = Reckoning.From(sections, "sections")
+        var work = Reckoning
+            .From(sections, "sections")
             .Times(model.MinutesPerSection, "min")
             .Times(lengthFactor, $"for {Reckoning.Show(head.Lengths.Mean.Value)} cm")
             .Times(figures.HandsOn.DensityFactor[head.Density], $"{head.Density.ToString().ToLowerInvariant()} density");
@@ -129,8 +150,9 @@ public static class Timings
     /// given for covered hair; without one the hands-on work in between counts.
     /// </summary>
     private static double Worked(List<StepTiming> timings, int treatment, int carrier, double carrierMinutes, WalkedStep carrying) =>
-        carrier == treatment || carrying.Step.Kind.Covers ? 0
-        : timings.Skip(treatment + 1).Take(carrier - treatment - 1).Sum(timing => timing.HandsOnMinutes) + carrierMinutes;
+        carrier == treatment || carrying.Step.Kind.Covers
+            ? 0
+            : timings.Skip(treatment + 1).Take(carrier - treatment - 1).Sum(timing => timing.HandsOnMinutes) + carrierMinutes;
 
     private static Wait Processing(Head head, WalkedStep treatment, WalkedStep carrier, double worked, CraftFigures figures)
     {
@@ -141,9 +163,16 @@ public static class Timings
         var heat = carrier.Step.Kind.Covers ? carrier.Step.Heat : Heat.None;
         var heated = heat is Heat.Hood or Heat.Steamer && model.Heated is not null;
         var afterClarify = treatment.Before.Stripped && model.AfterClarify is not null;
-        var window = heated ? (afterClarify ? model.AfterClarifyHeated! : model.Heated!) : (afterClarify ? model.AfterClarify! : model.Body);
+        var window = heated
+            ? (afterClarify ? model.AfterClarifyHeated! : model.Heated!)
+            : (afterClarify ? model.AfterClarify! : model.Body);
 
-        var usual = Reckoning.From(window.Usual, afterClarify ? "usual after clarifying" : heated ? $"usual under the {heat.ToString().ToLowerInvariant()}" : "usual");
+        var usual = Reckoning.From(
+            window.Usual,
+            afterClarify ? "usual after clarifying"
+                : heated ? $"usual under the {heat.ToString().ToLowerInvariant()}"
+                : "usual"
+        );
         if (model.FollowsPorosity)
         {
             usual = head.Porosity switch
@@ -175,10 +204,23 @@ public static class Timings
 
         var asked = carrier.Step.Minutes ?? treatment.Step.Minutes;
         var adjusted = Whole(earliest - worked, usual.Value - worked, latest - worked);
-        var place = heat switch { Heat.Cap => ", under a cap", Heat.Hood => ", under the hood", Heat.Steamer => ", in the steamer", _ => "" };
-        return new Wait($"{treatment.Step.Kind.Name}{place}", treatment.Step.Id, treatment.Step.Kind.Puts, adjusted,
+        var place = heat switch
+        {
+            Heat.Cap => ", under a cap",
+            Heat.Hood => ", under the hood",
+            Heat.Steamer => ", in the steamer",
+            _ => "",
+        };
+        return new Wait(
+            $"{treatment.Step.Kind.Name}{place}",
+            treatment.Step.Id,
+            treatment.Step.Kind.Puts,
+            adjusted,
             Chosen(asked, adjusted),
-            Occupies(heat), model.AfterLatest, working)
+            Occupies(heat),
+            model.AfterLatest,
+            working
+        )
         {
             Asked = asked,
             IsOvernight = treatment.Step.Kind.IsOvernight && !irritates,
@@ -190,41 +232,69 @@ public static class Timings
     private static ProcessingModel Shorter(ProcessingModel treatment, ProcessingModel irritant)
     {
         var (own, short_) = (treatment.Body, irritant.Body);
-        return own.Latest <= short_.Latest ? treatment : treatment with
-        {
-            Body = new Window(Math.Min(own.Earliest, short_.Earliest), Math.Min(own.Usual, short_.Usual), short_.Latest),
-            Heated = null,
-            AfterClarify = null,
-            AfterClarifyHeated = null,
-            FollowsPorosity = false,
-            AfterLatest = irritant.AfterLatest,
-            IsHarmlessAfter = false,
-        };
+        return own.Latest <= short_.Latest
+            ? treatment
+            : treatment with
+            {
+                Body = new Window(Math.Min(own.Earliest, short_.Earliest), Math.Min(own.Usual, short_.Usual), short_.Latest),
+                Heated = null,
+                AfterClarify = null,
+                AfterClarifyHeated = null,
+                FollowsPorosity = false,
+                AfterLatest = irritant.AfterLatest,
+                IsHarmlessAfter = false,
+            };
     }
 
     private static Wait Drying(PlanRequest request, WalkedStep walked, HeadSize size, CraftFigures figures)
     {
         var step = walked.Step;
-        var forecast = Physics.Drying.Forecast(size, new WaterContent(figures.Drying.Water[walked.Before.Wetness]),
-            walked.Before.Hang, step.Air, request.Room.Temperature, request.Room.Humidity, figures.Drying,
-            walked.Before.Hang == Hang.Locs ? request.Head.Wear.Locs?.ThicknessMillimetres : null);
+        var forecast = Physics.Drying.Forecast(
+            size,
+            new WaterContent(figures.Drying.Water[walked.Before.Wetness]),
+            walked.Before.Hang,
+            step.Air,
+            request.Room.Temperature,
+            request.Room.Humidity,
+            figures.Drying,
+            walked.Before.Hang == Hang.Locs ? request.Head.Wear.Locs?.ThicknessMillimetres : null
+        );
         var wanted = step.DrynessWanted >= 0.95 ? forecast.Dry : forecast.MostlyDry;
         var window = Whole(wanted.TotalMinutes, wanted.TotalMinutes, Math.Max(wanted.TotalMinutes, forecast.Dry.TotalMinutes) + 60);
-        var air = step.Air switch { Air.Fan => "with a fan", Air.HoodLow => "under the hood, low", Air.BlowDryCool => "cool blow-dry", _ => "in still air" };
-        var working = step.DrynessWanted >= 0.95
-            ? $"{forecast.Working}; 95 % dry after {Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1))} h"
-            : forecast.Working;
-        return new Wait($"Drying {air}", step.Id, null, window, Chosen(step.Minutes, window), Occupies(step.Heat),
-            "Longer does no harm.", working)
-        { Asked = step.Minutes, IsHarmlessAfter = true };
+        var air = step.Air switch
+        {
+            Air.Fan => "with a fan",
+            Air.HoodLow => "under the hood, low",
+            Air.BlowDryCool => "cool blow-dry",
+            _ => "in still air",
+        };
+        var working =
+            step.DrynessWanted >= 0.95
+                ? $"{forecast.Working}; 95 % dry after {Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1))} h"
+                : forecast.Working;
+        return new Wait(
+            $"Drying {air}",
+            step.Id,
+            null,
+            window,
+            Chosen(step.Minutes, window),
+            Occupies(step.Heat),
+            "Longer does no harm.",
+            working
+        )
+        {
+            Asked = step.Minutes,
+            IsHarmlessAfter = true,
+        };
     }
 
-    private static IReadOnlyList<Resource> Occupies(Heat heat) => heat switch
-    {
-        Heat.Hood => [Resource.Hood],
-        Heat.Steamer => [Resource.Steamer],
-        _ => [],
-    };
+    private static IReadOnlyList<Resource> Occupies(Heat heat) =>
+        heat switch
+        {
+            Heat.Hood => [Resource.Hood],
+            Heat.Steamer => [Resource.Steamer],
+            _ => [],
+        };
 
     /// <summary>A window in whole minutes, never before zero and never crossed.</summary>
     internal static Window Whole(double earliest, double usual, double latest)

@@ -12,7 +12,8 @@ public static class Tangle
         return Math.Clamp(
             figures.LeastTangle + figures.TanglePerDay * days * figures.WornFactor[head.WornAs],
             figures.LeastTangle,
-            figures.MostTangle);
+            figures.MostTangle
+        );
     }
 
     /// <summary>Tangle as the hands feel it with something slippery on the hair.</summary>

@@ -12,12 +12,13 @@ public sealed record HandsOnFigures
     /// <summary>Work grows a little slower than length.</summary>
     public double LengthExponent { get; init; } = 0.8;
 
-    public IReadOnlyDictionary<Density, double> DensityFactor { get; init; } = new Dictionary<Density, double>
-    {
-        [Density.Low] = 0.8,
-        [Density.Medium] = 1,
-        [Density.High] = 1.25,
-    };
+    public IReadOnlyDictionary<Density, double> DensityFactor { get; init; } =
+        new Dictionary<Density, double>
+        {
+            [Density.Low] = 0.8,
+            [Density.Medium] = 1,
+            [Density.High] = 1.25,
+        };
 
     /// <summary>Tangle of hair just combed; also its floor.</summary>
     public double LeastTangle { get; init; } = 0.6;
@@ -29,13 +30,14 @@ public sealed record HandsOnFigures
     public double TanglePerDay { get; init; } = 0.14;
 
     /// <summary>How fast tangle grows by how the hair is worn, loose = 1.</summary>
-    public IReadOnlyDictionary<WornAs, double> WornFactor { get; init; } = new Dictionary<WornAs, double>
-    {
-        [WornAs.Loose] = 1,
-        [WornAs.Bun] = 0.7,
-        [WornAs.Twists] = 0.5,
-        [WornAs.Braids] = 0.35,
-    };
+    public IReadOnlyDictionary<WornAs, double> WornFactor { get; init; } =
+        new Dictionary<WornAs, double>
+        {
+            [WornAs.Loose] = 1,
+            [WornAs.Bun] = 0.7,
+            [WornAs.Twists] = 0.5,
+            [WornAs.Braids] = 0.35,
+        };
 
     /// <summary>Days assumed when the last detangle is not on record.</summary>
     public int UnknownDays { get; init; } = 7;

@@ -3,9 +3,26 @@ using System.Globalization;
 namespace Kamuri.Core.Units;
 
 /// <summary>What a kitchen measures in.</summary>
-public enum Unit { Gram, Kilogram, Ounce, Millilitre, Litre, Teaspoon, Tablespoon, Cup, FluidOunce, Drop, Piece, PartByVolume, PartByWeight }
+public enum Unit
+{
+    Gram,
+    Kilogram,
+    Ounce,
+    Millilitre,
+    Litre,
+    Teaspoon,
+    Tablespoon,
+    Cup,
+    FluidOunce,
+    Drop,
+    Piece,
+    PartByVolume,
+    PartByWeight,
+}
 
-/// <summary>What spoons, cups and drops hold. Craft defaults; settable, so that metric spoons and a household's own dropper count.</summary>
+/// <summary>
+/// What spoons, cups and drops hold. Craft defaults; settable, so that metric spoons and a household's own dropper count.
+/// </summary>
 public sealed record MeasureFigures
 {
     public Millilitres Teaspoon { get; init; } = new(4.93);
@@ -50,7 +67,7 @@ public static class Measures
 
     /// <summary>Every spelling that is read, longest first.</summary>
     public static IReadOnlyList<(string Spelling, Unit Unit)> Spellings { get; } =
-        [.. Names.SelectMany(each => each.Spellings.Select(spelling => (spelling, each.Unit))).OrderByDescending(pair => pair.spelling.Length)];
+    [.. Names.SelectMany(each => each.Spellings.Select(spelling => (spelling, each.Unit))).OrderByDescending(pair => pair.spelling.Length)];
 
     /// <summary>Whether a unit says how heavy, and so needs a density to become a volume.</summary>
     public static bool IsWeight(Unit unit) => unit is Unit.Gram or Unit.Kilogram or Unit.Ounce or Unit.PartByWeight;
@@ -65,32 +82,38 @@ public static class Measures
     /// <param name="gramsPerPiece">Weight of one piece; null for what is not counted.</param>
     /// <param name="figures">What spoons and drops hold.</param>
     /// <exception cref="UnitMismatchException">Pieces of something that is not counted.</exception>
-    public static Millilitres ToVolume(double amount, Unit unit, double density, double? gramsPerPiece, MeasureFigures figures) => new(unit switch
-    {
-        Unit.Piece => gramsPerPiece is { } grams ? amount * grams / density : throw new UnitMismatchException("This is not counted in pieces; give millilitres, grams or spoons."),
-        Unit.Gram => amount / density,
-        Unit.Kilogram => amount * 1000 / density,
-        Unit.Ounce => amount * GramsPerOunce / density,
-        Unit.PartByWeight => amount * figures.Part / density,
-        _ => amount * InMillilitres(unit, figures),
-    });
+    public static Millilitres ToVolume(double amount, Unit unit, double density, double? gramsPerPiece, MeasureFigures figures) =>
+        new(
+            unit switch
+            {
+                Unit.Piece => gramsPerPiece is { } grams
+                    ? amount * grams / density
+                    : throw new UnitMismatchException("This is not counted in pieces; give millilitres, grams or spoons."),
+                Unit.Gram => amount / density,
+                Unit.Kilogram => amount * 1000 / density,
+                Unit.Ounce => amount * GramsPerOunce / density,
+                Unit.PartByWeight => amount * figures.Part / density,
+                _ => amount * InMillilitres(unit, figures),
+            }
+        );
 
     /// <summary>An amount of a volume in a unit; the inverse of <see cref="ToVolume"/>.</summary>
     /// <exception cref="UnitMismatchException">Pieces of something that is not counted.</exception>
     public static double FromVolume(Millilitres volume, Unit unit, double density, double? gramsPerPiece, MeasureFigures figures) =>
         volume.Value / ToVolume(1, unit, density, gramsPerPiece, figures).Value;
 
-    private static double InMillilitres(Unit unit, MeasureFigures figures) => unit switch
-    {
-        Unit.Millilitre => 1,
-        Unit.Litre => 1000,
-        Unit.Teaspoon => figures.Teaspoon.Value,
-        Unit.Tablespoon => figures.Tablespoon.Value,
-        Unit.Cup => figures.Cup.Value,
-        Unit.FluidOunce => figures.FluidOunce.Value,
-        Unit.Drop => 1 / figures.DropsPerMillilitre,
-        _ => figures.Part,
-    };
+    private static double InMillilitres(Unit unit, MeasureFigures figures) =>
+        unit switch
+        {
+            Unit.Millilitre => 1,
+            Unit.Litre => 1000,
+            Unit.Teaspoon => figures.Teaspoon.Value,
+            Unit.Tablespoon => figures.Tablespoon.Value,
+            Unit.Cup => figures.Cup.Value,
+            Unit.FluidOunce => figures.FluidOunce.Value,
+            Unit.Drop => 1 / figures.DropsPerMillilitre,
+            _ => figures.Part,
+        };
 }
 
 /// <summary>Rounds an exact amount to what a kitchen can measure, and writes it down.</summary>
@@ -99,19 +122,24 @@ public static class KitchenRounding
     /// <summary>Millilitres that can be measured: steps of 1 under 20, of 5 under 100, of 10 from there. Never nothing.</summary>
     public static Millilitres Measurable(Millilitres exact)
     {
-        var step = exact.Value < 20 ? 1 : exact.Value < 100 ? 5 : 10;
+        var step =
+            exact.Value < 20 ? 1
+            : exact.Value < 100 ? 5
+            : 10;
         return new Millilitres(Math.Max(1, Math.Round(exact.Value / step, MidpointRounding.AwayFromZero) * step));
     }
 
     /// <summary>In millilitres: <c>100 ml</c>; under 1 ml to a tenth, for what is taken by the drop.</summary>
     public static string Metric(Millilitres exact) =>
-        exact.Value < 0.95 ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(0.1, Math.Round(exact.Value, 1)):0.0} ml")
-        : string.Create(CultureInfo.InvariantCulture, $"{Measurable(exact).Value:0} ml");
+        exact.Value < 0.95
+            ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(0.1, Math.Round(exact.Value, 1)):0.0} ml")
+            : string.Create(CultureInfo.InvariantCulture, $"{Measurable(exact).Value:0} ml");
 
     /// <summary>On a scale: to 0.1 g under 10 g, else to 1 g.</summary>
-    public static string Weight(Grams exact) => exact.Value < 10
-        ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(0.1, Math.Round(exact.Value, 1)):0.0} g")
-        : string.Create(CultureInfo.InvariantCulture, $"{Math.Round(exact.Value):0} g");
+    public static string Weight(Grams exact) =>
+        exact.Value < 10
+            ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(0.1, Math.Round(exact.Value, 1)):0.0} g")
+            : string.Create(CultureInfo.InvariantCulture, $"{Math.Round(exact.Value):0} g");
 
     /// <summary>In spoons and cups: ¼ tsp under a tablespoon, ½ tbsp under a cup, ¼ cup from there.</summary>
     public static string Spoons(Millilitres exact, MeasureFigures figures)
@@ -133,11 +161,21 @@ public static class KitchenRounding
     public static string Fraction(double value)
     {
         var whole = (int)value;
-        var part = Math.Round((value - whole) * 4) switch { 1 => "¼", 2 => "½", 3 => "¾", 4 => "1", _ => "" };
-        return part == "1" ? $"{whole + 1}" : whole == 0 && part != "" ? part : $"{whole}{part}";
+        var part = Math.Round((value - whole) * 4) switch
+        {
+            1 => "¼",
+            2 => "½",
+            3 => "¾",
+            4 => "1",
+            _ => "",
+        };
+        return part == "1" ? $"{whole + 1}"
+            : whole == 0 && part != "" ? part
+            : $"{whole}{part}";
     }
 
-    private static double Steps(Millilitres exact, Millilitres measure, int parts) => Math.Round(exact.Value / measure.Value * parts, MidpointRounding.AwayFromZero);
+    private static double Steps(Millilitres exact, Millilitres measure, int parts) =>
+        Math.Round(exact.Value / measure.Value * parts, MidpointRounding.AwayFromZero);
 
     /// <summary>More than eight spoons are quicker with a cup: <c>½ cup and 2 tbsp</c>.</summary>
     private static string InSpoons(double spoons, double spoonsInQuarter)

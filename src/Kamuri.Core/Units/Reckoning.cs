@@ -14,16 +14,13 @@ public readonly record struct Reckoning(double Value, string Text)
     public static Reckoning From(double value, string what) => new(value, $"{Show(value)} {what}");
 
     /// <summary>Multiplies, naming the reason. A factor of exactly one leaves value and text alone.</summary>
-    public Reckoning Times(double factor, string why) =>
-        factor == 1 ? this : new(Value * factor, $"{Text} × {Show(factor)} {why}");
+    public Reckoning Times(double factor, string why) => factor == 1 ? this : new(Value * factor, $"{Text} × {Show(factor)} {why}");
 
     /// <summary>Divides, naming the reason. A divisor of exactly one leaves value and text alone.</summary>
-    public Reckoning DividedBy(double divisor, string why) =>
-        divisor == 1 ? this : new(Value / divisor, $"{Text} ÷ {Show(divisor)} {why}");
+    public Reckoning DividedBy(double divisor, string why) => divisor == 1 ? this : new(Value / divisor, $"{Text} ÷ {Show(divisor)} {why}");
 
     /// <summary>Adds, naming the reason. Zero leaves value and text alone.</summary>
-    public Reckoning Plus(double addend, string why) =>
-        addend == 0 ? this : new(Value + addend, $"{Text} + {Show(addend)} {why}");
+    public Reckoning Plus(double addend, string why) => addend == 0 ? this : new(Value + addend, $"{Text} + {Show(addend)} {why}");
 
     /// <summary>Holds the value between two bounds and says so when one of them bites.</summary>
     public Reckoning Within(double least, double most) =>

@@ -17,7 +17,13 @@ public sealed class ArchiveException(string message, Exception? cause = null) : 
 /// <param name="Schema">The last change of shape of the tables in it.</param>
 /// <param name="MadeAt">When it was made.</param>
 /// <param name="Rows">Rows, by table.</param>
-public sealed record ArchiveManifest(string Format, int FormatVersion, string Schema, DateTimeOffset MadeAt, IReadOnlyDictionary<string, int> Rows);
+public sealed record ArchiveManifest(
+    string Format,
+    int FormatVersion,
+    string Schema,
+    DateTimeOffset MadeAt,
+    IReadOnlyDictionary<string, int> Rows
+);
 
 /// <summary>
 /// All of a household in one file: a zip of JSON, a file a table, with a manifest, and products and sessions as tables beside it.
@@ -38,7 +44,12 @@ public static class Archive
     /// <summary>The same rows give the same bytes, but for the moment in the manifest.</summary>
     private static readonly DateTimeOffset AnyDay = new(2000, 1, 1, 0, 0, 0, TimeSpan.Zero);
 
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { WriteIndented = true, RespectRequiredConstructorParameters = true, RespectNullableAnnotations = true };
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
+    {
+        WriteIndented = true,
+        RespectRequiredConstructorParameters = true,
+        RespectNullableAnnotations = true,
+    };
 
     /// <summary>Writes everything there is, as it is at one moment.</summary>
     public static void Write(KamuriDb db, Stream into, DateTimeOffset now)
@@ -68,9 +79,23 @@ public static class Archive
             rows[table.Name] = TableRows.Write(connection, table, null, writer);
         }
 
-        Text(zip, "csv/products.csv", ProductCsv.Write(db.Products.AsNoTracking().OrderBy(row => row.Id).AsEnumerable().Where(row => Enum.IsDefined(row.Role))));
-        Text(zip, "csv/sessions.csv", SessionCsv.Write(db.SessionSummaries.AsNoTracking().OrderBy(row => row.StartedUtcTicks).ThenBy(row => row.SessionId).ThenBy(row => row.Key)));
-        Text(zip, Manifest, JsonSerializer.Serialize(new ArchiveManifest(Format, FormatVersion, DatabaseFile.Known()[^1], now, rows), Json));
+        Text(
+            zip,
+            "csv/products.csv",
+            ProductCsv.Write(db.Products.AsNoTracking().OrderBy(row => row.Id).AsEnumerable().Where(row => Enum.IsDefined(row.Role)))
+        );
+        Text(
+            zip,
+            "csv/sessions.csv",
+            SessionCsv.Write(
+                db.SessionSummaries.AsNoTracking().OrderBy(row => row.StartedUtcTicks).ThenBy(row => row.SessionId).ThenBy(row => row.Key)
+            )
+        );
+        Text(
+            zip,
+            Manifest,
+            JsonSerializer.Serialize(new ArchiveManifest(Format, FormatVersion, DatabaseFile.Known()[^1], now, rows), Json)
+        );
     }
 
     /// <summary>Opens an archive for reading. Names, number and size of what is in it are checked before anything is unpacked.</summary>
@@ -85,7 +110,9 @@ public static class Archive
 
         if (entries > MostEntries)
         {
-            throw new ArchiveException($"This is not an archive of Kamuri: it holds {entries} files, and an archive has at most {MostEntries}.");
+            throw new ArchiveException(
+                $"This is not an archive of Kamuri: it holds {entries} files, and an archive has at most {MostEntries}."
+            );
         }
 
         ZipArchive? zip = null;
@@ -114,7 +141,8 @@ public static class Archive
                 ? throw new ArchiveException("This archive was made by a newer Kamuri. Update Kamuri, then try again.")
                 : (zip, manifest);
         }
-        catch (Exception error) when (error is InvalidDataException or JsonException or EndOfStreamException or NotSupportedException or IOException)
+        catch (Exception error)
+            when (error is InvalidDataException or JsonException or EndOfStreamException or NotSupportedException or IOException)
         {
             zip?.Dispose();
             throw new ArchiveException("This is not an archive of Kamuri, or a part of it is missing.", error);
@@ -156,10 +184,16 @@ public static class Archive
         }
     }
 
-    private static bool IsOurs(string name) => name is Manifest or "csv/products.csv" or "csv/sessions.csv"
-        || (name.StartsWith("data/", StringComparison.Ordinal) && name.EndsWith(".json", StringComparison.Ordinal) && name["data/".Length..^".json".Length].All(letter => letter is (>= 'a' and <= 'z') or '_'));
+    private static bool IsOurs(string name) =>
+        name is Manifest or "csv/products.csv" or "csv/sessions.csv"
+        || (
+            name.StartsWith("data/", StringComparison.Ordinal)
+            && name.EndsWith(".json", StringComparison.Ordinal)
+            && name["data/".Length..^".json".Length].All(letter => letter is (>= 'a' and <= 'z') or '_')
+        );
 
-    private static LimitedStream? Unpacked(ZipArchive zip, string name) => zip.GetEntry(name) is { } entry ? new LimitedStream(entry.Open(), entry.Length) : null;
+    private static LimitedStream? Unpacked(ZipArchive zip, string name) =>
+        zip.GetEntry(name) is { } entry ? new LimitedStream(entry.Open(), entry.Length) : null;
 
     private static Stream Entry(ZipArchive zip, string name)
     {
@@ -176,7 +210,10 @@ public static class Archive
 
     private static string Shorten(string name) => name.Length > 60 ? $"{name[..60]}…" : name;
 
-    /// <summary>How many files a zip says it holds, by its last record; null when it has none. Reading a list of a million would cost before it could be refused.</summary>
+    /// <summary>
+    /// How many files a zip says it holds, by its last record; null when it has none. Reading a list of a million would cost before it
+    /// could be refused.
+    /// </summary>
     private static long? EntriesIn(Stream stream)
     {
         const int record = 22;

@@ -12,7 +12,8 @@ namespace Kamuri.Store.Archives;
 /// <param name="Comes">Rows that are not here yet.</param>
 /// <param name="Same">Rows that are here just so.</param>
 /// <param name="Changes">Rows that are here and say something else.</param>
-/// <param name="Collides">Names of what cannot come as it is: a saved plan of a name that is taken, a running day of a head that is in another.</param>
+/// <param name="Collides">Names of what cannot come as it is: a saved plan of a name that is taken, a running day of a head that is in
+/// another.</param>
 public sealed record TableImport(string Table, int Comes, int Same, int Changes, IReadOnlyList<string> Collides);
 
 /// <summary>What an archive would do, or has done.</summary>
@@ -52,10 +53,18 @@ public static class ArchiveImport
 
                 var known = isEmpty ? [] : Ids(connection, "sessions");
                 var kept = new HashSet<string>();
-                var finished = new Lazy<HashSet<string>>(() => [.. Archive.Rows(zip, tables.Single(table => table.Name == "session_events"))
-                    .Where(row => row.GetValueOrDefault("Kind") is nameof(SessionFinished)).Select(row => row["SessionId"]?.ToString() ?? "")]);
-                var done = tables.Select(table => Take(connection, zip, table, theirs, finished, known, kept))
-                    .Where(table => table.Comes + table.Same + table.Changes + table.Collides.Count > 0).ToList();
+                var finished = new Lazy<HashSet<string>>(() =>
+                    [
+                        .. Archive
+                            .Rows(zip, tables.Single(table => table.Name == "session_events"))
+                            .Where(row => row.GetValueOrDefault("Kind") is nameof(SessionFinished))
+                            .Select(row => row["SessionId"]?.ToString() ?? ""),
+                    ]
+                );
+                var done = tables
+                    .Select(table => Take(connection, zip, table, theirs, finished, known, kept))
+                    .Where(table => table.Comes + table.Same + table.Changes + table.Collides.Count > 0)
+                    .ToList();
                 Check(connection);
                 if (!isPreview)
                 {
@@ -84,8 +93,14 @@ public static class ArchiveImport
     }
 
     private static TableImport Take(
-        SqliteConnection connection, ZipArchive zip, ArchiveTable table, bool theirs, Lazy<HashSet<string>> finished, HashSet<string> knownSessions,
-        HashSet<string> kept)
+        SqliteConnection connection,
+        ZipArchive zip,
+        ArchiveTable table,
+        bool theirs,
+        Lazy<HashSet<string>> finished,
+        HashSet<string> knownSessions,
+        HashSet<string> kept
+    )
     {
         var (comes, same, changes, collides) = (0, 0, 0, new List<string>());
         foreach (var row in Archive.Rows(zip, table))
@@ -143,7 +158,12 @@ public static class ArchiveImport
     }
 
     /// <summary>What a new row cannot be beside, by name; null when it can come as it is.</summary>
-    private static string? Collision(SqliteConnection connection, Lazy<HashSet<string>> finished, ArchiveTable table, Dictionary<string, object?> row)
+    private static string? Collision(
+        SqliteConnection connection,
+        Lazy<HashSet<string>> finished,
+        ArchiveTable table,
+        Dictionary<string, object?> row
+    )
     {
         if (table.Name == "templates" && row.GetValueOrDefault("Name")?.ToString() is { } name)
         {
@@ -151,8 +171,11 @@ public static class ArchiveImport
         }
 
         // A day that has not ended cannot come while its head is in another one here.
-        if (table.Name == "sessions" && row.GetValueOrDefault("HeadId")?.ToString() is { } head
-            && Ask(connection, "SELECT count(*) FROM session_summaries WHERE HeadId = $value AND FinishedUtcTicks IS NULL", head) > 0)
+        if (
+            table.Name == "sessions"
+            && row.GetValueOrDefault("HeadId")?.ToString() is { } head
+            && Ask(connection, "SELECT count(*) FROM session_summaries WHERE HeadId = $value AND FinishedUtcTicks IS NULL", head) > 0
+        )
         {
             return finished.Value.Contains(row["Id"]?.ToString() ?? "") ? null : "a day that has not ended";
         }
@@ -172,7 +195,8 @@ public static class ArchiveImport
         }
     }
 
-    private static bool IsEmpty(SqliteConnection connection, ArchiveTable table) => Ask(connection, $"SELECT count(*) FROM (SELECT 1 FROM \"{table.Name}\" LIMIT 1)", null) == 0;
+    private static bool IsEmpty(SqliteConnection connection, ArchiveTable table) =>
+        Ask(connection, $"SELECT count(*) FROM (SELECT 1 FROM \"{table.Name}\" LIMIT 1)", null) == 0;
 
     private static HashSet<string> Ids(SqliteConnection connection, string table)
     {
@@ -196,7 +220,9 @@ public static class ArchiveImport
         using var reader = command.ExecuteReader();
         if (reader.Read())
         {
-            throw new ArchiveException($"The archive is damaged: something in {reader.GetString(0)} belongs to something in {reader.GetString(2)} that is missing.");
+            throw new ArchiveException(
+                $"The archive is damaged: something in {reader.GetString(0)} belongs to something in {reader.GetString(2)} that is missing."
+            );
         }
     }
 

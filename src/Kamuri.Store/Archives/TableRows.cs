@@ -18,10 +18,16 @@ internal static class TableRows
     /// <param name="where">A condition, with its parameters; null for all rows.</param>
     /// <param name="writer">Where to.</param>
     /// <returns>How many there are.</returns>
-    public static int Write(SqliteConnection connection, ArchiveTable table, (string Sql, IReadOnlyList<object> Values)? where, Utf8JsonWriter writer)
+    public static int Write(
+        SqliteConnection connection,
+        ArchiveTable table,
+        (string Sql, IReadOnlyList<object> Values)? where,
+        Utf8JsonWriter writer
+    )
     {
         using var command = connection.CreateCommand();
-        command.CommandText = $"SELECT {Names(table.Columns)} FROM \"{table.Name}\"{(where is { } condition ? $" WHERE {condition.Sql}" : "")} ORDER BY {Names(table.Order)}";
+        command.CommandText =
+            $"SELECT {Names(table.Columns)} FROM \"{table.Name}\"{(where is { } condition ? $" WHERE {condition.Sql}" : "")} ORDER BY {Names(table.Order)}";
         foreach (var (value, at) in (where?.Values ?? []).Select((value, at) => (value, at)))
         {
             command.Parameters.AddWithValue($"$w{at}", value);
@@ -47,24 +53,34 @@ internal static class TableRows
     }
 
     /// <summary>A row as it is here, by the key of another; null when there is none.</summary>
-    public static Dictionary<string, object?>? Find(SqliteConnection connection, ArchiveTable table, IReadOnlyDictionary<string, object?> row)
+    public static Dictionary<string, object?>? Find(
+        SqliteConnection connection,
+        ArchiveTable table,
+        IReadOnlyDictionary<string, object?> row
+    )
     {
         using var command = connection.CreateCommand();
-        command.CommandText = $"SELECT {Names(table.Columns)} FROM \"{table.Name}\" WHERE {string.Join(" AND ", table.Key.Select((column, at) => $"\"{column}\" IS $k{at}"))} LIMIT 1";
+        command.CommandText =
+            $"SELECT {Names(table.Columns)} FROM \"{table.Name}\" WHERE {string.Join(" AND ", table.Key.Select((column, at) => $"\"{column}\" IS $k{at}"))} LIMIT 1";
         for (var at = 0; at < table.Key.Count; at++)
         {
             command.Parameters.AddWithValue($"$k{at}", row.GetValueOrDefault(table.Key[at]) ?? DBNull.Value);
         }
 
         using var reader = command.ExecuteReader();
-        return reader.Read() ? Enumerable.Range(0, table.Columns.Count).ToDictionary(at => table.Columns[at], at => reader.IsDBNull(at) ? null : reader.GetValue(at)) : null;
+        return reader.Read()
+            ? Enumerable
+                .Range(0, table.Columns.Count)
+                .ToDictionary(at => table.Columns[at], at => reader.IsDBNull(at) ? null : reader.GetValue(at))
+            : null;
     }
 
     public static void Insert(SqliteConnection connection, ArchiveTable table, IReadOnlyDictionary<string, object?> row)
     {
         using var command = connection.CreateCommand();
         var columns = row.Keys.ToList();
-        command.CommandText = $"INSERT INTO \"{table.Name}\" ({Names(columns)}) VALUES ({string.Join(", ", columns.Select((_, at) => $"$v{at}"))})";
+        command.CommandText =
+            $"INSERT INTO \"{table.Name}\" ({Names(columns)}) VALUES ({string.Join(", ", columns.Select((_, at) => $"$v{at}"))})";
         Bind(command, columns, row);
         command.ExecuteNonQuery();
     }
@@ -73,7 +89,8 @@ internal static class TableRows
     {
         using var command = connection.CreateCommand();
         var columns = row.Keys.ToList();
-        command.CommandText = $"UPDATE \"{table.Name}\" SET {string.Join(", ", columns.Select((column, at) => $"\"{column}\" = $v{at}"))} "
+        command.CommandText =
+            $"UPDATE \"{table.Name}\" SET {string.Join(", ", columns.Select((column, at) => $"\"{column}\" = $v{at}"))} "
             + $"WHERE {string.Join(" AND ", table.Key.Select(column => $"\"{column}\" IS $v{columns.IndexOf(column)}"))}";
         Bind(command, columns, row);
         command.ExecuteNonQuery();
@@ -104,19 +121,27 @@ internal static class TableRows
                 JsonValueKind.Number when property.Value.TryGetInt64(out var whole) => whole,
                 JsonValueKind.Number => property.Value.GetDouble(),
                 JsonValueKind.Object or JsonValueKind.Array when table.Documents.Contains(property.Name) => property.Value.GetRawText(),
-                _ => throw new ArchiveException($"The archive is damaged: {property.Name} in {table.Name}.json holds something that cannot be read."),
+                _ => throw new ArchiveException(
+                    $"The archive is damaged: {property.Name} in {table.Name}.json holds something that cannot be read."
+                ),
             };
             row[property.Name] = value;
         }
 
         return table.Key.Where(column => !row.ContainsKey(column)).FirstOrDefault() is { } missing
-            ? throw new ArchiveException($"The archive is damaged: a row in {table.Name}.json has no {missing}.") : row;
+            ? throw new ArchiveException($"The archive is damaged: a row in {table.Name}.json has no {missing}.")
+            : row;
     }
 
     /// <summary>Whether what is here and what is there say the same. How a document is laid out does not matter.</summary>
     public static bool AreSame(ArchiveTable table, IReadOnlyDictionary<string, object?> here, IReadOnlyDictionary<string, object?> there) =>
-        there.All(pair => (Text(here.GetValueOrDefault(pair.Key)), Text(pair.Value)) is var (ours, theirs)
-            && (ours == theirs || (ours is not null && theirs is not null && table.Documents.Contains(pair.Key) && IsSameDocument(ours, theirs))));
+        there.All(pair =>
+            (Text(here.GetValueOrDefault(pair.Key)), Text(pair.Value)) is var (ours, theirs)
+            && (
+                ours == theirs
+                || (ours is not null && theirs is not null && table.Documents.Contains(pair.Key) && IsSameDocument(ours, theirs))
+            )
+        );
 
     private static bool IsSameDocument(string ours, string theirs)
     {
@@ -130,23 +155,34 @@ internal static class TableRows
         }
     }
 
-    private static string? Text(object? value) => value switch
-    {
-        null or DBNull => null,
-        double number => number.ToString("R", CultureInfo.InvariantCulture),
-        IFormattable other => other.ToString(null, CultureInfo.InvariantCulture),
-        _ => value.ToString(),
-    };
+    private static string? Text(object? value) =>
+        value switch
+        {
+            null or DBNull => null,
+            double number => number.ToString("R", CultureInfo.InvariantCulture),
+            IFormattable other => other.ToString(null, CultureInfo.InvariantCulture),
+            _ => value.ToString(),
+        };
 
     private static void Write(DbDataReader reader, int at, bool isDocument, Utf8JsonWriter writer)
     {
         switch (reader.IsDBNull(at) ? null : reader.GetValue(at))
         {
-            case null: writer.WriteNullValue(); break;
-            case long whole: writer.WriteNumberValue(whole); break;
-            case double number when double.IsFinite(number): writer.WriteNumberValue(number); break;
-            case string text when isDocument && IsDocument(text): writer.WriteRawValue(text); break;
-            case var other: writer.WriteStringValue(Text(other)); break;
+            case null:
+                writer.WriteNullValue();
+                break;
+            case long whole:
+                writer.WriteNumberValue(whole);
+                break;
+            case double number when double.IsFinite(number):
+                writer.WriteNumberValue(number);
+                break;
+            case string text when isDocument && IsDocument(text):
+                writer.WriteRawValue(text);
+                break;
+            case var other:
+                writer.WriteStringValue(Text(other));
+                break;
         }
     }
 

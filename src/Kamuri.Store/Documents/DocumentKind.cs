@@ -37,7 +37,8 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
     }
 
     /// <summary>Reads a document of any version there has been.</summary>
-    /// <exception cref="UnreadableDocumentException">It is no JSON, written by a newer Kamuri, or holds what no version ever wrote.</exception>
+    /// <exception cref="UnreadableDocumentException">It is no JSON, written by a newer Kamuri, or holds what no version ever
+    /// wrote.</exception>
     public TStored Read(string json)
     {
         try
@@ -68,7 +69,9 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
         }
     }
 
-    /// <summary>Reads a document and turns it into what the code works with; an unknown word in it makes it unreadable, not the page.</summary>
+    /// <summary>
+    /// Reads a document and turns it into what the code works with; an unknown word in it makes it unreadable, not the page.
+    /// </summary>
     /// <exception cref="UnreadableDocumentException">It cannot be read.</exception>
     public T Read<T>(string json, Func<TStored, T> into)
     {
@@ -84,5 +87,12 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
     }
 
     private static bool IsUnreadable(Exception error) =>
-        error is JsonException or ArgumentException or FormatException or InvalidOperationException or OverflowException or KeyNotFoundException or NotSupportedException;
+        error
+            is JsonException
+                or ArgumentException
+                or FormatException
+                or InvalidOperationException
+                or OverflowException
+                or KeyNotFoundException
+                or NotSupportedException;
 }

@@ -28,9 +28,24 @@ public sealed record StoredFormula
 /// <summary>An amount in the unit that its field is named for.</summary>
 public sealed record StoredValue(double Value);
 
-public sealed record StoredFormulaIngredient(string Name, double Amount, string Unit, Guid? ProductId = null, Guid? FormulaId = null, bool AfterStraining = false);
+public sealed record StoredFormulaIngredient(
+    string Name,
+    double Amount,
+    string Unit,
+    Guid? ProductId = null,
+    Guid? FormulaId = null,
+    bool AfterStraining = false
+);
 
-public sealed record StoredMethodStep(string Id, string Title, double HandsOnMinutes, List<string> Needs, string? WaitTitle = null, StoredWindow? Wait = null, bool Cools = false)
+public sealed record StoredMethodStep(
+    string Id,
+    string Title,
+    double HandsOnMinutes,
+    List<string> Needs,
+    string? WaitTitle = null,
+    StoredWindow? Wait = null,
+    bool Cools = false
+)
 {
     public string At { get; init; } = nameof(WaitsAt.Counter);
     public string Does { get; init; } = nameof(MethodDeeds.None);
@@ -62,7 +77,17 @@ public sealed record StoredPutIn(Guid? ProductId, Guid? BatchId, double Millilit
 
 /// <summary>How a batch stood before the last change.</summary>
 public sealed record StoredStanding(
-    double Left, double? Portion, string KeptAt, long? Moved, bool ChilledLate, DateOnly? ThawedOn, DateOnly? LookedFineOn, bool LooksWrong, DateOnly? GoneOn, string? GoneWhy);
+    double Left,
+    double? Portion,
+    string KeptAt,
+    long? Moved,
+    bool ChilledLate,
+    DateOnly? ThawedOn,
+    DateOnly? LookedFineOn,
+    bool LooksWrong,
+    DateOnly? GoneOn,
+    string? GoneWhy
+);
 
 /// <summary>Formulas, and what is kept of batches.</summary>
 [Mapper(EnumMappingStrategy = EnumMappingStrategy.ByName, RequiredMappingStrategy = RequiredMappingStrategy.Target)]

@@ -43,7 +43,14 @@ public sealed record StoredSessionHead
 
 public sealed record StoredSection(int Number, int Row, int Rows, int Side, string Zone, string Name);
 
-public sealed record StoredNotThere(string? Who, string? What, DateTimeOffset From, DateTimeOffset? To, bool IsAsleep = false, int Left = 0);
+public sealed record StoredNotThere(
+    string? Who,
+    string? What,
+    DateTimeOffset From,
+    DateTimeOffset? To,
+    bool IsAsleep = false,
+    int Left = 0
+);
 
 public sealed record StoredOverride(string Rule, string Stop, string Reason);
 
@@ -99,11 +106,33 @@ public sealed record StoredSessionTask
 }
 
 public sealed record StoredCooling(
-    string Vessel, double Millilitres, double FromCelsius, double AroundCelsius, double RatePerMinute, double WarmestOnSkin, double Comfortable, double StillWarm);
+    string Vessel,
+    double Millilitres,
+    double FromCelsius,
+    double AroundCelsius,
+    double RatePerMinute,
+    double WarmestOnSkin,
+    double Comfortable,
+    double StillWarm
+);
 
-public sealed record StoredSessionTaking(string StepId, string Name, Guid? ProductId, Guid? BatchId, double PlannedMillilitres, bool IsWhole);
+public sealed record StoredSessionTaking(
+    string StepId,
+    string Name,
+    Guid? ProductId,
+    Guid? BatchId,
+    double PlannedMillilitres,
+    bool IsWhole
+);
 
-public sealed record StoredSessionMixture(string StepId, string Name, int? KeepsInFridge, string TooThick, string TooRunny, string TooLittle)
+public sealed record StoredSessionMixture(
+    string StepId,
+    string Name,
+    int? KeepsInFridge,
+    string TooThick,
+    string TooRunny,
+    string TooLittle
+)
 {
     public List<string> Others { get; init; } = [];
 }

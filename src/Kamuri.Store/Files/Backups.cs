@@ -43,8 +43,17 @@ public sealed class Backups
     public static Backups Of(string dataFolder) => new(Path.Combine(dataFolder, "backups"));
 
     /// <summary>Every backup, newest first.</summary>
-    public IReadOnlyList<BackupFile> List() => !Directory.Exists(_folder) ? [] :
-        [.. new DirectoryInfo(_folder).GetFiles("kamuri-*.db").Select(Read).OfType<BackupFile>().OrderByDescending(backup => backup.MadeAt)];
+    public IReadOnlyList<BackupFile> List() =>
+        !Directory.Exists(_folder)
+            ? []
+            :
+            [
+                .. new DirectoryInfo(_folder)
+                    .GetFiles("kamuri-*.db")
+                    .Select(Read)
+                    .OfType<BackupFile>()
+                    .OrderByDescending(backup => backup.MadeAt),
+            ];
 
     /// <summary>Where a backup lies; null when there is none of this name.</summary>
     public string? Find(string name) => List().Any(backup => backup.Name == name) ? Path.Combine(_folder, name) : null;
@@ -73,14 +82,22 @@ public sealed class Backups
     }
 
     /// <summary>Whether a day has passed since the last daily one.</summary>
-    public bool IsDue(DateTimeOffset now) => List().Where(backup => backup.Kind == BackupKind.Daily).All(backup => now - backup.MadeAt >= TimeSpan.FromDays(1));
+    public bool IsDue(DateTimeOffset now) =>
+        List().Where(backup => backup.Kind == BackupKind.Daily).All(backup => now - backup.MadeAt >= TimeSpan.FromDays(1));
 
     public void Remove(string name) => File.Delete(Path.Combine(_folder, Path.GetFileName(name)));
 
     /// <summary>Copies all that a file and its log hold into a file that is empty.</summary>
     public static void Copy(string file, string into)
     {
-        using var from = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
+        using var from = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = file,
+                Mode = SqliteOpenMode.ReadOnly,
+                Pooling = false,
+            }.ToString()
+        );
         from.Open();
         using var command = from.CreateCommand();
         command.CommandText = "VACUUM INTO $into";
@@ -93,8 +110,11 @@ public sealed class Backups
     {
         var all = List();
         var daily = all.Where(backup => backup.Kind == BackupKind.Daily).ToList();
-        var weekly = daily.GroupBy(backup => (ISOWeek.GetYear(backup.MadeAt.UtcDateTime), ISOWeek.GetWeekOfYear(backup.MadeAt.UtcDateTime)))
-            .OrderByDescending(week => week.Key).Take(WeeksKept).Select(week => week.MinBy(backup => backup.MadeAt)!);
+        var weekly = daily
+            .GroupBy(backup => (ISOWeek.GetYear(backup.MadeAt.UtcDateTime), ISOWeek.GetWeekOfYear(backup.MadeAt.UtcDateTime)))
+            .OrderByDescending(week => week.Key)
+            .Take(WeeksKept)
+            .Select(week => week.MinBy(backup => backup.MadeAt)!);
         var kept = daily.Take(DailyKept).Concat(weekly).Select(backup => backup.Name).ToHashSet();
         var upgrades = all.Where(backup => backup.Kind is BackupKind.Upgrade).Skip(UpgradesKept);
         foreach (var old in daily.Where(backup => !kept.Contains(backup.Name)).Concat(upgrades))
@@ -107,10 +127,19 @@ public sealed class Backups
     private static BackupFile? Read(FileInfo file)
     {
         var name = Path.GetFileNameWithoutExtension(file.Name)["kamuri-".Length..];
-        var kind = Enum.GetValues<BackupKind>().Cast<BackupKind?>().FirstOrDefault(each => name.StartsWith($"{Word(each!.Value)}-", StringComparison.Ordinal));
+        var kind = Enum.GetValues<BackupKind>()
+            .Cast<BackupKind?>()
+            .FirstOrDefault(each => name.StartsWith($"{Word(each!.Value)}-", StringComparison.Ordinal));
         var stamp = kind is { } known ? name[(Word(known).Length + 1)..] : name;
-        return DateTime.TryParseExact(stamp, Stamp, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out var made)
-            ? new BackupFile(file.Name, kind ?? BackupKind.Manual, new DateTimeOffset(made, TimeSpan.Zero), file.Length) : null;
+        return DateTime.TryParseExact(
+            stamp,
+            Stamp,
+            CultureInfo.InvariantCulture,
+            DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal,
+            out var made
+        )
+            ? new BackupFile(file.Name, kind ?? BackupKind.Manual, new DateTimeOffset(made, TimeSpan.Zero), file.Length)
+            : null;
     }
 
     private static string Word(BackupKind kind) => kind.ToString().ToLowerInvariant();

@@ -25,13 +25,20 @@ public sealed class DataFolder : IDisposable
             var held = new FileStream(System.IO.Path.Combine(path, "kamuri.lock"), Own(FileMode.OpenOrCreate, FileAccess.ReadWrite));
             return new DataFolder(path, held);
         }
-        catch (IOException error) when (error.HResult is 11 or 35 || error.Message.Contains("being used by another process", StringComparison.Ordinal))
+        catch (IOException error)
+            when (error.HResult is 11 or 35 || error.Message.Contains("being used by another process", StringComparison.Ordinal))
         {
-            throw new CannotUseFileException($"Another Kamuri is running on {path}. Use that one, stop it first, or choose another folder with --data.", error);
+            throw new CannotUseFileException(
+                $"Another Kamuri is running on {path}. Use that one, stop it first, or choose another folder with --data.",
+                error
+            );
         }
         catch (Exception error) when (error is IOException or UnauthorizedAccessException or NotSupportedException)
         {
-            throw new CannotUseFileException($"The data folder {path} cannot be written: {error.Message} Make it writable, or choose another with --data.", error);
+            throw new CannotUseFileException(
+                $"The data folder {path} cannot be written: {error.Message} Make it writable, or choose another with --data.",
+                error
+            );
         }
     }
 
@@ -64,14 +71,18 @@ public sealed class DataFolder : IDisposable
     }
 
     /// <summary>An empty file that only its owner can read; what SQLite puts beside it gets the same rights.</summary>
-    public static void Touch(string file) =>
-        new FileStream(file, Own(FileMode.Create, FileAccess.Write)).Dispose();
+    public static void Touch(string file) => new FileStream(file, Own(FileMode.Create, FileAccess.Write)).Dispose();
 
     public void Dispose() => _lock.Dispose();
 
     private static FileStreamOptions Own(FileMode mode, FileAccess access)
     {
-        var options = new FileStreamOptions { Mode = mode, Access = access, Share = FileShare.None };
+        var options = new FileStreamOptions
+        {
+            Mode = mode,
+            Access = access,
+            Share = FileShare.None,
+        };
         if (!OperatingSystem.IsWindows())
         {
             options.UnixCreateMode = OwnFile;

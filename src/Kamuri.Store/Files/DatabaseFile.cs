@@ -20,14 +20,26 @@ public static class DatabaseFile
     /// </summary>
     public static string ConnectionString(string folder) => Connection(Path.Combine(folder, FileName)).ToString();
 
-    private static SqliteConnectionStringBuilder Connection(string file) => new() { DataSource = file, ForeignKeys = true, DefaultTimeout = 10 };
+    private static SqliteConnectionStringBuilder Connection(string file) =>
+        new()
+        {
+            DataSource = file,
+            ForeignKeys = true,
+            DefaultTimeout = 10,
+        };
 
     /// <summary>A context on a file that nothing else has open; its connection ends with it.</summary>
-    public static KamuriDb Alone(string file) => new(new DbContextOptionsBuilder<KamuriDb>()
-        .UseSqlite(new SqliteConnectionStringBuilder(Connection(file).ToString()) { Pooling = false }.ToString()).AddInterceptors(new DurableConnections()).Options);
+    public static KamuriDb Alone(string file) =>
+        new(
+            new DbContextOptionsBuilder<KamuriDb>()
+                .UseSqlite(new SqliteConnectionStringBuilder(Connection(file).ToString()) { Pooling = false }.ToString())
+                .AddInterceptors(new DurableConnections())
+                .Options
+        );
 
     /// <summary>Whether there is a household in a folder, or the rest of one.</summary>
-    public static bool IsThere(string folder) => File.Exists(Path.Combine(folder, FileName)) || File.Exists(Path.Combine(folder, $"{FileName}-wal"));
+    public static bool IsThere(string folder) =>
+        File.Exists(Path.Combine(folder, FileName)) || File.Exists(Path.Combine(folder, $"{FileName}-wal"));
 
     /// <summary>Makes the file when there is none, and brings an older one to the current shape.</summary>
     /// <param name="folder">A folder this process has taken.</param>
@@ -44,7 +56,9 @@ public static class DatabaseFile
             {
                 if (File.Exists($"{file}-wal"))
                 {
-                    throw new CannotUseFileException($"{file} is missing, but {FileName}-wal is there: only part of a household was copied. Copy all of it, or restore a backup: ./kamuri restore FILE.");
+                    throw new CannotUseFileException(
+                        $"{file} is missing, but {FileName}-wal is there: only part of a household was copied. Copy all of it, or restore a backup: ./kamuri restore FILE."
+                    );
                 }
 
                 DataFolder.Touch(next);
@@ -63,9 +77,12 @@ public static class DatabaseFile
         }
         catch (Exception error) when (error is SqliteException or DbUpdateException or IOException or UnauthorizedAccessException)
         {
-            throw new CannotUseFileException(IsDiskFull(error)
-                ? $"The disk that holds {folder} is full. Make room, then start again; nothing was changed."
-                : $"{file} could not be brought up to date: {error.GetBaseException().Message} Nothing was changed.", error);
+            throw new CannotUseFileException(
+                IsDiskFull(error)
+                    ? $"The disk that holds {folder} is full. Make room, then start again; nothing was changed."
+                    : $"{file} could not be brought up to date: {error.GetBaseException().Message} Nothing was changed.",
+                error
+            );
         }
         finally
         {
@@ -90,7 +107,9 @@ public static class DatabaseFile
     /// <summary>Folds the log into the file, so that the file alone is the household and can be copied.</summary>
     public static void Fold(string file)
     {
-        using var connection = new SqliteConnection(new SqliteConnectionStringBuilder(Connection(file).ToString()) { Pooling = false }.ToString());
+        using var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder(Connection(file).ToString()) { Pooling = false }.ToString()
+        );
         connection.Open();
         using var command = connection.CreateCommand();
         command.CommandText = "PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode = WAL;";
@@ -133,11 +152,15 @@ public static class DatabaseFile
     }
 
     /// <summary>Whether an error means that the disk is full.</summary>
-    public static bool IsDiskFull(Exception error) => Any(error, inner => inner is SqliteException { SqliteErrorCode: 13 }
-        or IOException { HResult: 28 } || (inner is IOException && inner.Message.Contains("No space left", StringComparison.Ordinal)));
+    public static bool IsDiskFull(Exception error) =>
+        Any(error, inner =>
+            inner is SqliteException { SqliteErrorCode: 13 } or IOException { HResult: 28 }
+            || (inner is IOException && inner.Message.Contains("No space left", StringComparison.Ordinal))
+        );
 
     /// <summary>Whether an error means that nothing can be written where the file lies.</summary>
-    public static bool IsReadOnly(Exception error) => Any(error, inner => inner is SqliteException { SqliteErrorCode: 8 } or SqliteException { SqliteErrorCode: 10 or 14 });
+    public static bool IsReadOnly(Exception error) =>
+        Any(error, inner => inner is SqliteException { SqliteErrorCode: 8 } or SqliteException { SqliteErrorCode: 10 or 14 });
 
     private static bool Any(Exception error, Func<Exception, bool> is_)
     {

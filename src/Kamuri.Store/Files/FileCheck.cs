@@ -18,21 +18,37 @@ public static class FileCheck
         Header(file);
         try
         {
-            using var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
+            using var connection = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = file,
+                    Mode = SqliteOpenMode.ReadOnly,
+                    Pooling = false,
+                }.ToString()
+            );
             connection.Open();
             if (Ask(connection, "PRAGMA quick_check(1)") is [var said] && said != "ok")
             {
-                throw new CannotUseFileException($"{file} is damaged ({said}). Nothing was changed. Restore a backup: ./kamuri restore FILE. They lie in the folder backups beside it.");
+                throw new CannotUseFileException(
+                    $"{file} is damaged ({said}). Nothing was changed. Restore a backup: ./kamuri restore FILE. They lie in the folder backups beside it."
+                );
             }
 
-            if (Ask(connection, "SELECT name FROM sqlite_master WHERE type = 'table' AND name IN ('__EFMigrationsHistory', 'heads')").Count < 2)
+            if (
+                Ask(connection, "SELECT name FROM sqlite_master WHERE type = 'table' AND name IN ('__EFMigrationsHistory', 'heads')").Count
+                < 2
+            )
             {
-                throw new CannotUseFileException($"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE.");
+                throw new CannotUseFileException(
+                    $"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE."
+                );
             }
 
             var applied = Ask(connection, "SELECT MigrationId FROM __EFMigrationsHistory");
             return applied.Except(known).FirstOrDefault() is { } unknown
-                ? throw new CannotUseFileException($"{file} was written by a newer Kamuri (it has {unknown}). Update Kamuri, or restore an older backup: ./kamuri restore FILE. Nothing was changed.")
+                ? throw new CannotUseFileException(
+                    $"{file} was written by a newer Kamuri (it has {unknown}). Update Kamuri, or restore an older backup: ./kamuri restore FILE. Nothing was changed."
+                )
                 : [.. known.Except(applied)];
         }
         catch (SqliteException error) when (DatabaseFile.IsDiskFull(error))
@@ -41,7 +57,10 @@ public static class FileCheck
         }
         catch (SqliteException error)
         {
-            throw new CannotUseFileException($"{file} cannot be read ({error.Message}). Nothing was changed. Restore a backup: ./kamuri restore FILE.", error);
+            throw new CannotUseFileException(
+                $"{file} cannot be read ({error.Message}). Nothing was changed. Restore a backup: ./kamuri restore FILE.",
+                error
+            );
         }
     }
 
@@ -52,17 +71,24 @@ public static class FileCheck
         var log = new FileInfo($"{file}-wal");
         if (length == 0)
         {
-            throw new CannotUseFileException(log is { Exists: true, Length: > 0 }
-                ? $"{file} is empty, but {log.Name} beside it is not: only part of a running household was copied. Copy it again after Kamuri has stopped, or restore a backup: ./kamuri restore FILE."
-                : $"{file} is empty. Restore a backup: ./kamuri restore FILE. To begin a new household, remove the empty file.");
+            throw new CannotUseFileException(
+                log is { Exists: true, Length: > 0 }
+                    ? $"{file} is empty, but {log.Name} beside it is not: only part of a running household was copied. Copy it again after Kamuri has stopped, or restore a backup: ./kamuri restore FILE."
+                    : $"{file} is empty. Restore a backup: ./kamuri restore FILE. To begin a new household, remove the empty file."
+            );
         }
 
         Span<byte> header = stackalloc byte[HeaderBytes];
         using (var stream = new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete))
         {
-            if (stream.ReadAtLeast(header, HeaderBytes, throwOnEndOfStream: false) < HeaderBytes || !header[..16].SequenceEqual("SQLite format 3\0"u8))
+            if (
+                stream.ReadAtLeast(header, HeaderBytes, throwOnEndOfStream: false) < HeaderBytes
+                || !header[..16].SequenceEqual("SQLite format 3\0"u8)
+            )
             {
-                throw new CannotUseFileException($"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE.");
+                throw new CannotUseFileException(
+                    $"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE."
+                );
             }
         }
 
@@ -71,7 +97,9 @@ public static class FileCheck
         var isCounted = header[24..28].SequenceEqual(header[92..96]);
         if (isCounted && !log.Exists && length < (long)size * BinaryPrimitives.ReadUInt32BigEndian(header[28..]))
         {
-            throw new CannotUseFileException($"A part of {file} is missing: it is shorter than it says. Nothing was changed. Restore a backup: ./kamuri restore FILE.");
+            throw new CannotUseFileException(
+                $"A part of {file} is missing: it is shorter than it says. Nothing was changed. Restore a backup: ./kamuri restore FILE."
+            );
         }
     }
 

@@ -41,7 +41,14 @@ public static class Restoring
         {
             FileCheck.Of(file, DatabaseFile.Known());
             var aside = Backups.Of(folder).Make(file, BackupKind.Aside, now);
-            using var from = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = next, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
+            using var from = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = next,
+                    Mode = SqliteOpenMode.ReadOnly,
+                    Pooling = false,
+                }.ToString()
+            );
             using var into = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString());
             from.Open();
             into.Open();
@@ -75,9 +82,12 @@ public static class Restoring
         catch (Exception error) when (error is SqliteException or IOException or UnauthorizedAccessException)
         {
             File.Delete(next);
-            throw new CannotUseFileException(DatabaseFile.IsDiskFull(error)
-                ? "There is no room for a copy of the backup. Make room, then try again; nothing was changed."
-                : $"{backup} could not be restored: {error.Message} Nothing was changed.", error);
+            throw new CannotUseFileException(
+                DatabaseFile.IsDiskFull(error)
+                    ? "There is no room for a copy of the backup. Make room, then try again; nothing was changed."
+                    : $"{backup} could not be restored: {error.Message} Nothing was changed.",
+                error
+            );
         }
     }
 

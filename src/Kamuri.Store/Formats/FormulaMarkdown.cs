@@ -19,7 +19,9 @@ public static partial class FormulaMarkdown
     private const int MostLines = 600;
     private const int LongestLine = 1_000;
 
-    /// <summary>Only headings, quotes and lists matter; links and the like are never looked for, which takes long in a text made for it.</summary>
+    /// <summary>
+    /// Only headings, quotes and lists matter; links and the like are never looked for, which takes long in a text made for it.
+    /// </summary>
     private static readonly MarkdownPipeline Blocks = BlocksOnly();
 
     private static MarkdownPipeline BlocksOnly()
@@ -40,7 +42,9 @@ public static partial class FormulaMarkdown
         Line($"- Serves as: {string.Join(", ", formula.ServesAs)}");
         Line(string.Create(CultureInfo.InvariantCulture, $"- Yield: {formula.YieldShare * 100:0.##} %"));
         Line($"- Keeps: {Keeps(formula.Keep)}");
-        Line($"- Vessel: {formula.Vessel}{(formula.HotAt is { } hot ? string.Create(CultureInfo.InvariantCulture, $", from {hot.Value:0.#} °C") : "")}");
+        Line(
+            $"- Vessel: {formula.Vessel}{(formula.HotAt is { } hot ? string.Create(CultureInfo.InvariantCulture, $", from {hot.Value:0.#} °C") : "")}"
+        );
         Line($"- Put on: {(formula.UsedWarm ? "warm" : "as it is")}");
         Line();
         if (formula.Note.Length > 0)
@@ -63,11 +67,20 @@ public static partial class FormulaMarkdown
         {
             var facts = new[] { string.Create(CultureInfo.InvariantCulture, $"{step.HandsOnMinutes:0.##} min") }
                 .Concat(step.Needs.Select(each => each.ToString().ToLowerInvariant()))
-                .Concat(Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each)).Select(each => each.ToString().ToLowerInvariant()));
+                .Concat(
+                    Enum.GetValues<MethodDeeds>()
+                        .Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))
+                        .Select(each => each.ToString().ToLowerInvariant())
+                );
             Line($"{at + 1}. {step.Title} ({string.Join(", ", facts)})");
             if (step.WaitTitle is not null)
             {
-                var how = step.Cools ? "cools" : string.Create(CultureInfo.InvariantCulture, $"{step.Wait!.Earliest:0.##} / {step.Wait.Usual:0.##} / {step.Wait.Latest:0.##} min");
+                var how = step.Cools
+                    ? "cools"
+                    : string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"{step.Wait!.Earliest:0.##} / {step.Wait.Usual:0.##} / {step.Wait.Latest:0.##} min"
+                    );
                 Line($"   - Wait: {step.WaitTitle} ({how}, {step.At.ToString().ToLowerInvariant()})");
             }
         }
@@ -82,7 +95,10 @@ public static partial class FormulaMarkdown
         var lines = text.ReplaceLineEndings("\n").Split('\n');
         if (lines.Length > MostLines || Array.Exists(lines, line => line.Length > LongestLine))
         {
-            return new ReadFormula(null, [new FormatProblem("the text", "", $"A formula has at most {MostLines} lines of at most {LongestLine} characters.")]);
+            return new ReadFormula(
+                null,
+                [new FormatProblem("the text", "", $"A formula has at most {MostLines} lines of at most {LongestLine} characters.")]
+            );
         }
 
         MarkdownDocument document;
@@ -118,8 +134,14 @@ public static partial class FormulaMarkdown
 
     private static string Keeps(KeepRule keep)
     {
-        var places = new[] { ("room", keep.Room), ("fridge", keep.Fridge), ("freezer", keep.Freezer) }.Where(pair => pair.Item2 is not null)
-            .Select(pair => pair.Item2!.AtMost > pair.Item2.Days ? $"{pair.Item1} {pair.Item2.Days} to {pair.Item2.AtMost} days" : $"{pair.Item1} {pair.Item2.Days} days").ToList();
+        var places = new[] { ("room", keep.Room), ("fridge", keep.Fridge), ("freezer", keep.Freezer) }
+            .Where(pair => pair.Item2 is not null)
+            .Select(pair =>
+                pair.Item2!.AtMost > pair.Item2.Days
+                    ? $"{pair.Item1} {pair.Item2.Days} to {pair.Item2.AtMost} days"
+                    : $"{pair.Item1} {pair.Item2.Days} days"
+            )
+            .ToList();
         return places.Count == 0 ? "not at all" : string.Join(", ", places);
     }
 
@@ -144,21 +166,22 @@ public static partial class FormulaMarkdown
 
         public List<string> StepPlaces { get; } = [];
 
-        public Formula ToFormula() => new()
-        {
-            Id = Guid.CreateVersion7(),
-            Name = Name,
-            Kind = _kind,
-            Ingredients = Ingredients,
-            Method = _method,
-            YieldShare = _yield,
-            Keep = _keep,
-            ServesAs = _servesAs,
-            Vessel = _vessel.Vessel,
-            HotAt = _vessel.HotAt,
-            UsedWarm = _usedWarm,
-            Note = string.Join('\n', _note),
-        };
+        public Formula ToFormula() =>
+            new()
+            {
+                Id = Guid.CreateVersion7(),
+                Name = Name,
+                Kind = _kind,
+                Ingredients = Ingredients,
+                Method = _method,
+                YieldShare = _yield,
+                Keep = _keep,
+                ServesAs = _servesAs,
+                Vessel = _vessel.Vessel,
+                HotAt = _vessel.HotAt,
+                UsedWarm = _usedWarm,
+                Note = string.Join('\n', _note),
+            };
 
         public void Take(Block block)
         {
@@ -183,7 +206,8 @@ public static partial class FormulaMarkdown
             }
         }
 
-        private IEnumerable<string> Between(Block block) => lines.Skip(block.Line).TakeWhile((line, at) => at == 0 || line.TrimStart().StartsWith('>'));
+        private IEnumerable<string> Between(Block block) =>
+            lines.Skip(block.Line).TakeWhile((line, at) => at == 0 || line.TrimStart().StartsWith('>'));
 
         private void Item(ListItemBlock item)
         {
@@ -223,19 +247,33 @@ public static partial class FormulaMarkdown
                     _kind = Word<FormulaKind>(value, field, line) ?? _kind;
                     break;
                 case "serves as":
-                    _servesAs = [.. value.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(each => Word<Substance>(each, field, line)).OfType<Substance>().Distinct()];
+                    _servesAs =
+                    [
+                        .. value
+                            .Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
+                            .Select(each => Word<Substance>(each, field, line))
+                            .OfType<Substance>()
+                            .Distinct(),
+                    ];
                     break;
                 case "yield":
-                    _yield = Percent().Match(value) is { Success: true } share && double.Parse(share.Groups[1].Value, CultureInfo.InvariantCulture) is > 0 and <= 100 and var percent
-                        ? percent / 100 : Wrong(field, line, "A yield is above 0 and at most 100 %.", _yield);
+                    _yield =
+                        Percent().Match(value) is { Success: true } share
+                        && double.Parse(share.Groups[1].Value, CultureInfo.InvariantCulture) is > 0 and <= 100 and var percent
+                            ? percent / 100
+                            : Wrong(field, line, "A yield is above 0 and at most 100 %.", _yield);
                     break;
                 case "keeps":
                     Keep(value, field, line);
                     break;
                 case "vessel":
                     var parts = value.Split(',', StringSplitOptions.TrimEntries);
-                    _vessel = (Word<Vessel>(parts[0], field, line) ?? Vessel.WideBowl,
-                        parts.Length > 1 && Degrees().Match(parts[1]) is { Success: true } hot ? new Celsius(double.Parse(hot.Groups[1].Value, CultureInfo.InvariantCulture)) : null);
+                    _vessel = (
+                        Word<Vessel>(parts[0], field, line) ?? Vessel.WideBowl,
+                        parts.Length > 1 && Degrees().Match(parts[1]) is { Success: true } hot
+                            ? new Celsius(double.Parse(hot.Groups[1].Value, CultureInfo.InvariantCulture))
+                            : null
+                    );
                     break;
                 case "put on":
                     _usedWarm = value.Equals("warm", StringComparison.OrdinalIgnoreCase);
@@ -257,20 +295,37 @@ public static partial class FormulaMarkdown
         private static KeepSpan Span(Match match)
         {
             var days = int.Parse(match.Groups[2].Value, CultureInfo.InvariantCulture);
-            return new KeepSpan(days, match.Groups[3].Success ? Math.Max(days, int.Parse(match.Groups[3].Value, CultureInfo.InvariantCulture)) : days);
+            return new KeepSpan(
+                days,
+                match.Groups[3].Success ? Math.Max(days, int.Parse(match.Groups[3].Value, CultureInfo.InvariantCulture)) : days
+            );
         }
 
         private void Step(string text, ListItemBlock item)
         {
             const double usualMinutes = 5;
             var facts = Facts().Match(text);
-            var (title, given) = facts.Success ? (text[..facts.Index].Trim(), facts.Groups[1].Value.Split(',', StringSplitOptions.TrimEntries)) : (text, []);
+            var (title, given) = facts.Success
+                ? (text[..facts.Index].Trim(), facts.Groups[1].Value.Split(',', StringSplitOptions.TrimEntries))
+                : (text, []);
             var minutes = given.Select(each => MinutesOf().Match(each)).FirstOrDefault(match => match.Success);
-            var step = new MethodStep($"step-{_method.Count + 1}", title,
+            var step = new MethodStep(
+                $"step-{_method.Count + 1}",
+                title,
                 minutes is null ? usualMinutes : double.Parse(minutes.Groups[1].Value, CultureInfo.InvariantCulture),
-                [.. given.Select(each => Enum.TryParse<Resource>(each, true, out var known) && known != Resource.Hands ? known : (Resource?)null).OfType<Resource>().Distinct()])
+                [
+                    .. given
+                        .Select(each =>
+                            Enum.TryParse<Resource>(each, true, out var known) && known != Resource.Hands ? known : (Resource?)null
+                        )
+                        .OfType<Resource>()
+                        .Distinct(),
+                ]
+            )
             {
-                Does = given.Select(each => Enum.TryParse<MethodDeeds>(each, true, out var deed) ? deed : MethodDeeds.None).Aggregate(MethodDeeds.None, (all, one) => all | one),
+                Does = given
+                    .Select(each => Enum.TryParse<MethodDeeds>(each, true, out var deed) ? deed : MethodDeeds.None)
+                    .Aggregate(MethodDeeds.None, (all, one) => all | one),
             };
             var wait = item.OfType<ListBlock>().SelectMany(list => list.OfType<ListItemBlock>()).FirstOrDefault();
             _method.Add(wait is null ? step : Waiting(step, Marker().Replace(lines[wait.Line], "").Trim(), wait.Line));
@@ -285,7 +340,9 @@ public static partial class FormulaMarkdown
                 {
                     WaitTitle = match.Groups["title"].Value.Trim(),
                     Cools = match.Groups["cools"].Success,
-                    Wait = match.Groups["cools"].Success ? null : new Window(Double(match, "earliest"), Double(match, "usual"), Double(match, "latest")),
+                    Wait = match.Groups["cools"].Success
+                        ? null
+                        : new Window(Double(match, "earliest"), Double(match, "usual"), Double(match, "latest")),
                     At = Word<WaitsAt>(match.Groups["at"].Value, "wait", line) ?? WaitsAt.Counter,
                 };
         }
@@ -328,6 +385,9 @@ public static partial class FormulaMarkdown
     [GeneratedRegex(@"^(\d{1,4}(?:\.\d{1,2})?)\s*min$")]
     private static partial Regex MinutesOf();
 
-    [GeneratedRegex(@"^Wait:\s*(?<title>.+?)\s*\((?:(?<cools>cools)|(?<earliest>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<usual>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<latest>\d{1,5}(?:\.\d{1,2})?)\s*min),\s*(?<at>\w+)\)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^Wait:\s*(?<title>.+?)\s*\((?:(?<cools>cools)|(?<earliest>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<usual>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<latest>\d{1,5}(?:\.\d{1,2})?)\s*min),\s*(?<at>\w+)\)$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex WaitLine();
 }

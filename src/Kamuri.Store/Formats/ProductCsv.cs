@@ -14,7 +14,18 @@ public sealed record ProductLine(int Line, ProductRow? Product, IReadOnlyList<Fo
 /// <summary>Products as CSV, described in docs/formats.md.</summary>
 public static class ProductCsv
 {
-    private static readonly string[] Columns = ["name", "role", "size_ml", "left_ml", "price", "opened", "months_after_opening", "essential_oil_percent", "label"];
+    private static readonly string[] Columns =
+    [
+        "name",
+        "role",
+        "size_ml",
+        "left_ml",
+        "price",
+        "opened",
+        "months_after_opening",
+        "essential_oil_percent",
+        "label",
+    ];
 
     /// <summary>Most rows one file may have.</summary>
     public const int MostRows = 20_000;
@@ -81,19 +92,36 @@ public static class ProductCsv
     public static IEnumerable<ProductLine> Read(string text, DateOnly today)
     {
         using var reader = new StringReader(text);
-        using var csv = new CsvReader(reader, new CsvConfiguration(CultureInfo.InvariantCulture)
+        using var csv = new CsvReader(
+            reader,
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                DetectDelimiter = true,
+                DetectDelimiterValues = [",", ";", "\t"],
+                TrimOptions = TrimOptions.Trim,
+                PrepareHeaderForMatch = header => header.Header.Trim().ToLowerInvariant().Replace(' ', '_'),
+                MissingFieldFound = null,
+                BadDataFound = null,
+                IgnoreBlankLines = true,
+            }
+        );
+        if (
+            !csv.Read()
+            || !csv.ReadHeader()
+            || !csv.HeaderRecord!.Any(each => each.Trim().Equals("name", StringComparison.OrdinalIgnoreCase))
+        )
         {
-            DetectDelimiter = true,
-            DetectDelimiterValues = [",", ";", "\t"],
-            TrimOptions = TrimOptions.Trim,
-            PrepareHeaderForMatch = header => header.Header.Trim().ToLowerInvariant().Replace(' ', '_'),
-            MissingFieldFound = null,
-            BadDataFound = null,
-            IgnoreBlankLines = true,
-        });
-        if (!csv.Read() || !csv.ReadHeader() || !csv.HeaderRecord!.Any(each => each.Trim().Equals("name", StringComparison.OrdinalIgnoreCase)))
-        {
-            yield return new ProductLine(1, null, [new FormatProblem("line 1", "name", $"The first line names the columns: {string.Join(", ", Columns)}. At least name and role are needed.")]);
+            yield return new ProductLine(
+                1,
+                null,
+                [
+                    new FormatProblem(
+                        "line 1",
+                        "name",
+                        $"The first line names the columns: {string.Join(", ", Columns)}. At least name and role are needed."
+                    ),
+                ]
+            );
             yield break;
         }
 
@@ -102,7 +130,11 @@ public static class ProductCsv
         {
             if (++rows > MostRows)
             {
-                yield return new ProductLine(csv.Parser.RawRow, null, [new FormatProblem($"line {csv.Parser.RawRow}", "", $"At most {MostRows} rows are read.")]);
+                yield return new ProductLine(
+                    csv.Parser.RawRow,
+                    null,
+                    [new FormatProblem($"line {csv.Parser.RawRow}", "", $"At most {MostRows} rows are read.")]
+                );
                 yield break;
             }
 
@@ -115,7 +147,8 @@ public static class ProductCsv
         var line = csv.Parser.RawRow;
         var problems = new List<FormatProblem>();
         void Wrong(string field, string message) => problems.Add(new FormatProblem($"line {line}", field, message));
-        string? Field(string name) => csv.TryGetField<string>(name, out var text) && !string.IsNullOrWhiteSpace(text) ? CsvText.In(text.Trim()) : null;
+        string? Field(string name) =>
+            csv.TryGetField<string>(name, out var text) && !string.IsNullOrWhiteSpace(text) ? CsvText.In(text.Trim()) : null;
         T? Number<T>(string name, T least, T most, string message)
             where T : struct, INumberBase<T>, IComparable<T>
         {
@@ -124,7 +157,16 @@ public static class ProductCsv
                 return null;
             }
 
-            if (T.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign | NumberStyles.AllowExponent, CultureInfo.InvariantCulture, out var number) && number.CompareTo(least) >= 0 && number.CompareTo(most) <= 0)
+            if (
+                T.TryParse(
+                    text.Replace(',', '.'),
+                    NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign | NumberStyles.AllowExponent,
+                    CultureInfo.InvariantCulture,
+                    out var number
+                )
+                && number.CompareTo(least) >= 0
+                && number.CompareTo(most) <= 0
+            )
             {
                 return number;
             }
@@ -140,7 +182,12 @@ public static class ProductCsv
         }
 
         var role = default(ProductRole);
-        if (Field("role") is not { } word || !Enum.TryParse(word.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal), true, out role) || !Enum.IsDefined(role) || char.IsDigit(word[0]))
+        if (
+            Field("role") is not { } word
+            || !Enum.TryParse(word.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal), true, out role)
+            || !Enum.IsDefined(role)
+            || char.IsDigit(word[0])
+        )
         {
             Wrong("role", $"One of {string.Join(", ", Enum.GetNames<ProductRole>())}.");
         }

@@ -17,7 +17,11 @@ namespace Kamuri.Store.Formats;
 public static class RecipeJson
 {
     private const string Prefix = "kamuri:";
-    private static readonly JsonSerializerOptions Readable = new() { WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private static readonly JsonSerializerOptions Readable = new()
+    {
+        WriteIndented = true,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
     private const int MostIngredients = 60;
     private const int MostSteps = 60;
 
@@ -36,7 +40,12 @@ public static class RecipeJson
             ["recipeIngredient"] = new JsonArray([.. formula.Ingredients.Select(each => (JsonNode)IngredientLine.Write(each))]),
             ["recipeInstructions"] = new JsonArray([.. formula.Method.Select(Step)]),
             [$"{Prefix}yieldShare"] = formula.YieldShare,
-            [$"{Prefix}keep"] = new JsonObject { ["room"] = Keep(formula.Keep.Room), ["fridge"] = Keep(formula.Keep.Fridge), ["freezer"] = Keep(formula.Keep.Freezer) },
+            [$"{Prefix}keep"] = new JsonObject
+            {
+                ["room"] = Keep(formula.Keep.Room),
+                ["fridge"] = Keep(formula.Keep.Fridge),
+                ["freezer"] = Keep(formula.Keep.Freezer),
+            },
             [$"{Prefix}servesAs"] = new JsonArray([.. formula.ServesAs.Select(each => (JsonNode)each.ToString())]),
             [$"{Prefix}vessel"] = formula.Vessel.ToString(),
             [$"{Prefix}usedWarm"] = formula.UsedWarm,
@@ -68,12 +77,31 @@ public static class RecipeJson
         JsonNode? document;
         try
         {
-            document = JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip, MaxDepth = 32, AllowDuplicateProperties = false });
+            document = JsonNode.Parse(
+                text,
+                documentOptions: new JsonDocumentOptions
+                {
+                    AllowTrailingCommas = true,
+                    CommentHandling = JsonCommentHandling.Skip,
+                    MaxDepth = 32,
+                    AllowDuplicateProperties = false,
+                }
+            );
         }
         catch (JsonException error)
         {
-            return new ReadFormula(null, [new FormatProblem($"line {error.LineNumber + 1}", "",
-                error.Message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase) ? "A name is there twice." : "This is not JSON that can be read.")]);
+            return new ReadFormula(
+                null,
+                [
+                    new FormatProblem(
+                        $"line {error.LineNumber + 1}",
+                        "",
+                        error.Message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase)
+                            ? "A name is there twice."
+                            : "This is not JSON that can be read."
+                    ),
+                ]
+            );
         }
 
         var problems = new List<FormatProblem>();
@@ -94,7 +122,11 @@ public static class RecipeJson
             problems.Add(new FormatProblem("Recipe", "recipeIngredient", $"A list of 1 to {MostIngredients} ingredients is needed."));
         }
 
-        var ingredients = lines.Take(MostIngredients).Select((line, at) => Ingredient(Text(line) ?? "", $"recipeIngredient[{at}]", problems)).OfType<FormulaIngredient>().ToList();
+        var ingredients = lines
+            .Take(MostIngredients)
+            .Select((line, at) => Ingredient(Text(line) ?? "", $"recipeIngredient[{at}]", problems))
+            .OfType<FormulaIngredient>()
+            .ToList();
         var instructions = recipe["recipeInstructions"] switch
         {
             JsonArray list => list.Where(each => each is not null).Select(each => each!).ToList(),
@@ -108,29 +140,43 @@ public static class RecipeJson
 
         var method = instructions.Take(MostSteps).Select((step, at) => Step(step, at, problems)).OfType<MethodStep>().ToList();
         var keep = recipe[$"{Prefix}keep"] as JsonObject;
-        var category = Enum.TryParse<FormulaKind>(Text(recipe["recipeCategory"]), true, out var kind) && Enum.IsDefined(kind) ? kind : (FormulaKind?)null;
+        var category =
+            Enum.TryParse<FormulaKind>(Text(recipe["recipeCategory"]), true, out var kind) && Enum.IsDefined(kind)
+                ? kind
+                : (FormulaKind?)null;
         var formula = new Formula
         {
             Id = Guid.CreateVersion7(),
             Name = name,
             Kind = category is { } known ? known : FormulaKind.Other,
             // A category of other programs is no kind of mixture here, and is kept as a remark.
-            Note = string.Join(' ', new[] { Text(recipe["description"]) ?? "", category is null && Text(recipe["recipeCategory"]) is { Length: > 0 } other ? $"Category: {other}." : "" }.Where(part => part.Length > 0)),
+            Note = string.Join(
+                ' ',
+                new[]
+                {
+                    Text(recipe["description"]) ?? "",
+                    category is null && Text(recipe["recipeCategory"]) is { Length: > 0 } other ? $"Category: {other}." : "",
+                }.Where(part => part.Length > 0)
+            ),
             Ingredients = ingredients,
             Method = method,
             YieldShare = Number(recipe[$"{Prefix}yieldShare"], "yieldShare", problems) ?? 1,
             // A recipe that does not say how it keeps is used the same day.
-            Keep = keep is null ? KeepRule.Now : new KeepRule(Keeping(keep, "room", problems), Keeping(keep, "fridge", problems), Keeping(keep, "freezer", problems)),
+            Keep = keep is null
+                ? KeepRule.Now
+                : new KeepRule(Keeping(keep, "room", problems), Keeping(keep, "fridge", problems), Keeping(keep, "freezer", problems)),
             ServesAs = Words<Substance>(recipe[$"{Prefix}servesAs"], "Recipe", "servesAs", problems),
             Vessel = Word(recipe[$"{Prefix}vessel"], Vessel.WideBowl, "Recipe", "vessel", problems),
             HotAt = Number(recipe[$"{Prefix}hotAt"], "hotAt", problems) is { } hot ? new Celsius(hot) : null,
             UsedWarm = recipe[$"{Prefix}usedWarm"] is JsonValue warm && warm.TryGetValue<bool>(out var isWarm) && isWarm,
         };
-        return problems.Count > 0 ? new ReadFormula(null, problems) : new ReadFormula(formula, [])
-        {
-            Ingredients = [.. ingredients.Select((_, at) => $"recipeIngredient[{at}]")],
-            Steps = [.. method.Select((_, at) => $"recipeInstructions[{at}]")],
-        };
+        return problems.Count > 0
+            ? new ReadFormula(null, problems)
+            : new ReadFormula(formula, [])
+            {
+                Ingredients = [.. ingredients.Select((_, at) => $"recipeIngredient[{at}]")],
+                Steps = [.. method.Select((_, at) => $"recipeInstructions[{at}]")],
+            };
     }
 
     internal static FormulaIngredient? Ingredient(string line, string where, List<FormatProblem> problems)
@@ -146,13 +192,14 @@ public static class RecipeJson
         }
     }
 
-    private static JsonObject? Recipe(JsonNode? node) => node switch
-    {
-        JsonObject found when Types(found["@type"]).Contains("Recipe") => found,
-        JsonObject graph when graph["@graph"] is JsonArray list => list.Select(Recipe).FirstOrDefault(each => each is not null),
-        JsonArray list => list.Select(Recipe).FirstOrDefault(each => each is not null),
-        _ => null,
-    };
+    private static JsonObject? Recipe(JsonNode? node) =>
+        node switch
+        {
+            JsonObject found when Types(found["@type"]).Contains("Recipe") => found,
+            JsonObject graph when graph["@graph"] is JsonArray list => list.Select(Recipe).FirstOrDefault(each => each is not null),
+            JsonArray list => list.Select(Recipe).FirstOrDefault(each => each is not null),
+            _ => null,
+        };
 
     private static IEnumerable<string?> Types(JsonNode? type) => type is JsonArray list ? list.Select(Text) : [Text(type)];
 
@@ -182,7 +229,11 @@ public static class RecipeJson
 
         if (step.Does != MethodDeeds.None)
         {
-            written[$"{Prefix}does"] = new JsonArray([.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each)).Select(each => (JsonNode)each.ToString())]);
+            written[$"{Prefix}does"] = new JsonArray([
+                .. Enum.GetValues<MethodDeeds>()
+                    .Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))
+                    .Select(each => (JsonNode)each.ToString()),
+            ]);
         }
 
         return written;
@@ -209,10 +260,24 @@ public static class RecipeJson
         }
 
         var cools = wait["cools"] is JsonValue flag && flag.TryGetValue<bool>(out var isCooling) && isCooling;
-        var window = (Minutes(wait["earliest"], where, "wait.earliest", problems), Minutes(wait["usual"], where, "wait.usual", problems), Minutes(wait["latest"], where, "wait.latest", problems));
-        return new MethodStep($"step-{at + 1}", text.Trim(), handsOn, needs, Text(wait["title"]) ?? "Waiting",
-            window is ({ } earliest, { } usual, { } latest) ? new Window(earliest, usual, latest) : null, cools)
-        { At = Word(wait["at"], WaitsAt.Counter, where, "wait.at", problems), Does = does };
+        var window = (
+            Minutes(wait["earliest"], where, "wait.earliest", problems),
+            Minutes(wait["usual"], where, "wait.usual", problems),
+            Minutes(wait["latest"], where, "wait.latest", problems)
+        );
+        return new MethodStep(
+            $"step-{at + 1}",
+            text.Trim(),
+            handsOn,
+            needs,
+            Text(wait["title"]) ?? "Waiting",
+            window is ({ } earliest, { } usual, { } latest) ? new Window(earliest, usual, latest) : null,
+            cools
+        )
+        {
+            At = Word(wait["at"], WaitsAt.Counter, where, "wait.at", problems),
+            Does = does,
+        };
     }
 
     private static double? Minutes(JsonNode? node, string where, string field, List<FormatProblem> problems)
@@ -235,7 +300,8 @@ public static class RecipeJson
 
     private static string Span(double minutes) => XmlConvert.ToString(TimeSpan.FromMinutes(minutes));
 
-    private static JsonObject? Keep(KeepSpan? span) => span is null ? null : new JsonObject { ["days"] = span.Days, ["atMost"] = span.AtMost };
+    private static JsonObject? Keep(KeepSpan? span) =>
+        span is null ? null : new JsonObject { ["days"] = span.Days, ["atMost"] = span.AtMost };
 
     /// <summary>How long it keeps in one place; what cannot be is said and never bent to what can.</summary>
     private static KeepSpan? Keeping(JsonObject keep, string place, List<FormatProblem> problems)
@@ -247,7 +313,12 @@ public static class RecipeJson
         }
 
         var span = keep[place] as JsonObject;
-        if (Number(span?["days"]) is >= 0 and <= longest and var days && (Number(span?["atMost"]) ?? days) is var atMost && atMost >= days && atMost <= longest)
+        if (
+            Number(span?["days"]) is >= 0 and <= longest and var days
+            && (Number(span?["atMost"]) ?? days) is var atMost
+            && atMost >= days
+            && atMost <= longest
+        )
         {
             return new KeepSpan((int)days, (int)atMost);
         }
@@ -274,7 +345,8 @@ public static class RecipeJson
     }
 
     private static List<T> Words<T>(JsonNode? node, string where, string field, List<FormatProblem> problems)
-        where T : struct, Enum => [.. (node as JsonArray ?? []).Select(each => Word(each ?? "", default(T), where, field, problems)).Distinct()];
+        where T : struct, Enum =>
+        [.. (node as JsonArray ?? []).Select(each => Word(each ?? "", default(T), where, field, problems)).Distinct()];
 
     private static double? Number(JsonNode? node, string field, List<FormatProblem> problems)
     {

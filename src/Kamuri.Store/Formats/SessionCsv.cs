@@ -9,8 +9,23 @@ public static class SessionCsv
 {
     private static readonly string[] Columns =
     [
-        "session", "head", "aim", "style", "status", "started_utc", "finished_utc", "planned_minutes", "actual_minutes", "hands_on_minutes",
-        "softness", "definition", "slip", "scalp_comfort", "stiffness", "treatments", "note",
+        "session",
+        "head",
+        "aim",
+        "style",
+        "status",
+        "started_utc",
+        "finished_utc",
+        "planned_minutes",
+        "actual_minutes",
+        "hands_on_minutes",
+        "softness",
+        "definition",
+        "slip",
+        "scalp_comfort",
+        "stiffness",
+        "treatments",
+        "note",
     ];
 
     public static string Write(IEnumerable<SessionSummaryRow> rows)
@@ -27,9 +42,23 @@ public static class SessionCsv
         {
             object?[] fields =
             [
-                row.SessionId, CsvText.Out(row.HeadName), row.Aim, row.Style, row.Status, At(row.StartedUtcTicks), row.FinishedUtcTicks is { } finished ? At(finished) : null,
-                Math.Round(row.PlannedMinutes, 1), Math.Round(row.ActualMinutes, 1), Math.Round(row.HandsOnMinutes, 1),
-                row.Softness, row.Definition, row.Slip, row.ScalpComfort, row.Stiffness, row.Treatments, CsvText.Out(row.Note),
+                row.SessionId,
+                CsvText.Out(row.HeadName),
+                row.Aim,
+                row.Style,
+                row.Status,
+                At(row.StartedUtcTicks),
+                row.FinishedUtcTicks is { } finished ? At(finished) : null,
+                Math.Round(row.PlannedMinutes, 1),
+                Math.Round(row.ActualMinutes, 1),
+                Math.Round(row.HandsOnMinutes, 1),
+                row.Softness,
+                row.Definition,
+                row.Slip,
+                row.ScalpComfort,
+                row.Stiffness,
+                row.Treatments,
+                CsvText.Out(row.Note),
             ];
             foreach (var field in fields)
             {
@@ -43,5 +72,6 @@ public static class SessionCsv
         return text.ToString();
     }
 
-    private static string At(long ticks) => new DateTime(ticks, DateTimeKind.Utc).ToString("yyyy-MM-ddTHH:mm:ssZ", CultureInfo.InvariantCulture);
+    private static string At(long ticks) =>
+        new DateTime(ticks, DateTimeKind.Utc).ToString("yyyy-MM-ddTHH:mm:ssZ", CultureInfo.InvariantCulture);
 }

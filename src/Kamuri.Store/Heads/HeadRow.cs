@@ -40,32 +40,40 @@ public sealed class HeadRow
     public int Version { get; set; }
 
     /// <exception cref="UnreadableDocumentException">It holds what this version does not know.</exception>
-    public Head ToHead() => !AreKnown ? throw new UnreadableDocumentException("This head has a property this version does not know.") : new()
-    {
-        Id = Id,
-        Name = Name,
-        Lengths = new ZoneLengths(new Centimetres(NapeCentimetres), new Centimetres(CrownCentimetres), new Centimetres(FrontCentimetres), new Centimetres(SidesCentimetres)),
-        Wear = HeadDocuments.Wears.Read(WearJson, HeadDocuments.ToWear),
-        Schools = HeadDocuments.Schools.Read(SchoolsJson, HeadDocuments.ToSchools),
-        Density = Density,
-        Strand = Strand,
-        CoilWidthMillimetres = CoilWidthMillimetres,
-        Porosity = Porosity,
-        PorosityEvidence = PorosityEvidence,
-        ChemicalHistory = Read<StoredChemicalEvent, ChemicalEvent>(ChemicalHistoryJson, HeadDocuments.ToEvents),
-        Scalp = Read<string, ScalpSign>(ScalpJson, HeadDocuments.ToSigns),
-        FragileZones = Read<StoredFragileZone, FragileZone>(FragileZonesJson, HeadDocuments.ToZones),
-        Sensitivities = Read<string, string>(SensitivitiesJson, words => words),
-        AgeGroup = AgeGroup,
-        CanSitUnderHeat = CanSitUnderHeat,
-        AskClinician = AskClinician,
-        Goals = Read<string, Goal>(GoalsJson, HeadDocuments.ToGoals),
-        Layering = Layering,
-        UsualSections = UsualSections,
-        LastWash = LastWash,
-        LastDetangle = LastDetangle,
-        WornAs = WornAs,
-    };
+    public Head ToHead() =>
+        !AreKnown
+            ? throw new UnreadableDocumentException("This head has a property this version does not know.")
+            : new()
+            {
+                Id = Id,
+                Name = Name,
+                Lengths = new ZoneLengths(
+                    new Centimetres(NapeCentimetres),
+                    new Centimetres(CrownCentimetres),
+                    new Centimetres(FrontCentimetres),
+                    new Centimetres(SidesCentimetres)
+                ),
+                Wear = HeadDocuments.Wears.Read(WearJson, HeadDocuments.ToWear),
+                Schools = HeadDocuments.Schools.Read(SchoolsJson, HeadDocuments.ToSchools),
+                Density = Density,
+                Strand = Strand,
+                CoilWidthMillimetres = CoilWidthMillimetres,
+                Porosity = Porosity,
+                PorosityEvidence = PorosityEvidence,
+                ChemicalHistory = Read<StoredChemicalEvent, ChemicalEvent>(ChemicalHistoryJson, HeadDocuments.ToEvents),
+                Scalp = Read<string, ScalpSign>(ScalpJson, HeadDocuments.ToSigns),
+                FragileZones = Read<StoredFragileZone, FragileZone>(FragileZonesJson, HeadDocuments.ToZones),
+                Sensitivities = Read<string, string>(SensitivitiesJson, words => words),
+                AgeGroup = AgeGroup,
+                CanSitUnderHeat = CanSitUnderHeat,
+                AskClinician = AskClinician,
+                Goals = Read<string, Goal>(GoalsJson, HeadDocuments.ToGoals),
+                Layering = Layering,
+                UsualSections = UsualSections,
+                LastWash = LastWash,
+                LastDetangle = LastDetangle,
+                WornAs = WornAs,
+            };
 
     public void Take(Head head)
     {
@@ -97,8 +105,14 @@ public sealed class HeadRow
         WornAs = head.WornAs;
     }
 
-    private bool AreKnown => Enum.IsDefined(Density) && Enum.IsDefined(Strand) && Enum.IsDefined(Porosity) && Enum.IsDefined(PorosityEvidence)
-        && Enum.IsDefined(AgeGroup) && Enum.IsDefined(Layering) && Enum.IsDefined(WornAs);
+    private bool AreKnown =>
+        Enum.IsDefined(Density)
+        && Enum.IsDefined(Strand)
+        && Enum.IsDefined(Porosity)
+        && Enum.IsDefined(PorosityEvidence)
+        && Enum.IsDefined(AgeGroup)
+        && Enum.IsDefined(Layering)
+        && Enum.IsDefined(WornAs);
 
     private static string Write<T>(T list) => JsonSerializer.Serialize(list, StoreJson.Options);
 

@@ -61,40 +61,62 @@ public sealed class BatchRow
     }
 
     /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
-    public Batch ToBatch() => !Enum.IsDefined(KeptAt) ? throw new UnreadableDocumentException("It is kept in a place this version does not know.") : new()
-    {
-        Id = Id,
-        Name = Name,
-        FormulaId = FormulaId,
-        MadeAt = At(MadeUtcTicks),
-        MadeOn = MadeOn,
-        Made = new Millilitres(MadeMillilitres),
-        Left = new Millilitres(LeftMillilitres),
-        Keep = KitchenDocuments.Keeps.Read(KeepJson, KitchenDocuments.ToKeep),
-        Portion = PortionMillilitres is { } portion ? new Millilitres(portion) : null,
-        KeptAt = KeptAt,
-        MovedAt = MovedUtcTicks is { } moved ? At(moved) : null,
-        ChilledLate = ChilledLate,
-        ThawedOn = ThawedOn,
-        LookedFineOn = LookedFineOn,
-        LooksWrong = LooksWrong,
-        IsGone = GoneOn is not null,
-        PricePerMl = Cost is { } cost && MadeMillilitres > 0 ? cost / (decimal)MadeMillilitres : null,
-        ServesAs = Substances(Read<List<string>>(ServesAsJson)),
-        Facts = KitchenDocuments.Facts.Read(FactsJson, KitchenDocuments.ToFacts),
-    };
+    public Batch ToBatch() =>
+        !Enum.IsDefined(KeptAt)
+            ? throw new UnreadableDocumentException("It is kept in a place this version does not know.")
+            : new()
+            {
+                Id = Id,
+                Name = Name,
+                FormulaId = FormulaId,
+                MadeAt = At(MadeUtcTicks),
+                MadeOn = MadeOn,
+                Made = new Millilitres(MadeMillilitres),
+                Left = new Millilitres(LeftMillilitres),
+                Keep = KitchenDocuments.Keeps.Read(KeepJson, KitchenDocuments.ToKeep),
+                Portion = PortionMillilitres is { } portion ? new Millilitres(portion) : null,
+                KeptAt = KeptAt,
+                MovedAt = MovedUtcTicks is { } moved ? At(moved) : null,
+                ChilledLate = ChilledLate,
+                ThawedOn = ThawedOn,
+                LookedFineOn = LookedFineOn,
+                LooksWrong = LooksWrong,
+                IsGone = GoneOn is not null,
+                PricePerMl = Cost is { } cost && MadeMillilitres > 0 ? cost / (decimal)MadeMillilitres : null,
+                ServesAs = Substances(Read<List<string>>(ServesAsJson)),
+                Facts = KitchenDocuments.Facts.Read(FactsJson, KitchenDocuments.ToFacts),
+            };
 
     /// <summary>Takes what may change in a batch.</summary>
     public void Take(Batch batch)
     {
         (Name, LeftMillilitres, KeptAt, ChilledLate) = (batch.Name, batch.Left.Value, batch.KeptAt, batch.ChilledLate);
-        (PortionMillilitres, MovedUtcTicks, ThawedOn, LookedFineOn, LooksWrong) = (batch.Portion?.Value, batch.MovedAt?.UtcTicks, batch.ThawedOn, batch.LookedFineOn, batch.LooksWrong);
+        (PortionMillilitres, MovedUtcTicks, ThawedOn, LookedFineOn, LooksWrong) = (
+            batch.Portion?.Value,
+            batch.MovedAt?.UtcTicks,
+            batch.ThawedOn,
+            batch.LookedFineOn,
+            batch.LooksWrong
+        );
         Version++;
     }
 
     /// <summary>Remembers how it stands, as the state to go back to.</summary>
-    public void Remember() => BeforeJson = KitchenDocuments.Standings.Write(new StoredStanding(
-        LeftMillilitres, PortionMillilitres, KeptAt.ToString(), MovedUtcTicks, ChilledLate, ThawedOn, LookedFineOn, LooksWrong, GoneOn, GoneWhy));
+    public void Remember() =>
+        BeforeJson = KitchenDocuments.Standings.Write(
+            new StoredStanding(
+                LeftMillilitres,
+                PortionMillilitres,
+                KeptAt.ToString(),
+                MovedUtcTicks,
+                ChilledLate,
+                ThawedOn,
+                LookedFineOn,
+                LooksWrong,
+                GoneOn,
+                GoneWhy
+            )
+        );
 
     /// <summary>Goes back to how it stood before the last change; false when there is nothing to go back to.</summary>
     public bool TakeBack()

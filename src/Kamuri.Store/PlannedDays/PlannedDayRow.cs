@@ -4,6 +4,7 @@ namespace Kamuri.Store.PlannedDays;
 public sealed class PlannedDayRow
 {
     public Guid Id { get; set; }
+
     /// <summary>The head, or the first of several.</summary>
     public Guid HeadId { get; set; }
 

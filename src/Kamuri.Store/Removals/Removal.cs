@@ -28,7 +28,8 @@ public static class Removal
     /// <summary>What would go with a head; null when there is none.</summary>
     public static RemovalPreview? OfHead(KamuriDb db, Guid id) =>
         db.Heads.AsNoTracking().Where(row => row.Id == id).Select(row => row.Name).FirstOrDefault() is { } name
-            ? new RemovalPreview(name, Count(db, HeadParts(db, id)), Days(db, id).Shared.Count) : null;
+            ? new RemovalPreview(name, Count(db, HeadParts(db, id)), Days(db, id).Shared.Count)
+            : null;
 
     /// <summary>What would go with a session; null when there is none.</summary>
     public static RemovalPreview? OfSession(KamuriDb db, Guid id) =>
@@ -67,7 +68,12 @@ public static class Removal
             foreach (var part in rows.RootElement.EnumerateObject())
             {
                 var table = ArchiveTable.Named(db, part.Name);
-                foreach (var values in part.Value.EnumerateArray().Select(element => TableRows.Read(table, element)).Where(values => TableRows.Find(connection, table, values) is null))
+                foreach (
+                    var values in part
+                        .Value.EnumerateArray()
+                        .Select(element => TableRows.Read(table, element))
+                        .Where(values => TableRows.Find(connection, table, values) is null)
+                )
                 {
                     TableRows.Insert(connection, table, values);
                     if (table.Name == "session_summaries")
@@ -92,7 +98,13 @@ public static class Removal
 
     private static Guid Remove(KamuriDb db, string what, string name, IReadOnlyList<Part> parts, DateTimeOffset now)
     {
-        var row = new RemovedRow { Id = Guid.CreateVersion7(), What = what, Name = name, RemovedUtcTicks = now.UtcTicks };
+        var row = new RemovedRow
+        {
+            Id = Guid.CreateVersion7(),
+            What = what,
+            Name = name,
+            RemovedUtcTicks = now.UtcTicks,
+        };
         InTransaction(db, connection =>
         {
             row.RowsJson = Slice(connection, parts);
@@ -150,7 +162,9 @@ public static class Removal
     {
         var own = Days(db, id).Own;
         List<Part> parts = [Of(db, "heads", "Id = $w0", id)];
-        parts.AddRange(((string[])["ratings", "patch_tests", "known_ingredients", "planned_days"]).Select(table => Of(db, table, "HeadId = $w0", id)));
+        parts.AddRange(
+            ((string[])["ratings", "patch_tests", "known_ingredients", "planned_days"]).Select(table => Of(db, table, "HeadId = $w0", id))
+        );
         parts.AddRange(SessionParts(db, own, id));
         return parts;
     }
@@ -177,18 +191,35 @@ public static class Removal
     /// <summary>Days of a head alone, and days that others were in too.</summary>
     private static (List<Guid> Own, List<Guid> Shared) Days(KamuriDb db, Guid head)
     {
-        var days = db.SessionSummaries.AsNoTracking().Where(row => row.HeadId == head).Select(row => row.SessionId).Distinct()
-            .Select(id => new { id, IsShared = db.SessionSummaries.Any(other => other.SessionId == id && other.HeadId != head) }).ToList();
+        var days = db
+            .SessionSummaries.AsNoTracking()
+            .Where(row => row.HeadId == head)
+            .Select(row => row.SessionId)
+            .Distinct()
+            .Select(id => new { id, IsShared = db.SessionSummaries.Any(other => other.SessionId == id && other.HeadId != head) })
+            .ToList();
         // A day that could not be summed up is known by its first head alone.
-        var unread = db.Sessions.Where(row => row.HeadId == head && !db.SessionSummaries.Any(other => other.SessionId == row.Id)).Select(row => row.Id).ToList();
-        return ([.. days.Where(day => !day.IsShared).Select(day => day.id), .. unread], [.. days.Where(day => day.IsShared).Select(day => day.id)]);
+        var unread = db
+            .Sessions.Where(row => row.HeadId == head && !db.SessionSummaries.Any(other => other.SessionId == row.Id))
+            .Select(row => row.Id)
+            .ToList();
+        return (
+            [.. days.Where(day => !day.IsShared).Select(day => day.id), .. unread],
+            [.. days.Where(day => day.IsShared).Select(day => day.id)]
+        );
     }
 
     private static string NameOf(KamuriDb db, Guid session)
     {
-        var rows = db.SessionSummaries.AsNoTracking().Where(row => row.SessionId == session).OrderBy(row => row.Key).Select(row => new { row.HeadName, row.StartedUtcTicks }).ToList();
+        var rows = db
+            .SessionSummaries.AsNoTracking()
+            .Where(row => row.SessionId == session)
+            .OrderBy(row => row.Key)
+            .Select(row => new { row.HeadName, row.StartedUtcTicks })
+            .ToList();
         var zone = db.Households.AsNoTracking().SingleOrDefault()?.Zone ?? TimeZoneInfo.Local;
-        return rows.Count == 0 ? "A day that cannot be read"
+        return rows.Count == 0
+            ? "A day that cannot be read"
             : $"{Core.Planning.PlanWords.All([.. rows.Select(row => row.HeadName)])}, {TimeZoneInfo.ConvertTime(new DateTimeOffset(rows[0].StartedUtcTicks, TimeSpan.Zero), zone):d MMMM yyyy}";
     }
 

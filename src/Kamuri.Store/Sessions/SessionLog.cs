@@ -23,7 +23,12 @@ public interface ISessionLog
     /// <param name="summaries">The session summed up anew for each of its heads, when its state has changed; else empty.</param>
     /// <param name="cancellation">Gives up before anything is written.</param>
     Task AppendAsync(
-        Guid session, SessionEvent happened, IReadOnlyList<SessionOutcome> outcomes, IReadOnlyList<(string Key, SessionSummary Summary)> summaries, CancellationToken cancellation);
+        Guid session,
+        SessionEvent happened,
+        IReadOnlyList<SessionOutcome> outcomes,
+        IReadOnlyList<(string Key, SessionSummary Summary)> summaries,
+        CancellationToken cancellation
+    );
 
     /// <summary>The other running session one of these heads is in; null when there is none.</summary>
     Task<StillRunning?> RunningAsync(IReadOnlyList<Guid> heads, Guid? except, CancellationToken cancellation);
@@ -40,7 +45,13 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
     /// <summary>One start at a time, so that no head is in two sessions at once.</summary>
     private readonly SemaphoreSlim _starting = new(1, 1);
 
-    public async Task<StillRunning?> CreateAsync(Guid id, SessionPlan plan, SessionEvent first, DateTimeOffset now, CancellationToken cancellation)
+    public async Task<StillRunning?> CreateAsync(
+        Guid id,
+        SessionPlan plan,
+        SessionEvent first,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    )
     {
         await _starting.WaitAsync(cancellation);
         try
@@ -62,8 +73,11 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
     public async Task<StillRunning?> RunningAsync(IReadOnlyList<Guid> heads, Guid? except, CancellationToken cancellation)
     {
         await using var db = await databases.CreateDbContextAsync(cancellation);
-        return await db.SessionSummaries.AsNoTracking().Where(row => row.FinishedUtcTicks == null && heads.Contains(row.HeadId) && row.SessionId != except)
-            .Select(row => new StillRunning(row.SessionId, row.HeadName)).FirstOrDefaultAsync(cancellation);
+        return await db
+            .SessionSummaries.AsNoTracking()
+            .Where(row => row.FinishedUtcTicks == null && heads.Contains(row.HeadId) && row.SessionId != except)
+            .Select(row => new StillRunning(row.SessionId, row.HeadName))
+            .FirstOrDefaultAsync(cancellation);
     }
 
     public void Dispose() => _starting.Dispose();
@@ -71,20 +85,31 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
     private async Task WriteAsync(Guid id, SessionPlan plan, SessionEvent first, DateTimeOffset now, CancellationToken cancellation)
     {
         await using var db = await databases.CreateDbContextAsync(cancellation);
-        db.Add(new SessionRow
-        {
-            Id = id,
-            HeadId = plan.Heads[0].HeadId,
-            CreatedUtcTicks = now.UtcTicks,
-            PlanJson = SessionRow.Write(plan),
-        });
+        db.Add(
+            new SessionRow
+            {
+                Id = id,
+                HeadId = plan.Heads[0].HeadId,
+                CreatedUtcTicks = now.UtcTicks,
+                PlanJson = SessionRow.Write(plan),
+            }
+        );
         db.Add(SessionEventRow.From(id, first));
-        db.AddRange(LookBack.Sum(plan, SessionFold.Fold(plan, [first])).Select((summary, at) => SessionSummaryRow.From(id, plan.Heads[at].Key, summary)));
+        db.AddRange(
+            LookBack
+                .Sum(plan, SessionFold.Fold(plan, [first]))
+                .Select((summary, at) => SessionSummaryRow.From(id, plan.Heads[at].Key, summary))
+        );
         await db.SaveChangesAsync(cancellation);
     }
 
     public async Task AppendAsync(
-        Guid session, SessionEvent happened, IReadOnlyList<SessionOutcome> outcomes, IReadOnlyList<(string Key, SessionSummary Summary)> summaries, CancellationToken cancellation)
+        Guid session,
+        SessionEvent happened,
+        IReadOnlyList<SessionOutcome> outcomes,
+        IReadOnlyList<(string Key, SessionSummary Summary)> summaries,
+        CancellationToken cancellation
+    )
     {
         await using var db = await databases.CreateDbContextAsync(cancellation);
         db.Add(SessionEventRow.From(session, happened));
@@ -122,14 +147,24 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
             return null;
         }
 
-        var events = await db.SessionEvents.AsNoTracking().Where(happened => happened.SessionId == id)
-            .OrderBy(happened => happened.Sequence).ToListAsync(cancellation);
+        var events = await db
+            .SessionEvents.AsNoTracking()
+            .Where(happened => happened.SessionId == id)
+            .OrderBy(happened => happened.Sequence)
+            .ToListAsync(cancellation);
         return new RecordedSession(row.Id, row.ToPlan(), [.. events.Select(happened => happened.ToEvent())]);
     }
 
-    /// <summary>A finished wash day is the head's last wash and combing, and what it took is gone from the shelf, in the same transaction.</summary>
+    /// <summary>
+    /// A finished wash day is the head's last wash and combing, and what it took is gone from the shelf, in the same transaction.
+    /// </summary>
     private static async Task NoteOutcomeAsync(
-        KamuriDb db, Guid session, DateTimeOffset at, SessionOutcome outcome, CancellationToken cancellation)
+        KamuriDb db,
+        Guid session,
+        DateTimeOffset at,
+        SessionOutcome outcome,
+        CancellationToken cancellation
+    )
     {
         var headId = outcome.HeadId;
         var head = await db.Heads.FirstOrDefaultAsync(row => row.Id == headId, cancellation);
@@ -157,6 +192,15 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
         head.LastDetangle = outcome.Detangled ? date : head.LastDetangle;
         head.Version++;
         var known = await db.KnownIngredients.Where(row => row.HeadId == headId).Select(row => row.Ingredient).ToListAsync(cancellation);
-        db.AddRange(outcome.Touched.Except(known).Select(name => new KnownIngredientRow { HeadId = headId, Ingredient = name, Since = date }));
+        db.AddRange(
+            outcome
+                .Touched.Except(known)
+                .Select(name => new KnownIngredientRow
+                {
+                    HeadId = headId,
+                    Ingredient = name,
+                    Since = date,
+                })
+        );
     }
 }

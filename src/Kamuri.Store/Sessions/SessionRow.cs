@@ -29,6 +29,7 @@ public sealed class SessionEventRow
     public long AtUtcTicks { get; set; }
     public string? Task { get; set; }
     public int? Section { get; set; }
+
     /// <summary>Minutes of an extension; the value of a reading, whose kind stands in <see cref="Text"/>.</summary>
     public double? Minutes { get; set; }
 
@@ -51,15 +52,31 @@ public sealed class SessionEventRow
         };
         switch (happened)
         {
-            case TaskStarted e: row.Task = e.Task; break;
-            case SectionDone e: (row.Task, row.Section) = (e.Task, e.Section); break;
-            case TaskDone e: row.Task = e.Task; break;
-            case TaskSkipped e: row.Task = e.Task; break;
-            case TaskExtended e: (row.Task, row.Minutes) = (e.Task, e.Minutes); break;
-            case NoteTaken e: (row.Task, row.Text) = (e.Task, e.Text); break;
+            case TaskStarted e:
+                row.Task = e.Task;
+                break;
+            case SectionDone e:
+                (row.Task, row.Section) = (e.Task, e.Section);
+                break;
+            case TaskDone e:
+                row.Task = e.Task;
+                break;
+            case TaskSkipped e:
+                row.Task = e.Task;
+                break;
+            case TaskExtended e:
+                (row.Task, row.Minutes) = (e.Task, e.Minutes);
+                break;
+            case NoteTaken e:
+                (row.Task, row.Text) = (e.Task, e.Text);
+                break;
             case MishapHandled e:
-                (row.Task, row.Text) = (e.Head, SessionDocuments.Mishaps.Write(
-                    new StoredMishap(e.Mishap.ToString(), e.Way, SessionDocuments.ToStored(e.Changes), e.Remember, [.. e.Reactions])));
+                (row.Task, row.Text) = (
+                    e.Head,
+                    SessionDocuments.Mishaps.Write(
+                        new StoredMishap(e.Mishap.ToString(), e.Way, SessionDocuments.ToStored(e.Changes), e.Remember, [.. e.Reactions])
+                    )
+                );
                 break;
             case OrderChanged e:
                 row.Text = SessionDocuments.Orders.Write(SessionDocuments.ToStored(e));
@@ -68,8 +85,12 @@ public sealed class SessionEventRow
                 row.Task = e.Head;
                 row.Rate(e.Ratings);
                 break;
-            case ReadingTaken e: (row.Task, row.Minutes, row.Text) = (e.Task, e.Value, e.Kind.ToString()); break;
-            case EventUndone e: row.Target = e.Target; break;
+            case ReadingTaken e:
+                (row.Task, row.Minutes, row.Text) = (e.Task, e.Value, e.Kind.ToString());
+                break;
+            case EventUndone e:
+                row.Target = e.Target;
+                break;
             case SessionFinished e:
                 row.Text = e.Note;
                 row.Rate(e.Ratings);
@@ -108,7 +129,12 @@ public sealed class SessionEventRow
             nameof(NoteTaken) => new NoteTaken(EventId, at, Text!, Task),
             nameof(ReadingTaken) => new ReadingTaken(EventId, at, Enum.Parse<ReadingKind>(Text!), Minutes!.Value, Task),
             nameof(EventUndone) => new EventUndone(EventId, at, Target!.Value),
-            nameof(OrderChanged) => SessionDocuments.Orders.Read(Text!, order => new OrderChanged(EventId, at, SessionDocuments.ToOrder(order.Order), SessionDocuments.ToLinks(order.Gaps))),
+            nameof(OrderChanged) => SessionDocuments.Orders.Read(Text!, order => new OrderChanged(
+                EventId,
+                at,
+                SessionDocuments.ToOrder(order.Order),
+                SessionDocuments.ToLinks(order.Gaps)
+            )),
             nameof(MishapHandled) => Handled(at),
             nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
             nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
@@ -117,10 +143,25 @@ public sealed class SessionEventRow
     }
 
     private void Rate(Ratings ratings) =>
-        (Softness, Definition, Slip, ScalpComfort, Stiffness) = (ratings.Softness, ratings.Definition, ratings.Slip, ratings.ScalpComfort, ratings.Stiffness);
+        (Softness, Definition, Slip, ScalpComfort, Stiffness) = (
+            ratings.Softness,
+            ratings.Definition,
+            ratings.Slip,
+            ratings.ScalpComfort,
+            ratings.Stiffness
+        );
 
-    private MishapHandled Handled(DateTimeOffset at) => SessionDocuments.Mishaps.Read(Text!, kept => new MishapHandled(
-        EventId, at, Task!, Enum.Parse<Mishap>(kept.Mishap), kept.Way, SessionDocuments.ToChanges(kept.Changes), kept.Remember, kept.Reactions));
+    private MishapHandled Handled(DateTimeOffset at) =>
+        SessionDocuments.Mishaps.Read(Text!, kept => new MishapHandled(
+            EventId,
+            at,
+            Task!,
+            Enum.Parse<Mishap>(kept.Mishap),
+            kept.Way,
+            SessionDocuments.ToChanges(kept.Changes),
+            kept.Remember,
+            kept.Reactions
+        ));
 
     private Ratings Rated() => new(Softness, Definition, Slip, ScalpComfort, Stiffness);
 }

@@ -67,15 +67,38 @@ public sealed class SessionSummaryRow
     }
 
     /// <exception cref="UnreadableDocumentException">It holds a word this version does not know.</exception>
-    public SessionSummary ToSummary() => Enum.IsDefined(Status)
-        ? new(HeadId, HeadName, Aim, Style, Status, At(StartedUtcTicks), FinishedUtcTicks is { } finished ? At(finished) : null,
-            PlannedMinutes, ActualMinutes, HandsOnMinutes, new Ratings(Softness, Definition, Slip, ScalpComfort, Stiffness), Note, Sentence, Done(Treatments), Detangled)
-        { Washed = Washed }
-        : throw new UnreadableDocumentException("This day has a state this version does not know.");
+    public SessionSummary ToSummary() =>
+        Enum.IsDefined(Status)
+            ? new(
+                HeadId,
+                HeadName,
+                Aim,
+                Style,
+                Status,
+                At(StartedUtcTicks),
+                FinishedUtcTicks is { } finished ? At(finished) : null,
+                PlannedMinutes,
+                ActualMinutes,
+                HandsOnMinutes,
+                new Ratings(Softness, Definition, Slip, ScalpComfort, Stiffness),
+                Note,
+                Sentence,
+                Done(Treatments),
+                Detangled
+            )
+            {
+                Washed = Washed,
+            }
+            : throw new UnreadableDocumentException("This day has a state this version does not know.");
 
     /// <summary>Treatments by their words; one that this version does not know has no rhythm here.</summary>
     public static IReadOnlyList<Treatment> Done(string words) =>
-        [.. words.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(word => Enum.TryParse<Treatment>(word, out var known) ? (Treatment?)known : null).OfType<Treatment>()];
+        [
+            .. words
+                .Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                .Select(word => Enum.TryParse<Treatment>(word, out var known) ? (Treatment?)known : null)
+                .OfType<Treatment>(),
+        ];
 
     private static DateTimeOffset At(long ticks) => new(ticks, TimeSpan.Zero);
 }

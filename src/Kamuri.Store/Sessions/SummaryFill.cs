@@ -13,7 +13,11 @@ public static class SummaryFill
     /// <summary>Fills what is missing. What cannot be read stays without; the rest goes on.</summary>
     public static void Fill(KamuriDb db)
     {
-        var missing = db.Sessions.AsNoTracking().Where(session => !db.SessionSummaries.Any(row => row.SessionId == session.Id)).Select(session => session.Id).ToList();
+        var missing = db
+            .Sessions.AsNoTracking()
+            .Where(session => !db.SessionSummaries.Any(row => row.SessionId == session.Id))
+            .Select(session => session.Id)
+            .ToList();
         foreach (var some in missing.Chunk(AtOnce))
         {
             foreach (var id in some)
@@ -36,7 +40,18 @@ public static class SummaryFill
     private static List<SessionSummaryRow> Of(KamuriDb db, Guid id)
     {
         var plan = db.Sessions.AsNoTracking().Single(row => row.Id == id).ToPlan();
-        var events = db.SessionEvents.AsNoTracking().Where(row => row.SessionId == id).OrderBy(row => row.Sequence).AsEnumerable().Select(row => row.ToEvent()).ToList();
-        return [.. LookBack.Sum(plan, SessionFold.Fold(plan, events)).Select((summary, at) => SessionSummaryRow.From(id, plan.Heads[at].Key, summary))];
+        var events = db
+            .SessionEvents.AsNoTracking()
+            .Where(row => row.SessionId == id)
+            .OrderBy(row => row.Sequence)
+            .AsEnumerable()
+            .Select(row => row.ToEvent())
+            .ToList();
+        return
+        [
+            .. LookBack
+                .Sum(plan, SessionFold.Fold(plan, events))
+                .Select((summary, at) => SessionSummaryRow.From(id, plan.Heads[at].Key, summary)),
+        ];
     }
 }

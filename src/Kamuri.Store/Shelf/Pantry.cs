@@ -10,7 +10,13 @@ public static class Pantry
     /// Writes down what a session took, by its plan, and takes it from what is left. What is on record of it already, because it was
     /// reopened and ends once more, stays as it was corrected; what it has not taken after all is put back.
     /// </summary>
-    public static async Task TakeAsync(KamuriDb db, Guid session, Guid head, IReadOnlyList<SessionTaking> takings, CancellationToken cancellation)
+    public static async Task TakeAsync(
+        KamuriDb db,
+        Guid session,
+        Guid head,
+        IReadOnlyList<SessionTaking> takings,
+        CancellationToken cancellation
+    )
     {
         var known = await db.Takings.Where(row => row.SessionId == session && row.HeadId == head).ToListAsync(cancellation);
         bool IsOf(TakingRow row, SessionTaking taking) =>

@@ -13,7 +13,14 @@ namespace Kamuri.Web.Access;
 /// <param name="HasPasscode">A passcode is set.</param>
 /// <param name="Addresses">Where other devices find it; empty for who may not use it.</param>
 /// <param name="Devices">Devices that have entered; empty for who may not use it.</param>
-public sealed record AccessView(bool Lan, bool MayEnter, bool IsHere, bool HasPasscode, IReadOnlyList<string> Addresses, IReadOnlyList<DeviceView> Devices);
+public sealed record AccessView(
+    bool Lan,
+    bool MayEnter,
+    bool IsHere,
+    bool HasPasscode,
+    IReadOnlyList<string> Addresses,
+    IReadOnlyList<DeviceView> Devices
+);
 
 /// <summary>A new passcode.</summary>
 public sealed record PasscodeBody(string Passcode);
@@ -52,20 +59,43 @@ internal static class AccessEndpoints
         access.MapGet("/code", Code).WithName("codeForDevice");
     }
 
-    private static async Task<Ok<AccessView>> SeeAsync(HttpContext context, StartOptions options, Passcode passcode, Devices devices, House house, CancellationToken cancellation)
+    private static async Task<Ok<AccessView>> SeeAsync(
+        HttpContext context,
+        StartOptions options,
+        Passcode passcode,
+        Devices devices,
+        House house,
+        CancellationToken cancellation
+    )
     {
         var isHere = HomeNetwork.IsHere(context);
         var may = isHere || context.User.Identity?.IsAuthenticated == true;
-        return TypedResults.Ok(new AccessView(options.Lan, may, isHere, passcode.IsSet, may && options.Lan ? [.. Addresses(context)] : [],
-            may ? devices.List(await house.TimeAsync(cancellation)) : []));
+        return TypedResults.Ok(
+            new AccessView(
+                options.Lan,
+                may,
+                isHere,
+                passcode.IsSet,
+                may && options.Lan ? [.. Addresses(context)] : [],
+                may ? devices.List(await house.TimeAsync(cancellation)) : []
+            )
+        );
     }
 
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> EnterAsync(
-        EnterBody body, HttpContext context, Passcode passcode, Devices devices, ILogger<Passcode> log)
+        EnterBody body,
+        HttpContext context,
+        Passcode passcode,
+        Devices devices,
+        ILogger<Passcode> log
+    )
     {
         if (!passcode.IsSet)
         {
-            return TypedResults.Problem("No passcode is set yet. Set one on the computer Kamuri runs on, under Devices.", statusCode: StatusCodes.Status403Forbidden);
+            return TypedResults.Problem(
+                "No passcode is set yet. Set one on the computer Kamuri runs on, under Devices.",
+                statusCode: StatusCodes.Status403Forbidden
+            );
         }
 
         if (body.Device is { Length: > LongestDevice })
@@ -79,7 +109,11 @@ internal static class AccessEndpoints
             return Problems.At("passcode", "That is not the passcode.");
         }
 
-        await AccessGate.LetInAsync(context, devices.Enter(string.IsNullOrWhiteSpace(body.Device) ? "A device" : body.Device.Trim()), passcode.Stamp);
+        await AccessGate.LetInAsync(
+            context,
+            devices.Enter(string.IsNullOrWhiteSpace(body.Device) ? "A device" : body.Device.Trim()),
+            passcode.Stamp
+        );
         return TypedResults.NoContent();
     }
 
@@ -95,7 +129,12 @@ internal static class AccessEndpoints
         return TypedResults.NoContent();
     }
 
-    private static Results<NoContent, ValidationProblem, ProblemHttpResult> SetPasscode(PasscodeBody body, HttpContext context, Passcode passcode, Devices devices)
+    private static Results<NoContent, ValidationProblem, ProblemHttpResult> SetPasscode(
+        PasscodeBody body,
+        HttpContext context,
+        Passcode passcode,
+        Devices devices
+    )
     {
         if (!HomeNetwork.IsHere(context))
         {
@@ -113,23 +152,34 @@ internal static class AccessEndpoints
         return TypedResults.NoContent();
     }
 
-    private static Results<Ok<PasscodeProposal>, ProblemHttpResult> Propose(HttpContext context, Passcode passcode) => HomeNetwork.IsHere(context)
-        ? TypedResults.Ok(new PasscodeProposal(passcode.Propose()))
-        : TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
+    private static Results<Ok<PasscodeProposal>, ProblemHttpResult> Propose(HttpContext context, Passcode passcode) =>
+        HomeNetwork.IsHere(context)
+            ? TypedResults.Ok(new PasscodeProposal(passcode.Propose()))
+            : TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
 
     private static Results<NoContent, ProblemHttpResult> ShutOut(string id, HttpContext context, Devices devices) =>
-        !HomeNetwork.IsHere(context) ? TypedResults.Problem("Devices are shut out on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden)
+        !HomeNetwork.IsHere(context)
+            ? TypedResults.Problem("Devices are shut out on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden)
         : devices.ShutOut(id) ? TypedResults.NoContent()
         : Problems.NotFound("This device is not in any more.");
 
-    private static Results<Ok<AddressCode>, ValidationProblem, ProblemHttpResult> Code(HttpContext context, StartOptions options, string page = "/today")
+    private static Results<Ok<AddressCode>, ValidationProblem, ProblemHttpResult> Code(
+        HttpContext context,
+        StartOptions options,
+        string page = "/today"
+    )
     {
         if (!options.Lan)
         {
             return Problems.Conflict("Kamuri answers this computer alone. Start it with --lan to open it to the home network.");
         }
 
-        if (page.Length > LongestPage || !page.StartsWith('/') || page.StartsWith("//", StringComparison.Ordinal) || page.Contains('\\', StringComparison.Ordinal))
+        if (
+            page.Length > LongestPage
+            || !page.StartsWith('/')
+            || page.StartsWith("//", StringComparison.Ordinal)
+            || page.Contains('\\', StringComparison.Ordinal)
+        )
         {
             return Problems.At("page", "A page of Kamuri, beginning with a slash.");
         }
@@ -143,5 +193,6 @@ internal static class AccessEndpoints
         return TypedResults.Ok(new AddressCode(address + page, path, size));
     }
 
-    private static IEnumerable<string> Addresses(HttpContext context) => HomeNetwork.Addresses().Select(address => $"http://{address}:{context.Connection.LocalPort}");
+    private static IEnumerable<string> Addresses(HttpContext context) =>
+        HomeNetwork.Addresses().Select(address => $"http://{address}:{context.Connection.LocalPort}");
 }

@@ -93,13 +93,16 @@ internal sealed class Devices(StartOptions options, TimeProvider clock)
             return
             [
                 .. _seen.ContainsKey(Here) ? [View(null, "This computer", null, Here)] : Array.Empty<DeviceView>(),
-                .. All.Select(device => View(device.Id, device.Name, time.Local(device.CameAt), device.Id)).OrderByDescending(view => view.IsThere).ThenByDescending(view => view.CameAt),
+                .. All.Select(device => View(device.Id, device.Name, time.Local(device.CameAt), device.Id))
+                    .OrderByDescending(view => view.IsThere)
+                    .ThenByDescending(view => view.CameAt),
             ];
         }
 
-        DeviceView View(string? id, string name, DateTimeOffset? came, string key) => _seen.TryGetValue(key, out var seen)
-            ? new DeviceView(id, name, came, time.Local(seen.At), seen.Open.Count > 0 || clock.GetUtcNow() - seen.At < There)
-            : new DeviceView(id, name, came, null, false);
+        DeviceView View(string? id, string name, DateTimeOffset? came, string key) =>
+            _seen.TryGetValue(key, out var seen)
+                ? new DeviceView(id, name, came, time.Local(seen.At), seen.Open.Count > 0 || clock.GetUtcNow() - seen.At < There)
+                : new DeviceView(id, name, came, null, false);
     }
 
     private bool ShutOut(Predicate<Entered> which, Action? except = null)
@@ -127,7 +130,9 @@ internal sealed class Devices(StartOptions options, TimeProvider clock)
     {
         try
         {
-            return System.IO.File.Exists(File) ? JsonSerializer.Deserialize<Kept>(System.IO.File.ReadAllText(File), Json)?.Devices ?? [] : [];
+            return System.IO.File.Exists(File)
+                ? JsonSerializer.Deserialize<Kept>(System.IO.File.ReadAllText(File), Json)?.Devices ?? []
+                : [];
         }
         catch (JsonException)
         {

@@ -25,7 +25,8 @@ internal sealed class Passcode(StartOptions options)
     /// <summary>Changes with the passcode, so that devices that entered with an older one are out. Empty when none is set.</summary>
     public string Stamp => Read() is { } hash ? Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(hash)))[..16] : "";
 
-    public bool IsRight(string given) => Read() is { } hash && Hasher.VerifyHashedPassword(this, hash, given) != PasswordVerificationResult.Failed;
+    public bool IsRight(string given) =>
+        Read() is { } hash && Hasher.VerifyHashedPassword(this, hash, given) != PasswordVerificationResult.Failed;
 
     /// <summary>Six digits drawn at random, which may be set although they are short.</summary>
     public string Propose()
@@ -49,7 +50,8 @@ internal sealed class Passcode(StartOptions options)
         lock (_gate)
         {
             return _proposals.Contains(passcode) ? null
-                : passcode.Trim().Length is < Shortest or > Longest ? $"A passcode has {Shortest} to {Longest} characters. Or take the digits that Kamuri proposes."
+                : passcode.Trim().Length is < Shortest or > Longest
+                    ? $"A passcode has {Shortest} to {Longest} characters. Or take the digits that Kamuri proposes."
                 : IsGuessed(passcode.Trim()) ? "That would be guessed at once. A few words are best."
                 : null;
         }
@@ -59,8 +61,11 @@ internal sealed class Passcode(StartOptions options)
     private static bool IsGuessed(string passcode)
     {
         var steps = passcode.Zip(passcode.Skip(1), (one, next) => next - one).Distinct().ToList();
-        return passcode.Distinct().Count() < 4 || (steps.Count == 1 && Math.Abs(steps[0]) <= 1) || passcode.Equals("password", StringComparison.OrdinalIgnoreCase)
-            || "12345678901234567890".Contains(passcode, StringComparison.Ordinal) || "98765432109876543210".Contains(passcode, StringComparison.Ordinal);
+        return passcode.Distinct().Count() < 4
+            || (steps.Count == 1 && Math.Abs(steps[0]) <= 1)
+            || passcode.Equals("password", StringComparison.OrdinalIgnoreCase)
+            || "12345678901234567890".Contains(passcode, StringComparison.Ordinal)
+            || "98765432109876543210".Contains(passcode, StringComparison.Ordinal);
     }
 
     /// <summary>Takes its place at once or not at all.</summary>

@@ -29,7 +29,11 @@ internal static class ArchiveEndpoints
         archive.MapPost("/import", ImportAsync).WithName("importEverything").Accepts<Stream>(Zip);
     }
 
-    private static async Task<FileStreamHttpResult> ExportAsync(IDbContextFactory<KamuriDb> databases, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<FileStreamHttpResult> ExportAsync(
+        IDbContextFactory<KamuriDb> databases,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
         var file = Unnamed();
         try
@@ -46,11 +50,17 @@ internal static class ArchiveEndpoints
         }
     }
 
-    private static async Task<Ok<ArchiveImportView>> PreviewAsync(HttpRequest request, IDbContextFactory<KamuriDb> databases, CancellationToken cancellation)
+    private static async Task<Ok<ArchiveImportView>> PreviewAsync(
+        HttpRequest request,
+        IDbContextFactory<KamuriDb> databases,
+        CancellationToken cancellation
+    )
     {
         await using var file = await ReceivedAsync(request, cancellation);
         await using var db = await databases.CreateDbContextAsync(cancellation);
-        return TypedResults.Ok(View(await Task.Run(() => ArchiveImport.Run(db, file, theirs: false, isPreview: true), CancellationToken.None), false));
+        return TypedResults.Ok(
+            View(await Task.Run(() => ArchiveImport.Run(db, file, theirs: false, isPreview: true), CancellationToken.None), false)
+        );
     }
 
     /// <param name="request">The archive.</param>
@@ -60,7 +70,13 @@ internal static class ArchiveEndpoints
     /// <param name="cancellation">Gives up before anything is taken in.</param>
     /// <param name="theirs">Where both say something else, what the archive says is taken; else what is here stays.</param>
     private static async Task<Ok<ArchiveImportView>> ImportAsync(
-        HttpRequest request, StartOptions options, WholeHouse whole, IDbContextFactory<KamuriDb> databases, CancellationToken cancellation, bool theirs = false)
+        HttpRequest request,
+        StartOptions options,
+        WholeHouse whole,
+        IDbContextFactory<KamuriDb> databases,
+        CancellationToken cancellation,
+        bool theirs = false
+    )
     {
         await using var file = await ReceivedAsync(request, cancellation);
         await using var db = await databases.CreateDbContextAsync(cancellation);
@@ -69,10 +85,13 @@ internal static class ArchiveEndpoints
         var done = await whole.ReplaceAsync(
             () =>
             {
-                Backups.Of(options.DataFolder).Make(Path.Combine(options.DataFolder, DatabaseFile.FileName), BackupKind.Aside, DateTimeOffset.UtcNow);
+                Backups
+                    .Of(options.DataFolder)
+                    .Make(Path.Combine(options.DataFolder, DatabaseFile.FileName), BackupKind.Aside, DateTimeOffset.UtcNow);
                 return ArchiveImport.Run(db, file, theirs, isPreview: false);
             },
-            cancellation);
+            cancellation
+        );
         return TypedResults.Ok(View(done, theirs));
     }
 
@@ -96,5 +115,6 @@ internal static class ArchiveEndpoints
     }
 
     /// <summary>A file that is gone when it is closed, however the process ends.</summary>
-    private static FileStream Unnamed() => new(Path.GetTempFileName(), FileMode.Create, FileAccess.ReadWrite, FileShare.None, 1 << 16, FileOptions.DeleteOnClose);
+    private static FileStream Unnamed() =>
+        new(Path.GetTempFileName(), FileMode.Create, FileAccess.ReadWrite, FileShare.None, 1 << 16, FileOptions.DeleteOnClose);
 }

@@ -34,23 +34,35 @@ internal static class BackupEndpoints
         var time = await house.TimeAsync(cancellation);
         var all = Backups.Of(options.DataFolder).List();
         var wall = new HouseTime(DateTimeOffset.UtcNow, time.Zone);
-        return TypedResults.Ok(new BackupsView(
-            Path.Combine(options.DataFolder, "backups"),
-            all.Count == 0 ? "There is no backup yet." : $"The last backup was made {Ago(wall, all[0].MadeAt)}.",
-            [.. all.Select(backup => new BackupView(backup.Name, backup.Kind, time.Local(backup.MadeAt), backup.Bytes))]));
+        return TypedResults.Ok(
+            new BackupsView(
+                Path.Combine(options.DataFolder, "backups"),
+                all.Count == 0 ? "There is no backup yet." : $"The last backup was made {Ago(wall, all[0].MadeAt)}.",
+                [.. all.Select(backup => new BackupView(backup.Name, backup.Kind, time.Local(backup.MadeAt), backup.Bytes))]
+            )
+        );
     }
 
     private static async Task<Created<BackupsView>> MakeAsync(StartOptions options, House house, CancellationToken cancellation)
     {
-        var path = Backups.Of(options.DataFolder).Make(Path.Combine(options.DataFolder, DatabaseFile.FileName), BackupKind.Manual, DateTimeOffset.UtcNow);
+        var path = Backups
+            .Of(options.DataFolder)
+            .Make(Path.Combine(options.DataFolder, DatabaseFile.FileName), BackupKind.Manual, DateTimeOffset.UtcNow);
         return TypedResults.Created($"/api/backups/{Path.GetFileName(path)}", (await ListAsync(options, house, cancellation)).Value);
     }
 
     private static Results<PhysicalFileHttpResult, ProblemHttpResult> Download(string name, StartOptions options) =>
-        Backups.Of(options.DataFolder).Find(name) is { } path ? TypedResults.PhysicalFile(path, "application/vnd.sqlite3", name) : NotHere();
+        Backups.Of(options.DataFolder).Find(name) is { } path
+            ? TypedResults.PhysicalFile(path, "application/vnd.sqlite3", name)
+            : NotHere();
 
     private static async Task<Results<Ok<BackupsView>, ProblemHttpResult>> RestoreAsync(
-        string name, StartOptions options, WholeHouse whole, House house, CancellationToken cancellation)
+        string name,
+        StartOptions options,
+        WholeHouse whole,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (Backups.Of(options.DataFolder).Find(name) is not { } path)
         {
@@ -61,7 +73,12 @@ internal static class BackupEndpoints
         return TypedResults.Ok((await ListAsync(options, house, cancellation)).Value!);
     }
 
-    private static async Task<Results<Ok<BackupsView>, ProblemHttpResult>> RemoveAsync(string name, StartOptions options, House house, CancellationToken cancellation)
+    private static async Task<Results<Ok<BackupsView>, ProblemHttpResult>> RemoveAsync(
+        string name,
+        StartOptions options,
+        House house,
+        CancellationToken cancellation
+    )
     {
         var backups = Backups.Of(options.DataFolder);
         if (backups.Find(name) is null)

@@ -6,7 +6,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Kamuri.Web.Data;
 
 /// <summary>Makes a backup once a day while serving, and lets go of what was deleted long enough ago.</summary>
-internal sealed class DailyBackups(StartOptions options, IDbContextFactory<KamuriDb> databases, TimeProvider clock, ILogger<DailyBackups> log) : BackgroundService
+internal sealed class DailyBackups(
+    StartOptions options,
+    IDbContextFactory<KamuriDb> databases,
+    TimeProvider clock,
+    ILogger<DailyBackups> log
+) : BackgroundService
 {
     private static readonly TimeSpan First = TimeSpan.FromMinutes(1);
     private static readonly TimeSpan Every = TimeSpan.FromHours(1);

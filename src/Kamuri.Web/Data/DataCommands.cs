@@ -25,7 +25,11 @@ internal static class DataCommands
         }
         catch (Exception error) when (error is IOException or UnauthorizedAccessException or Microsoft.Data.Sqlite.SqliteException)
         {
-            Console.Error.WriteLine(DatabaseFile.IsDiskFull(error) ? "The disk is full, so nothing was written. Make room, then try again." : $"This could not be done: {error.Message}");
+            Console.Error.WriteLine(
+                DatabaseFile.IsDiskFull(error)
+                    ? "The disk is full, so nothing was written. Make room, then try again."
+                    : $"This could not be done: {error.Message}"
+            );
             return 1;
         }
     }
@@ -110,6 +114,8 @@ internal static class DataCommands
         return 0;
     }
 
-    private static string There(string folder) => DatabaseFile.IsThere(folder) ? Path.Combine(folder, DatabaseFile.FileName)
-        : throw new CannotUseFileException($"There is no household in {folder}. Say where it lies with --data DIR.");
+    private static string There(string folder) =>
+        DatabaseFile.IsThere(folder)
+            ? Path.Combine(folder, DatabaseFile.FileName)
+            : throw new CannotUseFileException($"There is no household in {folder}. Say where it lies with --data DIR.");
 }

@@ -40,9 +40,15 @@ internal static class ImportWords
         Add("New", table => table.Comes);
         Add(theirs ? "Changed to what the archive says" : "Different here, and kept as it is here", table => table.Changes);
         Add("Here already", table => table.Same);
-        lines.AddRange(preview.Tables.SelectMany(table => table.Collides.Select(what => table.Table == "templates"
-            ? $"A saved plan called “{what}” is here already. The other one comes under a new name."
-            : "A day that has not ended was left out: its head is in another one here.")));
+        lines.AddRange(
+            preview.Tables.SelectMany(table =>
+                table.Collides.Select(what =>
+                    table.Table == "templates"
+                        ? $"A saved plan called “{what}” is here already. The other one comes under a new name."
+                        : "A day that has not ended was left out: its head is in another one here."
+                )
+            )
+        );
         return lines.Count == 0 ? ["There is nothing in this archive."] : lines;
 
         void Add(string what, Func<TableImport, int> count)

@@ -6,7 +6,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.Data;
 
-/// <summary>Reads every stored document once after a start, a restore or an import, so that what cannot be read is told before somebody misses it.</summary>
+/// <summary>
+/// Reads every stored document once after a start, a restore or an import, so that what cannot be read is told before somebody misses
+/// it.
+/// </summary>
 internal static class LookThrough
 {
     public static async Task ReadAsync(KamuriDb db, SetAside setAside, CancellationToken cancellation)
@@ -16,7 +19,12 @@ internal static class LookThrough
         setAside.Read("formulas", await db.Formulas.AsNoTracking().ToListAsync(cancellation), row => row.Id, row => row.ToFormula());
         setAside.Read("batches", await db.Batches.AsNoTracking().ToListAsync(cancellation), row => row.Id, row => row.ToBatch());
         setAside.Read("templates", await db.Templates.AsNoTracking().ToListAsync(cancellation), row => row.Id, TemplateEndpoints.Read);
-        setAside.Read("planned_days", await db.PlannedDays.AsNoTracking().ToListAsync(cancellation), row => row.Id, PlannedDayReader.Question);
+        setAside.Read(
+            "planned_days",
+            await db.PlannedDays.AsNoTracking().ToListAsync(cancellation),
+            row => row.Id,
+            PlannedDayReader.Question
+        );
         await foreach (var row in db.Sessions.AsNoTracking().AsAsyncEnumerable().WithCancellation(cancellation))
         {
             setAside.TryRead("sessions", row.Id, row.ToPlan, out _);

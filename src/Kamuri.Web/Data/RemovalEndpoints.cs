@@ -23,9 +23,17 @@ internal static class RemovalEndpoints
 {
     public static void MapRemovals(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/heads/{id:guid}/removal", (Guid id, KamuriDb db) => Preview(Removal.OfHead(db, id), "There is no such head here.")).WithName("previewHeadRemoval").WithTags("Heads");
+        routes
+            .MapGet("/api/heads/{id:guid}/removal", (Guid id, KamuriDb db) =>
+                Preview(Removal.OfHead(db, id), "There is no such head here.")
+            )
+            .WithName("previewHeadRemoval")
+            .WithTags("Heads");
         routes.MapDelete("/api/heads/{id:guid}", RemoveHeadAsync).WithName("removeHead").WithTags("Heads");
-        routes.MapGet("/api/sessions/{id:guid}/removal", (Guid id, KamuriDb db) => Preview(Removal.OfSession(db, id), NoSession)).WithName("previewSessionRemoval").WithTags("Sessions");
+        routes
+            .MapGet("/api/sessions/{id:guid}/removal", (Guid id, KamuriDb db) => Preview(Removal.OfSession(db, id), NoSession))
+            .WithName("previewSessionRemoval")
+            .WithTags("Sessions");
         routes.MapDelete("/api/sessions/{id:guid}", RemoveSessionAsync).WithName("removeSession").WithTags("Sessions");
         routes.MapGet("/api/removed", ListAsync).WithName("listRemoved").WithTags("Your data");
         routes.MapPost("/api/removed/{id:guid}/undo", UndoAsync).WithName("undoRemoval").WithTags("Your data");
@@ -41,7 +49,10 @@ internal static class RemovalEndpoints
         }
 
         string[] shown = ["sessions", "takings", "ratings", "patch_tests", "planned_days"];
-        var goes = shown.Where(table => preview.Rows.GetValueOrDefault(table) > 0).Select(table => ImportWords.Count(table, preview.Rows[table])).ToList();
+        var goes = shown
+            .Where(table => preview.Rows.GetValueOrDefault(table) > 0)
+            .Select(table => ImportWords.Count(table, preview.Rows[table]))
+            .ToList();
         List<string> lines = [goes.Count == 0 ? "Nothing else goes with it." : $"This goes with it: {string.Join(", ", goes)}."];
         if (preview.SharedDays > 0)
         {
@@ -54,7 +65,13 @@ internal static class RemovalEndpoints
     }
 
     private static async Task<Results<Ok<RemovedView>, ProblemHttpResult>> RemoveHeadAsync(
-        Guid id, KamuriDb db, LiveSessions sessions, HouseChanges changes, House house, CancellationToken cancellation)
+        Guid id,
+        KamuriDb db,
+        LiveSessions sessions,
+        HouseChanges changes,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (Removal.OfHead(db, id) is null)
         {
@@ -73,7 +90,13 @@ internal static class RemovalEndpoints
     }
 
     private static async Task<Results<Ok<RemovedView>, ProblemHttpResult>> RemoveSessionAsync(
-        Guid id, KamuriDb db, LiveSessions sessions, HouseChanges changes, House house, CancellationToken cancellation)
+        Guid id,
+        KamuriDb db,
+        LiveSessions sessions,
+        HouseChanges changes,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (Removal.OfSession(db, id) is null)
         {
@@ -90,12 +113,29 @@ internal static class RemovalEndpoints
     private static async Task<Ok<IReadOnlyList<RemovedView>>> ListAsync(KamuriDb db, House house, CancellationToken cancellation)
     {
         var time = await house.TimeAsync(cancellation);
-        var rows = await db.Removed.AsNoTracking().OrderByDescending(row => row.RemovedUtcTicks)
-            .Select(row => new { row.Id, row.What, row.Name, row.RemovedUtcTicks }).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<RemovedView>>([.. rows.Select(row => View(row.Id, row.What, row.Name, row.RemovedUtcTicks, time))]);
+        var rows = await db
+            .Removed.AsNoTracking()
+            .OrderByDescending(row => row.RemovedUtcTicks)
+            .Select(row => new
+            {
+                row.Id,
+                row.What,
+                row.Name,
+                row.RemovedUtcTicks,
+            })
+            .ToListAsync(cancellation);
+        return TypedResults.Ok<IReadOnlyList<RemovedView>>([
+            .. rows.Select(row => View(row.Id, row.What, row.Name, row.RemovedUtcTicks, time)),
+        ]);
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> UndoAsync(Guid id, KamuriDb db, LiveSessions sessions, HouseChanges changes, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ProblemHttpResult>> UndoAsync(
+        Guid id,
+        KamuriDb db,
+        LiveSessions sessions,
+        HouseChanges changes,
+        CancellationToken cancellation
+    )
     {
         if (!Removal.Undo(db, id))
         {

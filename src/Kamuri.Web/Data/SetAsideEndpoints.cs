@@ -23,15 +23,24 @@ internal static class SetAsideEndpoints
     private static async Task<Ok<IReadOnlyList<SetAsideView>>> ListAsync(SetAside setAside, KamuriDb db, CancellationToken cancellation)
     {
         var told = (await db.Told.AsNoTracking().ToListAsync(cancellation)).Select(row => (row.Table, row.RowId)).ToHashSet();
-        return TypedResults.Ok<IReadOnlyList<SetAsideView>>(
-            [.. setAside.Rows.Select(row => new SetAsideView(row.Table, row.Id, ImportWords.Count(row.Table, 1)[2..], row.Why, told.Contains((row.Table, row.Id))))]);
+        return TypedResults.Ok<IReadOnlyList<SetAsideView>>([
+            .. setAside.Rows.Select(row => new SetAsideView(
+                row.Table,
+                row.Id,
+                ImportWords.Count(row.Table, 1)[2..],
+                row.Why,
+                told.Contains((row.Table, row.Id))
+            )),
+        ]);
     }
 
     /// <summary>Everything that is set aside now has been seen; it is not told again.</summary>
     private static async Task<NoContent> ToldAsync(SetAside setAside, KamuriDb db, CancellationToken cancellation)
     {
         var told = (await db.Told.AsNoTracking().ToListAsync(cancellation)).Select(row => (row.Table, row.RowId)).ToHashSet();
-        db.AddRange(setAside.Rows.Where(row => !told.Contains((row.Table, row.Id))).Select(row => new ToldRow { Table = row.Table, RowId = row.Id }));
+        db.AddRange(
+            setAside.Rows.Where(row => !told.Contains((row.Table, row.Id))).Select(row => new ToldRow { Table = row.Table, RowId = row.Id })
+        );
         await db.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();
     }

@@ -9,7 +9,14 @@ namespace Kamuri.Web.Data;
 
 /// <summary>Changes all of the household at once, and lets go of everything that was remembered of it.</summary>
 internal sealed class WholeHouse(
-    IDbContextFactory<KamuriDb> databases, LiveSessions sessions, FigureMemory figures, HouseMemory house, LabelDictionary labels, HouseChanges changes, SetAside setAside) : IDisposable
+    IDbContextFactory<KamuriDb> databases,
+    LiveSessions sessions,
+    FigureMemory figures,
+    HouseMemory house,
+    LabelDictionary labels,
+    HouseChanges changes,
+    SetAside setAside
+) : IDisposable
 {
     private readonly SemaphoreSlim _one = new(1, 1);
 

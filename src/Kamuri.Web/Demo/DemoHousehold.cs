@@ -21,7 +21,12 @@ internal static class DemoHousehold
     private const int MonthsBack = 9;
     private const int Seed = 20;
 
-    public static async Task SeedDemoAsync(this IDbContextFactory<KamuriDb> databases, Planner planner, CraftFigures figures, DateTimeOffset now)
+    public static async Task SeedDemoAsync(
+        this IDbContextFactory<KamuriDb> databases,
+        Planner planner,
+        CraftFigures figures,
+        DateTimeOffset now
+    )
     {
         await using var db = await databases.CreateDbContextAsync();
         if (await db.Heads.AnyAsync())
@@ -29,7 +34,12 @@ internal static class DemoHousehold
             return;
         }
 
-        var house = new HouseholdRow { RoomCelsius = 22, HumidityShare = 0.48, Hoods = 1 };
+        var house = new HouseholdRow
+        {
+            RoomCelsius = 22,
+            HumidityShare = 0.48,
+            Hoods = 1,
+        };
         var zone = house.Zone;
         var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
         db.Add(house);
@@ -65,7 +75,14 @@ internal static class DemoHousehold
 
             row.Take(washed);
             db.Add(row);
-            db.AddRange(known.Select(name => new KnownIngredientRow { HeadId = head.Id, Ingredient = name, Since = today.AddMonths(-MonthsBack) }));
+            db.AddRange(
+                known.Select(name => new KnownIngredientRow
+                {
+                    HeadId = head.Id,
+                    Ingredient = name,
+                    Since = today.AddMonths(-MonthsBack),
+                })
+            );
         }
 
         await db.SaveChangesAsync();
@@ -90,54 +107,72 @@ internal static class DemoHousehold
 
     private static IEnumerable<(Head Head, int Rhythm, Aim[] Aims, EndStyle Style, int LastDaysAgo)> People(DateOnly today)
     {
-        yield return (new Head
-        {
-            Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000001"),
-            Name = "Oriel",
-            Lengths = Lengths(28, 34, 30, 32),
-            Density = Density.Medium,
-            Strand = StrandThickness.Medium,
-            CoilWidthMillimetres = 6,
-            Porosity = Porosity.Low,
-            PorosityEvidence = PorosityEvidence.SprayBeads,
-            Scalp = [ScalpSign.Sensitive],
-            FragileZones = [new FragileZone(Zone.Edges, "thin since a tight style"), new FragileZone(Zone.Crown, "breaks first")],
-            Sensitivities = ["fragrance"],
-            Goals = [Goal.Moisture, Goal.LengthRetention],
-            UsualSections = 6,
-            WornAs = WornAs.Twists,
-        }, 9, [Aim.Moisture, Aim.Moisture, Aim.Strength, Aim.Moisture, Aim.Reset], EndStyle.Twists, 9);
-        yield return (new Head
-        {
-            Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000002"),
-            Name = "Bram",
-            Lengths = Lengths(32, 38, 36, 34),
-            Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 96, 9)),
-            Density = Density.High,
-            Strand = StrandThickness.Medium,
-            Porosity = Porosity.High,
-            PorosityEvidence = PorosityEvidence.DryingTime,
-            Scalp = [ScalpSign.Flaky],
-            Goals = [Goal.ScalpComfort, Goal.LessShedding],
-        }, 14, [Aim.Quick, Aim.ScalpComfort, Aim.Quick, Aim.Reset, Aim.Quick, Aim.Moisture], EndStyle.AsItIs, 10);
-        yield return (new Head
-        {
-            Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000003"),
-            Name = "Wren",
-            Lengths = Lengths(20, 24, 22, 21),
-            Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, today.AddDays(-24))),
-            Density = Density.Low,
-            Strand = StrandThickness.Fine,
-            Porosity = Porosity.Medium,
-            FragileZones = [new FragileZone(Zone.Nape, "rubs on collars")],
-            Sensitivities = ["nuts", "essential oils"],
-            AgeGroup = AgeGroup.SixToTwelve,
-            CanSitUnderHeat = false,
-            Goals = [Goal.LessShedding],
-            Layering = Layering.LoLight,
-            UsualSections = 4,
-            WornAs = WornAs.Braids,
-        }, 11, [Aim.Quick, Aim.ScalpComfort], EndStyle.AsItIs, 6);
+        yield return (
+            new Head
+            {
+                Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000001"),
+                Name = "Oriel",
+                Lengths = Lengths(28, 34, 30, 32),
+                Density = Density.Medium,
+                Strand = StrandThickness.Medium,
+                CoilWidthMillimetres = 6,
+                Porosity = Porosity.Low,
+                PorosityEvidence = PorosityEvidence.SprayBeads,
+                Scalp = [ScalpSign.Sensitive],
+                FragileZones = [new FragileZone(Zone.Edges, "thin since a tight style"), new FragileZone(Zone.Crown, "breaks first")],
+                Sensitivities = ["fragrance"],
+                Goals = [Goal.Moisture, Goal.LengthRetention],
+                UsualSections = 6,
+                WornAs = WornAs.Twists,
+            },
+            9,
+            [Aim.Moisture, Aim.Moisture, Aim.Strength, Aim.Moisture, Aim.Reset],
+            EndStyle.Twists,
+            9
+        );
+        yield return (
+            new Head
+            {
+                Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000002"),
+                Name = "Bram",
+                Lengths = Lengths(32, 38, 36, 34),
+                Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 96, 9)),
+                Density = Density.High,
+                Strand = StrandThickness.Medium,
+                Porosity = Porosity.High,
+                PorosityEvidence = PorosityEvidence.DryingTime,
+                Scalp = [ScalpSign.Flaky],
+                Goals = [Goal.ScalpComfort, Goal.LessShedding],
+            },
+            14,
+            [Aim.Quick, Aim.ScalpComfort, Aim.Quick, Aim.Reset, Aim.Quick, Aim.Moisture],
+            EndStyle.AsItIs,
+            10
+        );
+        yield return (
+            new Head
+            {
+                Id = Guid.Parse("0199aaaa-0000-7000-8000-000000000003"),
+                Name = "Wren",
+                Lengths = Lengths(20, 24, 22, 21),
+                Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, today.AddDays(-24))),
+                Density = Density.Low,
+                Strand = StrandThickness.Fine,
+                Porosity = Porosity.Medium,
+                FragileZones = [new FragileZone(Zone.Nape, "rubs on collars")],
+                Sensitivities = ["nuts", "essential oils"],
+                AgeGroup = AgeGroup.SixToTwelve,
+                CanSitUnderHeat = false,
+                Goals = [Goal.LessShedding],
+                Layering = Layering.LoLight,
+                UsualSections = 4,
+                WornAs = WornAs.Braids,
+            },
+            11,
+            [Aim.Quick, Aim.ScalpComfort],
+            EndStyle.AsItIs,
+            6
+        );
     }
 
     private static ZoneLengths Lengths(double nape, double crown, double front, double sides) =>
@@ -149,39 +184,51 @@ internal static class DemoRun
 {
     private static readonly string[] Notes =
     [
-        "Less shed hair than last time.", "Crown took the longest again.", "Rinsed a bit early, doorbell.",
-        "Ends feel better.", "Used the big comb only.", "Twists a little too tight at the front.",
+        "Less shed hair than last time.",
+        "Crown took the longest again.",
+        "Rinsed a bit early, doorbell.",
+        "Ends feel better.",
+        "Used the big comb only.",
+        "Twists a little too tight at the front.",
     ];
 
     public static SessionPlan Record(KamuriDb db, Plan plan, Random random)
     {
         var session = SessionPlan.From(plan);
         var id = NewId(random);
-        db.Add(new SessionRow
-        {
-            Id = id,
-            HeadId = session.Heads[0].HeadId,
-            CreatedUtcTicks = plan.Start.UtcTicks,
-            PlanJson = SessionRow.Write(session),
-        });
+        db.Add(
+            new SessionRow
+            {
+                Id = id,
+                HeadId = session.Heads[0].HeadId,
+                CreatedUtcTicks = plan.Start.UtcTicks,
+                PlanJson = SessionRow.Write(session),
+            }
+        );
         var events = Live(session, random);
         db.AddRange(events.Select(happened => SessionEventRow.From(id, happened)));
-        db.AddRange(LookBack.Sum(session, SessionFold.Fold(session, events)).Select((summary, at) => SessionSummaryRow.From(id, session.Heads[at].Key, summary)));
+        db.AddRange(
+            LookBack
+                .Sum(session, SessionFold.Fold(session, events))
+                .Select((summary, at) => SessionSummaryRow.From(id, session.Heads[at].Key, summary))
+        );
 
         foreach (var taking in session.Takings)
         {
-            db.Add(new TakingRow
-            {
-                SessionId = id,
-                HeadId = session.Heads[0].HeadId,
-                StepId = taking.StepId,
-                Name = taking.Name,
-                ProductId = taking.ProductId,
-                PlannedMillilitres = taking.PlannedMillilitres,
-                // Now and then somebody says how much it really was: a little more than the model thinks.
-                UsedMillilitres = random.Next(4) == 0 ? Math.Round(taking.PlannedMillilitres * (1.15 + 0.1 * Normal(random))) : null,
-                IsWhole = taking.IsWhole,
-            });
+            db.Add(
+                new TakingRow
+                {
+                    SessionId = id,
+                    HeadId = session.Heads[0].HeadId,
+                    StepId = taking.StepId,
+                    Name = taking.Name,
+                    ProductId = taking.ProductId,
+                    PlannedMillilitres = taking.PlannedMillilitres,
+                    // Now and then somebody says how much it really was: a little more than the model thinks.
+                    UsedMillilitres = random.Next(4) == 0 ? Math.Round(taking.PlannedMillilitres * (1.15 + 0.1 * Normal(random))) : null,
+                    IsWhole = taking.IsWhole,
+                }
+            );
         }
 
         return session;
@@ -194,7 +241,11 @@ internal static class DemoRun
         var free = new Dictionary<string, DateTimeOffset>();
         foreach (var task in plan.Tasks)
         {
-            var begin = plan.Links.Where(link => link.To == task.Id).Select(link => free[link.From]).Append(task.IsHandsOn ? now : plan.PlannedStart).Max();
+            var begin = plan
+                .Links.Where(link => link.To == task.Id)
+                .Select(link => free[link.From])
+                .Append(task.IsHandsOn ? now : plan.PlannedStart)
+                .Max();
             var pace = task.IsHandsOn ? Math.Exp(0.18 * Normal(random)) : 1 + 0.08 * Math.Abs(Normal(random));
             var end = begin.AddMinutes(task.PlannedMinutes * pace);
             free[task.Id] = end;
@@ -223,8 +274,14 @@ internal static class DemoRun
 
         var last = free.Values.Max();
         var note = random.Next(3) == 0 ? Notes[random.Next(Notes.Length)] : null;
-        events.Add(new SessionFinished(NewId(random), last.AddMinutes(2),
-            new Ratings(random.Next(3, 6), random.Next(2, 6), random.Next(3, 6), random.Next(3, 6), random.Next(1, 4)), note));
+        events.Add(
+            new SessionFinished(
+                NewId(random),
+                last.AddMinutes(2),
+                new Ratings(random.Next(3, 6), random.Next(2, 6), random.Next(3, 6), random.Next(3, 6), random.Next(1, 4)),
+                note
+            )
+        );
         return events;
     }
 

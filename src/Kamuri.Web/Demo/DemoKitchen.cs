@@ -48,55 +48,97 @@ internal static class DemoKitchen
         db.Add(Batch(4, "Firm seed gel", 20, 180, 120, Keeping.Freezer, time, portion: 30));
         db.Add(Batch(5, "Whipped butter", 51, 150, 95, Keeping.Room, time));
 
-        foreach (var (product, head, suits, note) in new[]
+        foreach (
+            var (product, head, suits, note) in new[]
+            {
+                (3, Oriel, 5, ""),
+                (5, Oriel, 4, ""),
+                (6, Oriel, 2, "Sits on top and flakes."),
+                (7, Oriel, 4, ""),
+                (1, Oriel, 4, ""),
+                (10, Bram, 5, ""),
+                (10, Wren, 4, "Does not sting."),
+            }
+        )
         {
-            (3, Oriel, 5, ""), (5, Oriel, 4, ""), (6, Oriel, 2, "Sits on top and flakes."), (7, Oriel, 4, ""), (1, Oriel, 4, ""), (10, Bram, 5, ""), (10, Wren, 4, "Does not sting."),
-        })
-        {
-            db.Add(new RatingRow { ProductId = DemoShelf.IdOf(product), HeadId = head, Suits = suits, Note = note });
+            db.Add(
+                new RatingRow
+                {
+                    ProductId = DemoShelf.IdOf(product),
+                    HeadId = head,
+                    Suits = suits,
+                    Note = note,
+                }
+            );
         }
 
-        db.Add(new PatchTestRow { HeadId = Bram, Ingredient = "rosemary extract", AppliedUtcTicks = time.Now.AddHours(-9).UtcTicks, Outcome = PatchOutcome.Waiting });
-        var day = time.Today.AddDays(2);
-        db.Add(new PlannedDayRow
-        {
-            Id = Guid.Parse("0199dddd-0000-7000-8000-000000000001"),
-            HeadId = Oriel,
-            Day = day,
-            CreatedUtcTicks = time.Now.UtcTicks,
-            PlanJson = WishDocuments.Days.Write(StoredWishes.ToStored(new PlanBody
+        db.Add(
+            new PatchTestRow
             {
+                HeadId = Bram,
+                Ingredient = "rosemary extract",
+                AppliedUtcTicks = time.Now.AddHours(-9).UtcTicks,
+                Outcome = PatchOutcome.Waiting,
+            }
+        );
+        var day = time.Today.AddDays(2);
+        db.Add(
+            new PlannedDayRow
+            {
+                Id = Guid.Parse("0199dddd-0000-7000-8000-000000000001"),
                 HeadId = Oriel,
-                Aim = Aim.Strength,
-                Style = EndStyle.Twists,
-                When = new WhenBody(WhenMode.ReadyBy, day, new TimeOnly(18, 0)),
-                Edits = [new EditBody { Kind = EditKind.Add, StepKind = "grain-water" }],
-                Uses = new Dictionary<string, UseBody> { ["grain-water"] = new() { FormulaId = Named("Grain water").Id } },
-            })),
-        });
+                Day = day,
+                CreatedUtcTicks = time.Now.UtcTicks,
+                PlanJson = WishDocuments.Days.Write(
+                    StoredWishes.ToStored(
+                        new PlanBody
+                        {
+                            HeadId = Oriel,
+                            Aim = Aim.Strength,
+                            Style = EndStyle.Twists,
+                            When = new WhenBody(WhenMode.ReadyBy, day, new TimeOnly(18, 0)),
+                            Edits = [new EditBody { Kind = EditKind.Add, StepKind = "grain-water" }],
+                            Uses = new Dictionary<string, UseBody> { ["grain-water"] = new() { FormulaId = Named("Grain water").Id } },
+                        }
+                    )
+                ),
+            }
+        );
     }
 
     private static Formula Named(string name) => FormulaCatalogue.All.Single(formula => formula.Name == name);
 
-    private static BatchRow Batch(int number, string name, int daysAgo, double made, double left, Keeping at, HouseTime time, double? portion = null)
+    private static BatchRow Batch(
+        int number,
+        string name,
+        int daysAgo,
+        double made,
+        double left,
+        Keeping at,
+        HouseTime time,
+        double? portion = null
+    )
     {
         var formula = Named(name);
         var scaled = Scaling.ToMake(formula, new Millilitres(made), Core.Mixing.Kitchen.Shipped);
         var madeAt = time.At(time.Today.AddDays(-daysAgo), new TimeOnly(17, 40));
-        return BatchRow.From(new Batch
-        {
-            Id = new Guid(0x0199eeee, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)number]),
-            Name = name,
-            FormulaId = formula.Id,
-            MadeAt = madeAt,
-            MadeOn = time.Today.AddDays(-daysAgo),
-            Made = new Millilitres(made),
-            Left = new Millilitres(left),
-            Keep = formula.Keep,
-            KeptAt = at,
-            Portion = portion is { } each ? new Millilitres(each) : null,
-            ServesAs = formula.ServesAs,
-            Facts = Larder.Made(formula, Core.Mixing.Kitchen.Shipped) with { Making = null },
-        }, scaled.Words);
+        return BatchRow.From(
+            new Batch
+            {
+                Id = new Guid(0x0199eeee, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)number]),
+                Name = name,
+                FormulaId = formula.Id,
+                MadeAt = madeAt,
+                MadeOn = time.Today.AddDays(-daysAgo),
+                Made = new Millilitres(made),
+                Left = new Millilitres(left),
+                Keep = formula.Keep,
+                KeptAt = at,
+                Portion = portion is { } each ? new Millilitres(each) : null,
+                ServesAs = formula.ServesAs,
+                Facts = Larder.Made(formula, Core.Mixing.Kitchen.Shipped) with { Making = null },
+            },
+            scaled.Words
+        );
     }
 }

@@ -11,7 +11,20 @@ namespace Kamuri.Web.Figures;
 /// <param name="Value">The value in use.</param>
 /// <param name="IsOwn">Whether the household has changed it.</param>
 public sealed record FigureView(
-    string Id, FigureGroup Group, string About, string Name, string Unit, double Least, double Most, bool IsWhole, string Source, double Shipped, double Value, bool IsOwn, FigureAlternative? Alternative);
+    string Id,
+    FigureGroup Group,
+    string About,
+    string Name,
+    string Unit,
+    double Least,
+    double Most,
+    bool IsWhole,
+    string Source,
+    double Shipped,
+    double Value,
+    bool IsOwn,
+    FigureAlternative? Alternative
+);
 
 /// <summary>A new value, in the figure's unit.</summary>
 public sealed record FigureBody(double Value);
@@ -34,19 +47,32 @@ internal static class FigureEndpoints
     private static Ok<IReadOnlyList<FigureView>> All(FigureMemory memory) => TypedResults.Ok(Views(memory));
 
     private static async Task<Results<Ok<FigureView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
-        string id, FigureBody body, FigureMemory memory, KamuriDb db, CancellationToken cancellation)
+        string id,
+        FigureBody body,
+        FigureMemory memory,
+        KamuriDb db,
+        CancellationToken cancellation
+    )
     {
         if (FigureCatalogue.Find(id) is not { } entry)
         {
             return Problems.NotFound("There is no such figure.");
         }
 
-        var wrong = await memory.ChangeAsync(db, own => (With(own, entry, body.Value), FigureCatalogue.Wrong(own, entry, body.Value)), cancellation);
+        var wrong = await memory.ChangeAsync(
+            db,
+            own => (With(own, entry, body.Value), FigureCatalogue.Wrong(own, entry, body.Value)),
+            cancellation
+        );
         return wrong is null ? TypedResults.Ok(View(entry, memory)) : Problems.At("value", wrong);
     }
 
     private static async Task<Results<Ok<FigureView>, ValidationProblem, ProblemHttpResult>> ResetAsync(
-        string id, FigureMemory memory, KamuriDb db, CancellationToken cancellation)
+        string id,
+        FigureMemory memory,
+        KamuriDb db,
+        CancellationToken cancellation
+    )
     {
         if (FigureCatalogue.Find(id) is not { } entry)
         {
@@ -54,23 +80,37 @@ internal static class FigureEndpoints
         }
 
         // The shipped value of one end of a window may not go with the household's value of another.
-        var wrong = await memory.ChangeAsync(db, own => (With(own, entry, entry.Shipped), FigureCatalogue.Wrong(own, entry, entry.Shipped)), cancellation);
+        var wrong = await memory.ChangeAsync(
+            db,
+            own => (With(own, entry, entry.Shipped), FigureCatalogue.Wrong(own, entry, entry.Shipped)),
+            cancellation
+        );
         return wrong is null ? TypedResults.Ok(View(entry, memory)) : Problems.At("value", wrong);
     }
 
     private static async Task<Results<Ok<IReadOnlyList<FigureView>>, ValidationProblem>> ReplaceAsync(
-        OwnFiguresBody body, FigureMemory memory, KamuriDb db, CancellationToken cancellation)
+        OwnFiguresBody body,
+        FigureMemory memory,
+        KamuriDb db,
+        CancellationToken cancellation
+    )
     {
         foreach (var (id, value) in body.Values)
         {
-            var wrong = FigureCatalogue.Find(id) is { } entry ? FigureCatalogue.Wrong(body.Values, entry, value) : "There is no such figure.";
+            var wrong = FigureCatalogue.Find(id) is { } entry
+                ? FigureCatalogue.Wrong(body.Values, entry, value)
+                : "There is no such figure.";
             if (wrong is not null)
             {
                 return Problems.At(id, wrong);
             }
         }
 
-        await memory.ChangeAsync(db, _ => (body.Values.Where(own => own.Value != FigureCatalogue.Find(own.Key)!.Shipped).ToDictionary(), null), cancellation);
+        await memory.ChangeAsync(
+            db,
+            _ => (body.Values.Where(own => own.Value != FigureCatalogue.Find(own.Key)!.Shipped).ToDictionary(), null),
+            cancellation
+        );
         return TypedResults.Ok(Views(memory));
     }
 
@@ -88,7 +128,20 @@ internal static class FigureEndpoints
 
     private static IReadOnlyList<FigureView> Views(FigureMemory memory) => [.. FigureCatalogue.All.Select(entry => View(entry, memory))];
 
-    private static FigureView View(FigureEntry entry, FigureMemory memory) => new(
-        entry.Id, entry.Group, entry.About, entry.Name, entry.Unit, entry.Least, entry.Most, entry.IsWhole, entry.Source, entry.Shipped,
-        entry.Get(memory.Current), memory.Own.ContainsKey(entry.Id), entry.Alternative);
+    private static FigureView View(FigureEntry entry, FigureMemory memory) =>
+        new(
+            entry.Id,
+            entry.Group,
+            entry.About,
+            entry.Name,
+            entry.Unit,
+            entry.Least,
+            entry.Most,
+            entry.IsWhole,
+            entry.Source,
+            entry.Shipped,
+            entry.Get(memory.Current),
+            memory.Own.ContainsKey(entry.Id),
+            entry.Alternative
+        );
 }

@@ -33,7 +33,10 @@ internal sealed class FigureMemory : IDisposable
     /// <param name="cancellation">Gives up before anything is written.</param>
     /// <returns>What is wrong; null when it was kept.</returns>
     public async Task<string?> ChangeAsync(
-        KamuriDb db, Func<IReadOnlyDictionary<string, double>, (IReadOnlyDictionary<string, double> Own, string? Wrong)> change, CancellationToken cancellation)
+        KamuriDb db,
+        Func<IReadOnlyDictionary<string, double>, (IReadOnlyDictionary<string, double> Own, string? Wrong)> change,
+        CancellationToken cancellation
+    )
     {
         await _turn.WaitAsync(cancellation);
         try

@@ -44,65 +44,89 @@ public sealed record HeadBody
     /// <summary>The version this change was made on; a change on an older one is refused.</summary>
     public int? Version { get; init; }
 
-    internal Head ToHead(Guid id) => new()
-    {
-        Id = id,
-        Name = Name.Trim(),
-        Lengths = new ZoneLengths(new Centimetres(Lengths.NapeCm), new Centimetres(Lengths.CrownCm), new Centimetres(Lengths.FrontCm), new Centimetres(Lengths.SidesCm)),
-        Wear = new Wear(Wear.Locs, Wear.Style, Wear.Down),
-        Schools = Schools,
-        Density = Density,
-        Strand = Strand,
-        CoilWidthMillimetres = CoilWidthMm,
-        Porosity = Porosity,
-        PorosityEvidence = PorosityEvidence,
-        ChemicalHistory = ChemicalHistory,
-        Scalp = [.. Scalp.Distinct()],
-        FragileZones = FragileZones,
-        Sensitivities = [.. Sensitivities.Select(each => each.Trim()).Where(each => each.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase)],
-        AgeGroup = AgeGroup,
-        CanSitUnderHeat = CanSitUnderHeat,
-        AskClinician = AskClinician,
-        Goals = [.. Goals.Distinct()],
-        Layering = Layering,
-        UsualSections = UsualSections,
-        LastWash = LastWash,
-        LastDetangle = LastDetangle,
-        WornAs = WornAs,
-    };
+    internal Head ToHead(Guid id) =>
+        new()
+        {
+            Id = id,
+            Name = Name.Trim(),
+            Lengths = new ZoneLengths(
+                new Centimetres(Lengths.NapeCm),
+                new Centimetres(Lengths.CrownCm),
+                new Centimetres(Lengths.FrontCm),
+                new Centimetres(Lengths.SidesCm)
+            ),
+            Wear = new Wear(Wear.Locs, Wear.Style, Wear.Down),
+            Schools = Schools,
+            Density = Density,
+            Strand = Strand,
+            CoilWidthMillimetres = CoilWidthMm,
+            Porosity = Porosity,
+            PorosityEvidence = PorosityEvidence,
+            ChemicalHistory = ChemicalHistory,
+            Scalp = [.. Scalp.Distinct()],
+            FragileZones = FragileZones,
+            Sensitivities =
+            [
+                .. Sensitivities.Select(each => each.Trim()).Where(each => each.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase),
+            ],
+            AgeGroup = AgeGroup,
+            CanSitUnderHeat = CanSitUnderHeat,
+            AskClinician = AskClinician,
+            Goals = [.. Goals.Distinct()],
+            Layering = Layering,
+            UsualSections = UsualSections,
+            LastWash = LastWash,
+            LastDetangle = LastDetangle,
+            WornAs = WornAs,
+        };
 
-    internal static HeadBody From(Head head, int version) => new()
-    {
-        Name = head.Name,
-        Lengths = new LengthsBody(head.Lengths.Nape.Value, head.Lengths.Crown.Value, head.Lengths.Front.Value, head.Lengths.Sides.Value),
-        Wear = new WearBody(head.Wear.Locs, head.Wear.Style, head.Wear.Down),
-        Schools = head.Schools,
-        Density = head.Density,
-        Strand = head.Strand,
-        CoilWidthMm = head.CoilWidthMillimetres,
-        Porosity = head.Porosity,
-        PorosityEvidence = head.PorosityEvidence,
-        ChemicalHistory = head.ChemicalHistory,
-        Scalp = head.Scalp,
-        FragileZones = head.FragileZones,
-        Sensitivities = head.Sensitivities,
-        AgeGroup = head.AgeGroup,
-        CanSitUnderHeat = head.CanSitUnderHeat,
-        AskClinician = head.AskClinician,
-        Goals = head.Goals,
-        Layering = head.Layering,
-        UsualSections = head.UsualSections,
-        LastWash = head.LastWash,
-        LastDetangle = head.LastDetangle,
-        WornAs = head.WornAs,
-        Version = version,
-    };
+    internal static HeadBody From(Head head, int version) =>
+        new()
+        {
+            Name = head.Name,
+            Lengths = new LengthsBody(
+                head.Lengths.Nape.Value,
+                head.Lengths.Crown.Value,
+                head.Lengths.Front.Value,
+                head.Lengths.Sides.Value
+            ),
+            Wear = new WearBody(head.Wear.Locs, head.Wear.Style, head.Wear.Down),
+            Schools = head.Schools,
+            Density = head.Density,
+            Strand = head.Strand,
+            CoilWidthMm = head.CoilWidthMillimetres,
+            Porosity = head.Porosity,
+            PorosityEvidence = head.PorosityEvidence,
+            ChemicalHistory = head.ChemicalHistory,
+            Scalp = head.Scalp,
+            FragileZones = head.FragileZones,
+            Sensitivities = head.Sensitivities,
+            AgeGroup = head.AgeGroup,
+            CanSitUnderHeat = head.CanSitUnderHeat,
+            AskClinician = head.AskClinician,
+            Goals = head.Goals,
+            Layering = head.Layering,
+            UsualSections = head.UsualSections,
+            LastWash = head.LastWash,
+            LastDetangle = head.LastDetangle,
+            WornAs = head.WornAs,
+            Version = version,
+        };
 }
 
 /// <summary>The size of a head with its working.</summary>
 public sealed record SizeView(
-    double MassGrams, double SurfaceSquareMetres, double ScalpSquareCm, double MeanLengthCm,
-    string MassWorking, string SurfaceWorking, string ScalpWorking, double Tangle, IReadOnlyList<Section> Sections, string? Doubt);
+    double MassGrams,
+    double SurfaceSquareMetres,
+    double ScalpSquareCm,
+    double MeanLengthCm,
+    string MassWorking,
+    string SurfaceWorking,
+    string ScalpWorking,
+    double Tangle,
+    IReadOnlyList<Section> Sections,
+    string? Doubt
+);
 
 /// <summary>A head with everything that is computed from it.</summary>
 /// <param name="Kind">Loose, locs, style or takenDown.</param>
@@ -112,17 +136,33 @@ public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, HairKinds K
     internal static HeadView Of(HeadRow row, DateOnly today, CraftFigures figures)
     {
         var head = row.ToHead();
-        return new HeadView(row.Id, row.Archived, HeadBody.From(head, row.Version), head.Wear.Kind, head.Wear.Words, Measure(head, today, figures),
-            WashRhythm.DueFor(head, today, figures.Rhythm));
+        return new HeadView(
+            row.Id,
+            row.Archived,
+            HeadBody.From(head, row.Version),
+            head.Wear.Kind,
+            head.Wear.Words,
+            Measure(head, today, figures),
+            WashRhythm.DueFor(head, today, figures.Rhythm)
+        );
     }
 
     internal static SizeView Measure(Head head, DateOnly today, CraftFigures figures)
     {
         var size = HeadSize.Of(head, figures.Head);
         var tangle = Tangle.Of(head, today, figures.HandsOn);
-        return new SizeView(size.Mass.Value, size.Surface.Value, size.Scalp.Value, size.MeanLength.Value,
-            size.MassWorking, size.SurfaceWorking, size.ScalpWorking, tangle,
-            Sectioning.Lay(Sectioning.CountFor(head, tangle, figures.HandsOn)), size.Doubt);
+        return new SizeView(
+            size.Mass.Value,
+            size.Surface.Value,
+            size.Scalp.Value,
+            size.MeanLength.Value,
+            size.MassWorking,
+            size.SurfaceWorking,
+            size.ScalpWorking,
+            tangle,
+            Sectioning.Lay(Sectioning.CountFor(head, tangle, figures.HandsOn)),
+            size.Doubt
+        );
     }
 }
 
@@ -131,16 +171,22 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
 {
     public HeadBodyValidator(DateOnly today)
     {
-        RuleFor(head => head.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("A head needs a name.")
-            .MaximumLength(HeadLimits.LongestName).WithMessage($"A name holds at most {HeadLimits.LongestName} characters.");
+        RuleFor(head => head.Name)
+            .Must(name => !string.IsNullOrWhiteSpace(name))
+            .WithMessage("A head needs a name.")
+            .MaximumLength(HeadLimits.LongestName)
+            .WithMessage($"A name holds at most {HeadLimits.LongestName} characters.");
         RuleFor(head => head.Lengths).NotNull().WithMessage("Lengths are needed.");
-        When(head => head.Lengths is not null, () =>
-        {
-            Length(RuleFor(head => head.Lengths.NapeCm));
-            Length(RuleFor(head => head.Lengths.CrownCm));
-            Length(RuleFor(head => head.Lengths.FrontCm));
-            Length(RuleFor(head => head.Lengths.SidesCm));
-        });
+        When(
+            head => head.Lengths is not null,
+            () =>
+            {
+                Length(RuleFor(head => head.Lengths.NapeCm));
+                Length(RuleFor(head => head.Lengths.CrownCm));
+                Length(RuleFor(head => head.Lengths.FrontCm));
+                Length(RuleFor(head => head.Lengths.SidesCm));
+            }
+        );
         Known(RuleFor(head => head.Density));
         Known(RuleFor(head => head.Strand));
         Known(RuleFor(head => head.Porosity));
@@ -159,53 +205,86 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
             .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
         RuleFor(head => head.LastWash).LessThanOrEqualTo(today).WithMessage("The last wash cannot lie in the future.");
         RuleFor(head => head.LastDetangle).LessThanOrEqualTo(today).WithMessage("The last detangle cannot lie in the future.");
-        RuleForEach(head => head.ChemicalHistory).Must(chemical => chemical is not null && chemical.Date <= today)
+        RuleForEach(head => head.ChemicalHistory)
+            .Must(chemical => chemical is not null && chemical.Date <= today)
             .WithMessage("A chemical event needs a date that is not in the future.");
-        RuleForEach(head => head.FragileZones).Must(zone => zone is { Note: not null } && zone.Note.Length <= HeadLimits.LongestNote)
+        RuleForEach(head => head.FragileZones)
+            .Must(zone => zone is { Note: not null } && zone.Note.Length <= HeadLimits.LongestNote)
             .WithMessage($"A fragile zone has a note of at most {HeadLimits.LongestNote} characters.");
-        RuleForEach(head => head.Sensitivities).Must(each => each is not null && each.Length <= HeadLimits.LongestNote)
+        RuleForEach(head => head.Sensitivities)
+            .Must(each => each is not null && each.Length <= HeadLimits.LongestNote)
             .WithMessage($"A sensitivity holds at most {HeadLimits.LongestNote} characters.");
-        RuleFor(head => head.ChemicalHistory.Count).LessThanOrEqualTo(40).OverridePropertyName("chemicalHistory").WithMessage("At most 40 events.");
-        RuleFor(head => head.Sensitivities.Count).LessThanOrEqualTo(60).OverridePropertyName("sensitivities").WithMessage("At most 60 sensitivities.");
+        RuleFor(head => head.ChemicalHistory.Count)
+            .LessThanOrEqualTo(40)
+            .OverridePropertyName("chemicalHistory")
+            .WithMessage("At most 40 events.");
+        RuleFor(head => head.Sensitivities.Count)
+            .LessThanOrEqualTo(60)
+            .OverridePropertyName("sensitivities")
+            .WithMessage("At most 60 sensitivities.");
     }
 
     private void Worn(DateOnly today)
     {
-        RuleFor(head => head.Wear).Must(wear => new object?[] { wear.Locs, wear.Style, wear.Down }.Count(each => each is not null) <= 1)
+        RuleFor(head => head.Wear)
+            .Must(wear => new object?[] { wear.Locs, wear.Style, wear.Down }.Count(each => each is not null) <= 1)
             .WithMessage("Hair is loose, in locs, in a style or just out of one: one of them.");
-        When(head => head.Wear.Locs is not null, () =>
-        {
-            RuleFor(head => head.Wear.Locs!.Count).InclusiveBetween(HeadLimits.FewestLocs, HeadLimits.MostLocs)
-                .WithMessage($"A head carries {HeadLimits.FewestLocs} to {HeadLimits.MostLocs} locs.");
-            RuleFor(head => head.Wear.Locs!.ThicknessMillimetres).InclusiveBetween(HeadLimits.ThinnestLocMillimetres, HeadLimits.ThickestLocMillimetres)
-                .WithMessage($"A loc is {HeadLimits.ThinnestLocMillimetres} to {HeadLimits.ThickestLocMillimetres} mm thick.");
-            RuleFor(head => head.Wear.Locs!.Stage).IsInEnum().WithMessage("This choice is not known here.");
-        });
-        When(head => head.Wear.Style is not null, () =>
-        {
-            RuleFor(head => head.Wear.Style!.PutIn).LessThanOrEqualTo(today).WithMessage("A style cannot have been put in in the future.");
-            RuleFor(head => head.Wear.Style!.AddedHairGrams).InclusiveBetween(0, HeadLimits.MostAddedHairGrams)
-                .WithMessage($"Added hair is 0 to {HeadLimits.MostAddedHairGrams} g.");
-            RuleFor(head => head.Wear.Style!.Made).IsInEnum().WithMessage("This choice is not known here.");
-        });
-        When(head => head.Wear.Down is not null, () =>
-        {
-            RuleFor(head => head.Wear.Down!.WornDays).InclusiveBetween(1, HeadLimits.LongestWornDays)
-                .WithMessage($"It was worn for 1 to {HeadLimits.LongestWornDays} days.");
-            RuleFor(head => head.Wear.Down!.Made).IsInEnum().WithMessage("This choice is not known here.");
-        });
-        RuleFor(head => head.Schools).Must(AreKnown)
-            .WithMessage("This school is not known here.");
+        When(
+            head => head.Wear.Locs is not null,
+            () =>
+            {
+                RuleFor(head => head.Wear.Locs!.Count)
+                    .InclusiveBetween(HeadLimits.FewestLocs, HeadLimits.MostLocs)
+                    .WithMessage($"A head carries {HeadLimits.FewestLocs} to {HeadLimits.MostLocs} locs.");
+                RuleFor(head => head.Wear.Locs!.ThicknessMillimetres)
+                    .InclusiveBetween(HeadLimits.ThinnestLocMillimetres, HeadLimits.ThickestLocMillimetres)
+                    .WithMessage($"A loc is {HeadLimits.ThinnestLocMillimetres} to {HeadLimits.ThickestLocMillimetres} mm thick.");
+                RuleFor(head => head.Wear.Locs!.Stage).IsInEnum().WithMessage("This choice is not known here.");
+            }
+        );
+        When(
+            head => head.Wear.Style is not null,
+            () =>
+            {
+                RuleFor(head => head.Wear.Style!.PutIn)
+                    .LessThanOrEqualTo(today)
+                    .WithMessage("A style cannot have been put in in the future.");
+                RuleFor(head => head.Wear.Style!.AddedHairGrams)
+                    .InclusiveBetween(0, HeadLimits.MostAddedHairGrams)
+                    .WithMessage($"Added hair is 0 to {HeadLimits.MostAddedHairGrams} g.");
+                RuleFor(head => head.Wear.Style!.Made).IsInEnum().WithMessage("This choice is not known here.");
+            }
+        );
+        When(
+            head => head.Wear.Down is not null,
+            () =>
+            {
+                RuleFor(head => head.Wear.Down!.WornDays)
+                    .InclusiveBetween(1, HeadLimits.LongestWornDays)
+                    .WithMessage($"It was worn for 1 to {HeadLimits.LongestWornDays} days.");
+                RuleFor(head => head.Wear.Down!.Made).IsInEnum().WithMessage("This choice is not known here.");
+            }
+        );
+        RuleFor(head => head.Schools).Must(AreKnown).WithMessage("This school is not known here.");
     }
 
-    internal static bool AreKnown(Schools schools) => Enum.IsDefined(schools.ConditionOn) && Enum.IsDefined(schools.HotOil) && Enum.IsDefined(schools.ScalpConditioner)
-        && Enum.IsDefined(schools.ScalpOil) && Enum.IsDefined(schools.Detangle) && Enum.IsDefined(schools.FinalWater) && Enum.IsDefined(schools.Length)
-        && Enum.IsDefined(schools.Lifting) && Enum.IsDefined(schools.Protein) && Enum.IsDefined(schools.Homemade) && Enum.IsDefined(schools.Rhythm)
+    internal static bool AreKnown(Schools schools) =>
+        Enum.IsDefined(schools.ConditionOn)
+        && Enum.IsDefined(schools.HotOil)
+        && Enum.IsDefined(schools.ScalpConditioner)
+        && Enum.IsDefined(schools.ScalpOil)
+        && Enum.IsDefined(schools.Detangle)
+        && Enum.IsDefined(schools.FinalWater)
+        && Enum.IsDefined(schools.Length)
+        && Enum.IsDefined(schools.Lifting)
+        && Enum.IsDefined(schools.Protein)
+        && Enum.IsDefined(schools.Homemade)
+        && Enum.IsDefined(schools.Rhythm)
         && schools.TreatmentHeat is Heat.Cap or Heat.Hood or Heat.Steamer;
 
-    private static void Length(IRuleBuilderInitial<HeadBody, double> rule) => rule
-        .Must(value => value is >= HeadLimits.ShortestCentimetres and <= HeadLimits.LongestCentimetres)
-        .WithMessage($"Stretched length is {HeadLimits.ShortestCentimetres} to {HeadLimits.LongestCentimetres} cm.");
+    private static void Length(IRuleBuilderInitial<HeadBody, double> rule) =>
+        rule.Must(value => value is >= HeadLimits.ShortestCentimetres and <= HeadLimits.LongestCentimetres)
+            .WithMessage($"Stretched length is {HeadLimits.ShortestCentimetres} to {HeadLimits.LongestCentimetres} cm.");
 
     private static void Known<T>(IRuleBuilderInitial<HeadBody, T> rule)
         where T : struct, Enum => rule.IsInEnum().WithMessage("This choice is not known here.");

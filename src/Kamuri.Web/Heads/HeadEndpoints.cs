@@ -22,21 +22,39 @@ internal static class HeadEndpoints
         heads.MapPut("/{id:guid}/archived", ArchiveAsync).WithName("archiveHead");
     }
 
-    private static async Task<Ok<IReadOnlyList<HeadView>>> ListAsync(KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<HeadView>>> ListAsync(
+        KamuriDb db,
+        SetAside setAside,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         var rows = await db.Heads.AsNoTracking().OrderBy(row => row.Archived).ThenBy(row => row.Name).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<HeadView>>([.. setAside.Read("heads", rows, row => row.Id, row => HeadView.Of(row, today, figures)).Select(each => each.Read)]);
+        return TypedResults.Ok<IReadOnlyList<HeadView>>([
+            .. setAside.Read("heads", rows, row => row.Id, row => HeadView.Of(row, today, figures)).Select(each => each.Read),
+        ]);
     }
 
     private static async Task<Results<Ok<HeadView>, ProblemHttpResult>> GetAsync(
-        Guid id, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation) =>
+        Guid id,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    ) =>
         await db.Heads.FindAsync([id], cancellation) is { } row
             ? TypedResults.Ok(HeadView.Of(row, (await house.TimeAsync(cancellation)).Today, figures))
             : NotHere();
 
     private static async Task<Results<Created<HeadView>, ValidationProblem>> CreateAsync(
-        HeadBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+        HeadBody body,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         if (new HeadBodyValidator(today).Validate(body) is { IsValid: false } errors)
@@ -53,7 +71,11 @@ internal static class HeadEndpoints
 
     /// <summary>The size of a head that is only being typed in.</summary>
     private static async Task<Results<Ok<SizeView>, ValidationProblem>> MeasureAsync(
-        HeadBody body, House house, CraftFigures figures, CancellationToken cancellation)
+        HeadBody body,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         return new HeadBodyValidator(today).Validate(body) is { IsValid: false } errors
@@ -62,7 +84,13 @@ internal static class HeadEndpoints
     }
 
     private static async Task<Results<Ok<HeadView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
-        Guid id, HeadBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id,
+        HeadBody body,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         if (new HeadBodyValidator(today).Validate(body) is { IsValid: false } errors)
@@ -77,7 +105,9 @@ internal static class HeadEndpoints
 
         if (body.Version is { } version && version != row.Version)
         {
-            return Problems.Conflict($"{row.Name} was changed elsewhere in the meantime. What you typed is still here; load the newer version and enter it again.");
+            return Problems.Conflict(
+                $"{row.Name} was changed elsewhere in the meantime. What you typed is still here; load the newer version and enter it again."
+            );
         }
 
         row.Take(body.ToHead(id));
@@ -87,7 +117,13 @@ internal static class HeadEndpoints
     }
 
     private static async Task<Results<Ok<HeadView>, ProblemHttpResult>> ArchiveAsync(
-        Guid id, ArchiveBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id,
+        ArchiveBody body,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (await db.Heads.FindAsync([id], cancellation) is not { } row)
         {

@@ -12,7 +12,16 @@ namespace Kamuri.Web.Household;
 /// <summary>The house as entered: its air, its clock, what stands in it.</summary>
 /// <param name="Showers">Showers and basins that hair can be washed in at the same time.</param>
 /// <param name="Stoves">Plates of the stove, or how many pots it takes at the same time.</param>
-public sealed record HouseholdBody(double RoomCelsius, double HumidityPercent, string TimeZone, int PairsOfHands, int Showers, int Stoves, int Hoods, int Steamers);
+public sealed record HouseholdBody(
+    double RoomCelsius,
+    double HumidityPercent,
+    string TimeZone,
+    int PairsOfHands,
+    int Showers,
+    int Stoves,
+    int Hoods,
+    int Steamers
+);
 
 /// <summary>The house with its present time.</summary>
 /// <param name="Hands">What its pairs of hands are called where nobody said whose they are.</param>
@@ -23,11 +32,14 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
 {
     public HouseholdValidator()
     {
-        RuleFor(house => house.RoomCelsius).InclusiveBetween(Room.ColdestCelsius, Room.HottestCelsius)
+        RuleFor(house => house.RoomCelsius)
+            .InclusiveBetween(Room.ColdestCelsius, Room.HottestCelsius)
             .WithMessage($"A room is {Room.ColdestCelsius} to {Room.HottestCelsius} °C.");
-        RuleFor(house => house.HumidityPercent).InclusiveBetween(5, Room.DampestShare * 100)
+        RuleFor(house => house.HumidityPercent)
+            .InclusiveBetween(5, Room.DampestShare * 100)
             .WithMessage($"Humidity is 5 to {Room.DampestShare * 100:0} %; above that hair does not dry.");
-        RuleFor(house => house.TimeZone).Must(zone => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _))
+        RuleFor(house => house.TimeZone)
+            .Must(zone => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _))
             .WithMessage("This time zone is not known here.");
         RuleFor(house => house.PairsOfHands).InclusiveBetween(1, 2).WithMessage("One or two pairs of hands.");
         RuleFor(house => house.Showers).InclusiveBetween(0, 4).WithMessage("None to four showers or basins.");
@@ -55,8 +67,7 @@ internal sealed class House(KamuriDb db, TimeProvider clock, HouseMemory memory)
     public async Task<HouseholdRow> RowAsync(CancellationToken cancellation) =>
         memory.Row ?? memory.Keep(await db.Households.AsNoTracking().SingleOrDefaultAsync(cancellation) ?? new HouseholdRow());
 
-    public async Task<HouseTime> TimeAsync(CancellationToken cancellation) =>
-        new(clock.GetUtcNow(), (await RowAsync(cancellation)).Zone);
+    public async Task<HouseTime> TimeAsync(CancellationToken cancellation) => new(clock.GetUtcNow(), (await RowAsync(cancellation)).Zone);
 }
 
 /// <summary>The one household of this file.</summary>
@@ -73,7 +84,13 @@ internal static class HouseholdEndpoints
         TypedResults.Ok(await ViewAsync(house, options, cancellation));
 
     private static async Task<Results<Ok<HouseholdView>, ValidationProblem>> ChangeAsync(
-        HouseholdBody body, KamuriDb db, House house, HouseMemory memory, StartOptions options, CancellationToken cancellation)
+        HouseholdBody body,
+        KamuriDb db,
+        House house,
+        HouseMemory memory,
+        StartOptions options,
+        CancellationToken cancellation
+    )
     {
         if (new HouseholdValidator().Validate(body) is { IsValid: false } errors)
         {
@@ -82,7 +99,13 @@ internal static class HouseholdEndpoints
 
         var row = await db.Households.SingleOrDefaultAsync(cancellation) ?? new HouseholdRow();
         (row.RoomCelsius, row.HumidityShare, row.TimeZone) = (body.RoomCelsius, body.HumidityPercent / 100, body.TimeZone);
-        (row.PairsOfHands, row.Showers, row.Stoves, row.Hoods, row.Steamers) = (body.PairsOfHands, body.Showers, body.Stoves, body.Hoods, body.Steamers);
+        (row.PairsOfHands, row.Showers, row.Stoves, row.Hoods, row.Steamers) = (
+            body.PairsOfHands,
+            body.Showers,
+            body.Stoves,
+            body.Hoods,
+            body.Steamers
+        );
         if (db.Entry(row).State == EntityState.Detached)
         {
             db.Add(row);
@@ -98,7 +121,20 @@ internal static class HouseholdEndpoints
         var row = await house.RowAsync(cancellation);
         var time = await house.TimeAsync(cancellation);
         return new HouseholdView(
-            new HouseholdBody(row.RoomCelsius, Math.Round(row.HumidityShare * 100, 1), row.TimeZone, row.PairsOfHands, row.Showers, row.Stoves, row.Hoods, row.Steamers),
-            [.. HelpingHands.OfHouse(row.PairsOfHands).Select(hands => hands.Name)], time.Local(time.Now), options.ClockSpeed, options.Demo);
+            new HouseholdBody(
+                row.RoomCelsius,
+                Math.Round(row.HumidityShare * 100, 1),
+                row.TimeZone,
+                row.PairsOfHands,
+                row.Showers,
+                row.Stoves,
+                row.Hoods,
+                row.Steamers
+            ),
+            [.. HelpingHands.OfHouse(row.PairsOfHands).Select(hands => hands.Name)],
+            time.Local(time.Now),
+            options.ClockSpeed,
+            options.Demo
+        );
     }
 }

@@ -76,41 +76,79 @@ internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBo
 
     public HouseholdPlanValidator()
     {
-        RuleFor(body => body.Heads).Must(heads => heads is { Count: >= 1 and <= HouseholdRequest.MostHeads }).WithMessage($"A day has 1 to {HouseholdRequest.MostHeads} heads.");
-        RuleFor(body => body.Heads).Must(heads => heads.Where(head => head?.Plan?.HeadId is not null).GroupBy(head => head.Plan.HeadId).All(group => group.Count() == 1))
-            .WithMessage("Each head once.").When(body => body.Heads is not null);
-        RuleFor(body => body.Hands).Must(hands => hands is { Count: <= HouseholdRequest.MostHands }).WithMessage($"There are 1 or {HouseholdRequest.MostHands} pairs of hands.");
-        RuleFor(body => body.Hands).Must(hands => hands.All(each => each is not null) && hands.Select(each => each.Name?.Trim()).Distinct(StringComparer.OrdinalIgnoreCase).Count() == hands.Count)
-            .WithMessage("Two pairs of hands need two names.").When(body => body.Hands is not null);
+        RuleFor(body => body.Heads)
+            .Must(heads => heads is { Count: >= 1 and <= HouseholdRequest.MostHeads })
+            .WithMessage($"A day has 1 to {HouseholdRequest.MostHeads} heads.");
+        RuleFor(body => body.Heads)
+            .Must(heads =>
+                heads.Where(head => head?.Plan?.HeadId is not null).GroupBy(head => head.Plan.HeadId).All(group => group.Count() == 1)
+            )
+            .WithMessage("Each head once.")
+            .When(body => body.Heads is not null);
+        RuleFor(body => body.Hands)
+            .Must(hands => hands is { Count: <= HouseholdRequest.MostHands })
+            .WithMessage($"There are 1 or {HouseholdRequest.MostHands} pairs of hands.");
+        RuleFor(body => body.Hands)
+            .Must(hands =>
+                hands.All(each => each is not null)
+                && hands.Select(each => each.Name?.Trim()).Distinct(StringComparer.OrdinalIgnoreCase).Count() == hands.Count
+            )
+            .WithMessage("Two pairs of hands need two names.")
+            .When(body => body.Hands is not null);
         RuleFor(body => body.Taken).Must(taken => taken is { Count: <= MostStretches }).WithMessage($"At most {MostStretches} times.");
-        RuleForEach(body => body.Taken).ChildRules(taken =>
-        {
-            taken.RuleFor(each => each.Resource).Must(each => Enum.IsDefined(each) && each != Resource.Hands).WithMessage("A shower, stove, hood or steamer.");
-            taken.RuleFor(each => each.To).NotEqual(each => each.From).WithMessage("It is taken for some time.");
-        });
-        RuleForEach(body => body.Hands).ChildRules(hands =>
-        {
-            hands.RuleFor(each => each.Name).Must(name => name?.Trim().Length is >= 1 and <= LongestName).WithMessage($"A name of 1 to {LongestName} characters.");
-            hands.RuleFor(each => each.Name).Must(name => name?.Trim() is not { Length: > 0 } trimmed || !trimmed.All(char.IsDigit)).WithMessage("A name, and not only a number.");
-            hands.RuleFor(each => each.Away).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
-            hands.RuleFor(each => each.MayDo).Must(work => work is null || work.All(Enum.IsDefined)).WithMessage("This work is not known here.");
-        });
-        RuleForEach(body => body.Heads).ChildRules(head =>
-        {
-            head.RuleFor(each => each.Plan).NotNull().WithMessage("What is wanted for this head?");
-            head.RuleFor(each => each.Present).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
-            head.RuleFor(each => each.PauseAfter).Must(minutes => minutes is null or >= 10 and <= 240).WithMessage("A pause after 10 to 240 minutes.");
-        });
+        RuleForEach(body => body.Taken)
+            .ChildRules(taken =>
+            {
+                taken
+                    .RuleFor(each => each.Resource)
+                    .Must(each => Enum.IsDefined(each) && each != Resource.Hands)
+                    .WithMessage("A shower, stove, hood or steamer.");
+                taken.RuleFor(each => each.To).NotEqual(each => each.From).WithMessage("It is taken for some time.");
+            });
+        RuleForEach(body => body.Hands)
+            .ChildRules(hands =>
+            {
+                hands
+                    .RuleFor(each => each.Name)
+                    .Must(name => name?.Trim().Length is >= 1 and <= LongestName)
+                    .WithMessage($"A name of 1 to {LongestName} characters.");
+                hands
+                    .RuleFor(each => each.Name)
+                    .Must(name => name?.Trim() is not { Length: > 0 } trimmed || !trimmed.All(char.IsDigit))
+                    .WithMessage("A name, and not only a number.");
+                hands.RuleFor(each => each.Away).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
+                hands
+                    .RuleFor(each => each.MayDo)
+                    .Must(work => work is null || work.All(Enum.IsDefined))
+                    .WithMessage("This work is not known here.");
+            });
+        RuleForEach(body => body.Heads)
+            .ChildRules(head =>
+            {
+                head.RuleFor(each => each.Plan).NotNull().WithMessage("What is wanted for this head?");
+                head.RuleFor(each => each.Present).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
+                head.RuleFor(each => each.PauseAfter)
+                    .Must(minutes => minutes is null or >= 10 and <= 240)
+                    .WithMessage("A pause after 10 to 240 minutes.");
+            });
     }
 
-    private static bool Fit(IReadOnlyList<StretchBody> stretches) => stretches is { Count: <= MostStretches } && stretches.All(each => each is not null && each.From != each.To);
+    private static bool Fit(IReadOnlyList<StretchBody> stretches) =>
+        stretches is { Count: <= MostStretches } && stretches.All(each => each is not null && each.From != each.To);
 }
 
 /// <summary>One head of a household plan, as shown.</summary>
 /// <param name="Key">Its strand, and what its tasks' ids begin with.</param>
 /// <param name="Sentence">When it is likely done, and the chance to be in time.</param>
 public sealed record HeadPlanView(
-    string Key, PlanView Plan, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, DateTimeOffset? Wanted, double? ChanceInTime, string Sentence);
+    string Key,
+    PlanView Plan,
+    DateTimeOffset LikelyBy,
+    DateTimeOffset NineInTenBy,
+    DateTimeOffset? Wanted,
+    double? ChanceInTime,
+    string Sentence
+);
 
 /// <summary>A stretch in which a pair of hands rests.</summary>
 public sealed record HandsRestView(string Name, DateTimeOffset From, DateTimeOffset To);
@@ -123,9 +161,22 @@ public sealed record HandsRestView(string Name, DateTimeOffset From, DateTimeOff
 /// <param name="Sentence">When it begins and ends, and whether it could be sooner.</param>
 /// <param name="MayBeBetter">Whether a longer search might find a better one.</param>
 public sealed record HouseholdPlanView(
-    IReadOnlyList<HeadPlanView> Heads, IReadOnlyList<TaskView> Tasks, DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NotBefore, bool Proven,
-    DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, IReadOnlyList<HandsRestView> Rests, string Bottleneck, IReadOnlyList<string> Beyond, double MinutesLate,
-    bool CanStart, string Sentence, bool MayBeBetter)
+    IReadOnlyList<HeadPlanView> Heads,
+    IReadOnlyList<TaskView> Tasks,
+    DateTimeOffset Start,
+    DateTimeOffset End,
+    DateTimeOffset NotBefore,
+    bool Proven,
+    DateTimeOffset LikelyBy,
+    DateTimeOffset NineInTenBy,
+    IReadOnlyList<HandsRestView> Rests,
+    string Bottleneck,
+    IReadOnlyList<string> Beyond,
+    double MinutesLate,
+    bool CanStart,
+    string Sentence,
+    bool MayBeBetter
+)
 {
     /// <summary>The household's clocks change before it is over; null when they do not.</summary>
     public ClockChange? ClocksChange { get; init; }
@@ -136,12 +187,39 @@ public sealed record HouseholdPlanView(
     /// <summary>The hours that could be left out then.</summary>
     public StretchBody? Night { get; init; }
 
-    internal static HouseholdPlanView Of(HouseholdPlan plan, CraftFigures figures) => new(
-        [.. plan.Heads.Select(head => new HeadPlanView(head.Key, PlanView.Of(head.Plan, figures), head.LikelyBy, head.NineInTenBy, head.Wanted, head.ChanceInTime, HouseholdWords.Of(head, plan.Start)))],
-        [.. plan.Tasks.Select(PlanView.Task)], plan.Start, plan.End, plan.NotBefore, plan.Proven, plan.LikelyBy, plan.NineInTenBy,
-        [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))], plan.Bottleneck, plan.Beyond, plan.MinutesLate, !plan.HasStop, HouseholdWords.Finish(plan),
-        !plan.Proven || plan.MayBeCloser)
-    { ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End), NightSentence = HouseholdWords.Night(plan), Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise) };
+    internal static HouseholdPlanView Of(HouseholdPlan plan, CraftFigures figures) =>
+        new(
+            [
+                .. plan.Heads.Select(head => new HeadPlanView(
+                    head.Key,
+                    PlanView.Of(head.Plan, figures),
+                    head.LikelyBy,
+                    head.NineInTenBy,
+                    head.Wanted,
+                    head.ChanceInTime,
+                    HouseholdWords.Of(head, plan.Start)
+                )),
+            ],
+            [.. plan.Tasks.Select(PlanView.Task)],
+            plan.Start,
+            plan.End,
+            plan.NotBefore,
+            plan.Proven,
+            plan.LikelyBy,
+            plan.NineInTenBy,
+            [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))],
+            plan.Bottleneck,
+            plan.Beyond,
+            plan.MinutesLate,
+            !plan.HasStop,
+            HouseholdWords.Finish(plan),
+            !plan.Proven || plan.MayBeCloser
+        )
+        {
+            ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
+            NightSentence = HouseholdWords.Night(plan),
+            Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise),
+        };
 }
 
 /// <summary>How far the looking for remedies is, and what was found so far.</summary>
@@ -156,12 +234,30 @@ public sealed record WhyNotView(double Share, string Trying, IReadOnlyList<Remed
 /// <param name="Edits">For leaving out: the edits that do it.</param>
 /// <param name="MayDo">For a second pair of hands: what it has to do.</param>
 /// <param name="DryingAir">For faster drying: how.</param>
-public sealed record RemedyView(RemedyKind Kind, string Sentence, double Minutes, int Head, IReadOnlyList<EditBody> Edits, IReadOnlyList<Work> MayDo, Air? DryingAir)
+public sealed record RemedyView(
+    RemedyKind Kind,
+    string Sentence,
+    double Minutes,
+    int Head,
+    IReadOnlyList<EditBody> Edits,
+    IReadOnlyList<Work> MayDo,
+    Air? DryingAir
+)
 {
     /// <summary>For two together: either of them; empty else.</summary>
     public IReadOnlyList<RemedyView> Parts { get; init; } = [];
 
-    internal static RemedyView Of(Remedy remedy) => new(remedy.Kind, remedy.Sentence, remedy.Minutes, remedy.Head, [.. (remedy.Edits ?? []).Select(EditBody.From)],
-        [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))], remedy.DryingAir)
-    { Parts = [.. remedy.Parts.Select(Of)] };
+    internal static RemedyView Of(Remedy remedy) =>
+        new(
+            remedy.Kind,
+            remedy.Sentence,
+            remedy.Minutes,
+            remedy.Head,
+            [.. (remedy.Edits ?? []).Select(EditBody.From)],
+            [.. Enum.GetValues<Work>().Where(work => work is not (Work.None or Work.All) && remedy.MayDo.HasFlag(work))],
+            remedy.DryingAir
+        )
+        {
+            Parts = [.. remedy.Parts.Select(Of)],
+        };
 }

@@ -10,17 +10,29 @@ namespace Kamuri.Web.HouseholdPlans;
 /// <summary>Runs longer searches beside everything else, each when its turn comes.</summary>
 internal sealed class LongerSearches(KnownOrders known, SolverGate gate, FigureMemory figures)
 {
-    public async IAsyncEnumerable<SseItem<LongerSearchView>> OfAsync(HouseholdPlan plan, [EnumeratorCancellation] CancellationToken cancellation)
+    public async IAsyncEnumerable<SseItem<LongerSearchView>> OfAsync(
+        HouseholdPlan plan,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         yield return Item(new LongerSearchView(0, false, false, ""));
-        await foreach (var step in Telling.WhileAsync<LongerSearchView>(
-            gate,
-            tell =>
-            {
-                var found = LongerSearch.Of(plan, figures.Current, known, share => tell(new LongerSearchView(share, false, false, "")), cancellation);
-                tell(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
-            },
-            cancellation))
+        await foreach (
+            var step in Telling.WhileAsync<LongerSearchView>(
+                gate,
+                tell =>
+                {
+                    var found = LongerSearch.Of(
+                        plan,
+                        figures.Current,
+                        known,
+                        share => tell(new LongerSearchView(share, false, false, "")),
+                        cancellation
+                    );
+                    tell(new LongerSearchView(1, true, found.IsBetter, found.Sentence));
+                },
+                cancellation
+            )
+        )
         {
             yield return Item(step);
         }

@@ -11,7 +11,11 @@ internal static class Telling
     /// <param name="gate">Whose turn it is.</param>
     /// <param name="work">Is given whom to tell.</param>
     /// <param name="cancellation">Ends the search and the telling.</param>
-    public static async IAsyncEnumerable<T> WhileAsync<T>(SolverGate gate, Action<Action<T>> work, [EnumeratorCancellation] CancellationToken cancellation)
+    public static async IAsyncEnumerable<T> WhileAsync<T>(
+        SolverGate gate,
+        Action<Action<T>> work,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         var told = Channel.CreateUnbounded<T>();
         var done = DoAsync();
@@ -33,7 +37,8 @@ internal static class Telling
                         return true;
                     },
                     cancellation,
-                    isLong: true);
+                    isLong: true
+                );
             }
             finally
             {

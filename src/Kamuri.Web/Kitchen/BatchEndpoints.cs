@@ -21,10 +21,25 @@ namespace Kamuri.Web.Kitchen;
 /// <param name="Name">What to call it; the formula's name when left out.</param>
 /// <param name="MadeAt">When; now when left out.</param>
 /// <param name="KeptAt">Where it stands; where it keeps best when left out.</param>
-public sealed record BatchBody(Guid FormulaId, ScaleBody? Scale = null, string? Name = null, DateTimeOffset? MadeAt = null, Keeping? KeptAt = null);
+public sealed record BatchBody(
+    Guid FormulaId,
+    ScaleBody? Scale = null,
+    string? Name = null,
+    DateTimeOffset? MadeAt = null,
+    Keeping? KeptAt = null
+);
 
 /// <summary>What can happen to a batch.</summary>
-public enum BatchChange { Move, Freeze, Thaw, Look, Used, Discard, TakeBack }
+public enum BatchChange
+{
+    Move,
+    Freeze,
+    Thaw,
+    Look,
+    Used,
+    Discard,
+    TakeBack,
+}
 
 /// <summary>Something that happened to a batch.</summary>
 /// <param name="KeptAt">For move: where to.</param>
@@ -32,16 +47,44 @@ public enum BatchChange { Move, Freeze, Thaw, Look, Used, Discard, TakeBack }
 /// <param name="Fine">For look: whether it looks and smells as it should.</param>
 /// <param name="UsedMl">For used: how much.</param>
 /// <param name="Why">For discard: why.</param>
-public sealed record BatchChangeBody(BatchChange Kind, Keeping? KeptAt = null, int? Portions = null, bool? Fine = null, double? UsedMl = null, string? Why = null);
+public sealed record BatchChangeBody(
+    BatchChange Kind,
+    Keeping? KeptAt = null,
+    int? Portions = null,
+    bool? Fine = null,
+    double? UsedMl = null,
+    string? Why = null
+);
 
 /// <summary>A batch.</summary>
 /// <param name="Portions">Frozen portions that are left; null when it is in one piece.</param>
 /// <param name="UsualPortions">Into how many it is usually frozen.</param>
 /// <param name="CanFreeze">Why it cannot be frozen; null when it can.</param>
 public sealed record BatchView(
-    Guid Id, Guid FormulaId, string Name, DateTimeOffset MadeAt, double MadeMl, double LeftMl, MeasuredAmount Left, Keeping KeptAt, string KeptWords, BatchState State,
-    DateOnly? UseBy, string Sentence, bool MayBeLookedAt, int? Portions, int UsualPortions, string? CanFreeze, decimal? Cost, IReadOnlyList<MeasuredWords> MadeOf, string Keeps,
-    DateOnly? GoneOn, string? GoneWhy, bool CanTakeBack, int Version);
+    Guid Id,
+    Guid FormulaId,
+    string Name,
+    DateTimeOffset MadeAt,
+    double MadeMl,
+    double LeftMl,
+    MeasuredAmount Left,
+    Keeping KeptAt,
+    string KeptWords,
+    BatchState State,
+    DateOnly? UseBy,
+    string Sentence,
+    bool MayBeLookedAt,
+    int? Portions,
+    int UsualPortions,
+    string? CanFreeze,
+    decimal? Cost,
+    IReadOnlyList<MeasuredWords> MadeOf,
+    string Keeps,
+    DateOnly? GoneOn,
+    string? GoneWhy,
+    bool CanTakeBack,
+    int Version
+);
 
 /// <summary>A label for a jar, with a code that opens the batch.</summary>
 /// <param name="Code">The code as the path of its dark squares, one unit a square.</param>
@@ -65,17 +108,35 @@ internal static class BatchEndpoints
         batches.MapGet("/{id:guid}/label", LabelAsync).WithName("getJarLabel");
     }
 
-    private static async Task<Ok<IReadOnlyList<BatchView>>> ListAsync(KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<BatchView>>> ListAsync(
+        KamuriDb db,
+        SetAside setAside,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var time = await house.TimeAsync(cancellation);
         var since = time.Today.AddDays(-60);
         var rows = await db.Batches.AsNoTracking().Where(row => row.GoneOn == null || row.GoneOn >= since).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<BatchView>>([.. setAside.Read("batches", rows, row => row.Id, row => View(row, time, figures)).Select(each => each.Read)
-            .OrderBy(view => view.State == BatchState.Gone).ThenBy(view => view.UseBy ?? DateOnly.MinValue).ThenBy(view => view.Name, StringComparer.OrdinalIgnoreCase)]);
+        return TypedResults.Ok<IReadOnlyList<BatchView>>([
+            .. setAside
+                .Read("batches", rows, row => row.Id, row => View(row, time, figures))
+                .Select(each => each.Read)
+                .OrderBy(view => view.State == BatchState.Gone)
+                .ThenBy(view => view.UseBy ?? DateOnly.MinValue)
+                .ThenBy(view => view.Name, StringComparer.OrdinalIgnoreCase),
+        ]);
     }
 
     private static async Task<Results<Created<BatchView>, ValidationProblem, ProblemHttpResult>> MakeAsync(
-        BatchBody body, KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+        BatchBody body,
+        KamuriDb db,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         const int longestName = 80;
         var time = await house.TimeAsync(cancellation);
@@ -174,7 +235,14 @@ internal static class BatchEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<BatchView>>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
-        Guid id, BatchChangeBody body, KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id,
+        BatchChangeBody body,
+        KamuriDb db,
+        SetAside setAside,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (await db.Batches.FindAsync([id], cancellation) is not { } row)
         {
@@ -198,7 +266,13 @@ internal static class BatchEndpoints
         return await ListAsync(db, setAside, house, figures, cancellation);
     }
 
-    private static (string? Field, string Message)? Change(KamuriDb db, BatchRow row, BatchChangeBody body, HouseTime time, CraftFigures figures)
+    private static (string? Field, string Message)? Change(
+        KamuriDb db,
+        BatchRow row,
+        BatchChangeBody body,
+        HouseTime time,
+        CraftFigures figures
+    )
     {
         var batch = row.ToBatch();
         if (batch.IsGone)
@@ -259,7 +333,14 @@ internal static class BatchEndpoints
     }
 
     /// <summary>Portions that are thawed become a batch of their own, with a day of their own.</summary>
-    private static (string? Field, string Message)? Thaw(KamuriDb db, BatchRow row, Batch batch, BatchChangeBody body, HouseTime time, CraftFigures figures)
+    private static (string? Field, string Message)? Thaw(
+        KamuriDb db,
+        BatchRow row,
+        Batch batch,
+        BatchChangeBody body,
+        HouseTime time,
+        CraftFigures figures
+    )
     {
         if (row.KeptAt != Keeping.Freezer)
         {
@@ -285,7 +366,14 @@ internal static class BatchEndpoints
     }
 
     private static async Task<Results<Ok<JarLabelView>, ProblemHttpResult>> LabelAsync(
-        Guid id, HttpRequest http, KamuriDb db, SetAside setAside, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id,
+        HttpRequest http,
+        KamuriDb db,
+        SetAside setAside,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (await db.Batches.FindAsync([id], cancellation) is not { } row)
         {
@@ -294,17 +382,35 @@ internal static class BatchEndpoints
 
         var time = await house.TimeAsync(cancellation);
         var batch = row.ToBatch();
-        var tests = await db.PatchTests.AsNoTracking().Where(test => test.Outcome == Core.Shelf.PatchOutcome.Reacted).ToListAsync(cancellation);
+        var tests = await db
+            .PatchTests.AsNoTracking()
+            .Where(test => test.Outcome == Core.Shelf.PatchOutcome.Reacted)
+            .ToListAsync(cancellation);
         var rows = await db.Heads.AsNoTracking().Where(head => !head.Archived).OrderBy(head => head.Name).ToListAsync(cancellation);
-        var heads = setAside.Read("heads", rows, head => head.Id, head => head.ToHead())
-            .Select(each => (each.Read, (IReadOnlyList<string>)[.. tests.Where(test => test.HeadId == each.Row.Id).Select(test => test.Ingredient)]));
-        var label = JarLabel.Of(batch, BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures), heads, figures.Mixtures, figures.Measures);
+        var heads = setAside
+            .Read("heads", rows, head => head.Id, head => head.ToHead())
+            .Select(each =>
+                (each.Read, (IReadOnlyList<string>)[.. tests.Where(test => test.HeadId == each.Row.Id).Select(test => test.Ingredient)])
+            );
+        var label = JarLabel.Of(
+            batch,
+            BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures),
+            heads,
+            figures.Mixtures,
+            figures.Measures
+        );
         var opens = $"{http.Scheme}://{http.Host}/shelf/jars?batch={id}";
         var (path, size) = QuickCode.Of(opens);
         return TypedResults.Ok(new JarLabelView(label, path, size, opens, row.MadeOf));
     }
 
-    private static async Task<IReadOnlyList<PutIn>> TakenAsync(ScaledFormula scaled, KitchenReader reader, HouseTime time, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<IReadOnlyList<PutIn>> TakenAsync(
+        ScaledFormula scaled,
+        KitchenReader reader,
+        HouseTime time,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var request = new PlanRequest
         {
@@ -315,19 +421,48 @@ internal static class BatchEndpoints
             Today = time.Today,
             Batches = await reader.BatchesAsync(cancellation),
         };
-        return [.. scaled.Lines.Select(line => line.Ingredient.ProductId is { } product ? new PutIn(product, null, line.Volume.Value)
-            : line.Ingredient.FormulaId is { } formula && Larder.Find(request, formula, line.Volume, figures) is { } batch ? new PutIn(null, batch.Id, line.Volume.Value)
-            : null).OfType<PutIn>()];
+        return
+        [
+            .. scaled
+                .Lines.Select(line =>
+                    line.Ingredient.ProductId is { } product ? new PutIn(product, null, line.Volume.Value)
+                    : line.Ingredient.FormulaId is { } formula && Larder.Find(request, formula, line.Volume, figures) is { } batch
+                        ? new PutIn(null, batch.Id, line.Volume.Value)
+                    : null
+                )
+                .OfType<PutIn>(),
+        ];
     }
 
     internal static BatchView View(BatchRow row, HouseTime time, CraftFigures figures)
     {
         var batch = row.ToBatch();
         var standing = BatchKeeping.Of(batch, time.Today, time.Now, figures.Mixtures);
-        return new BatchView(row.Id, row.FormulaId, row.Name, time.Local(batch.MadeAt), row.MadeMillilitres, row.LeftMillilitres,
-            FormulaEndpoints.Ways(batch.Left, figures), row.KeptAt, MixtureWords.Of(row.KeptAt), standing.State, standing.UseBy, standing.Sentence, standing.MayBeLookedAt,
-            batch.Portions, BatchKeeping.UsualPortions(batch, figures.Mixtures), BatchKeeping.WhyNot(batch, Keeping.Freezer),
-            row.Cost, row.MadeOf, batch.Keep.Words, row.GoneOn, row.GoneWhy, row.BeforeJson is not null, row.Version);
+        return new BatchView(
+            row.Id,
+            row.FormulaId,
+            row.Name,
+            time.Local(batch.MadeAt),
+            row.MadeMillilitres,
+            row.LeftMillilitres,
+            FormulaEndpoints.Ways(batch.Left, figures),
+            row.KeptAt,
+            MixtureWords.Of(row.KeptAt),
+            standing.State,
+            standing.UseBy,
+            standing.Sentence,
+            standing.MayBeLookedAt,
+            batch.Portions,
+            BatchKeeping.UsualPortions(batch, figures.Mixtures),
+            BatchKeeping.WhyNot(batch, Keeping.Freezer),
+            row.Cost,
+            row.MadeOf,
+            batch.Keep.Words,
+            row.GoneOn,
+            row.GoneWhy,
+            row.BeforeJson is not null,
+            row.Version
+        );
     }
 
     private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such batch here.");

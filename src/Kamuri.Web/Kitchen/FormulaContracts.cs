@@ -13,30 +13,63 @@ public sealed record IngredientBody(string Name, double Amount, Unit Unit, Guid?
     /// <summary>Goes in once the rest is strained, so that nothing of it stays behind.</summary>
     public bool AfterStraining { get; init; }
 
-    internal FormulaIngredient ToIngredient() => new(Name.Trim(), Amount, Unit) { ProductId = ProductId, FormulaId = FormulaId, AfterStraining = AfterStraining };
+    internal FormulaIngredient ToIngredient() =>
+        new(Name.Trim(), Amount, Unit)
+        {
+            ProductId = ProductId,
+            FormulaId = FormulaId,
+            AfterStraining = AfterStraining,
+        };
 
-    internal static IngredientBody From(FormulaIngredient each) => new(each.Name, each.Amount, each.Unit, each.ProductId, each.FormulaId) { AfterStraining = each.AfterStraining };
+    internal static IngredientBody From(FormulaIngredient each) =>
+        new(each.Name, each.Amount, each.Unit, each.ProductId, each.FormulaId) { AfterStraining = each.AfterStraining };
 }
 
 /// <summary>A step of a method as it is entered. An ingredient's name in braces is replaced by its amount and name.</summary>
 /// <param name="WaitTitle">What it does by itself afterwards; null when nothing.</param>
 /// <param name="Wait">How long, in minutes; null when it cools to skin warmth, or does not wait.</param>
 public sealed record MethodStepBody(
-    string Title, double HandsOnMinutes, IReadOnlyList<Resource>? Needs = null, string? WaitTitle = null, Window? Wait = null, IReadOnlyList<MethodDeeds>? Does = null)
+    string Title,
+    double HandsOnMinutes,
+    IReadOnlyList<Resource>? Needs = null,
+    string? WaitTitle = null,
+    Window? Wait = null,
+    IReadOnlyList<MethodDeeds>? Does = null
+)
 {
     /// <summary>It waits until it is warm and no longer hot, by the cooling model.</summary>
     public bool Cools { get; init; }
 
     public WaitsAt At { get; init; }
 
-    internal MethodStep ToStep(int at) => new(
-        $"step-{at + 1}", Title.Trim(), HandsOnMinutes, [.. (Needs ?? []).Where(each => each != Resource.Hands).Distinct()],
-        string.IsNullOrWhiteSpace(WaitTitle) ? null : WaitTitle.Trim(), Cools ? null : Wait, Cools)
-    { At = At, Does = (Does ?? []).Aggregate(MethodDeeds.None, (all, one) => all | one) };
+    internal MethodStep ToStep(int at) =>
+        new(
+            $"step-{at + 1}",
+            Title.Trim(),
+            HandsOnMinutes,
+            [.. (Needs ?? []).Where(each => each != Resource.Hands).Distinct()],
+            string.IsNullOrWhiteSpace(WaitTitle) ? null : WaitTitle.Trim(),
+            Cools ? null : Wait,
+            Cools
+        )
+        {
+            At = At,
+            Does = (Does ?? []).Aggregate(MethodDeeds.None, (all, one) => all | one),
+        };
 
-    internal static MethodStepBody From(MethodStep step) => new(step.Title, step.HandsOnMinutes, step.Needs, step.WaitTitle, step.Wait,
-        [.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))])
-    { Cools = step.Cools, At = step.At };
+    internal static MethodStepBody From(MethodStep step) =>
+        new(
+            step.Title,
+            step.HandsOnMinutes,
+            step.Needs,
+            step.WaitTitle,
+            step.Wait,
+            [.. Enum.GetValues<MethodDeeds>().Where(each => each != MethodDeeds.None && step.Does.HasFlag(each))]
+        )
+        {
+            Cools = step.Cools,
+            At = step.At,
+        };
 }
 
 /// <summary>Where a mixture keeps and how long; null where it does not keep at all.</summary>
@@ -63,37 +96,39 @@ public sealed record FormulaBody
     /// <summary>The version this change was made on; a change on an older one is refused.</summary>
     public int? Version { get; init; }
 
-    internal Formula ToFormula(Guid id) => new()
-    {
-        Id = id,
-        Name = Name.Trim(),
-        Kind = Kind,
-        Ingredients = [.. Ingredients.Select(each => each.ToIngredient())],
-        Method = [.. Method.Select((step, at) => step.ToStep(at))],
-        YieldShare = YieldShare,
-        Keep = new KeepRule(Keep.Room, Keep.Fridge, Keep.Freezer),
-        ServesAs = [.. ServesAs.Distinct()],
-        Vessel = Vessel,
-        HotAt = HotAtCelsius is { } hot ? new Celsius(hot) : null,
-        UsedWarm = UsedWarm,
-        Note = Note.Trim(),
-    };
+    internal Formula ToFormula(Guid id) =>
+        new()
+        {
+            Id = id,
+            Name = Name.Trim(),
+            Kind = Kind,
+            Ingredients = [.. Ingredients.Select(each => each.ToIngredient())],
+            Method = [.. Method.Select((step, at) => step.ToStep(at))],
+            YieldShare = YieldShare,
+            Keep = new KeepRule(Keep.Room, Keep.Fridge, Keep.Freezer),
+            ServesAs = [.. ServesAs.Distinct()],
+            Vessel = Vessel,
+            HotAt = HotAtCelsius is { } hot ? new Celsius(hot) : null,
+            UsedWarm = UsedWarm,
+            Note = Note.Trim(),
+        };
 
-    internal static FormulaBody From(Formula formula, int? version) => new()
-    {
-        Name = formula.Name,
-        Kind = formula.Kind,
-        Ingredients = [.. formula.Ingredients.Select(IngredientBody.From)],
-        Method = [.. formula.Method.Select(MethodStepBody.From)],
-        YieldShare = formula.YieldShare,
-        Keep = new KeepBody(formula.Keep.Room, formula.Keep.Fridge, formula.Keep.Freezer),
-        ServesAs = formula.ServesAs,
-        Vessel = formula.Vessel,
-        HotAtCelsius = formula.HotAt?.Value,
-        UsedWarm = formula.UsedWarm,
-        Note = formula.Note,
-        Version = version,
-    };
+    internal static FormulaBody From(Formula formula, int? version) =>
+        new()
+        {
+            Name = formula.Name,
+            Kind = formula.Kind,
+            Ingredients = [.. formula.Ingredients.Select(IngredientBody.From)],
+            Method = [.. formula.Method.Select(MethodStepBody.From)],
+            YieldShare = formula.YieldShare,
+            Keep = new KeepBody(formula.Keep.Room, formula.Keep.Fridge, formula.Keep.Freezer),
+            ServesAs = formula.ServesAs,
+            Vessel = formula.Vessel,
+            HotAtCelsius = formula.HotAt?.Value,
+            UsedWarm = formula.UsedWarm,
+            Note = formula.Note,
+            Version = version,
+        };
 }
 
 /// <summary>What can be entered for a formula.</summary>
@@ -109,60 +144,104 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
 
     public FormulaValidator(Core.Mixing.Kitchen kitchen)
     {
-        RuleFor(formula => formula.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("A formula needs a name.")
-            .MaximumLength(LongestName).WithMessage($"A name holds at most {LongestName} characters.");
+        RuleFor(formula => formula.Name)
+            .Must(name => !string.IsNullOrWhiteSpace(name))
+            .WithMessage("A formula needs a name.")
+            .MaximumLength(LongestName)
+            .WithMessage($"A name holds at most {LongestName} characters.");
         RuleFor(formula => formula.Kind).IsInEnum().WithMessage("This kind is not known here.");
         RuleFor(formula => formula.Vessel).IsInEnum().WithMessage("This vessel is not known here.");
         RuleFor(formula => formula.YieldShare).InclusiveBetween(0.05, 1).WithMessage("What is left once strained is 5 to 100 %.");
-        RuleFor(formula => formula.HotAtCelsius).Must(hot => hot is null or (>= 30 and <= 100)).WithMessage("It begins to cool at 30 to 100 °C.");
-        RuleFor(formula => formula.Note).MaximumLength(HeadLimits.LongestNote).WithMessage($"A note holds at most {HeadLimits.LongestNote} characters.");
-        RuleFor(formula => formula.Ingredients).Must(list => list.Count is > 0 and <= MostIngredients).WithMessage($"1 to {MostIngredients} ingredients go in.");
-        RuleForEach(formula => formula.Ingredients).NotNull().WithMessage("Which ingredient?").ChildRules(each => Ingredient(each, kitchen));
+        RuleFor(formula => formula.HotAtCelsius)
+            .Must(hot => hot is null or (>= 30 and <= 100))
+            .WithMessage("It begins to cool at 30 to 100 °C.");
+        RuleFor(formula => formula.Note)
+            .MaximumLength(HeadLimits.LongestNote)
+            .WithMessage($"A note holds at most {HeadLimits.LongestNote} characters.");
+        RuleFor(formula => formula.Ingredients)
+            .Must(list => list.Count is > 0 and <= MostIngredients)
+            .WithMessage($"1 to {MostIngredients} ingredients go in.");
+        RuleForEach(formula => formula.Ingredients)
+            .NotNull()
+            .WithMessage("Which ingredient?")
+            .ChildRules(each => Ingredient(each, kitchen));
         RuleFor(formula => formula.Method).Must(list => list.Count <= MostSteps).WithMessage($"At most {MostSteps} steps.");
         RuleForEach(formula => formula.Method).NotNull().WithMessage("Which step?").ChildRules(Step);
         RuleForEach(formula => formula.ServesAs).IsInEnum().WithMessage("This use is not known here.");
-        RuleFor(formula => formula.Keep).NotNull().WithMessage("How does it keep?").Must(keep => keep is null || Spans(keep).All(IsSound))
+        RuleFor(formula => formula.Keep)
+            .NotNull()
+            .WithMessage("How does it keep?")
+            .Must(keep => keep is null || Spans(keep).All(IsSound))
             .WithMessage($"It keeps 0 to {LongestKeep} days, and with a look not less than without.");
     }
 
     private static IEnumerable<KeepSpan> Spans(KeepBody keep) => new[] { keep.Room, keep.Fridge, keep.Freezer }.OfType<KeepSpan>();
 
-    private static bool IsSound(KeepSpan span) => span.Days is >= 0 and <= LongestKeep && span.AtMost >= span.Days && span.AtMost <= LongestKeep;
+    private static bool IsSound(KeepSpan span) =>
+        span.Days is >= 0 and <= LongestKeep && span.AtMost >= span.Days && span.AtMost <= LongestKeep;
 
     private static void Ingredient(InlineValidator<IngredientBody> ingredient, Core.Mixing.Kitchen kitchen)
     {
-        ingredient.RuleFor(each => each.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("What goes in?").MaximumLength(120).WithMessage("A name holds at most 120 characters.");
-        ingredient.RuleFor(each => each.Amount).Must(amount => amount is >= LeastAmount and <= MostAmount).WithMessage($"An amount is above 0 and at most {MostAmount:0}.");
+        ingredient
+            .RuleFor(each => each.Name)
+            .Must(name => !string.IsNullOrWhiteSpace(name))
+            .WithMessage("What goes in?")
+            .MaximumLength(120)
+            .WithMessage("A name holds at most 120 characters.");
+        ingredient
+            .RuleFor(each => each.Amount)
+            .Must(amount => amount is >= LeastAmount and <= MostAmount)
+            .WithMessage($"An amount is above 0 and at most {MostAmount:0}.");
         ingredient.RuleFor(each => each.Unit).IsInEnum().WithMessage("This unit is not known here.");
-        ingredient.RuleFor(each => each.FormulaId).Must(id => id is null || kitchen.Formula(id.Value) is not null).WithMessage("That formula is not here any more.");
-        ingredient.RuleFor(each => each.ProductId).Must(id => id is null || kitchen.Product(id.Value) is not null).WithMessage("That product is not here any more.")
-            .Must((each, id) => id is null || each.FormulaId is null).WithMessage("A product or a batch of a formula, not both.");
-        ingredient.RuleFor(each => each.Unit).Custom((_, context) =>
-        {
-            try
-            {
-                if (context.InstanceToValidate is { Name: not null, Amount: > 0 } each && Enum.IsDefined(each.Unit))
+        ingredient
+            .RuleFor(each => each.FormulaId)
+            .Must(id => id is null || kitchen.Formula(id.Value) is not null)
+            .WithMessage("That formula is not here any more.");
+        ingredient
+            .RuleFor(each => each.ProductId)
+            .Must(id => id is null || kitchen.Product(id.Value) is not null)
+            .WithMessage("That product is not here any more.")
+            .Must((each, id) => id is null || each.FormulaId is null)
+            .WithMessage("A product or a batch of a formula, not both.");
+        ingredient
+            .RuleFor(each => each.Unit)
+            .Custom(
+                (_, context) =>
                 {
-                    kitchen.VolumeOf(each.ToIngredient());
+                    try
+                    {
+                        if (context.InstanceToValidate is { Name: not null, Amount: > 0 } each && Enum.IsDefined(each.Unit))
+                        {
+                            kitchen.VolumeOf(each.ToIngredient());
+                        }
+                    }
+                    catch (UnitMismatchException error)
+                    {
+                        context.AddFailure(error.Message);
+                    }
                 }
-            }
-            catch (UnitMismatchException error)
-            {
-                context.AddFailure(error.Message);
-            }
-        });
+            );
     }
 
     private static void Step(InlineValidator<MethodStepBody> step)
     {
-        step.RuleFor(each => each.Title).Must(title => !string.IsNullOrWhiteSpace(title)).WithMessage("What is done?").MaximumLength(400).WithMessage("A step holds at most 400 characters.");
+        step.RuleFor(each => each.Title)
+            .Must(title => !string.IsNullOrWhiteSpace(title))
+            .WithMessage("What is done?")
+            .MaximumLength(400)
+            .WithMessage("A step holds at most 400 characters.");
         step.RuleFor(each => each.HandsOnMinutes).InclusiveBetween(0.5, 240).WithMessage("Hands are busy 0.5 to 240 minutes.");
         step.RuleForEach(each => each.Needs).IsInEnum().WithMessage("This is not in the house.");
         step.RuleForEach(each => each.Does).IsInEnum().WithMessage("This is not known here.");
         step.RuleFor(each => each.At).IsInEnum().WithMessage("Counter, stove or fridge.");
         step.RuleFor(each => each.WaitTitle).MaximumLength(120).WithMessage("At most 120 characters.");
-        step.RuleFor(each => each.Wait).Must((each, wait) => string.IsNullOrWhiteSpace(each.WaitTitle) || each.Cools || wait is not null).WithMessage("How long does it wait?")
-            .Must(wait => wait is null || (wait.Earliest >= 0 && wait.Earliest <= wait.Usual && wait.Usual <= wait.Latest && wait.Latest <= LongestWait))
+        step.RuleFor(each => each.Wait)
+            .Must((each, wait) => string.IsNullOrWhiteSpace(each.WaitTitle) || each.Cools || wait is not null)
+            .WithMessage("How long does it wait?")
+            .Must(wait =>
+                wait is null
+                || (wait.Earliest >= 0 && wait.Earliest <= wait.Usual && wait.Usual <= wait.Latest && wait.Latest <= LongestWait)
+            )
             .WithMessage("Earliest, usual and latest have to be in that order, and within two weeks.");
     }
 }
@@ -177,8 +256,22 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
 /// <param name="Lines">What goes in, a line each.</param>
 /// <param name="MethodWords">How it is made, with the amounts as written.</param>
 public sealed record FormulaView(
-    Guid Id, bool Shipped, bool Archived, FormulaBody Formula, string KindWords, MeasuredAmount Makes, string Lead, string Keeps, IReadOnlyList<string> Holds,
-    double EssentialOilPercent, ProteinStrength Protein, IReadOnlyList<string> Lines, IReadOnlyList<MeasuredWords> MethodWords, IReadOnlyList<string> ServesAsWords, IReadOnlyList<string> Cautions);
+    Guid Id,
+    bool Shipped,
+    bool Archived,
+    FormulaBody Formula,
+    string KindWords,
+    MeasuredAmount Makes,
+    string Lead,
+    string Keeps,
+    IReadOnlyList<string> Holds,
+    double EssentialOilPercent,
+    ProteinStrength Protein,
+    IReadOnlyList<string> Lines,
+    IReadOnlyList<MeasuredWords> MethodWords,
+    IReadOnlyList<string> ServesAsWords,
+    IReadOnlyList<string> Cautions
+);
 
 /// <summary>How much of a formula to make. One of the three ways.</summary>
 /// <param name="HeadId">For this head: its size, what it was seen to take, what it must not have.</param>
@@ -197,10 +290,23 @@ public sealed record ScaledLineView(string Name, MeasuredAmount Amount, string? 
 /// <param name="For">What the amount is for; null when it was named.</param>
 /// <param name="Warnings">What speaks against it on this head; stops first.</param>
 /// <param name="Cost">In the household's own money; null when nothing is priced.</param>
-/// <param name="Bought">How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a price.</param>
+/// <param name="Bought">How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a
+/// price.</param>
 public sealed record ScaledView(
-    double Factor, double MakesMl, MeasuredAmount Makes, IReadOnlyList<ScaledLineView> Lines, IReadOnlyList<MeasuredWords> Method, IReadOnlyList<MeasuredWords> Taken, IReadOnlyList<string> Remarks,
-    IReadOnlyList<string> Warnings, decimal? Cost, decimal? CostPerMl, IReadOnlyList<string> Unpriced, MeasuredWords? For, string Bought);
+    double Factor,
+    double MakesMl,
+    MeasuredAmount Makes,
+    IReadOnlyList<ScaledLineView> Lines,
+    IReadOnlyList<MeasuredWords> Method,
+    IReadOnlyList<MeasuredWords> Taken,
+    IReadOnlyList<string> Remarks,
+    IReadOnlyList<string> Warnings,
+    decimal? Cost,
+    decimal? CostPerMl,
+    IReadOnlyList<string> Unpriced,
+    MeasuredWords? For,
+    string Bought
+);
 
 /// <summary>A mixture that did not come out right.</summary>
 public sealed record CorrectBody(Trouble Trouble, double ThereMl, double? WantedMl = null);

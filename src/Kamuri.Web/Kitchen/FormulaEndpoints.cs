@@ -32,25 +32,61 @@ internal static class FormulaEndpoints
         formulas.MapPut("/{id:guid}/archived", PutAwayAsync).WithName("putFormulaAway");
         formulas.MapPost("/{id:guid}/scale", ScaleAsync).WithName("scaleFormula");
         formulas.MapPost("/{id:guid}/correct", CorrectAsync).WithName("correctMixture");
-        formulas.MapGet("/{id:guid}/recipe.json", (Guid id, KitchenReader reader, CancellationToken cancellation) => FileAsync(id, reader, "application/ld+json", "json",
-            (formula, kitchen) => RecipeJson.Write(formula, kitchen.YieldOf(formula)), cancellation)).WithName("exportFormulaAsRecipe").Produces<string>(200, "application/ld+json");
-        formulas.MapGet("/{id:guid}/formula.md", (Guid id, KitchenReader reader, CancellationToken cancellation) => FileAsync(id, reader, "text/markdown", "md",
-            (formula, _) => FormulaMarkdown.Write(formula), cancellation)).WithName("exportFormulaAsMarkdown").Produces<string>(200, "text/markdown");
+        formulas
+            .MapGet("/{id:guid}/recipe.json", (Guid id, KitchenReader reader, CancellationToken cancellation) =>
+                FileAsync(
+                    id,
+                    reader,
+                    "application/ld+json",
+                    "json",
+                    (formula, kitchen) => RecipeJson.Write(formula, kitchen.YieldOf(formula)),
+                    cancellation
+                )
+            )
+            .WithName("exportFormulaAsRecipe")
+            .Produces<string>(200, "application/ld+json");
+        formulas
+            .MapGet("/{id:guid}/formula.md", (Guid id, KitchenReader reader, CancellationToken cancellation) =>
+                FileAsync(id, reader, "text/markdown", "md", (formula, _) => FormulaMarkdown.Write(formula), cancellation)
+            )
+            .WithName("exportFormulaAsMarkdown")
+            .Produces<string>(200, "text/markdown");
         formulas.MapPost("/import", ImportAsync).WithName("importFormula");
     }
 
-    private static async Task<Ok<IReadOnlyList<FormulaView>>> ListAsync(KamuriDb db, SetAside setAside, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<FormulaView>>> ListAsync(
+        KamuriDb db,
+        SetAside setAside,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var kitchen = await reader.ReadAsync([], cancellation);
         var room = (await house.RowAsync(cancellation)).ToRoom();
         var rows = await db.Formulas.AsNoTracking().ToDictionaryAsync(row => row.Id, cancellation);
-        var archived = setAside.Read("formulas", rows.Values.Where(row => row.Archived), row => row.Id, row => row.ToFormula()).Select(each => each.Read);
-        return TypedResults.Ok<IReadOnlyList<FormulaView>>([.. kitchen.Formulas.Concat(archived).OrderBy(each => each.IsShipped).ThenBy(each => each.Kind).ThenBy(each => each.Name, StringComparer.OrdinalIgnoreCase)
-            .Select(formula => View(formula, rows.GetValueOrDefault(formula.Id), kitchen, room, figures))]);
+        var archived = setAside
+            .Read("formulas", rows.Values.Where(row => row.Archived), row => row.Id, row => row.ToFormula())
+            .Select(each => each.Read);
+        return TypedResults.Ok<IReadOnlyList<FormulaView>>([
+            .. kitchen
+                .Formulas.Concat(archived)
+                .OrderBy(each => each.IsShipped)
+                .ThenBy(each => each.Kind)
+                .ThenBy(each => each.Name, StringComparer.OrdinalIgnoreCase)
+                .Select(formula => View(formula, rows.GetValueOrDefault(formula.Id), kitchen, room, figures)),
+        ]);
     }
 
     private static async Task<Results<Created<FormulaView>, ValidationProblem, ProblemHttpResult>> AddAsync(
-        FormulaBody body, KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+        FormulaBody body,
+        KamuriDb db,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var formula = body.ToFormula(Guid.CreateVersion7());
         var kitchen = await reader.ReadAsync(formula.Ingredients.Select(each => each.ProductId).OfType<Guid>(), cancellation);
@@ -68,11 +104,21 @@ internal static class FormulaEndpoints
         row.Take(formula);
         db.Add(row);
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Created($"/api/formulas/{formula.Id}", View(formula, row, kitchen.With(formula), (await house.RowAsync(cancellation)).ToRoom(), figures));
+        return TypedResults.Created(
+            $"/api/formulas/{formula.Id}",
+            View(formula, row, kitchen.With(formula), (await house.RowAsync(cancellation)).ToRoom(), figures)
+        );
     }
 
     private static async Task<Results<Ok<FormulaView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
-        Guid id, FormulaBody body, KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid id,
+        FormulaBody body,
+        KamuriDb db,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (FormulaCatalogue.Find(id) is { } shipped)
         {
@@ -102,14 +148,22 @@ internal static class FormulaEndpoints
         return TypedResults.Ok(View(formula, row, kitchen.With(formula), (await house.RowAsync(cancellation)).ToRoom(), figures));
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> PutAwayAsync(Guid id, PutAwayBody body, KamuriDb db, KitchenReader reader, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ProblemHttpResult>> PutAwayAsync(
+        Guid id,
+        PutAwayBody body,
+        KamuriDb db,
+        KitchenReader reader,
+        CancellationToken cancellation
+    )
     {
         if (await db.Formulas.FindAsync([id], cancellation) is not { } row)
         {
             return FormulaCatalogue.Find(id) is { } shipped ? Problems.Conflict($"{shipped.Name} came with Kamuri and stays.") : NotHere();
         }
 
-        var user = (await reader.ReadAsync([], cancellation)).Formulas.FirstOrDefault(formula => formula.Ingredients.Any(each => each.FormulaId == id));
+        var user = (await reader.ReadAsync([], cancellation)).Formulas.FirstOrDefault(formula =>
+            formula.Ingredients.Any(each => each.FormulaId == id)
+        );
         if (body.Archived && user is not null)
         {
             return Problems.Conflict($"{user.Name} uses a batch of it; change that one first.");
@@ -122,7 +176,15 @@ internal static class FormulaEndpoints
     }
 
     private static async Task<Results<Ok<ScaledView>, ValidationProblem, ProblemHttpResult>> ScaleAsync(
-        Guid id, ScaleBody body, KamuriDb db, KitchenReader reader, House house, SkinRecord skin, CraftFigures figures, CancellationToken cancellation)
+        Guid id,
+        ScaleBody body,
+        KamuriDb db,
+        KitchenReader reader,
+        House house,
+        SkinRecord skin,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var kitchen = await reader.ReadAsync([], cancellation);
         if (kitchen.Formula(id) is not { } formula)
@@ -140,7 +202,14 @@ internal static class FormulaEndpoints
             }
         }
 
-        var (scaled, purpose, problem) = Scale(formula, body, head, head is null ? Core.Learning.Hand.Unknown : await reader.HandAsync(head.Id, cancellation), kitchen, figures);
+        var (scaled, purpose, problem) = Scale(
+            formula,
+            body,
+            head,
+            head is null ? Core.Learning.Hand.Unknown : await reader.HandAsync(head.Id, cancellation),
+            kitchen,
+            figures
+        );
         if (scaled is null)
         {
             return problem!;
@@ -158,42 +227,89 @@ internal static class FormulaEndpoints
             Kitchen = kitchen,
             Batches = await reader.BatchesAsync(cancellation),
         };
-        var cooking = Cooking.Of(scaled, kitchen, (inner, needed) => Larder.Find(request, inner, needed, figures), request.Room, figures.Cooling, figures.Mixtures);
+        var cooking = Cooking.Of(
+            scaled,
+            kitchen,
+            (inner, needed) => Larder.Find(request, inner, needed, figures),
+            request.Room,
+            figures.Cooling,
+            figures.Mixtures
+        );
         var use = Larder.Made(formula, kitchen);
         var cost = Cost.Of(scaled, kitchen);
-        return TypedResults.Ok(new ScaledView(scaled.Factor, scaled.Makes.Value, Ways(scaled.Makes, figures),
-            [.. scaled.Lines.Select(line => new ScaledLineView(line.Ingredient.Name, line.Amount, line.Instead, line.Volume.Value, line.Weight.Value))],
-            [.. (cooking.Ahead?.Steps ?? []).Concat(cooking.OnTheDay).SelectMany(step => Words(step, request.Room, figures))],
-            [.. cooking.Taken.Select(taken => taken.Sentence)], scaled.Remarks,
-            head is null ? [] : MixtureWords.Against(use, head, MixtureWords.StaysOn(body.As is { } one ? [one] : formula.ServesAs), await skin.ReactedAsync(head.Id, cancellation), figures.Mixtures, figures.Measures),
-            cost.Total > 0 ? Math.Round(cost.Total, 2) : null, cost.Total > 0 ? Math.Round(cost.PerMl, 4) : null, cost.Unpriced, purpose,
-            await Bought.CompareAsync(db, formula, cost, cancellation)));
+        return TypedResults.Ok(
+            new ScaledView(
+                scaled.Factor,
+                scaled.Makes.Value,
+                Ways(scaled.Makes, figures),
+                [
+                    .. scaled.Lines.Select(line => new ScaledLineView(
+                        line.Ingredient.Name,
+                        line.Amount,
+                        line.Instead,
+                        line.Volume.Value,
+                        line.Weight.Value
+                    )),
+                ],
+                [.. (cooking.Ahead?.Steps ?? []).Concat(cooking.OnTheDay).SelectMany(step => Words(step, request.Room, figures))],
+                [.. cooking.Taken.Select(taken => taken.Sentence)],
+                scaled.Remarks,
+                head is null
+                    ? []
+                    : MixtureWords.Against(
+                        use,
+                        head,
+                        MixtureWords.StaysOn(body.As is { } one ? [one] : formula.ServesAs),
+                        await skin.ReactedAsync(head.Id, cancellation),
+                        figures.Mixtures,
+                        figures.Measures
+                    ),
+                cost.Total > 0 ? Math.Round(cost.Total, 2) : null,
+                cost.Total > 0 ? Math.Round(cost.PerMl, 4) : null,
+                cost.Unpriced,
+                purpose,
+                await Bought.CompareAsync(db, formula, cost, cancellation)
+            )
+        );
     }
 
     /// <summary>A stand-in for a head when nobody is meant.</summary>
-    internal static Head Nobody { get; } = new()
-    {
-        Id = Guid.Empty,
-        Name = "Nobody",
-        Lengths = new ZoneLengths(new Centimetres(30), new Centimetres(30), new Centimetres(30), new Centimetres(30)),
-    };
+    internal static Head Nobody { get; } =
+        new()
+        {
+            Id = Guid.Empty,
+            Name = "Nobody",
+            Lengths = new ZoneLengths(new Centimetres(30), new Centimetres(30), new Centimetres(30), new Centimetres(30)),
+        };
 
     internal static (ScaledFormula? Scaled, MeasuredWords? For, ValidationProblem? Problem) Scale(
-        Formula formula, ScaleBody body, Head? head, Core.Learning.Hand hand, Core.Mixing.Kitchen kitchen, CraftFigures figures)
+        Formula formula,
+        ScaleBody body,
+        Head? head,
+        Core.Learning.Hand hand,
+        Core.Mixing.Kitchen kitchen,
+        CraftFigures figures
+    )
     {
         try
         {
             if (body.Have is { } have)
             {
                 return have.Ingredient < 0 || have.Ingredient >= formula.Ingredients.Count
-                    ? (null, null, Problems.At("have.ingredient", "Which ingredient?"))
-                    : have.Amount is not (> 0 and <= 100_000) ? (null, null, Problems.At("have.amount", "How much is there? Above 0 and at most 100000."))
-                    : (Scaling.ToHave(formula, have.Ingredient, have.Amount, have.Unit, kitchen), MeasuredWords.Same($"By what there is of {formula.Ingredients[have.Ingredient].Name}."), null);
+                        ? (null, null, Problems.At("have.ingredient", "Which ingredient?"))
+                    : have.Amount is not (> 0 and <= 100_000)
+                        ? (null, null, Problems.At("have.amount", "How much is there? Above 0 and at most 100000."))
+                    : (
+                        Scaling.ToHave(formula, have.Ingredient, have.Amount, have.Unit, kitchen),
+                        MeasuredWords.Same($"By what there is of {formula.Ingredients[have.Ingredient].Name}."),
+                        null
+                    );
             }
 
             if (body.MakeMl is { } make)
             {
-                return make is not (> 0 and <= 20_000) ? (null, null, Problems.At("makeMl", "Make above 0 and at most 20000 ml."))
+                return make is not (> 0 and <= 20_000)
+                    ? (null, null, Problems.At("makeMl", "Make above 0 and at most 20000 ml."))
                     : (Scaling.ToMake(formula, new Millilitres(make), kitchen), null, null);
             }
 
@@ -206,9 +322,16 @@ internal static class FormulaEndpoints
             var kind = StepCatalogue.All.FirstOrDefault(each => each.Puts == substance);
             var amount = kind is null ? null : FilmModel.For(substance, kind.Places, HeadSize.Of(head, figures.Head), figures, 1, hand);
             return amount is null
-                ? (Scaling.By(formula, 1, kitchen), MeasuredWords.Same("As it is written: how much of it a head takes is not known here."), null)
-                : (Scaling.ToMake(formula, new Millilitres(amount.Exact.Value * figures.Mixtures.MadeBeyond), kitchen),
-                    MixtureWords.Wanted(head, kind!, amount, figures.Mixtures), null);
+                ? (
+                    Scaling.By(formula, 1, kitchen),
+                    MeasuredWords.Same("As it is written: how much of it a head takes is not known here."),
+                    null
+                )
+                : (
+                    Scaling.ToMake(formula, new Millilitres(amount.Exact.Value * figures.Mixtures.MadeBeyond), kitchen),
+                    MixtureWords.Wanted(head, kind!, amount, figures.Mixtures),
+                    null
+                );
         }
         catch (UnitMismatchException error)
         {
@@ -221,30 +344,64 @@ internal static class FormulaEndpoints
     }
 
     private static async Task<Results<Ok<CorrectionAdvice>, ValidationProblem, ProblemHttpResult>> CorrectAsync(
-        Guid id, CorrectBody body, KitchenReader reader, CancellationToken cancellation)
+        Guid id,
+        CorrectBody body,
+        KitchenReader reader,
+        CancellationToken cancellation
+    )
     {
         var kitchen = await reader.ReadAsync([], cancellation);
         return kitchen.Formula(id) is not { } formula ? NotHere()
             : !Enum.IsDefined(body.Trouble) ? Problems.At("trouble", "Too thick, too runny or too little?")
             : body.ThereMl is not (> 0 and <= 20_000) ? Problems.At("thereMl", "How much is there? Above 0 and at most 20000 ml.")
             : body.WantedMl is not null and not (> 0 and <= 20_000) ? Problems.At("wantedMl", "Above 0 and at most 20000 ml.")
-            : TypedResults.Ok(Correction.For(formula, body.Trouble, new Millilitres(body.ThereMl), new Millilitres(body.WantedMl ?? body.ThereMl), kitchen));
+            : TypedResults.Ok(
+                Correction.For(
+                    formula,
+                    body.Trouble,
+                    new Millilitres(body.ThereMl),
+                    new Millilitres(body.WantedMl ?? body.ThereMl),
+                    kitchen
+                )
+            );
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
-        Guid id, KitchenReader reader, string type, string ending, Func<Formula, Core.Mixing.Kitchen, string> write, CancellationToken cancellation)
+        Guid id,
+        KitchenReader reader,
+        string type,
+        string ending,
+        Func<Formula, Core.Mixing.Kitchen, string> write,
+        CancellationToken cancellation
+    )
     {
         var kitchen = await reader.ReadAsync([], cancellation);
         return kitchen.Formula(id) is { } formula
-            ? TypedResults.File(Encoding.UTF8.GetBytes(write(formula, kitchen)), $"{type}; charset=utf-8", $"{FileName(formula.Name)}.{ending}")
+            ? TypedResults.File(
+                Encoding.UTF8.GetBytes(write(formula, kitchen)),
+                $"{type}; charset=utf-8",
+                $"{FileName(formula.Name)}.{ending}"
+            )
             : NotHere();
     }
 
-    private static string FileName(string name) => string.Concat(name.ToLowerInvariant().Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')).Trim('-') is { Length: > 0 } plain ? plain : "formula";
+    private static string FileName(string name) =>
+        string.Concat(name.ToLowerInvariant().Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')).Trim('-')
+            is { Length: > 0 } plain
+            ? plain
+            : "formula";
 
-    /// <summary>Takes in a formula as recipe JSON-LD or Markdown. Ingredients named like a formula or a product here become that one.</summary>
+    /// <summary>
+    /// Takes in a formula as recipe JSON-LD or Markdown. Ingredients named like a formula or a product here become that one.
+    /// </summary>
     private static async Task<Results<Created<FormulaView>, ValidationProblem, ProblemHttpResult>> ImportAsync(
-        ImportBody body, KamuriDb db, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+        ImportBody body,
+        KamuriDb db,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         const int longest = 200_000;
         if (body.Text.Length > longest)
@@ -255,28 +412,58 @@ internal static class FormulaEndpoints
         var text = body.Text.TrimStart() is ['{' or '[', ..] ? RecipeJson.Read(body.Text) : FormulaMarkdown.Read(body.Text);
         if (text.Formula is not { } read)
         {
-            return TypedResults.ValidationProblem(text.Problems.GroupBy(each => each.Field.Length > 0 ? $"{each.Where}, {each.Field}" : each.Where)
-                .ToDictionary(group => group.Key, group => group.Select(each => each.Message).ToArray()), title: "Something in it cannot be right.");
+            return TypedResults.ValidationProblem(
+                text.Problems.GroupBy(each => each.Field.Length > 0 ? $"{each.Where}, {each.Field}" : each.Where)
+                    .ToDictionary(group => group.Key, group => group.Select(each => each.Message).ToArray()),
+                title: "Something in it cannot be right."
+            );
         }
 
         var kitchen = await reader.ReadAsync([], cancellation);
-        var products = await db.Products.AsNoTracking().Where(row => !row.Archived).Select(row => new { row.Id, row.Name }).ToListAsync(cancellation);
-        var linked = FormulaBody.From(read with
-        {
-            Ingredients = [.. read.Ingredients.Select(each =>
-                kitchen.Formulas.FirstOrDefault(formula => string.Equals(formula.Name, each.Name, StringComparison.OrdinalIgnoreCase)) is { } formula ? each with { FormulaId = formula.Id }
-                : products.FirstOrDefault(product => string.Equals(product.Name, each.Name, StringComparison.OrdinalIgnoreCase)) is { } product ? each with { ProductId = product.Id }
-                : each)],
-        }, null);
+        var products = await db
+            .Products.AsNoTracking()
+            .Where(row => !row.Archived)
+            .Select(row => new { row.Id, row.Name })
+            .ToListAsync(cancellation);
+        var linked = FormulaBody.From(
+            read with
+            {
+                Ingredients =
+                [
+                    .. read.Ingredients.Select(each =>
+                        kitchen.Formulas.FirstOrDefault(formula =>
+                            string.Equals(formula.Name, each.Name, StringComparison.OrdinalIgnoreCase)
+                        )
+                            is { } formula
+                            ? each with
+                            {
+                                FormulaId = formula.Id,
+                            }
+                        : products.FirstOrDefault(product => string.Equals(product.Name, each.Name, StringComparison.OrdinalIgnoreCase))
+                            is { } product
+                            ? each with
+                            {
+                                ProductId = product.Id,
+                            }
+                        : each
+                    ),
+                ],
+            },
+            null
+        );
         var added = await AddAsync(linked, db, reader, house, figures, cancellation);
         return added.Result is ValidationProblem { ProblemDetails.Errors: var errors }
-            ? TypedResults.ValidationProblem(errors.ToDictionary(each => text.PlaceOf(each.Key), each => each.Value), title: "Something in it cannot be right.")
+            ? TypedResults.ValidationProblem(
+                errors.ToDictionary(each => text.PlaceOf(each.Key), each => each.Value),
+                title: "Something in it cannot be right."
+            )
             : added;
     }
 
     private static ValidationProblem? Wrong(FormulaBody body, Formula formula, Core.Mixing.Kitchen kitchen) =>
         new FormulaValidator(kitchen).Validate(body) is { IsValid: false } errors ? Problems.At(errors)
-        : kitchen.LoopFrom(formula) is { } loop ? Problems.At("ingredients", $"This formula would contain itself: {string.Join(" → ", loop)}.")
+        : kitchen.LoopFrom(formula) is { } loop
+            ? Problems.At("ingredients", $"This formula would contain itself: {string.Join(" → ", loop)}.")
         : null;
 
     private static FormulaView View(Formula formula, FormulaRow? row, Core.Mixing.Kitchen kitchen, Room room, CraftFigures figures)
@@ -286,15 +473,34 @@ internal static class FormulaEndpoints
         var written = Scaling.By(formula, 1, kitchen);
         var cooking = Cooking.Of(written, kitchen, (_, _) => null, room, figures.Cooling, figures.Mixtures);
         var lead = cooking.Whole(room, figures.Cooling);
-        return new FormulaView(formula.Id, formula.IsShipped, row?.Archived ?? false, FormulaBody.From(formula, row?.Version), MixtureWords.Of(formula.Kind), Ways(written.Makes, figures),
-            lead.Usual >= 48 * 60 ? $"{Math.Round(lead.Usual / 60 / 24):0} days from first to last" : $"{PlanWords.Spell(lead.Usual)} from first to last", formula.Keep.Words,
-            [.. Core.Shelf.Labels.LabelReading.FamilyWords.Intersect(use.Ingredients)], Math.Round(use.EssentialOilPercent, 3), use.Protein,
-            [.. formula.Ingredients.Select(IngredientLine.Write)], [.. cooking.OnTheDay.Concat(cooking.Ahead?.Steps ?? []).Select(step => step.Words)],
-            [.. formula.ServesAs.Select(each => Substances.Of(each).Name)], MixtureWords.Cautions(formula, contents));
+        return new FormulaView(
+            formula.Id,
+            formula.IsShipped,
+            row?.Archived ?? false,
+            FormulaBody.From(formula, row?.Version),
+            MixtureWords.Of(formula.Kind),
+            Ways(written.Makes, figures),
+            lead.Usual >= 48 * 60
+                ? $"{Math.Round(lead.Usual / 60 / 24):0} days from first to last"
+                : $"{PlanWords.Spell(lead.Usual)} from first to last",
+            formula.Keep.Words,
+            [.. Core.Shelf.Labels.LabelReading.FamilyWords.Intersect(use.Ingredients)],
+            Math.Round(use.EssentialOilPercent, 3),
+            use.Protein,
+            [.. formula.Ingredients.Select(IngredientLine.Write)],
+            [.. cooking.OnTheDay.Concat(cooking.Ahead?.Steps ?? []).Select(step => step.Words)],
+            [.. formula.ServesAs.Select(each => Substances.Of(each).Name)],
+            MixtureWords.Cautions(formula, contents)
+        );
     }
 
-    internal static MeasuredAmount Ways(Millilitres amount, CraftFigures figures) => new(
-        KitchenRounding.Metric(amount), KitchenRounding.Spoons(amount, figures.Measures), KitchenRounding.Weight(new Grams(amount.Value)), $"{amount.Value:0.##} ml");
+    internal static MeasuredAmount Ways(Millilitres amount, CraftFigures figures) =>
+        new(
+            KitchenRounding.Metric(amount),
+            KitchenRounding.Spoons(amount, figures.Measures),
+            KitchenRounding.Weight(new Grams(amount.Value)),
+            $"{amount.Value:0.##} ml"
+        );
 
     /// <summary>A step of making, and the wait behind it, in words.</summary>
     internal static IEnumerable<MeasuredWords> Words(CookStep step, Room room, CraftFigures figures)
@@ -302,9 +508,11 @@ internal static class FormulaEndpoints
         yield return step.Words.Then(words => $"{words}.");
         if (step.Wait(room, figures.Cooling) is { } wait)
         {
-            yield return MeasuredWords.Same(wait.Usual >= 6 * 60
-                ? $"{step.Method.WaitTitle}: {PlanWords.Spell(wait.Earliest)} to {PlanWords.Spell(wait.Latest)}, usually {PlanWords.Spell(wait.Usual)}."
-                : $"{step.Method.WaitTitle}: {PlanWords.Of(wait)}.");
+            yield return MeasuredWords.Same(
+                wait.Usual >= 6 * 60
+                    ? $"{step.Method.WaitTitle}: {PlanWords.Spell(wait.Earliest)} to {PlanWords.Spell(wait.Latest)}, usually {PlanWords.Spell(wait.Usual)}."
+                    : $"{step.Method.WaitTitle}: {PlanWords.Of(wait)}."
+            );
         }
     }
 

@@ -18,12 +18,31 @@ internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDiction
     /// <summary>The kitchen with every formula there is, and the products they or the caller name.</summary>
     public async Task<Core.Mixing.Kitchen> ReadAsync(IEnumerable<Guid> products, CancellationToken cancellation)
     {
-        var own = setAside.Read("formulas", await db.Formulas.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation), row => row.Id, row => row.ToFormula())
+        var own = setAside
+            .Read(
+                "formulas",
+                await db.Formulas.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation),
+                row => row.Id,
+                row => row.ToFormula()
+            )
             .ConvertAll(each => each.Read);
-        var named = own.SelectMany(formula => formula.Ingredients).Select(each => each.ProductId).OfType<Guid>().Concat(products).Distinct().ToList();
-        var rows = named.Count == 0 ? [] : Readable(await db.Products.AsNoTracking().Where(row => named.Contains(row.Id)).ToListAsync(cancellation));
+        var named = own.SelectMany(formula => formula.Ingredients)
+            .Select(each => each.ProductId)
+            .OfType<Guid>()
+            .Concat(products)
+            .Distinct()
+            .ToList();
+        var rows =
+            named.Count == 0
+                ? []
+                : Readable(await db.Products.AsNoTracking().Where(row => named.Contains(row.Id)).ToListAsync(cancellation));
         var dictionary = await labels.GetAsync(db, cancellation);
-        return new Core.Mixing.Kitchen(FormulaCatalogue.All.Concat(own), rows.Select(row => Product(row, labels.Read(row.Label, dictionary))), dictionary, figures.Measures)
+        return new Core.Mixing.Kitchen(
+            FormulaCatalogue.All.Concat(own),
+            rows.Select(row => Product(row, labels.Read(row.Label, dictionary))),
+            dictionary,
+            figures.Measures
+        )
         {
             Prices = await PricesAsync(cancellation),
         };
@@ -31,33 +50,64 @@ internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDiction
 
     /// <summary>Every batch that is not used up or thrown out.</summary>
     public async Task<IReadOnlyList<Batch>> BatchesAsync(CancellationToken cancellation) =>
-        await db.Batches.AsNoTracking().Where(row => row.GoneOn == null && row.LeftMillilitres > 0).ToListAsync(cancellation) is { Count: > 0 } rows
-            ? Known(rows, await labels.GetAsync(db, cancellation)) : [];
+        await db.Batches.AsNoTracking().Where(row => row.GoneOn == null && row.LeftMillilitres > 0).ToListAsync(cancellation)
+            is { Count: > 0 } rows
+            ? Known(rows, await labels.GetAsync(db, cancellation))
+            : [];
 
     /// <summary>What was made some time ago is read by what is known now.</summary>
     private IReadOnlyList<Batch> Known(List<BatchRow> rows, IngredientDictionary dictionary) =>
-        [.. setAside.Read("batches", rows, row => row.Id, row => row.ToBatch()).Select(each => each.Read).Select(batch => batch with { Facts = batch.Facts.AsItsIngredientsSay(dictionary) })];
+        [
+            .. setAside
+                .Read("batches", rows, row => row.Id, row => row.ToBatch())
+                .Select(each => each.Read)
+                .Select(batch => batch with { Facts = batch.Facts.AsItsIngredientsSay(dictionary) }),
+        ];
 
     /// <summary>What is left of every product, for steps nobody chose one for.</summary>
-    public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation) =>
-        [.. (await db.Products.AsNoTracking().Where(row => !row.Archived).Select(row => new { row.Id, row.Name, row.Role, row.LeftMillilitres }).ToListAsync(cancellation))
-            .Where(row => Enum.IsDefined(row.Role)).Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
+    public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation) => [.. (
+                await db
+                    .Products.AsNoTracking()
+                    .Where(row => !row.Archived)
+                    .Select(row => new
+                    {
+                        row.Id,
+                        row.Name,
+                        row.Role,
+                        row.LeftMillilitres,
+                    })
+                    .ToListAsync(cancellation)
+            ).Where(row => Enum.IsDefined(row.Role)).Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
 
     /// <summary>Products this version knows the kind of.</summary>
-    public List<ProductRow> Readable(IEnumerable<ProductRow> rows) => setAside.Read("products", rows, row => row.Id, row => row.Checked()).ConvertAll(each => each.Row);
+    public List<ProductRow> Readable(IEnumerable<ProductRow> rows) =>
+        setAside.Read("products", rows, row => row.Id, row => row.Checked()).ConvertAll(each => each.Row);
 
     /// <summary>Price of a millilitre by the name of the product, for ingredients that are named like one.</summary>
-    private async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) =>
-        (await db.Products.AsNoTracking().Where(row => !row.Archived && row.Price != null && row.SizeMillilitres != null)
-            .Select(row => new { row.Name, row.Price, row.SizeMillilitres }).ToListAsync(cancellation))
-        .GroupBy(row => row.Name, StringComparer.OrdinalIgnoreCase)
-        .ToDictionary(group => group.Key, group => Cost.PerMillilitre(group.First().Price, new Millilitres(group.First().SizeMillilitres!.Value)) ?? 0, StringComparer.OrdinalIgnoreCase);
+    private async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) => (
+            await db
+                .Products.AsNoTracking()
+                .Where(row => !row.Archived && row.Price != null && row.SizeMillilitres != null)
+                .Select(row => new
+                {
+                    row.Name,
+                    row.Price,
+                    row.SizeMillilitres,
+                })
+                .ToListAsync(cancellation)
+        ).GroupBy(row => row.Name, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => Cost.PerMillilitre(group.First().Price, new Millilitres(group.First().SizeMillilitres!.Value)) ?? 0, StringComparer.OrdinalIgnoreCase);
 
     /// <summary>How much a head was seen to take.</summary>
-    public async Task<Hand> HandAsync(Guid head, CancellationToken cancellation) => Hand.From(
-        (await db.Takings.AsNoTracking().Where(row => row.HeadId == head && row.IsWhole && row.UsedMillilitres != null)
-            .Select(row => new { row.PlannedMillilitres, row.UsedMillilitres }).ToListAsync(cancellation))
-        .Select(row => (row.PlannedMillilitres, row.UsedMillilitres!.Value)));
+    public async Task<Hand> HandAsync(Guid head, CancellationToken cancellation) =>
+        Hand.From(
+            (
+                await db
+                    .Takings.AsNoTracking()
+                    .Where(row => row.HeadId == head && row.IsWhole && row.UsedMillilitres != null)
+                    .Select(row => new { row.PlannedMillilitres, row.UsedMillilitres })
+                    .ToListAsync(cancellation)
+            ).Select(row => (row.PlannedMillilitres, row.UsedMillilitres!.Value))
+        );
 
     public static KitchenProduct Product(ProductRow row, LabelReading reading) =>
         KitchenProduct.Read(row.Id, row.Name, row.Role, reading, row.EssentialOilPercent, Price(row)) with
@@ -67,13 +117,15 @@ internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDiction
         };
 
     /// <summary>A product whose label does not matter, as for the shopping list.</summary>
-    public static KitchenProduct Unread(ProductRow row) => new(row.Id, row.Name, row.Role, [], default, Price(row))
-    {
-        Left = Left(row),
-        GoodUntil = Goodness.Of(row.Opened, row.MonthsAfterOpening, DateOnly.MinValue.AddYears(1)).Until,
-    };
+    public static KitchenProduct Unread(ProductRow row) =>
+        new(row.Id, row.Name, row.Role, [], default, Price(row))
+        {
+            Left = Left(row),
+            GoodUntil = Goodness.Of(row.Opened, row.MonthsAfterOpening, DateOnly.MinValue.AddYears(1)).Until,
+        };
 
-    private static decimal? Price(ProductRow row) => Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null);
+    private static decimal? Price(ProductRow row) =>
+        Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null);
 
     private static Millilitres? Left(ProductRow row) => row.LeftMillilitres is { } left ? new Millilitres(left) : null;
 }

@@ -18,7 +18,9 @@ internal sealed class LabelDictionary
         }
 
         var taught = await db.TaughtNames.AsNoTracking().ToListAsync(cancellation);
-        return _with = IngredientDictionary.Shipped.With(taught.Where(row => Enum.IsDefined(row.Class)).Select(row => new Ingredient(row.Name, row.Class, [], [])));
+        return _with = IngredientDictionary.Shipped.With(
+            taught.Where(row => Enum.IsDefined(row.Class)).Select(row => new Ingredient(row.Name, row.Class, [], []))
+        );
     }
 
     /// <summary>A label of a product, read once and remembered: the same few dozen are asked for again and again.</summary>

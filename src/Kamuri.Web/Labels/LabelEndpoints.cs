@@ -16,18 +16,60 @@ public sealed record LabelBody(string Text, Guid? HeadId = null);
 /// <param name="What">What it is, in words; null when it was not read.</param>
 /// <param name="Meant">What a misspelt name is taken for.</param>
 public sealed record LabelNameView(
-    string Text, int Start, int Length, Recognition How, IngredientClass? Class, string? What, string? Name, string? Meant, bool MayContain);
+    string Text,
+    int Start,
+    int Length,
+    Recognition How,
+    IngredientClass? Class,
+    string? What,
+    string? Name,
+    string? Meant,
+    bool MayContain
+);
 
 /// <summary>A label, read and judged.</summary>
 public sealed record LabelView(
-    IReadOnlyList<LabelNameView> Names, string MostlyDoes, int Weight, string WeightWhy, ProteinStrength Protein, string ProteinWhy,
-    bool ScalpSafe, string ScalpWhy, bool BuildsUp, string BuildsUpWhy, IReadOnlyList<LabelConflict> Conflicts, IReadOnlyList<string> Unread)
+    IReadOnlyList<LabelNameView> Names,
+    string MostlyDoes,
+    int Weight,
+    string WeightWhy,
+    ProteinStrength Protein,
+    string ProteinWhy,
+    bool ScalpSafe,
+    string ScalpWhy,
+    bool BuildsUp,
+    string BuildsUpWhy,
+    IReadOnlyList<LabelConflict> Conflicts,
+    IReadOnlyList<string> Unread
+)
 {
-    internal static LabelView Of(LabelReading reading) => new(
-        [.. reading.Names.Select(name => new LabelNameView(name.Text, name.Start, name.Length, name.How, name.Class,
-            name.Class is { } kind ? IngredientClasses.Of(kind).Word : null, name.Ingredient?.Name, name.Meant, name.MayContain))],
-        reading.MostlyDoes, reading.Weight, reading.WeightWhy, reading.Protein, reading.ProteinWhy, reading.ScalpSafe, reading.ScalpWhy,
-        reading.BuildsUp, reading.BuildsUpWhy, reading.Conflicts, reading.Unread);
+    internal static LabelView Of(LabelReading reading) =>
+        new(
+            [
+                .. reading.Names.Select(name => new LabelNameView(
+                    name.Text,
+                    name.Start,
+                    name.Length,
+                    name.How,
+                    name.Class,
+                    name.Class is { } kind ? IngredientClasses.Of(kind).Word : null,
+                    name.Ingredient?.Name,
+                    name.Meant,
+                    name.MayContain
+                )),
+            ],
+            reading.MostlyDoes,
+            reading.Weight,
+            reading.WeightWhy,
+            reading.Protein,
+            reading.ProteinWhy,
+            reading.ScalpSafe,
+            reading.ScalpWhy,
+            reading.BuildsUp,
+            reading.BuildsUpWhy,
+            reading.Conflicts,
+            reading.Unread
+        );
 }
 
 /// <summary>A name to teach.</summary>
@@ -52,7 +94,11 @@ internal static class LabelEndpoints
     }
 
     private static async Task<Results<Ok<LabelView>, ValidationProblem, ProblemHttpResult>> ReadAsync(
-        LabelBody body, KamuriDb db, LabelDictionary dictionary, CancellationToken cancellation)
+        LabelBody body,
+        KamuriDb db,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         if (body.Text.Length > LabelReader.LongestLabel)
         {
@@ -72,11 +118,19 @@ internal static class LabelEndpoints
         return TypedResults.Ok(LabelView.Of(LabelReading.Of(body.Text, await dictionary.GetAsync(db, cancellation), head)));
     }
 
-    private static Ok<IReadOnlyList<ClassView>> Classes() => TypedResults.Ok<IReadOnlyList<ClassView>>(
-        [.. Enum.GetValues<IngredientClass>().Select(kind => new ClassView(kind, IngredientClasses.Of(kind).Word)).OrderBy(view => view.Word, StringComparer.Ordinal)]);
+    private static Ok<IReadOnlyList<ClassView>> Classes() =>
+        TypedResults.Ok<IReadOnlyList<ClassView>>([
+            .. Enum.GetValues<IngredientClass>()
+                .Select(kind => new ClassView(kind, IngredientClasses.Of(kind).Word))
+                .OrderBy(view => view.Word, StringComparer.Ordinal),
+        ]);
 
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> TeachAsync(
-        TaughtBody body, KamuriDb db, LabelDictionary dictionary, CancellationToken cancellation)
+        TaughtBody body,
+        KamuriDb db,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         var name = body.Name.Trim();
         if (name.Length is 0 or > LongestName || !name.Any(char.IsLetterOrDigit))
@@ -104,7 +158,12 @@ internal static class LabelEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> UnteachAsync(string name, KamuriDb db, LabelDictionary dictionary, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ProblemHttpResult>> UnteachAsync(
+        string name,
+        KamuriDb db,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         if (await db.TaughtNames.FindAsync([name], cancellation) is not { } row)
         {

@@ -18,7 +18,14 @@ public sealed record InquiryBody(Guid HeadId, IReadOnlyDictionary<string, string
 /// <param name="Finding">What it most likely is.</param>
 /// <param name="Changes">What changes and why.</param>
 public sealed record InquiryPlanView(
-    string Finding, IReadOnlyList<string> Changes, Aim Aim, Heat? TreatmentHeat, Layering Layering, Schools Schools, IReadOnlyList<EditBody> Edits);
+    string Finding,
+    IReadOnlyList<string> Changes,
+    Aim Aim,
+    Heat? TreatmentHeat,
+    Layering Layering,
+    Schools Schools,
+    IReadOnlyList<EditBody> Edits
+);
 
 /// <summary>An inquiry at one point: the next question, or the plan it leads to.</summary>
 public sealed record InquiryView(Question? Next, InquiryPlanView? Plan, int Asked, int OutOf);
@@ -32,7 +39,13 @@ internal static class LookingEndpoints
         routes.MapPost("/api/looking/repels-water", RepelsWaterAsync).WithName("askWhyWaterIsRepelled").WithTags("Looking");
 
     private static async Task<Results<Ok<InquiryView>, ValidationProblem, ProblemHttpResult>> RepelsWaterAsync(
-        InquiryBody body, KamuriDb db, House house, PlanMaker maker, CraftFigures figures, CancellationToken cancellation)
+        InquiryBody body,
+        KamuriDb db,
+        House house,
+        PlanMaker maker,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (body.Answers.Count > MostAnswers)
         {
@@ -47,8 +60,23 @@ internal static class LookingEndpoints
         var (home, time) = (await house.RowAsync(cancellation), await house.TimeAsync(cancellation));
         var history = await maker.HistoryAsync(row.Id, time, cancellation);
         var inquiry = WaterRepelled.Ask(new WaterCase(row.ToHead(), history, home.ToEquipment(), time.Today, figures.Rhythm), body.Answers);
-        return TypedResults.Ok(new InquiryView(inquiry.Next, inquiry.Plan is { } plan
-            ? new InquiryPlanView(plan.Finding, plan.Changes, plan.Aim, plan.TreatmentHeat, plan.Layering, plan.Schools, [.. plan.Edits.Select(EditBody.From)])
-            : null, body.Answers.Count, inquiry.OutOf));
+        return TypedResults.Ok(
+            new InquiryView(
+                inquiry.Next,
+                inquiry.Plan is { } plan
+                    ? new InquiryPlanView(
+                        plan.Finding,
+                        plan.Changes,
+                        plan.Aim,
+                        plan.TreatmentHeat,
+                        plan.Layering,
+                        plan.Schools,
+                        [.. plan.Edits.Select(EditBody.From)]
+                    )
+                    : null,
+                body.Answers.Count,
+                inquiry.OutOf
+            )
+        );
     }
 }

@@ -13,25 +13,47 @@ namespace Kamuri.Web.PatchTests;
 /// <summary>Ingredients that were put on the skin to see what it does.</summary>
 /// <param name="Outcome">Waiting when it was just put on.</param>
 /// <param name="AppliedAt">When; now when left out.</param>
-public sealed record PatchTestBody(IReadOnlyList<string> Ingredients, PatchOutcome Outcome = PatchOutcome.Waiting, DateTimeOffset? AppliedAt = null);
+public sealed record PatchTestBody(
+    IReadOnlyList<string> Ingredients,
+    PatchOutcome Outcome = PatchOutcome.Waiting,
+    DateTimeOffset? AppliedAt = null
+);
 
 /// <summary>A patch test.</summary>
-public sealed record PatchTestView(string Ingredient, DateTimeOffset AppliedAt, DateTimeOffset LookFrom, PatchOutcome Outcome, string Sentence);
+public sealed record PatchTestView(
+    string Ingredient,
+    DateTimeOffset AppliedAt,
+    DateTimeOffset LookFrom,
+    PatchOutcome Outcome,
+    string Sentence
+);
 
 /// <summary>What is on record of a head's skin.</summary>
 internal sealed class SkinRecord(KamuriDb db)
 {
     public async Task<IReadOnlyList<string>> ReactedAsync(Guid head, CancellationToken cancellation) =>
-        await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head && row.Outcome == PatchOutcome.Reacted).Select(row => row.Ingredient).ToListAsync(cancellation);
+        await db
+            .PatchTests.AsNoTracking()
+            .Where(row => row.HeadId == head && row.Outcome == PatchOutcome.Reacted)
+            .Select(row => row.Ingredient)
+            .ToListAsync(cancellation);
 
     /// <summary>The history with what the head has had, was tested for and reacted to.</summary>
     public async Task<History> WithAsync(History history, Guid head, CancellationToken cancellation)
     {
-        var tests = (await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).ToListAsync(cancellation)).Where(row => Enum.IsDefined(row.Outcome)).ToList();
+        var tests = (await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).ToListAsync(cancellation))
+            .Where(row => Enum.IsDefined(row.Outcome))
+            .ToList();
         return history with
         {
-            KnownIngredients = await db.KnownIngredients.AsNoTracking().Where(row => row.HeadId == head).Select(row => row.Ingredient).ToListAsync(cancellation),
-            PatchTests = tests.Where(row => row.Outcome != PatchOutcome.Reacted).ToDictionary(row => row.Ingredient, row => row.ToTest().AppliedAt, StringComparer.OrdinalIgnoreCase),
+            KnownIngredients = await db
+                .KnownIngredients.AsNoTracking()
+                .Where(row => row.HeadId == head)
+                .Select(row => row.Ingredient)
+                .ToListAsync(cancellation),
+            PatchTests = tests
+                .Where(row => row.Outcome != PatchOutcome.Reacted)
+                .ToDictionary(row => row.Ingredient, row => row.ToTest().AppliedAt, StringComparer.OrdinalIgnoreCase),
             Reacted = [.. tests.Where(row => row.Outcome == PatchOutcome.Reacted).Select(row => row.Ingredient)],
         };
     }
@@ -51,11 +73,22 @@ internal static class PatchTestEndpoints
         tests.MapDelete("/{ingredient}", ForgetAsync).WithName("forgetPatchTest");
     }
 
-    private static async Task<Ok<IReadOnlyList<PatchTestView>>> ListAsync(Guid headId, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation) =>
-        TypedResults.Ok(await ReadAsync(headId, db, house, figures, cancellation));
+    private static async Task<Ok<IReadOnlyList<PatchTestView>>> ListAsync(
+        Guid headId,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    ) => TypedResults.Ok(await ReadAsync(headId, db, house, figures, cancellation));
 
     private static async Task<Results<Ok<IReadOnlyList<PatchTestView>>, ValidationProblem, ProblemHttpResult>> PutAsync(
-        Guid headId, PatchTestBody body, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+        Guid headId,
+        PatchTestBody body,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var time = await house.TimeAsync(cancellation);
         var names = body.Ingredients.Select(name => name?.Trim() ?? "").Distinct(StringComparer.OrdinalIgnoreCase).ToList();
@@ -84,7 +117,12 @@ internal static class PatchTestEndpoints
             var row = await db.PatchTests.FindAsync([headId, name], cancellation);
             if (row is null)
             {
-                row = new PatchTestRow { HeadId = headId, Ingredient = name, AppliedUtcTicks = (body.AppliedAt ?? time.Now).UtcTicks };
+                row = new PatchTestRow
+                {
+                    HeadId = headId,
+                    Ingredient = name,
+                    AppliedUtcTicks = (body.AppliedAt ?? time.Now).UtcTicks,
+                };
                 db.Add(row);
             }
             else if (body.Outcome == PatchOutcome.Waiting || body.AppliedAt is not null)
@@ -95,7 +133,9 @@ internal static class PatchTestEndpoints
             var test = row.ToTest();
             if (body.Outcome == PatchOutcome.Fine && time.Now < test.LookFrom(figures.Mixtures))
             {
-                return Problems.Conflict($"It is too early to call {name} fine; look from {time.Local(test.LookFrom(figures.Mixtures)):dddd HH:mm}.");
+                return Problems.Conflict(
+                    $"It is too early to call {name} fine; look from {time.Local(test.LookFrom(figures.Mixtures)):dddd HH:mm}."
+                );
             }
 
             row.Outcome = body.Outcome;
@@ -105,7 +145,12 @@ internal static class PatchTestEndpoints
         return TypedResults.Ok(await ReadAsync(headId, db, house, figures, cancellation));
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> ForgetAsync(Guid headId, string ingredient, KamuriDb db, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ProblemHttpResult>> ForgetAsync(
+        Guid headId,
+        string ingredient,
+        KamuriDb db,
+        CancellationToken cancellation
+    )
     {
         if (await db.PatchTests.FindAsync([headId, ingredient], cancellation) is not { } row)
         {
@@ -117,12 +162,33 @@ internal static class PatchTestEndpoints
         return TypedResults.NoContent();
     }
 
-    internal static async Task<IReadOnlyList<PatchTestView>> ReadAsync(Guid head, KamuriDb db, House house, CraftFigures figures, CancellationToken cancellation)
+    internal static async Task<IReadOnlyList<PatchTestView>> ReadAsync(
+        Guid head,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var time = await house.TimeAsync(cancellation);
-        var tests = (await db.PatchTests.AsNoTracking().Where(row => row.HeadId == head).OrderByDescending(row => row.AppliedUtcTicks).ToListAsync(cancellation))
-            .Where(row => Enum.IsDefined(row.Outcome)).Select(row => row.ToTest());
-        return [.. tests.Select(test => new PatchTestView(test.Ingredient, time.Local(test.AppliedAt), time.Local(test.LookFrom(figures.Mixtures)), test.Outcome,
-            test.Sentence(time.Now, figures.Mixtures, time.Local)))];
+        var tests = (
+            await db
+                .PatchTests.AsNoTracking()
+                .Where(row => row.HeadId == head)
+                .OrderByDescending(row => row.AppliedUtcTicks)
+                .ToListAsync(cancellation)
+        )
+            .Where(row => Enum.IsDefined(row.Outcome))
+            .Select(row => row.ToTest());
+        return
+        [
+            .. tests.Select(test => new PatchTestView(
+                test.Ingredient,
+                time.Local(test.AppliedAt),
+                time.Local(test.LookFrom(figures.Mixtures)),
+                test.Outcome,
+                test.Sentence(time.Now, figures.Mixtures, time.Local)
+            )),
+        ];
     }
 }

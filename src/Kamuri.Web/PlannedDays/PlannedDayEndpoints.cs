@@ -27,7 +27,14 @@ public sealed record PlannedDayBody
 /// <param name="What">What is to be done, in order.</param>
 /// <param name="Best">When it is best begun.</param>
 /// <param name="By">When it has to be begun at the latest.</param>
-public sealed record ToBegin(string Name, string HeadName, IReadOnlyList<MeasuredWords> What, DateTimeOffset Best, DateTimeOffset By, bool TooLate);
+public sealed record ToBegin(
+    string Name,
+    string HeadName,
+    IReadOnlyList<MeasuredWords> What,
+    DateTimeOffset Best,
+    DateTimeOffset By,
+    bool TooLate
+);
 
 /// <summary>Ingredients that want a patch test on a head before a planned day.</summary>
 public sealed record ToTest(string HeadName, IReadOnlyList<string> Ingredients);
@@ -42,8 +49,18 @@ public sealed record ToTest(string HeadName, IReadOnlyList<string> Ingredients);
 /// <param name="Begin">What has to be begun before.</param>
 /// <param name="PatchTests">What wants a patch test before it.</param>
 public sealed record PlannedDayView(
-    Guid Id, string Names, DateOnly Day, PlanBody? Plan, HouseholdPlanBody? Household, bool Missed, string Trouble, string Sentence, DateTimeOffset? Start,
-    IReadOnlyList<ToBegin> Begin, IReadOnlyList<ToTest> PatchTests);
+    Guid Id,
+    string Names,
+    DateOnly Day,
+    PlanBody? Plan,
+    HouseholdPlanBody? Household,
+    bool Missed,
+    string Trouble,
+    string Sentence,
+    DateTimeOffset? Start,
+    IReadOnlyList<ToBegin> Begin,
+    IReadOnlyList<ToTest> PatchTests
+);
 
 /// <summary>Days that are meant for later, planned anew whenever they are looked at.</summary>
 internal static class PlannedDayEndpoints
@@ -53,13 +70,21 @@ internal static class PlannedDayEndpoints
     public static void MapPlannedDays(this IEndpointRouteBuilder routes)
     {
         var days = routes.MapGroup("/api/planned-days").WithTags("Planned days");
-        days.MapGet("/", async (PlannedDayReader reader, CancellationToken cancellation) => TypedResults.Ok(await reader.ReadAsync(cancellation))).WithName("listPlannedDays");
+        days.MapGet("/", async (PlannedDayReader reader, CancellationToken cancellation) =>
+                TypedResults.Ok(await reader.ReadAsync(cancellation))
+            )
+            .WithName("listPlannedDays");
         days.MapPost("/", KeepAsync).WithName("keepPlannedDay");
         days.MapDelete("/{id:guid}", ForgetAsync).WithName("forgetPlannedDay");
     }
 
     private static async Task<Results<Created<PlannedDayView>, ValidationProblem, ProblemHttpResult>> KeepAsync(
-        PlannedDayBody body, PlannedDayReader reader, KamuriDb db, House house, CancellationToken cancellation)
+        PlannedDayBody body,
+        PlannedDayReader reader,
+        KamuriDb db,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (body.Plan is null == body.Household is null)
         {
@@ -73,7 +98,9 @@ internal static class PlannedDayEndpoints
             return Problems.At(field, "A day for later has a time.");
         }
 
-        IReadOnlyList<Guid?> heads = body.Plan is { } plan ? [plan.HeadId] : [.. (body.Household!.Heads ?? []).Select(head => head?.Plan?.HeadId)];
+        IReadOnlyList<Guid?> heads = body.Plan is { } plan
+            ? [plan.HeadId]
+            : [.. (body.Household!.Heads ?? []).Select(head => head?.Plan?.HeadId)];
         if (heads is not [{ } first, ..] || heads.Contains(null))
         {
             return Problems.At(body.Plan is null ? "household.heads" : "plan.headId", "A day is kept for heads that are kept.");
@@ -92,7 +119,9 @@ internal static class PlannedDayEndpoints
             HeadId = first,
             Day = dated.Date!.Value,
             PlanJson = body.Plan is null ? "" : WishDocuments.Days.Write(StoredWishes.ToStored(body.Plan with { When = dated })),
-            HouseholdJson = body.Household is null ? null : WishDocuments.HouseholdDays.Write(StoredWishes.ToStored(body.Household with { When = dated })),
+            HouseholdJson = body.Household is null
+                ? null
+                : WishDocuments.HouseholdDays.Write(StoredWishes.ToStored(body.Household with { When = dated })),
             CreatedUtcTicks = time.Now.UtcTicks,
         };
         var (view, problem, refusal) = await reader.MakeAsync(row, cancellation);
@@ -120,7 +149,15 @@ internal static class PlannedDayEndpoints
 }
 
 /// <summary>Plans the days that are meant for later, as things stand now.</summary>
-internal sealed class PlannedDayReader(KamuriDb db, SetAside setAside, SolverGate gate, PlannedDayMemory memory, PlanMaker maker, HouseholdPlanMaker households, House house)
+internal sealed class PlannedDayReader(
+    KamuriDb db,
+    SetAside setAside,
+    SolverGate gate,
+    PlannedDayMemory memory,
+    PlanMaker maker,
+    HouseholdPlanMaker households,
+    House house
+)
 {
     /// <summary>A page waits no longer than this for days to be planned anew; the rest are shown as they were.</summary>
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(1.5);
@@ -133,9 +170,11 @@ internal sealed class PlannedDayReader(KamuriDb db, SetAside setAside, SolverGat
         foreach (var (row, _) in setAside.Read("planned_days", rows, row => row.Id, Question))
         {
             var known = memory.Find(row.Id, out var isFresh);
-            views.Add(isFresh ? known!
+            views.Add(
+                isFresh ? known!
                 : gate.IsFree && watch.Elapsed < Patience ? memory.Keep(row.Id, await ViewAsync(row, cancellation))
-                : known ?? await ViewAsync(row, cancellation, isBusy: true));
+                : known ?? await ViewAsync(row, cancellation, isBusy: true)
+            );
         }
 
         return [.. views.OrderBy(view => view.Start ?? DateTimeOffset.MaxValue)];
@@ -146,8 +185,20 @@ internal sealed class PlannedDayReader(KamuriDb db, SetAside setAside, SolverGat
         var (plan, household) = Question(row);
         var ids = household?.Heads.Select(head => head.Plan.HeadId).ToList() ?? [row.HeadId];
         var heads = await db.Heads.Where(head => ids.Contains(head.Id)).ToDictionaryAsync(head => head.Id, head => head.Name, cancellation);
-        PlannedDayView Cannot(bool missed, string trouble, string sentence) => new(
-            row.Id, PlanWords.All([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, "Somebody who is gone"))]), row.Day, plan, household, missed, trouble, sentence, null, [], []);
+        PlannedDayView Cannot(bool missed, string trouble, string sentence) =>
+            new(
+                row.Id,
+                PlanWords.All([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, "Somebody who is gone"))]),
+                row.Day,
+                plan,
+                household,
+                missed,
+                trouble,
+                sentence,
+                null,
+                [],
+                []
+            );
         var time = await house.TimeAsync(cancellation);
         if ((plan ?? household!.Heads[0].Plan with { When = household.When }).Wanted(time) is { } wanted && wanted <= time.Now)
         {
@@ -160,17 +211,31 @@ internal sealed class PlannedDayReader(KamuriDb db, SetAside setAside, SolverGat
         }
 
         var (view, problem, refusal) = await MakeAsync(row, cancellation);
-        return view ?? Cannot(false, problem?.ProblemDetails.Errors.Values.SelectMany(each => each).FirstOrDefault() ?? refusal?.ProblemDetails.Detail ?? "It cannot be planned any more.", "");
+        return view
+            ?? Cannot(
+                false,
+                problem?.ProblemDetails.Errors.Values.SelectMany(each => each).FirstOrDefault()
+                    ?? refusal?.ProblemDetails.Detail
+                    ?? "It cannot be planned any more.",
+                ""
+            );
     }
 
     /// <summary>The day as it stands now, or why it cannot be planned.</summary>
-    public async Task<(PlannedDayView? View, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(PlannedDayRow row, CancellationToken cancellation)
+    public async Task<(PlannedDayView? View, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(
+        PlannedDayRow row,
+        CancellationToken cancellation
+    )
     {
         var (asked, household) = Question(row);
         if (household is not null)
         {
             var (day, problem, refusal) = await households.MakeAsync(household, cancellation);
-            return (day is null ? null : View([.. day.Heads.Select(head => head.Plan)], HouseholdWords.Finish(day), day.Start), problem, refusal);
+            return (
+                day is null ? null : View([.. day.Heads.Select(head => head.Plan)], HouseholdWords.Finish(day), day.Start),
+                problem,
+                refusal
+            );
         }
         else
         {
@@ -178,17 +243,48 @@ internal sealed class PlannedDayReader(KamuriDb db, SetAside setAside, SolverGat
             return (plan is null ? null : View([plan], PlanWords.Finish(plan), plan.Start), problem, refusal);
         }
 
-        PlannedDayView View(IReadOnlyList<Plan> plans, string sentence, DateTimeOffset start) => new(
-            row.Id, PlanWords.All([.. plans.Select(plan => plan.Request.Head.Name)]), row.Day, asked, household, false,
-            string.Join(' ', plans.Select(plan => plan.Findings.FirstOrDefault(finding => finding.Holds)?.Reason).OfType<string>().Distinct()), sentence, start,
-            [.. plans.SelectMany(plan => plan.Mixtures.Where(mixture => mixture.BeginBy is not null).Select(mixture => new ToBegin(mixture.Cooking.Mixture.Formula.Name, plan.Request.Head.Name,
-                [.. mixture.Cooking.Ahead!.Steps.Select(step => step.Words)], mixture.BestBegun!.Value, mixture.BeginBy!.Value, mixture.TooLate)))],
-            [.. plans.Select(plan => new ToTest(plan.Request.Head.Name, [.. plan.Findings.SelectMany(finding => finding.PatchTest).Distinct()])).Where(test => test.Ingredients.Count > 0)]);
+        PlannedDayView View(IReadOnlyList<Plan> plans, string sentence, DateTimeOffset start) =>
+            new(
+                row.Id,
+                PlanWords.All([.. plans.Select(plan => plan.Request.Head.Name)]),
+                row.Day,
+                asked,
+                household,
+                false,
+                string.Join(
+                    ' ',
+                    plans.Select(plan => plan.Findings.FirstOrDefault(finding => finding.Holds)?.Reason).OfType<string>().Distinct()
+                ),
+                sentence,
+                start,
+                [
+                    .. plans.SelectMany(plan =>
+                        plan.Mixtures.Where(mixture => mixture.BeginBy is not null)
+                            .Select(mixture => new ToBegin(
+                                mixture.Cooking.Mixture.Formula.Name,
+                                plan.Request.Head.Name,
+                                [.. mixture.Cooking.Ahead!.Steps.Select(step => step.Words)],
+                                mixture.BestBegun!.Value,
+                                mixture.BeginBy!.Value,
+                                mixture.TooLate
+                            ))
+                    ),
+                ],
+                [
+                    .. plans
+                        .Select(plan => new ToTest(
+                            plan.Request.Head.Name,
+                            [.. plan.Findings.SelectMany(finding => finding.PatchTest).Distinct()]
+                        ))
+                        .Where(test => test.Ingredients.Count > 0),
+                ]
+            );
     }
 
     /// <summary>What was asked for.</summary>
     /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
-    internal static (PlanBody? Plan, HouseholdPlanBody? Household) Question(PlannedDayRow row) => row.HouseholdJson is { } household
-        ? (null, WishDocuments.HouseholdDays.Read(household, StoredWishes.ToBody))
-        : (WishDocuments.Days.Read(row.PlanJson, StoredWishes.ToBody), null);
+    internal static (PlanBody? Plan, HouseholdPlanBody? Household) Question(PlannedDayRow row) =>
+        row.HouseholdJson is { } household
+            ? (null, WishDocuments.HouseholdDays.Read(household, StoredWishes.ToBody))
+            : (WishDocuments.Days.Read(row.PlanJson, StoredWishes.ToBody), null);
 }

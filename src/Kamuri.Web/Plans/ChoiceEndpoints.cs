@@ -20,8 +20,12 @@ public sealed record SchoolQuestionView(string Id, string Ask, IReadOnlyList<Hai
 
 /// <summary>Everything that can be asked for, in words.</summary>
 public sealed record ChoicesView(
-    IReadOnlyList<AimView> Aims, IReadOnlyList<StyleView> Styles, IReadOnlyList<UsualView> Usual, IReadOnlyList<SchoolQuestionView> Schools,
-    IReadOnlyList<StepKindView> Steps);
+    IReadOnlyList<AimView> Aims,
+    IReadOnlyList<StyleView> Styles,
+    IReadOnlyList<UsualView> Usual,
+    IReadOnlyList<SchoolQuestionView> Schools,
+    IReadOnlyList<StepKindView> Steps
+);
 
 /// <summary>What can be asked for: aims, styles, schools and steps, as the core knows them.</summary>
 internal static class ChoiceEndpoints
@@ -31,12 +35,26 @@ internal static class ChoiceEndpoints
     public static void MapChoices(this IEndpointRouteBuilder routes) =>
         routes.MapGet("/api/plans/choices", Choices).WithName("listChoices").WithTags("Plans");
 
-    private static Ok<ChoicesView> Choices() => TypedResults.Ok(new ChoicesView(
-        [.. AimCatalogue.All.Select(aim => new AimView(aim.Aim, PlanWords.Of(aim.Aim), aim.Hint))],
-        [.. Enum.GetValues<EndStyle>().Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style))))],
-        [.. Kinds.Select(kind => new UsualView(kind, AimCatalogue.UsualAim(kind), AimCatalogue.UsualStyle(kind)))],
-        [.. SchoolCatalogue.Questions.Select(question => new SchoolQuestionView(question.Id, question.Ask, Named(question.Concerns), question.Answers))],
-        [.. StepCatalogue.All.Select(StepKindView.Of)]));
+    private static Ok<ChoicesView> Choices() =>
+        TypedResults.Ok(
+            new ChoicesView(
+                [.. AimCatalogue.All.Select(aim => new AimView(aim.Aim, PlanWords.Of(aim.Aim), aim.Hint))],
+                [
+                    .. Enum.GetValues<EndStyle>()
+                        .Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style)))),
+                ],
+                [.. Kinds.Select(kind => new UsualView(kind, AimCatalogue.UsualAim(kind), AimCatalogue.UsualStyle(kind)))],
+                [
+                    .. SchoolCatalogue.Questions.Select(question => new SchoolQuestionView(
+                        question.Id,
+                        question.Ask,
+                        Named(question.Concerns),
+                        question.Answers
+                    )),
+                ],
+                [.. StepCatalogue.All.Select(StepKindView.Of)]
+            )
+        );
 
     private static IReadOnlyList<HairKinds> Named(HairKinds kinds) => [.. Kinds.Where(kind => kinds.HasFlag(kind))];
 }

@@ -12,7 +12,12 @@ using Kamuri.Web.Heads;
 namespace Kamuri.Web.Plans;
 
 /// <summary>How a moment is meant.</summary>
-public enum WhenMode { StartNow, StartAt, ReadyBy }
+public enum WhenMode
+{
+    StartNow,
+    StartAt,
+    ReadyBy,
+}
 
 /// <summary>When, on the household's wall clock.</summary>
 /// <param name="Mode">From a start, or ready and dry by.</param>
@@ -21,7 +26,24 @@ public enum WhenMode { StartNow, StartAt, ReadyBy }
 public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Time = null);
 
 /// <summary>What an edit does.</summary>
-public enum EditKind { Drop, Add, Move, Minutes, Places, Heat, Water, Direction, Dryness, Pieces, Override, Duplicate, MoveAll, OrderByPhase, Together }
+public enum EditKind
+{
+    Drop,
+    Add,
+    Move,
+    Minutes,
+    Places,
+    Heat,
+    Water,
+    Direction,
+    Dryness,
+    Pieces,
+    Override,
+    Duplicate,
+    MoveAll,
+    OrderByPhase,
+    Together,
+}
 
 /// <summary>One change to the composed plan. Which other fields count depends on the kind.</summary>
 public sealed record EditBody
@@ -60,44 +82,106 @@ public sealed record EditBody
     /// <summary>For override: why.</summary>
     public string? Reason { get; init; }
 
-    internal PlanEdit ToEdit() => Kind switch
-    {
-        EditKind.Drop => new DropStep(Step!),
-        EditKind.Add => new AddStep(StepKind!, After),
-        EditKind.Move => new MoveStep(Step!, After),
-        EditKind.Minutes => new SetMinutes(Step!, Minutes!.Value),
-        EditKind.Places => new SetPlaces(Step!, Places!.Aggregate(Core.Steps.Places.None, (all, one) => all | one)),
-        EditKind.Heat => new SetHeat(Step!, Heat!.Value),
-        EditKind.Water => new SetWater(Step!, Water!.Value),
-        EditKind.Direction => new SetDirection(Step!, Direction!.Value),
-        EditKind.Dryness => new SetDryness(Step!, Dryness!.Value),
-        EditKind.Pieces => new SetPieces(Step!, Pieces!.Value),
-        EditKind.Duplicate => new DuplicateStep(Step!),
-        EditKind.MoveAll => new MoveSteps(Steps!, After),
-        EditKind.OrderByPhase => new OrderByPhase(),
-        EditKind.Together => new SetTogether(Step!, Together!.Value),
-        _ => new OverrideStop(Rule!, Reason!),
-    };
+    internal PlanEdit ToEdit() =>
+        Kind switch
+        {
+            EditKind.Drop => new DropStep(Step!),
+            EditKind.Add => new AddStep(StepKind!, After),
+            EditKind.Move => new MoveStep(Step!, After),
+            EditKind.Minutes => new SetMinutes(Step!, Minutes!.Value),
+            EditKind.Places => new SetPlaces(Step!, Places!.Aggregate(Core.Steps.Places.None, (all, one) => all | one)),
+            EditKind.Heat => new SetHeat(Step!, Heat!.Value),
+            EditKind.Water => new SetWater(Step!, Water!.Value),
+            EditKind.Direction => new SetDirection(Step!, Direction!.Value),
+            EditKind.Dryness => new SetDryness(Step!, Dryness!.Value),
+            EditKind.Pieces => new SetPieces(Step!, Pieces!.Value),
+            EditKind.Duplicate => new DuplicateStep(Step!),
+            EditKind.MoveAll => new MoveSteps(Steps!, After),
+            EditKind.OrderByPhase => new OrderByPhase(),
+            EditKind.Together => new SetTogether(Step!, Together!.Value),
+            _ => new OverrideStop(Rule!, Reason!),
+        };
 
-    internal static EditBody From(PlanEdit edit) => edit switch
-    {
-        DropStep e => new EditBody { Kind = EditKind.Drop, Step = e.Step },
-        AddStep e => new EditBody { Kind = EditKind.Add, StepKind = e.Kind, After = e.After },
-        MoveStep e => new EditBody { Kind = EditKind.Move, Step = e.Step, After = e.After },
-        SetMinutes e => new EditBody { Kind = EditKind.Minutes, Step = e.Step, Minutes = e.Minutes },
-        SetPlaces e => new EditBody { Kind = EditKind.Places, Step = e.Step, Places = PlaceNames(e.Places) },
-        SetHeat e => new EditBody { Kind = EditKind.Heat, Step = e.Step, Heat = e.Heat },
-        SetWater e => new EditBody { Kind = EditKind.Water, Step = e.Step, Water = e.Water },
-        SetDirection e => new EditBody { Kind = EditKind.Direction, Step = e.Step, Direction = e.Direction },
-        SetDryness e => new EditBody { Kind = EditKind.Dryness, Step = e.Step, Dryness = e.Dryness },
-        SetPieces e => new EditBody { Kind = EditKind.Pieces, Step = e.Step, Pieces = e.Pieces },
-        DuplicateStep e => new EditBody { Kind = EditKind.Duplicate, Step = e.Step },
-        MoveSteps e => new EditBody { Kind = EditKind.MoveAll, Steps = e.Steps, After = e.After },
-        OrderByPhase => new EditBody { Kind = EditKind.OrderByPhase },
-        SetTogether e => new EditBody { Kind = EditKind.Together, Step = e.Step, Together = e.Together },
-        OverrideStop e => new EditBody { Kind = EditKind.Override, Rule = e.Rule, Reason = e.Reason },
-        _ => throw new ArgumentOutOfRangeException(nameof(edit)),
-    };
+    internal static EditBody From(PlanEdit edit) =>
+        edit switch
+        {
+            DropStep e => new EditBody { Kind = EditKind.Drop, Step = e.Step },
+            AddStep e => new EditBody
+            {
+                Kind = EditKind.Add,
+                StepKind = e.Kind,
+                After = e.After,
+            },
+            MoveStep e => new EditBody
+            {
+                Kind = EditKind.Move,
+                Step = e.Step,
+                After = e.After,
+            },
+            SetMinutes e => new EditBody
+            {
+                Kind = EditKind.Minutes,
+                Step = e.Step,
+                Minutes = e.Minutes,
+            },
+            SetPlaces e => new EditBody
+            {
+                Kind = EditKind.Places,
+                Step = e.Step,
+                Places = PlaceNames(e.Places),
+            },
+            SetHeat e => new EditBody
+            {
+                Kind = EditKind.Heat,
+                Step = e.Step,
+                Heat = e.Heat,
+            },
+            SetWater e => new EditBody
+            {
+                Kind = EditKind.Water,
+                Step = e.Step,
+                Water = e.Water,
+            },
+            SetDirection e => new EditBody
+            {
+                Kind = EditKind.Direction,
+                Step = e.Step,
+                Direction = e.Direction,
+            },
+            SetDryness e => new EditBody
+            {
+                Kind = EditKind.Dryness,
+                Step = e.Step,
+                Dryness = e.Dryness,
+            },
+            SetPieces e => new EditBody
+            {
+                Kind = EditKind.Pieces,
+                Step = e.Step,
+                Pieces = e.Pieces,
+            },
+            DuplicateStep e => new EditBody { Kind = EditKind.Duplicate, Step = e.Step },
+            MoveSteps e => new EditBody
+            {
+                Kind = EditKind.MoveAll,
+                Steps = e.Steps,
+                After = e.After,
+            },
+            OrderByPhase => new EditBody { Kind = EditKind.OrderByPhase },
+            SetTogether e => new EditBody
+            {
+                Kind = EditKind.Together,
+                Step = e.Step,
+                Together = e.Together,
+            },
+            OverrideStop e => new EditBody
+            {
+                Kind = EditKind.Override,
+                Rule = e.Rule,
+                Reason = e.Reason,
+            },
+            _ => throw new ArgumentOutOfRangeException(nameof(edit)),
+        };
 
     internal static IReadOnlyList<Places> PlaceNames(Places places) =>
         [.. Enum.GetValues<Places>().Where(place => place != Core.Steps.Places.None && places.HasFlag(place))];
@@ -154,28 +238,29 @@ public sealed record PlanBody
     public IReadOnlyList<EditBody> Edits { get; init; } = [];
 
     /// <summary>Puts head, house and clock to what was asked.</summary>
-    internal PlanRequest ToRequest(Head head, History history, HouseholdRow house, HouseTime time) => new()
-    {
-        Head = head,
-        Aim = Aim,
-        Style = Style,
-        When = Moment(time),
-        Today = When.Date ?? time.Today,
-        Room = house.ToRoom(),
-        Equipment = house.ToEquipment(),
-        TeaRinse = TeaRinse,
-        TreatmentHeat = TreatmentHeat,
-        DryingAir = DryingAir,
-        Schools = Schools,
-        Stretch = Stretch,
-        EndsInBed = EndsInBed,
-        History = History?.ToHistory() ?? history,
-        Uses = Uses.ToDictionary(use => use.Key, use => use.Value.ToUse()),
-        Layering = Layering,
-        Sections = Sections,
-        Steps = Steps is null ? null : StepBody.ToSteps(Steps),
-        Edits = [.. Edits.Select(edit => edit.ToEdit())],
-    };
+    internal PlanRequest ToRequest(Head head, History history, HouseholdRow house, HouseTime time) =>
+        new()
+        {
+            Head = head,
+            Aim = Aim,
+            Style = Style,
+            When = Moment(time),
+            Today = When.Date ?? time.Today,
+            Room = house.ToRoom(),
+            Equipment = house.ToEquipment(),
+            TeaRinse = TeaRinse,
+            TreatmentHeat = TreatmentHeat,
+            DryingAir = DryingAir,
+            Schools = Schools,
+            Stretch = Stretch,
+            EndsInBed = EndsInBed,
+            History = History?.ToHistory() ?? history,
+            Uses = Uses.ToDictionary(use => use.Key, use => use.Value.ToUse()),
+            Layering = Layering,
+            Sections = Sections,
+            Steps = Steps is null ? null : StepBody.ToSteps(Steps),
+            Edits = [.. Edits.Select(edit => edit.ToEdit())],
+        };
 
     internal DateTimeOffset? Wanted(HouseTime time) =>
         When.Time is { } wall && When.Mode != WhenMode.StartNow ? time.At(When.Date ?? time.Today, wall) : null;
@@ -185,7 +270,10 @@ public sealed record PlanBody
         // A plan speaks in whole minutes, so the present is the minute that has begun.
         var local = time.Local(time.Now);
         var now = local.AddTicks(-(local.Ticks % TimeSpan.TicksPerMinute));
-        return new When(now, When.Mode == WhenMode.StartAt ? Wanted(time) : null, When.Mode == WhenMode.ReadyBy ? Wanted(time) : null) { Zone = time.Zone };
+        return new When(now, When.Mode == WhenMode.StartAt ? Wanted(time) : null, When.Mode == WhenMode.ReadyBy ? Wanted(time) : null)
+        {
+            Zone = time.Zone,
+        };
     }
 }
 
@@ -198,85 +286,169 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
 
     public PlanBodyValidator(HouseTime time, HouseholdRow house)
     {
-        RuleFor(plan => plan.HeadId).Must((plan, id) => id is null != plan.Head is null).WithMessage("A plan is for a head: its id, or the whole of it.");
+        RuleFor(plan => plan.HeadId)
+            .Must((plan, id) => id is null != plan.Head is null)
+            .WithMessage("A plan is for a head: its id, or the whole of it.");
         RuleFor(plan => plan.Head!).SetValidator(new HeadBodyValidator(time.Today)).When(plan => plan.Head is not null);
         RuleFor(plan => plan.Stretch).IsInEnum().WithMessage("This stretch check is not known here.");
-        RuleFor(plan => plan.Uses.Count).LessThanOrEqualTo(MostEdits).OverridePropertyName("uses").WithMessage($"At most {MostEdits} things are used.");
-        RuleFor(plan => plan.Uses).Must(uses => uses.Values.All(use => use is not null && use.IsSound)).WithMessage("What a step is done with has a name or is chosen, and its amounts, temperature and shares are in range.");
+        RuleFor(plan => plan.Uses.Count)
+            .LessThanOrEqualTo(MostEdits)
+            .OverridePropertyName("uses")
+            .WithMessage($"At most {MostEdits} things are used.");
+        RuleFor(plan => plan.Uses)
+            .Must(uses => uses.Values.All(use => use is not null && use.IsSound))
+            .WithMessage("What a step is done with has a name or is chosen, and its amounts, temperature and shares are in range.");
         RuleFor(plan => plan.Aim).IsInEnum().WithMessage("This aim is not known here.");
         RuleFor(plan => plan.Style).IsInEnum().WithMessage("This style is not known here.");
         RuleFor(plan => plan.Layering).IsInEnum().WithMessage("This school of layering is not known here.");
         RuleFor(plan => plan.When).NotNull().WithMessage("When is needed.");
-        When(plan => plan.When is not null, () =>
-        {
-            RuleFor(plan => plan.When.Mode).IsInEnum().WithMessage("This way of giving a time is not known here.");
-            RuleFor(plan => plan.When.Time).NotNull().When(plan => plan.When.Mode != WhenMode.StartNow).WithMessage("A time is needed.");
-            RuleFor(plan => plan.When.Date).Must(date => date is null || date.Value >= time.Today).WithMessage("That day is over.")
-                .Must(date => date is null || date.Value.DayNumber - time.Today.DayNumber <= MostDaysAhead)
-                .WithMessage($"Plans reach {MostDaysAhead} days ahead.");
-            RuleFor(plan => plan.When.Time)
-                .Must((plan, _) => plan.Wanted(time) is not { } wanted || wanted > time.Now)
-                .When(plan => plan.When.Date is null || plan.When.Date >= time.Today)
-                .WithMessage(plan => $"{plan.When.Time:HH:mm} has passed; choose a later hour or another day.");
-        });
-        RuleFor(plan => plan.TreatmentHeat).IsInEnum().WithMessage("This kind of heat is not known here.")
-            .Must(heat => heat != Heat.None).WithMessage("A cap, the hood or the steamer.")
-            .Must(heat => heat != Heat.Hood || house.Hoods > 0).WithMessage("There is no hood in the house; add one under The house.")
-            .Must(heat => heat != Heat.Steamer || house.Steamers > 0).WithMessage("There is no steamer in the house; add one under The house.");
-        RuleFor(plan => plan.DryingAir).IsInEnum().WithMessage("This way of drying is not known here.")
-            .Must(air => air != Air.HoodLow || house.Hoods > 0).WithMessage("There is no hood in the house; add one under The house.");
-        RuleFor(plan => plan.Sections).InclusiveBetween(HeadLimits.FewestSections, HeadLimits.MostSections)
+        When(
+            plan => plan.When is not null,
+            () =>
+            {
+                RuleFor(plan => plan.When.Mode).IsInEnum().WithMessage("This way of giving a time is not known here.");
+                RuleFor(plan => plan.When.Time)
+                    .NotNull()
+                    .When(plan => plan.When.Mode != WhenMode.StartNow)
+                    .WithMessage("A time is needed.");
+                RuleFor(plan => plan.When.Date)
+                    .Must(date => date is null || date.Value >= time.Today)
+                    .WithMessage("That day is over.")
+                    .Must(date => date is null || date.Value.DayNumber - time.Today.DayNumber <= MostDaysAhead)
+                    .WithMessage($"Plans reach {MostDaysAhead} days ahead.");
+                RuleFor(plan => plan.When.Time)
+                    .Must((plan, _) => plan.Wanted(time) is not { } wanted || wanted > time.Now)
+                    .When(plan => plan.When.Date is null || plan.When.Date >= time.Today)
+                    .WithMessage(plan => $"{plan.When.Time:HH:mm} has passed; choose a later hour or another day.");
+            }
+        );
+        RuleFor(plan => plan.TreatmentHeat)
+            .IsInEnum()
+            .WithMessage("This kind of heat is not known here.")
+            .Must(heat => heat != Heat.None)
+            .WithMessage("A cap, the hood or the steamer.")
+            .Must(heat => heat != Heat.Hood || house.Hoods > 0)
+            .WithMessage("There is no hood in the house; add one under The house.")
+            .Must(heat => heat != Heat.Steamer || house.Steamers > 0)
+            .WithMessage("There is no steamer in the house; add one under The house.");
+        RuleFor(plan => plan.DryingAir)
+            .IsInEnum()
+            .WithMessage("This way of drying is not known here.")
+            .Must(air => air != Air.HoodLow || house.Hoods > 0)
+            .WithMessage("There is no hood in the house; add one under The house.");
+        RuleFor(plan => plan.Sections)
+            .InclusiveBetween(HeadLimits.FewestSections, HeadLimits.MostSections)
             .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
-        RuleFor(plan => plan.Edits).NotNull().WithMessage("Edits are a list.").Must(edits => edits is null || edits.Count <= MostEdits)
+        RuleFor(plan => plan.Edits)
+            .NotNull()
+            .WithMessage("Edits are a list.")
+            .Must(edits => edits is null || edits.Count <= MostEdits)
             .WithMessage($"At most {MostEdits} changes to one plan.");
         RuleForEach(plan => plan.Edits).NotNull().WithMessage("Which change?").ChildRules(Edit);
-        RuleFor(plan => plan.History).Must(history => history is null || history.LastDone.All(done => done is not null && done.On <= time.Today))
+        RuleFor(plan => plan.History)
+            .Must(history => history is null || history.LastDone.All(done => done is not null && done.On <= time.Today))
             .WithMessage("What was done needs a treatment and a day that is not in the future.")
-            .Must(history => history is null || history.LastDone.All(done => done is null || Enum.IsDefined(done.Treatment))).WithMessage("This treatment is not known here.");
-        RuleFor(plan => plan.Schools).Must(schools => schools is null || HeadBodyValidator.AreKnown(schools)).WithMessage("This school is not known here.");
-        RuleFor(plan => plan.Steps).Must((plan, steps) => steps is null || plan.TemplateId is null).WithMessage("Steps come from a kept day or are given, not both.")
-            .Must(steps => steps is null || steps.Count <= MostEdits).WithMessage($"At most {MostEdits} steps in one plan.")
-            .Must(steps => steps is null || steps.Select(step => step?.Id).OfType<string>().GroupBy(id => id).All(group => group.Count() == 1)).WithMessage("Every step needs a name of its own.");
+            .Must(history => history is null || history.LastDone.All(done => done is null || Enum.IsDefined(done.Treatment)))
+            .WithMessage("This treatment is not known here.");
+        RuleFor(plan => plan.Schools)
+            .Must(schools => schools is null || HeadBodyValidator.AreKnown(schools))
+            .WithMessage("This school is not known here.");
+        RuleFor(plan => plan.Steps)
+            .Must((plan, steps) => steps is null || plan.TemplateId is null)
+            .WithMessage("Steps come from a kept day or are given, not both.")
+            .Must(steps => steps is null || steps.Count <= MostEdits)
+            .WithMessage($"At most {MostEdits} steps in one plan.")
+            .Must(steps =>
+                steps is null || steps.Select(step => step?.Id).OfType<string>().GroupBy(id => id).All(group => group.Count() == 1)
+            )
+            .WithMessage("Every step needs a name of its own.");
         RuleForEach(plan => plan.Steps).NotNull().WithMessage("Which step?").ChildRules(Step);
     }
 
     private static void Step(InlineValidator<StepBody> step)
     {
-        step.RuleFor(each => each.Kind).Must(kind => kind is not null && StepCatalogue.Find(kind) is not null).WithMessage("There is no such step in the catalogue.");
-        step.RuleFor(each => each.Id).Length(1, HeadLimits.LongestName).When(each => each.Id is not null).WithMessage($"The name of a step has 1 to {HeadLimits.LongestName} characters.");
+        step.RuleFor(each => each.Kind)
+            .Must(kind => kind is not null && StepCatalogue.Find(kind) is not null)
+            .WithMessage("There is no such step in the catalogue.");
+        step.RuleFor(each => each.Id)
+            .Length(1, HeadLimits.LongestName)
+            .When(each => each.Id is not null)
+            .WithMessage($"The name of a step has 1 to {HeadLimits.LongestName} characters.");
         step.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
         step.RuleFor(each => each.Direction).IsInEnum().WithMessage("This way is not known here.");
         step.RuleFor(each => each.Water).IsInEnum().WithMessage("This water is not known here.");
         step.RuleFor(each => each.Heat).IsInEnum().WithMessage("This kind of heat is not known here.");
         step.RuleFor(each => each.Air).IsInEnum().WithMessage("This way of drying is not known here.");
         step.RuleFor(each => each.Dryness).Must(dryness => dryness is 0.8 or 0.95).WithMessage("Dryness is 0.8 or 0.95.");
-        step.RuleFor(each => each.Minutes).Must(minutes => minutes is null or (>= 0 and <= MostMinutes)).WithMessage($"Minutes are 0 to {MostMinutes}.");
+        step.RuleFor(each => each.Minutes)
+            .Must(minutes => minutes is null or (>= 0 and <= MostMinutes))
+            .WithMessage($"Minutes are 0 to {MostMinutes}.");
         step.RuleFor(each => each.Pieces).InclusiveBetween(1, HeadLimits.MostLocs).WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
         step.RuleFor(each => each.AmountFactor).InclusiveBetween(0.1, 5).WithMessage("An amount is a tenth to five times the usual.");
     }
 
     private static void Edit(InlineValidator<EditBody> edit)
     {
-        edit.RuleFor(each => each.Steps).Must(steps => steps is { Count: > 0 } && steps.All(step => !string.IsNullOrEmpty(step))).When(each => each.Kind == EditKind.MoveAll).WithMessage("Which steps?");
+        edit.RuleFor(each => each.Steps)
+            .Must(steps => steps is { Count: > 0 } && steps.All(step => !string.IsNullOrEmpty(step)))
+            .When(each => each.Kind == EditKind.MoveAll)
+            .WithMessage("Which steps?");
         edit.RuleFor(each => each.Together).NotNull().When(each => each.Kind == EditKind.Together).WithMessage("Together or apart?");
         edit.RuleFor(each => each.Kind).IsInEnum().WithMessage("This kind of change is not known here.");
-        edit.RuleFor(each => each.Step).NotEmpty().When(each => each.Kind is not (EditKind.Add or EditKind.Override or EditKind.MoveAll or EditKind.OrderByPhase)).WithMessage("Which step?");
-        edit.RuleFor(each => each.StepKind).NotEmpty().When(each => each.Kind == EditKind.Add).WithMessage("Which kind of step?")
-            .Must(kind => kind is null || StepCatalogue.Find(kind) is not null).WithMessage("There is no such step in the catalogue.");
-        edit.RuleFor(each => each.Minutes).NotNull().When(each => each.Kind == EditKind.Minutes).WithMessage("How many minutes?")
-            .Must(minutes => minutes is null or (>= 0 and <= MostMinutes)).WithMessage($"Minutes are 0 to {MostMinutes}.");
+        edit.RuleFor(each => each.Step)
+            .NotEmpty()
+            .When(each => each.Kind is not (EditKind.Add or EditKind.Override or EditKind.MoveAll or EditKind.OrderByPhase))
+            .WithMessage("Which step?");
+        edit.RuleFor(each => each.StepKind)
+            .NotEmpty()
+            .When(each => each.Kind == EditKind.Add)
+            .WithMessage("Which kind of step?")
+            .Must(kind => kind is null || StepCatalogue.Find(kind) is not null)
+            .WithMessage("There is no such step in the catalogue.");
+        edit.RuleFor(each => each.Minutes)
+            .NotNull()
+            .When(each => each.Kind == EditKind.Minutes)
+            .WithMessage("How many minutes?")
+            .Must(minutes => minutes is null or (>= 0 and <= MostMinutes))
+            .WithMessage($"Minutes are 0 to {MostMinutes}.");
         edit.RuleFor(each => each.Places).NotEmpty().When(each => each.Kind == EditKind.Places).WithMessage("Which places?");
         edit.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
-        edit.RuleFor(each => each.Water).NotNull().When(each => each.Kind == EditKind.Water).WithMessage("Which water?").IsInEnum().WithMessage("This water is not known here.");
-        edit.RuleFor(each => each.Direction).NotNull().When(each => each.Kind == EditKind.Direction).WithMessage("Which way?").IsInEnum().WithMessage("This way is not known here.");
-        edit.RuleFor(each => each.Dryness).NotNull().When(each => each.Kind == EditKind.Dryness).WithMessage("How dry?")
-            .Must(dryness => dryness is null or 0.8 or 0.95).WithMessage("Dryness is 0.8 or 0.95.");
-        edit.RuleFor(each => each.Pieces).NotNull().When(each => each.Kind == EditKind.Pieces).WithMessage("How many?")
-            .InclusiveBetween(1, HeadLimits.MostLocs).WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
+        edit.RuleFor(each => each.Water)
+            .NotNull()
+            .When(each => each.Kind == EditKind.Water)
+            .WithMessage("Which water?")
+            .IsInEnum()
+            .WithMessage("This water is not known here.");
+        edit.RuleFor(each => each.Direction)
+            .NotNull()
+            .When(each => each.Kind == EditKind.Direction)
+            .WithMessage("Which way?")
+            .IsInEnum()
+            .WithMessage("This way is not known here.");
+        edit.RuleFor(each => each.Dryness)
+            .NotNull()
+            .When(each => each.Kind == EditKind.Dryness)
+            .WithMessage("How dry?")
+            .Must(dryness => dryness is null or 0.8 or 0.95)
+            .WithMessage("Dryness is 0.8 or 0.95.");
+        edit.RuleFor(each => each.Pieces)
+            .NotNull()
+            .When(each => each.Kind == EditKind.Pieces)
+            .WithMessage("How many?")
+            .InclusiveBetween(1, HeadLimits.MostLocs)
+            .WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
         edit.RuleFor(each => each.Rule).NotEmpty().When(each => each.Kind == EditKind.Override).WithMessage("Which stop?");
-        edit.RuleFor(each => each.Reason).NotEmpty().When(each => each.Kind == EditKind.Override).WithMessage("Going on in spite of a stop needs a reason.")
-            .MaximumLength(HeadLimits.LongestNote).WithMessage($"A reason holds at most {HeadLimits.LongestNote} characters.");
-        edit.RuleFor(each => each.Heat).NotNull().When(each => each.Kind == EditKind.Heat).WithMessage("Which heat?")
-            .IsInEnum().WithMessage("This kind of heat is not known here.");
+        edit.RuleFor(each => each.Reason)
+            .NotEmpty()
+            .When(each => each.Kind == EditKind.Override)
+            .WithMessage("Going on in spite of a stop needs a reason.")
+            .MaximumLength(HeadLimits.LongestNote)
+            .WithMessage($"A reason holds at most {HeadLimits.LongestNote} characters.");
+        edit.RuleFor(each => each.Heat)
+            .NotNull()
+            .When(each => each.Kind == EditKind.Heat)
+            .WithMessage("Which heat?")
+            .IsInEnum()
+            .WithMessage("This kind of heat is not known here.");
     }
 }

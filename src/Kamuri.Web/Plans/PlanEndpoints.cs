@@ -29,15 +29,26 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Results<Ok<PlanView>, ValidationProblem, ProblemHttpResult>> PreviewAsync(
-        PlanBody body, PlanMaker maker, CraftFigures figures, CancellationToken cancellation)
+        PlanBody body,
+        PlanMaker maker,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
         return plan is not null ? TypedResults.Ok(PlanView.Of(plan, figures))
-            : problem is not null ? problem : refusal!;
+            : problem is not null ? problem
+            : refusal!;
     }
 
     private static async Task<Results<Ok<SchoolChangesView>, ValidationProblem, ProblemHttpResult>> SchoolChangesAsync(
-        PlanBody body, PlanMaker maker, SolverGate gate, Planner planner, CraftFigures figures, CancellationToken cancellation)
+        PlanBody body,
+        PlanMaker maker,
+        SolverGate gate,
+        Planner planner,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var (request, problem, refusal) = await maker.RequestAsync(body, cancellation);
         if (request is null)
@@ -57,16 +68,33 @@ internal static class PlanEndpoints
 public sealed record SchoolChangesView(IReadOnlyList<SwitchedSchool> Switched, PlanDifference Difference, IReadOnlyList<string> Sentences);
 
 /// <summary>Brings head, house and clock together for the planner; shared by asking for a plan and starting one.</summary>
-internal sealed class PlanMaker(KamuriDb db, House house, SolverGate gate, SessionRecord record, Planner planner, KitchenReader kitchens, SkinRecord skin, CraftFigures figures)
+internal sealed class PlanMaker(
+    KamuriDb db,
+    House house,
+    SolverGate gate,
+    SessionRecord record,
+    Planner planner,
+    KitchenReader kitchens,
+    SkinRecord skin,
+    CraftFigures figures
+)
 {
-    public async Task<(Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(PlanBody body, CancellationToken cancellation)
+    public async Task<(Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal)> MakeAsync(
+        PlanBody body,
+        CancellationToken cancellation
+    )
     {
         var (request, problem, refusal) = await RequestAsync(body, cancellation);
-        return request is null ? (null, problem, refusal) : (await gate.RunAsync(() => planner.Make(request, figures), cancellation), null, null);
+        return request is null
+            ? (null, problem, refusal)
+            : (await gate.RunAsync(() => planner.Make(request, figures), cancellation), null, null);
     }
 
     /// <summary>Everything a plan is composed from, or what is wrong with asking for it.</summary>
-    public async Task<(PlanRequest? Request, ValidationProblem? Problem, ProblemHttpResult? Refusal)> RequestAsync(PlanBody body, CancellationToken cancellation)
+    public async Task<(PlanRequest? Request, ValidationProblem? Problem, ProblemHttpResult? Refusal)> RequestAsync(
+        PlanBody body,
+        CancellationToken cancellation
+    )
     {
         var (row, time) = (await house.RowAsync(cancellation), await house.TimeAsync(cancellation));
         if (new PlanBodyValidator(time, row).Validate(body) is { IsValid: false } errors)
@@ -83,7 +111,11 @@ internal sealed class PlanMaker(KamuriDb db, House house, SolverGate gate, Sessi
 
             var kept = TemplateEndpoints.Read(template);
             // What is said about a step now comes before what was said when the day was kept.
-            body = body with { Steps = kept.Steps, Uses = kept.Uses.Concat(body.Uses).GroupBy(use => use.Key).ToDictionary(group => group.Key, group => group.Last().Value) };
+            body = body with
+            {
+                Steps = kept.Steps,
+                Uses = kept.Uses.Concat(body.Uses).GroupBy(use => use.Key).ToDictionary(group => group.Key, group => group.Last().Value),
+            };
         }
 
         Head head;
@@ -96,13 +128,24 @@ internal sealed class PlanMaker(KamuriDb db, House house, SolverGate gate, Sessi
             var kept = await db.Heads.FindAsync([body.HeadId!.Value], cancellation);
             if (kept is null or { Archived: true })
             {
-                return (null, null, kept is null ? Problems.NotFound("There is no such head here.") : Problems.Conflict($"{kept.Name} is archived; bring the head back to plan for it."));
+                return (
+                    null,
+                    null,
+                    kept is null
+                        ? Problems.NotFound("There is no such head here.")
+                        : Problems.Conflict($"{kept.Name} is archived; bring the head back to plan for it.")
+                );
             }
 
             head = kept.ToHead();
         }
 
-        var request = body.ToRequest(head, body.Head is null ? await HistoryAsync(head.Id, time, cancellation) : History.Empty, row, time) with
+        var request = body.ToRequest(
+            head,
+            body.Head is null ? await HistoryAsync(head.Id, time, cancellation) : History.Empty,
+            row,
+            time
+        ) with
         {
             Kitchen = await kitchens.ReadAsync(body.Uses.Values.Select(use => use.ProductId).OfType<Guid>(), cancellation),
             Batches = await kitchens.BatchesAsync(cancellation),
@@ -110,24 +153,43 @@ internal sealed class PlanMaker(KamuriDb db, House house, SolverGate gate, Sessi
             Stock = body.Head is null ? await kitchens.StockAsync(cancellation) : [],
             Hand = body.Head is null ? await kitchens.HandAsync(head.Id, cancellation) : Hand.Unknown,
         };
-        return Choose(body, request) is { } chosen ? (chosen, null, null) : (null, Problems.At("uses", "Something chosen is not here any more; choose again."), null);
+        return Choose(body, request) is { } chosen
+            ? (chosen, null, null)
+            : (null, Problems.At("uses", "Something chosen is not here any more; choose again."), null);
     }
 
     /// <summary>Puts what was chosen by id in; null when something is gone.</summary>
     private PlanRequest? Choose(PlanBody body, PlanRequest request)
     {
         var uses = request.Uses.ToDictionary(use => use.Key, use => use.Value.AsItsIngredientsSay(request.Kitchen.Dictionary));
-        foreach (var (step, use) in uses.Where(use => request.History.KnownIngredients.Count > 0 && body.History is null && use.Value.Ingredients.Count > 0).ToList())
+        foreach (
+            var (step, use) in uses.Where(use =>
+                    request.History.KnownIngredients.Count > 0 && body.History is null && use.Value.Ingredients.Count > 0
+                )
+                .ToList()
+        )
         {
             // Written by hand, against what is really on record: only what people react to asks for a patch test.
-            uses[step] = use with { AskForPatchTest = LabelReading.Of(string.Join(", ", use.Ingredients), request.Kitchen.Dictionary).AskForPatchTest };
+            uses[step] = use with
+            {
+                AskForPatchTest = LabelReading.Of(string.Join(", ", use.Ingredients), request.Kitchen.Dictionary).AskForPatchTest,
+            };
         }
 
         foreach (var (step, use) in body.Uses.Where(use => use.Value.IsChosen))
         {
-            var chosen = use.ProductId is { } product ? request.Kitchen.Product(product)?.AsUse()
-                : use.BatchId is { } batch ? request.Batches.FirstOrDefault(each => each.Id == batch) is { } made ? BatchKeeping.AsUse(made, request.Today, request.When.Now, figures.Mixtures) : null
-                : request.Kitchen.Formula(use.FormulaId!.Value) is { } formula ? Larder.Made(formula, request.Kitchen) with { MadeFresh = use.MadeFresh } : null;
+            var chosen =
+                use.ProductId is { } product ? request.Kitchen.Product(product)?.AsUse()
+                : use.BatchId is { } batch
+                    ? request.Batches.FirstOrDefault(each => each.Id == batch) is { } made
+                            ? BatchKeeping.AsUse(made, request.Today, request.When.Now, figures.Mixtures)
+                        : null
+                : request.Kitchen.Formula(use.FormulaId!.Value) is { } formula
+                    ? Larder.Made(formula, request.Kitchen) with
+                    {
+                        MadeFresh = use.MadeFresh,
+                    }
+                : null;
             if (chosen is null)
             {
                 return null;
@@ -136,7 +198,10 @@ internal sealed class PlanMaker(KamuriDb db, House house, SolverGate gate, Sessi
             uses[step] = chosen;
         }
 
-        return request with { Uses = uses };
+        return request with
+        {
+            Uses = uses,
+        };
     }
 
     /// <summary>What is on record of a head, read from its finished days.</summary>

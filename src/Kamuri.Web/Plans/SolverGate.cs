@@ -59,7 +59,12 @@ internal sealed class SolverGate : IDisposable
 
             Interlocked.Decrement(ref _waiting);
             inLine = false;
-            return await Task.Factory.StartNew(() => BrokenOff.Unless(search, cancelled), CancellationToken.None, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+            return await Task.Factory.StartNew(
+                () => BrokenOff.Unless(search, cancelled),
+                CancellationToken.None,
+                TaskCreationOptions.LongRunning,
+                TaskScheduler.Default
+            );
         }
         finally
         {

@@ -51,30 +51,33 @@ public sealed record StepBody
                 AmountFactor = body.AmountFactor,
                 WithPrevious = body.WithPrevious,
             };
-            steps.Add(step with
-            {
-                Places = body.Places?.Aggregate(Core.Steps.Places.None, (all, one) => all | one) ?? step.Places,
-                Direction = body.Direction ?? step.Direction,
-                Water = body.Water ?? step.Water,
-            });
+            steps.Add(
+                step with
+                {
+                    Places = body.Places?.Aggregate(Core.Steps.Places.None, (all, one) => all | one) ?? step.Places,
+                    Direction = body.Direction ?? step.Direction,
+                    Water = body.Water ?? step.Water,
+                }
+            );
         }
 
         return steps;
     }
 
-    internal static StepBody From(PlanStep step) => new()
-    {
-        Kind = step.Kind.Id,
-        Id = step.Id,
-        Places = EditBody.PlaceNames(step.Places),
-        Direction = step.Direction,
-        Water = step.Water,
-        Heat = step.Heat,
-        Air = step.Air,
-        Dryness = step.DrynessWanted,
-        Minutes = step.Minutes,
-        Pieces = step.Pieces,
-        AmountFactor = step.AmountFactor,
-        WithPrevious = step.WithPrevious,
-    };
+    internal static StepBody From(PlanStep step) =>
+        new()
+        {
+            Kind = step.Kind.Id,
+            Id = step.Id,
+            Places = EditBody.PlaceNames(step.Places),
+            Direction = step.Direction,
+            Water = step.Water,
+            Heat = step.Heat,
+            Air = step.Air,
+            Dryness = step.DrynessWanted,
+            Minutes = step.Minutes,
+            Pieces = step.Pieces,
+            AmountFactor = step.AmountFactor,
+            WithPrevious = step.WithPrevious,
+        };
 }

@@ -44,25 +44,34 @@ public sealed record UseBody
 
     internal bool IsChosen => ProductId is not null || BatchId is not null || FormulaId is not null;
 
-    internal bool IsSound => (IsChosen || !string.IsNullOrWhiteSpace(Name)) && new[] { ProductId, BatchId, FormulaId }.Count(id => id is not null) <= 1 && EssentialOilPercent is >= 0 and <= 100 && InStockMl is null or >= 0 && ToMakeMl is null or >= 0 && AtCelsius is null or (>= -5 and <= 120)
-        && Ingredients.All(each => each is not null) && Ingredients.Sum(each => each.Length + 2) <= LabelReader.LongestLabel && Enum.IsDefined(Protein);
+    internal bool IsSound =>
+        (IsChosen || !string.IsNullOrWhiteSpace(Name))
+        && new[] { ProductId, BatchId, FormulaId }.Count(id => id is not null) <= 1
+        && EssentialOilPercent is >= 0 and <= 100
+        && InStockMl is null or >= 0
+        && ToMakeMl is null or >= 0
+        && AtCelsius is null or (>= -5 and <= 120)
+        && Ingredients.All(each => each is not null)
+        && Ingredients.Sum(each => each.Length + 2) <= LabelReader.LongestLabel
+        && Enum.IsDefined(Protein);
 
-    internal StepUse ToUse() => new(Name)
-    {
-        Ingredients = Ingredients,
-        Protein = Protein,
-        EssentialOilPercent = EssentialOilPercent,
-        Traits = Burns ? MixtureTraits.Burns : MixtureTraits.None,
-        Sieved = Sieved,
-        SapDrained = SapDrained,
-        UseBy = UseBy,
-        KeptAsTold = KeptAsTold,
-        InStock = InStockMl is { } stock ? new Millilitres(stock) : null,
-        ToMake = ToMakeMl is { } make ? new Millilitres(make) : null,
-        KeepsUnderADay = KeepsUnderADay,
-        At = AtCelsius is { } at ? new Celsius(at) : null,
-        IsChange = IsChange,
-    };
+    internal StepUse ToUse() =>
+        new(Name)
+        {
+            Ingredients = Ingredients,
+            Protein = Protein,
+            EssentialOilPercent = EssentialOilPercent,
+            Traits = Burns ? MixtureTraits.Burns : MixtureTraits.None,
+            Sieved = Sieved,
+            SapDrained = SapDrained,
+            UseBy = UseBy,
+            KeptAsTold = KeptAsTold,
+            InStock = InStockMl is { } stock ? new Millilitres(stock) : null,
+            ToMake = ToMakeMl is { } make ? new Millilitres(make) : null,
+            KeepsUnderADay = KeepsUnderADay,
+            At = AtCelsius is { } at ? new Celsius(at) : null,
+            IsChange = IsChange,
+        };
 }
 
 /// <summary>A treatment and when it was last done.</summary>
@@ -71,7 +80,9 @@ public sealed record DoneBody(Treatment Treatment, DateOnly On);
 /// <summary>What is on record of a head, given by hand.</summary>
 public sealed record HistoryBody(IReadOnlyList<DoneBody> LastDone, IReadOnlyList<string>? KnownIngredients = null)
 {
-    internal History ToHistory() => History.From(LastDone.Select(done => (done.On, (IReadOnlyList<Treatment>)[done.Treatment], false)))
-        with
-    { KnownIngredients = KnownIngredients ?? [] };
+    internal History ToHistory() =>
+        History.From(LastDone.Select(done => (done.On, (IReadOnlyList<Treatment>)[done.Treatment], false))) with
+        {
+            KnownIngredients = KnownIngredients ?? [],
+        };
 }

@@ -47,8 +47,21 @@ public sealed record ProductBody
 /// <param name="Ingredients">What is in it, by plain name where it was recognised, and the families it belongs to.</param>
 /// <param name="EssentialOils">Essential oils its label names, as they stand there.</param>
 public sealed record ProductView(
-    Guid Id, bool Archived, ProductBody Product, Goodness Goodness, decimal? PricePerMl, int Weight, ProteinStrength Protein, bool ScalpSafe, bool BuildsUp,
-    string MostlyDoes, IReadOnlyList<string> Ingredients, IReadOnlyList<string> EssentialOils, int Unread, IReadOnlyList<RatingView> Ratings);
+    Guid Id,
+    bool Archived,
+    ProductBody Product,
+    Goodness Goodness,
+    decimal? PricePerMl,
+    int Weight,
+    ProteinStrength Protein,
+    bool ScalpSafe,
+    bool BuildsUp,
+    string MostlyDoes,
+    IReadOnlyList<string> Ingredients,
+    IReadOnlyList<string> EssentialOils,
+    int Unread,
+    IReadOnlyList<RatingView> Ratings
+);
 
 /// <summary>How well a product suits a head.</summary>
 /// <param name="Suits">1 not at all to 5 very well.</param>
@@ -69,17 +82,33 @@ internal sealed class ProductValidator : AbstractValidator<ProductBody>
 
     public ProductValidator(DateOnly today)
     {
-        RuleFor(product => product.Name).Must(name => !string.IsNullOrWhiteSpace(name)).WithMessage("A product needs a name.")
-            .MaximumLength(LongestName).WithMessage($"A name holds at most {LongestName} characters.");
+        RuleFor(product => product.Name)
+            .Must(name => !string.IsNullOrWhiteSpace(name))
+            .WithMessage("A product needs a name.")
+            .MaximumLength(LongestName)
+            .WithMessage($"A name holds at most {LongestName} characters.");
         RuleFor(product => product.Role).IsInEnum().WithMessage("This role is not known here.");
-        RuleFor(product => product.Label).MaximumLength(LabelReader.LongestLabel).WithMessage($"A label has at most {LabelReader.LongestLabel} characters.");
-        RuleFor(product => product.SizeMl).Must(size => size is null or (>= LeastMillilitres and <= MostMillilitres)).WithMessage($"A pack holds {LeastMillilitres} to {MostMillilitres} ml.");
-        RuleFor(product => product.LeftMl).Must(left => left is null or (>= 0 and <= MostMillilitres)).WithMessage($"What is left is 0 to {MostMillilitres} ml.")
-            .Must((product, left) => left is null || product.SizeMl is null || left <= product.SizeMl).WithMessage("More cannot be left than the pack held.");
-        RuleFor(product => product.EssentialOilPercent).Must(share => share is null or (>= 0 and <= 100)).WithMessage("Essential oil is 0 to 100 %.");
+        RuleFor(product => product.Label)
+            .MaximumLength(LabelReader.LongestLabel)
+            .WithMessage($"A label has at most {LabelReader.LongestLabel} characters.");
+        RuleFor(product => product.SizeMl)
+            .Must(size => size is null or (>= LeastMillilitres and <= MostMillilitres))
+            .WithMessage($"A pack holds {LeastMillilitres} to {MostMillilitres} ml.");
+        RuleFor(product => product.LeftMl)
+            .Must(left => left is null or (>= 0 and <= MostMillilitres))
+            .WithMessage($"What is left is 0 to {MostMillilitres} ml.")
+            .Must((product, left) => left is null || product.SizeMl is null || left <= product.SizeMl)
+            .WithMessage("More cannot be left than the pack held.");
+        RuleFor(product => product.EssentialOilPercent)
+            .Must(share => share is null or (>= 0 and <= 100))
+            .WithMessage("Essential oil is 0 to 100 %.");
         RuleFor(product => product.Price).Must(price => price is null or (>= 0 and <= 100_000)).WithMessage("A price is 0 to 100000.");
-        RuleFor(product => product.Opened).Must(opened => opened is null || opened <= today).WithMessage("It cannot have been opened in the future.");
-        RuleFor(product => product.MonthsAfterOpening).Must(months => months is null or (>= 1 and <= 120)).WithMessage("It keeps 1 to 120 months after opening.");
+        RuleFor(product => product.Opened)
+            .Must(opened => opened is null || opened <= today)
+            .WithMessage("It cannot have been opened in the future.");
+        RuleFor(product => product.MonthsAfterOpening)
+            .Must(months => months is null or (>= 1 and <= 120))
+            .WithMessage("It keeps 1 to 120 months after opening.");
     }
 }
 
@@ -96,16 +125,29 @@ internal static class ProductEndpoints
         products.MapPut("/{id:guid}/ratings/{headId:guid}", RateAsync).WithName("rateProduct");
     }
 
-    private static async Task<Ok<IReadOnlyList<ProductView>>> ListAsync(KamuriDb db, KitchenReader kitchens, House house, LabelDictionary dictionary, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<ProductView>>> ListAsync(
+        KamuriDb db,
+        KitchenReader kitchens,
+        House house,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         var (today, names) = ((await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation));
         var rows = kitchens.Readable(await db.Products.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation));
         var ratings = (await db.Ratings.AsNoTracking().ToListAsync(cancellation)).ToLookup(rating => rating.ProductId);
-        return TypedResults.Ok<IReadOnlyList<ProductView>>([.. rows.Select(row => View(row, today, dictionary.Read(row.Label, names), ratings[row.Id]))]);
+        return TypedResults.Ok<IReadOnlyList<ProductView>>([
+            .. rows.Select(row => View(row, today, dictionary.Read(row.Label, names), ratings[row.Id])),
+        ]);
     }
 
     private static async Task<Results<Created<ProductView>, ValidationProblem>> AddAsync(
-        ProductBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+        ProductBody body,
+        KamuriDb db,
+        House house,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         if (new ProductValidator(today).Validate(body) is { IsValid: false } errors)
@@ -116,11 +158,20 @@ internal static class ProductEndpoints
         var row = Take(new ProductRow { Id = Guid.CreateVersion7(), Version = 1 }, body);
         db.Add(row);
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Created($"/api/products/{row.Id}", View(row, today, dictionary.Read(row.Label, await dictionary.GetAsync(db, cancellation)), []));
+        return TypedResults.Created(
+            $"/api/products/{row.Id}",
+            View(row, today, dictionary.Read(row.Label, await dictionary.GetAsync(db, cancellation)), [])
+        );
     }
 
     private static async Task<Results<Ok<ProductView>, ValidationProblem, ProblemHttpResult>> ChangeAsync(
-        Guid id, ProductBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+        Guid id,
+        ProductBody body,
+        KamuriDb db,
+        House house,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
         if (new ProductValidator(today).Validate(body) is { IsValid: false } errors)
@@ -144,7 +195,13 @@ internal static class ProductEndpoints
     }
 
     private static async Task<Results<Ok<ProductView>, ProblemHttpResult>> PutAwayAsync(
-        Guid id, PutAwayBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+        Guid id,
+        PutAwayBody body,
+        KamuriDb db,
+        House house,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         if (await db.Products.FindAsync([id], cancellation) is not { } row)
         {
@@ -158,7 +215,14 @@ internal static class ProductEndpoints
     }
 
     private static async Task<Results<Ok<ProductView>, ValidationProblem, ProblemHttpResult>> RateAsync(
-        Guid id, Guid headId, RatingBody body, KamuriDb db, House house, LabelDictionary dictionary, CancellationToken cancellation)
+        Guid id,
+        Guid headId,
+        RatingBody body,
+        KamuriDb db,
+        House house,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    )
     {
         if (body.Suits is not (>= 0 and <= 5))
         {
@@ -170,7 +234,10 @@ internal static class ProductEndpoints
             return Problems.At("note", $"A note holds at most {HeadLimits.LongestNote} characters.");
         }
 
-        if (await db.Products.FindAsync([id], cancellation) is not { } row || !await db.Heads.AnyAsync(head => head.Id == headId, cancellation))
+        if (
+            await db.Products.FindAsync([id], cancellation) is not { } row
+            || !await db.Heads.AnyAsync(head => head.Id == headId, cancellation)
+        )
         {
             return Problems.NotFound("There is no such product or head here.");
         }
@@ -198,9 +265,19 @@ internal static class ProductEndpoints
         return TypedResults.Ok(await ViewAsync(row, (await house.TimeAsync(cancellation)).Today, db, dictionary, cancellation));
     }
 
-    private static async Task<ProductView> ViewAsync(ProductRow row, DateOnly today, KamuriDb db, LabelDictionary dictionary, CancellationToken cancellation) =>
-        View(row, today, dictionary.Read(row.Label, await dictionary.GetAsync(db, cancellation)),
-            await db.Ratings.AsNoTracking().Where(rating => rating.ProductId == row.Id).ToListAsync(cancellation));
+    private static async Task<ProductView> ViewAsync(
+        ProductRow row,
+        DateOnly today,
+        KamuriDb db,
+        LabelDictionary dictionary,
+        CancellationToken cancellation
+    ) =>
+        View(
+            row,
+            today,
+            dictionary.Read(row.Label, await dictionary.GetAsync(db, cancellation)),
+            await db.Ratings.AsNoTracking().Where(rating => rating.ProductId == row.Id).ToListAsync(cancellation)
+        );
 
     private static ProductRow Take(ProductRow row, ProductBody body)
     {
@@ -210,22 +287,35 @@ internal static class ProductEndpoints
         return row;
     }
 
-    private static ProductView View(ProductRow row, DateOnly today, LabelReading reading, IEnumerable<RatingRow> ratings) => new ProductView(row.Id, row.Archived, new ProductBody
-    {
-        Name = row.Name,
-        Role = row.Role,
-        Label = row.Label,
-        SizeMl = row.SizeMillilitres,
-        LeftMl = row.LeftMillilitres,
-        Price = row.Price,
-        Opened = row.Opened,
-        MonthsAfterOpening = row.MonthsAfterOpening,
-        EssentialOilPercent = row.EssentialOilPercent,
-        Version = row.Version,
-    },
-        Goodness.Of(row.Opened, row.MonthsAfterOpening, today),
-        Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null) is { } price ? Math.Round(price, 4) : null,
-        reading.Weight, reading.Protein, reading.ScalpSafe, reading.BuildsUp, reading.MostlyDoes,
-        reading.Ingredients, reading.EssentialOils, reading.Unread.Count,
-        [.. ratings.Select(rating => new RatingView(rating.HeadId, rating.Suits, rating.Note))]);
+    private static ProductView View(ProductRow row, DateOnly today, LabelReading reading, IEnumerable<RatingRow> ratings) =>
+        new ProductView(
+            row.Id,
+            row.Archived,
+            new ProductBody
+            {
+                Name = row.Name,
+                Role = row.Role,
+                Label = row.Label,
+                SizeMl = row.SizeMillilitres,
+                LeftMl = row.LeftMillilitres,
+                Price = row.Price,
+                Opened = row.Opened,
+                MonthsAfterOpening = row.MonthsAfterOpening,
+                EssentialOilPercent = row.EssentialOilPercent,
+                Version = row.Version,
+            },
+            Goodness.Of(row.Opened, row.MonthsAfterOpening, today),
+            Cost.PerMillilitre(row.Price, row.SizeMillilitres is { } size ? new Millilitres(size) : null) is { } price
+                ? Math.Round(price, 4)
+                : null,
+            reading.Weight,
+            reading.Protein,
+            reading.ScalpSafe,
+            reading.BuildsUp,
+            reading.MostlyDoes,
+            reading.Ingredients,
+            reading.EssentialOils,
+            reading.Unread.Count,
+            [.. ratings.Select(rating => new RatingView(rating.HeadId, rating.Suits, rating.Note))]
+        );
 }

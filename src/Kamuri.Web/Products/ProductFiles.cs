@@ -32,8 +32,17 @@ internal static class ProductFiles
 
     public static void MapProductFiles(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/products/products.csv", ExportAsync).WithName("exportProducts").WithTags("Products").Produces<string>(200, "text/csv");
-        routes.MapPost(ImportPath, ImportAsync).WithName("importProducts").WithTags("Products").Accepts<string>("text/csv").ExcludeFromDescription();
+        routes
+            .MapGet("/api/products/products.csv", ExportAsync)
+            .WithName("exportProducts")
+            .WithTags("Products")
+            .Produces<string>(200, "text/csv");
+        routes
+            .MapPost(ImportPath, ImportAsync)
+            .WithName("importProducts")
+            .WithTags("Products")
+            .Accepts<string>("text/csv")
+            .ExcludeFromDescription();
     }
 
     private static async Task<FileContentHttpResult> ExportAsync(KamuriDb db, CancellationToken cancellation)
@@ -43,7 +52,12 @@ internal static class ProductFiles
     }
 
     /// <summary>Takes in a table. With a row that is wrong nothing is taken in, unless the good ones are asked for.</summary>
-    private static async Task<IResult> ImportAsync(HttpRequest request, IDbContextFactory<KamuriDb> databases, House house, bool keepGood = false)
+    private static async Task<IResult> ImportAsync(
+        HttpRequest request,
+        IDbContextFactory<KamuriDb> databases,
+        House house,
+        bool keepGood = false
+    )
     {
         var cancellation = request.HttpContext.RequestAborted;
         using var bytes = new MemoryStream();
@@ -58,7 +72,12 @@ internal static class ProductFiles
     }
 
     private static async IAsyncEnumerable<SseItem<ImportProgress>> TakeInAsync(
-        string text, DateOnly today, bool keepGood, IDbContextFactory<KamuriDb> databases, [EnumeratorCancellation] CancellationToken cancellation)
+        string text,
+        DateOnly today,
+        bool keepGood,
+        IDbContextFactory<KamuriDb> databases,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         var (about, done, wrong) = (Math.Max(1, text.Count(letter => letter == '\n')), 0, 0);
         var (good, problems) = (new List<ProductRow>(), new List<FormatProblem>());

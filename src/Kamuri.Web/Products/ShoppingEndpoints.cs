@@ -21,13 +21,30 @@ internal static class ShoppingEndpoints
     public static void MapShopping(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/shopping", ListAsync).WithName("getShoppingList").WithTags("Products");
-        routes.MapGet("/api/shopping/list.md", ExportAsync).WithName("exportShoppingList").WithTags("Products").Produces<string>(200, "text/markdown");
+        routes
+            .MapGet("/api/shopping/list.md", ExportAsync)
+            .WithName("exportShoppingList")
+            .WithTags("Products")
+            .Produces<string>(200, "text/markdown");
     }
 
-    private static async Task<Ok<ShoppingView>> ListAsync(KamuriDb db, SetAside setAside, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation) =>
-        TypedResults.Ok(await ReadAsync(db, setAside, reader, house, figures, cancellation));
+    private static async Task<Ok<ShoppingView>> ListAsync(
+        KamuriDb db,
+        SetAside setAside,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    ) => TypedResults.Ok(await ReadAsync(db, setAside, reader, house, figures, cancellation));
 
-    private static async Task<FileContentHttpResult> ExportAsync(KamuriDb db, SetAside setAside, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<FileContentHttpResult> ExportAsync(
+        KamuriDb db,
+        SetAside setAside,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var list = await ReadAsync(db, setAside, reader, house, figures, cancellation);
         var text = new StringBuilder().Append(CultureInfo.InvariantCulture, $"# To buy, {list.Today:yyyy-MM-dd}\n\n");
@@ -39,12 +56,28 @@ internal static class ShoppingEndpoints
         return TypedResults.File(Encoding.UTF8.GetBytes(text.ToString()), "text/markdown; charset=utf-8", "to-buy.md");
     }
 
-    private static async Task<ShoppingView> ReadAsync(KamuriDb db, SetAside setAside, KitchenReader reader, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<ShoppingView> ReadAsync(
+        KamuriDb db,
+        SetAside setAside,
+        KitchenReader reader,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var today = (await house.TimeAsync(cancellation)).Today;
-        var products = reader.Readable(await db.Products.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation)).Select(KitchenReader.Unread);
+        var products = reader
+            .Readable(await db.Products.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation))
+            .Select(KitchenReader.Unread);
         var heads = new List<(Head, Hand)>();
-        foreach (var (row, head) in setAside.Read("heads", await db.Heads.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation), row => row.Id, row => row.ToHead()))
+        foreach (
+            var (row, head) in setAside.Read(
+                "heads",
+                await db.Heads.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation),
+                row => row.Id,
+                row => row.ToHead()
+            )
+        )
         {
             heads.Add((head, await reader.HandAsync(row.Id, cancellation)));
         }

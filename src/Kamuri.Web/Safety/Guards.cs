@@ -12,55 +12,61 @@ internal static class Guards
     public const long LargestBody = 512 * 1024;
 
     private const string ContentPolicy =
-        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; " +
-        "manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; "
+        + "manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
     public static void UseGuards(this WebApplication app)
     {
-        app.Use(async (context, next) =>
-        {
-            var headers = context.Response.Headers;
-            headers.ContentSecurityPolicy = ContentPolicy;
-            headers.XContentTypeOptions = "nosniff";
-            headers["Referrer-Policy"] = "no-referrer";
-            headers["Cross-Origin-Resource-Policy"] = "same-origin";
-            if (context.Request.IsHttps || HomeNetwork.Hosts(isOpen: false).Contains(context.Request.Host.Host))
+        app.Use(
+            async (context, next) =>
             {
-                // Over a home network without encryption browsers ignore it, and complain.
-                headers["Cross-Origin-Opener-Policy"] = "same-origin";
-            }
+                var headers = context.Response.Headers;
+                headers.ContentSecurityPolicy = ContentPolicy;
+                headers.XContentTypeOptions = "nosniff";
+                headers["Referrer-Policy"] = "no-referrer";
+                headers["Cross-Origin-Resource-Policy"] = "same-origin";
+                if (context.Request.IsHttps || HomeNetwork.Hosts(isOpen: false).Contains(context.Request.Host.Host))
+                {
+                    // Over a home network without encryption browsers ignore it, and complain.
+                    headers["Cross-Origin-Opener-Policy"] = "same-origin";
+                }
 
-            if (IsForeignWrite(context.Request))
-            {
-                await TypedResults.Problem("Only Kamuri's own pages may change anything here.", statusCode: StatusCodes.Status403Forbidden)
-                    .ExecuteAsync(context);
-                return;
-            }
+                if (IsForeignWrite(context.Request))
+                {
+                    await TypedResults
+                        .Problem("Only Kamuri's own pages may change anything here.", statusCode: StatusCodes.Status403Forbidden)
+                        .ExecuteAsync(context);
+                    return;
+                }
 
-            if (WrongType(context.Request) is { } wrong)
-            {
-                await TypedResults.Problem(wrong, statusCode: StatusCodes.Status415UnsupportedMediaType).ExecuteAsync(context);
-                return;
-            }
+                if (WrongType(context.Request) is { } wrong)
+                {
+                    await TypedResults.Problem(wrong, statusCode: StatusCodes.Status415UnsupportedMediaType).ExecuteAsync(context);
+                    return;
+                }
 
-            var largest = Largest(context.Request.Path);
-            if (largest > LargestBody && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
-            {
-                limit.MaxRequestBodySize = largest;
-            }
+                var largest = Largest(context.Request.Path);
+                if (largest > LargestBody && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
+                {
+                    limit.MaxRequestBodySize = largest;
+                }
 
-            if (context.Request.ContentLength > largest)
-            {
-                await DrainAsync(context);
-                await TypedResults.Problem(Problems.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge).ExecuteAsync(context);
-                return;
-            }
+                if (context.Request.ContentLength > largest)
+                {
+                    await DrainAsync(context);
+                    await TypedResults.Problem(Problems.TooLarge, statusCode: StatusCodes.Status413PayloadTooLarge).ExecuteAsync(context);
+                    return;
+                }
 
-            await next(context);
-        });
+                await next(context);
+            }
+        );
     }
 
-    /// <summary>What is wrong with the way something is sent: letters that cannot be read, or another kind of file than the address takes. Null when nothing is.</summary>
+    /// <summary>
+    /// What is wrong with the way something is sent: letters that cannot be read, or another kind of file than the address takes. Null
+    /// when nothing is.
+    /// </summary>
     private static string? WrongType(HttpRequest request)
     {
         if (request.ContentLength is null or 0 && !request.Headers.TransferEncoding.Contains("chunked"))
@@ -73,17 +79,21 @@ internal static class Guards
             return request.Path.StartsWithSegments("/api") ? "Say what is sent: a Content-Type is needed." : null;
         }
 
-        string[] taken = request.Path == Products.ProductFiles.ImportPath ? ["text/csv", "text/plain", "text/tab-separated-values"]
-            : request.Path == Data.ArchiveEndpoints.ImportPath || request.Path == Data.ArchiveEndpoints.PreviewPath ? ["application/zip", "application/octet-stream"]
+        string[] taken =
+            request.Path == Products.ProductFiles.ImportPath ? ["text/csv", "text/plain", "text/tab-separated-values"]
+            : request.Path == Data.ArchiveEndpoints.ImportPath || request.Path == Data.ArchiveEndpoints.PreviewPath
+                ? ["application/zip", "application/octet-stream"]
             : ["application/json"];
         // Tables say themselves how they are written.
         return !request.Path.StartsWithSegments("/api") ? null
-            : taken is ["application/json"] && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase) ? "Send it as UTF-8."
+            : taken is ["application/json"] && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase)
+                ? "Send it as UTF-8."
             : !taken.Contains(type.MediaType.Value, StringComparer.OrdinalIgnoreCase) ? $"Send it as {taken[0]}."
             : null;
     }
 
-    private static long Largest(PathString path) => path == Products.ProductFiles.ImportPath ? Products.ProductFiles.LargestFile
+    private static long Largest(PathString path) =>
+        path == Products.ProductFiles.ImportPath ? Products.ProductFiles.LargestFile
         : path == Data.ArchiveEndpoints.ImportPath || path == Data.ArchiveEndpoints.PreviewPath ? Archive.LargestFile
         : LargestBody;
 
@@ -91,7 +101,10 @@ internal static class Guards
     private static async Task DrainAsync(HttpContext context)
     {
         const long patience = 16 * 1024 * 1024;
-        if (context.Request.ContentLength <= patience && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit)
+        if (
+            context.Request.ContentLength <= patience
+            && context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } limit
+        )
         {
             limit.MaxRequestBodySize = patience;
             await context.Request.Body.CopyToAsync(Stream.Null, context.RequestAborted);

@@ -25,8 +25,14 @@ internal static class NoEmptyEntries
             return;
         }
 
-        var lists = type.Properties.Where(each => each is { Get: not null, AttributeProvider: PropertyInfo } && each.PropertyType != typeof(string) && each.PropertyType.IsAssignableTo(typeof(IEnumerable)))
-            .Where(each => !MayBeEmpty.GetOrAdd((PropertyInfo)each.AttributeProvider!, AllowsEmpty)).ToList();
+        var lists = type
+            .Properties.Where(each =>
+                each is { Get: not null, AttributeProvider: PropertyInfo }
+                && each.PropertyType != typeof(string)
+                && each.PropertyType.IsAssignableTo(typeof(IEnumerable))
+            )
+            .Where(each => !MayBeEmpty.GetOrAdd((PropertyInfo)each.AttributeProvider!, AllowsEmpty))
+            .ToList();
         if (lists.Count > 0)
         {
             type.OnDeserialized = read => lists.ForEach(list => Check(list, read));
@@ -35,7 +41,12 @@ internal static class NoEmptyEntries
 
     private static void Check(JsonPropertyInfo list, object read)
     {
-        var entries = list.Get!(read) switch { IDictionary table => table.Values, IEnumerable all => all, _ => Array.Empty<object>() };
+        var entries = list.Get!(read) switch
+        {
+            IDictionary table => table.Values,
+            IEnumerable all => all,
+            _ => Array.Empty<object>(),
+        };
         foreach (var entry in entries)
         {
             if (entry is null or KeyValuePair<string, object?> { Value: null })
@@ -45,6 +56,7 @@ internal static class NoEmptyEntries
         }
     }
 
-    private static bool AllowsEmpty(PropertyInfo property) => new NullabilityInfoContext().Create(property) is var info
+    private static bool AllowsEmpty(PropertyInfo property) =>
+        new NullabilityInfoContext().Create(property) is var info
         && (info.ElementType ?? info.GenericTypeArguments.LastOrDefault()) is { ReadState: NullabilityState.Nullable };
 }

@@ -21,25 +21,34 @@ internal static class Problems
     public const string TooLarge = "That is larger than Kamuri takes in one piece.";
 
     /// <summary>Errors at fields, by their names as sent.</summary>
-    public static ValidationProblem At(ValidationResult result) => TypedResults.ValidationProblem(
-        result.Errors
-            .GroupBy(error => FieldName(error.PropertyName))
-            .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).Distinct().ToArray()),
-        title: "Something entered cannot be right.");
+    public static ValidationProblem At(ValidationResult result) =>
+        TypedResults.ValidationProblem(
+            result
+                .Errors.GroupBy(error => FieldName(error.PropertyName))
+                .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).Distinct().ToArray()),
+            title: "Something entered cannot be right."
+        );
 
-    public static ValidationProblem At(string field, string message) => TypedResults.ValidationProblem(
-        new Dictionary<string, string[]> { [field] = [message] }, title: "Something entered cannot be right.");
+    public static ValidationProblem At(string field, string message) =>
+        TypedResults.ValidationProblem(
+            new Dictionary<string, string[]> { [field] = [message] },
+            title: "Something entered cannot be right."
+        );
 
     public static ProblemHttpResult NotFound(string detail) => TypedResults.Problem(detail, statusCode: StatusCodes.Status404NotFound);
 
     public static ProblemHttpResult Conflict(string detail) => TypedResults.Problem(detail, statusCode: StatusCodes.Status409Conflict);
 
-    public static ProblemHttpResult From(Refusal refusal) => TypedResults.Problem(refusal.Reason, statusCode: refusal.Kind switch
-    {
-        RefusalKind.Unknown => StatusCodes.Status404NotFound,
-        RefusalKind.Conflict => StatusCodes.Status409Conflict,
-        _ => StatusCodes.Status400BadRequest,
-    });
+    public static ProblemHttpResult From(Refusal refusal) =>
+        TypedResults.Problem(
+            refusal.Reason,
+            statusCode: refusal.Kind switch
+            {
+                RefusalKind.Unknown => StatusCodes.Status404NotFound,
+                RefusalKind.Conflict => StatusCodes.Status409Conflict,
+                _ => StatusCodes.Status400BadRequest,
+            }
+        );
 
     private static string FieldName(string path) =>
         string.Join('.', path.Split('.').Select(part => part.Length == 0 ? part : char.ToLowerInvariant(part[0]) + part[1..]));
@@ -71,22 +80,34 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
         return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = context, ProblemDetails = problem });
     }
 
-    private static ProblemDetails Read(Exception error) => error switch
-    {
-        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, Problems.TooLarge),
-        BadHttpRequestException { InnerException: JsonException json } => Say(400, Explain(json)),
-        BadHttpRequestException bad => Say(bad.StatusCode, bad.Message),
-        UnplaceableException unplaceable => Say(422, unplaceable.Message),
-        UnreadableDocumentException unreadable => Say(409, $"{unreadable.Message} It was set aside; an export takes it along as it is."),
-        SolverBusyException busy => Say(503, busy.Message),
-        ArchiveException archive => Say(400, archive.Message),
-        CannotUseFileException file => Say(409, file.Message),
-        DbUpdateConcurrencyException or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 19 } } =>
-            Say(409, "This was changed or deleted meanwhile, so nothing was saved. Load the page again."),
-        _ when DatabaseFile.IsDiskFull(error) => Say(507, "The disk is full, so nothing was saved. Make room and press again; nothing already saved is lost."),
-        _ when DatabaseFile.IsReadOnly(error) => Say(507, "Nothing can be written where the household lies, so nothing was saved. See that the disk can be written, then press again."),
-        _ => Say(500, "Something went wrong inside Kamuri; nothing was changed. The log says more."),
-    };
+    private static ProblemDetails Read(Exception error) =>
+        error switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, Problems.TooLarge),
+            BadHttpRequestException { InnerException: JsonException json } => Say(400, Explain(json)),
+            BadHttpRequestException bad => Say(bad.StatusCode, bad.Message),
+            UnplaceableException unplaceable => Say(422, unplaceable.Message),
+            UnreadableDocumentException unreadable => Say(
+                409,
+                $"{unreadable.Message} It was set aside; an export takes it along as it is."
+            ),
+            SolverBusyException busy => Say(503, busy.Message),
+            ArchiveException archive => Say(400, archive.Message),
+            CannotUseFileException file => Say(409, file.Message),
+            DbUpdateConcurrencyException or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 19 } } => Say(
+                409,
+                "This was changed or deleted meanwhile, so nothing was saved. Load the page again."
+            ),
+            _ when DatabaseFile.IsDiskFull(error) => Say(
+                507,
+                "The disk is full, so nothing was saved. Make room and press again; nothing already saved is lost."
+            ),
+            _ when DatabaseFile.IsReadOnly(error) => Say(
+                507,
+                "Nothing can be written where the household lies, so nothing was saved. See that the disk can be written, then press again."
+            ),
+            _ => Say(500, "Something went wrong inside Kamuri; nothing was changed. The log says more."),
+        };
 
     private static string Explain(JsonException json)
     {
@@ -109,7 +130,10 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
         const string missing = "including: ";
         if (json.Message.IndexOf(missing, StringComparison.Ordinal) is > 0 and var at)
         {
-            var names = json.Message[(at + missing.Length)..].Split('.')[0].Replace("'", "", StringComparison.Ordinal).Replace(";", ",", StringComparison.Ordinal);
+            var names = json.Message[(at + missing.Length)..]
+                .Split('.')[0]
+                .Replace("'", "", StringComparison.Ordinal)
+                .Replace(";", ",", StringComparison.Ordinal);
             return $"Something needed is missing: {names}.";
         }
 

@@ -6,11 +6,14 @@ using Kamuri.Store.Sessions;
 namespace Kamuri.Web.Sessions;
 
 /// <summary>A session in memory: its plan, everything that happened, and whoever is watching.</summary>
-internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<SessionEvent> events, SessionClock clock, ISessionLog? log) : IDisposable
+internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<SessionEvent> events, SessionClock clock, ISessionLog? log)
+    : IDisposable
 {
     private readonly SemaphoreSlim _gate = new(1, 1);
     private readonly List<SessionEvent> _events = [.. events];
-    private readonly ConcurrentDictionary<Guid, bool> _known = new(events.DistinctBy(happened => happened.Id).Select(happened => KeyValuePair.Create(happened.Id, true)));
+    private readonly ConcurrentDictionary<Guid, bool> _known = new(
+        events.DistinctBy(happened => happened.Id).Select(happened => KeyValuePair.Create(happened.Id, true))
+    );
     private TaskCompletionSource _changed = new(TaskCreationOptions.RunContinuationsAsynchronously);
 
     public Guid Id => id;
@@ -50,8 +53,17 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             var next = SessionFold.Fold(plan, _events.Append(happened));
             if (log is not null)
             {
-                var summaries = next.Status == State.Status ? [] : LookBack.Sum(plan, next).Select((summary, at) => (plan.Heads[at].Key, summary)).ToList();
-                await log.AppendAsync(id, happened, happened is SessionFinished ? LookBack.Outcome(plan, next) : [], summaries, cancellation);
+                var summaries =
+                    next.Status == State.Status
+                        ? []
+                        : LookBack.Sum(plan, next).Select((summary, at) => (plan.Heads[at].Key, summary)).ToList();
+                await log.AppendAsync(
+                    id,
+                    happened,
+                    happened is SessionFinished ? LookBack.Outcome(plan, next) : [],
+                    summaries,
+                    cancellation
+                );
             }
 
             _events.Add(happened);
@@ -87,7 +99,12 @@ internal sealed class LiveSessions(ISessionLog log, TimeProvider house, StartOpt
     private readonly SemaphoreSlim _gate = new(1, 1);
 
     /// <summary>Begins a session; a head that is still in another one keeps it from beginning.</summary>
-    public async Task<(LiveSession? Session, StillRunning? Running)> BeginAsync(SessionPlan plan, bool rehearsal, double factor, CancellationToken cancellation)
+    public async Task<(LiveSession? Session, StillRunning? Running)> BeginAsync(
+        SessionPlan plan,
+        bool rehearsal,
+        double factor,
+        CancellationToken cancellation
+    )
     {
         // Rehearsed at the hour it is planned for, so that everybody is there who will be.
         var clock = NewClock(rehearsal ? plan.PlannedStart : null);

@@ -22,7 +22,14 @@ public sealed record WayView(string Id, string Label, IReadOnlyList<string> Sent
 /// <param name="Now">What to do first.</param>
 /// <param name="MustBeDone">What has to be done before anybody stops.</param>
 public sealed record AdviceView(
-    Mishap Mishap, string Head, string HeadName, IReadOnlyList<string> Now, IReadOnlyList<string> MustBeDone, IReadOnlyList<WayView> Ways, IReadOnlyList<string> Reactions);
+    Mishap Mishap,
+    string Head,
+    string HeadName,
+    IReadOnlyList<string> Now,
+    IReadOnlyList<string> MustBeDone,
+    IReadOnlyList<WayView> Ways,
+    IReadOnlyList<string> Reactions
+);
 
 /// <summary>Advice for what goes wrong in a run.</summary>
 internal static class MishapEndpoints
@@ -35,7 +42,11 @@ internal static class MishapEndpoints
 
     /// <summary>Something that goes wrong in a rehearsal, on request; nothing when nothing can.</summary>
     private static async Task<Results<Ok<Surprise>, NoContent, ProblemHttpResult>> SurpriseAsync(
-        Guid id, LiveSessions sessions, MishapAdviser adviser, CancellationToken cancellation)
+        Guid id,
+        LiveSessions sessions,
+        MishapAdviser adviser,
+        CancellationToken cancellation
+    )
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -51,7 +62,14 @@ internal static class MishapEndpoints
     }
 
     private static async Task<Results<Ok<AdviceView>, ValidationProblem, ProblemHttpResult>> AdviseAsync(
-        Guid id, string mishap, LiveSessions sessions, MishapAdviser adviser, House house, CancellationToken cancellation, string? head = null)
+        Guid id,
+        string mishap,
+        LiveSessions sessions,
+        MishapAdviser adviser,
+        House house,
+        CancellationToken cancellation,
+        string? head = null
+    )
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -70,8 +88,22 @@ internal static class MishapEndpoints
 
         var advice = await adviser.ForAsync(session, known, asked, cancellation);
         var time = await house.TimeAsync(cancellation);
-        return TypedResults.Ok(new AdviceView(known, asked.Key, asked.Name, advice.Now, advice.MustBeDone,
-            [.. advice.Ways.Select(way => new WayView(way.Id, way.Label, way.Sentences, time.Local(way.EndsAt)) { PutUpAt = time.Local(way.PutUpAt) })], advice.Reactions));
+        return TypedResults.Ok(
+            new AdviceView(
+                known,
+                asked.Key,
+                asked.Name,
+                advice.Now,
+                advice.MustBeDone,
+                [
+                    .. advice.Ways.Select(way => new WayView(way.Id, way.Label, way.Sentences, time.Local(way.EndsAt))
+                    {
+                        PutUpAt = time.Local(way.PutUpAt),
+                    }),
+                ],
+                advice.Reactions
+            )
+        );
     }
 }
 
@@ -92,25 +124,66 @@ internal sealed class MishapAdviser(KamuriDb db, House house, CraftFigures figur
 
     private async Task<(DateTimeOffset Now, MishapSurroundings Around)> AroundAsync(LiveSession session, CancellationToken cancellation)
     {
-        var products = await db.Products.AsNoTracking().Where(row => !row.Archived && row.LeftMillilitres != 0).OrderBy(row => row.Name).Select(row => new { row.Id, row.Name, row.Role }).ToListAsync(cancellation);
+        var products = await db
+            .Products.AsNoTracking()
+            .Where(row => !row.Archived && row.LeftMillilitres != 0)
+            .OrderBy(row => row.Name)
+            .Select(row => new
+            {
+                row.Id,
+                row.Name,
+                row.Role,
+            })
+            .ToListAsync(cancellation);
         var time = await house.TimeAsync(cancellation);
         var local = time.Local(session.Clock.Now);
         var bedtime = time.At(DateOnly.FromDateTime(local.DateTime), figures.Night.Bed);
-        return (local, new MishapSurroundings(
-            figures.Mishaps,
-            step => SessionPlan.KindOf(step.Id)?.Puts is { } puts
-                ? [.. products.Where(product => ProductRoles.ServeAs(product.Role).Contains(puts) && !session.Plan.Takings.Any(taking => taking.StepId == step.Id && taking.ProductId == product.Id))
-                    .Select(product => product.Name).Take(3)]
-                : [],
-            bedtime)
-        { Wall = time.Local });
+        return (
+            local,
+            new MishapSurroundings(
+                figures.Mishaps,
+                step =>
+                    SessionPlan.KindOf(step.Id)?.Puts is { } puts
+                        ?
+                        [
+                            .. products
+                                .Where(product =>
+                                    ProductRoles.ServeAs(product.Role).Contains(puts)
+                                    && !session.Plan.Takings.Any(taking => taking.StepId == step.Id && taking.ProductId == product.Id)
+                                )
+                                .Select(product => product.Name)
+                                .Take(3),
+                        ]
+                        : [],
+                bedtime
+            )
+            {
+                Wall = time.Local,
+            }
+        );
     }
 
     /// <summary>The event for a way that was chosen; null when there is no such way now.</summary>
-    public async Task<MishapHandled?> HandledAsync(LiveSession session, EventBody body, Mishap mishap, SessionHead head, CancellationToken cancellation)
+    public async Task<MishapHandled?> HandledAsync(
+        LiveSession session,
+        EventBody body,
+        Mishap mishap,
+        SessionHead head,
+        CancellationToken cancellation
+    )
     {
         var advice = await ForAsync(session, mishap, head, cancellation);
         return advice.Ways.FirstOrDefault(way => way.Id == body.Way) is { } way
-            ? new MishapHandled(body.Id, body.At ?? session.Clock.Now, head.Key, mishap, way.Label, way.Changes, advice.Remember, advice.Reactions) : null;
+            ? new MishapHandled(
+                body.Id,
+                body.At ?? session.Clock.Now,
+                head.Key,
+                mishap,
+                way.Label,
+                way.Changes,
+                advice.Remember,
+                advice.Reactions
+            )
+            : null;
     }
 }

@@ -32,7 +32,23 @@ public sealed record StartBody
 public sealed record ClockBody(double Speed);
 
 /// <summary>What a press can mean.</summary>
-public enum EventKind { TaskStarted, SectionDone, TaskDone, TaskSkipped, TaskExtended, Paused, Resumed, Note, Undone, HeadRated, Mishap, OrderChanged, Reading, Finished }
+public enum EventKind
+{
+    TaskStarted,
+    SectionDone,
+    TaskDone,
+    TaskSkipped,
+    TaskExtended,
+    Paused,
+    Resumed,
+    Note,
+    Undone,
+    HeadRated,
+    Mishap,
+    OrderChanged,
+    Reading,
+    Finished,
+}
 
 /// <summary>Something that happened, as pressed. The id is made by the device, so that a press sent twice counts once.</summary>
 public sealed record EventBody
@@ -75,18 +91,31 @@ public sealed record EventBody
         return Kind switch
         {
             EventKind.TaskStarted => Task is null ? (null, "task") : (new TaskStarted(Id, at, Task), null),
-            EventKind.SectionDone => Task is null ? (null, "task") : Section is null ? (null, "section") : (new SectionDone(Id, at, Task, Section.Value), null),
+            EventKind.SectionDone => Task is null ? (null, "task")
+            : Section is null ? (null, "section")
+            : (new SectionDone(Id, at, Task, Section.Value), null),
             EventKind.TaskDone => Task is null ? (null, "task") : (new TaskDone(Id, at, Task), null),
             EventKind.TaskSkipped => Task is null ? (null, "task") : (new TaskSkipped(Id, at, Task), null),
-            EventKind.TaskExtended => Task is null ? (null, "task") : Minutes is null ? (null, "minutes") : (new TaskExtended(Id, at, Task, Minutes.Value), null),
+            EventKind.TaskExtended => Task is null ? (null, "task")
+            : Minutes is null ? (null, "minutes")
+            : (new TaskExtended(Id, at, Task, Minutes.Value), null),
             EventKind.Paused => (new SessionPaused(Id, at), null),
             EventKind.Resumed => (new SessionResumed(Id, at), null),
             EventKind.Note => Text is null ? (null, "text") : (new NoteTaken(Id, at, Text, Task), null),
             EventKind.Undone => Target is null ? (null, "target") : (new EventUndone(Id, at, Target.Value), null),
-            EventKind.HeadRated => Head is null ? (null, "head") : Ratings is null ? (null, "ratings") : (new HeadRated(Id, at, Head, Ratings), null),
-            EventKind.Reading => Reading is null ? (null, "reading") : Value is null ? (null, "value") : (new ReadingTaken(Id, at, Reading.Value, Value.Value, Task), null),
+            EventKind.HeadRated => Head is null ? (null, "head")
+            : Ratings is null ? (null, "ratings")
+            : (new HeadRated(Id, at, Head, Ratings), null),
+            EventKind.Reading => Reading is null ? (null, "reading")
+            : Value is null ? (null, "value")
+            : (new ReadingTaken(Id, at, Reading.Value, Value.Value, Task), null),
             EventKind.OrderChanged => (null, "order"),
-            EventKind.Mishap => (null, Mishap is null ? "mishap" : Way is null ? "way" : "head"),
+            EventKind.Mishap => (
+                null,
+                Mishap is null ? "mishap"
+                : Way is null ? "way"
+                : "head"
+            ),
             EventKind.Finished => (new SessionFinished(Id, at, Ratings ?? new Ratings(), Text), null),
             _ => (null, "kind"),
         };
@@ -96,8 +125,23 @@ public sealed record EventBody
 /// <summary>A task of a running session, with its real or projected times.</summary>
 /// <param name="Also">Further steps worked in the same pass, section by section.</param>
 public sealed record RunTaskView(
-    string Id, string? Step, IReadOnlyList<string> Also, string Strand, string Title, bool IsHandsOn, int Sections, IReadOnlyList<int> SectionsDone, Window? Window,
-    string AfterLatest, double PlannedMinutes, double ExtraMinutes, TaskStatus Status, Substance? Substance, DateTimeOffset Start, DateTimeOffset End)
+    string Id,
+    string? Step,
+    IReadOnlyList<string> Also,
+    string Strand,
+    string Title,
+    bool IsHandsOn,
+    int Sections,
+    IReadOnlyList<int> SectionsDone,
+    Window? Window,
+    string AfterLatest,
+    double PlannedMinutes,
+    double ExtraMinutes,
+    TaskStatus Status,
+    Substance? Substance,
+    DateTimeOffset Start,
+    DateTimeOffset End
+)
 {
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
@@ -114,7 +158,9 @@ public sealed record RunTaskView(
     /// <summary>Begun and put aside; it waits to be taken up again.</summary>
     public bool IsLaidDown { get; init; }
 
-    /// <summary>What has to be added to the time since its start to have what was worked on it: before it was laid down more, for pauses less.</summary>
+    /// <summary>
+    /// What has to be added to the time since its start to have what was worked on it: before it was laid down more, for pauses less.
+    /// </summary>
     public double WorkedBesides { get; init; }
 
     /// <summary>How long a section has taken so far, and should by the plan, in a sentence; null before the first.</summary>
@@ -123,8 +169,16 @@ public sealed record RunTaskView(
 
 /// <summary>What a screen says about the step in hand.</summary>
 public sealed record RunStepView(
-    string Id, string Name, Phase Phase, string Instruction, string Reason, IReadOnlyList<Places> Places, Direction Direction,
-    MeasuredWords? Amount, IReadOnlyList<string> Cautions)
+    string Id,
+    string Name,
+    Phase Phase,
+    string Instruction,
+    string Reason,
+    IReadOnlyList<Places> Places,
+    Direction Direction,
+    MeasuredWords? Amount,
+    IReadOnlyList<string> Cautions
+)
 {
     /// <summary>How much is to be weighed out for it, in millilitres, which most things on hair weigh in grams; 0 for nothing.</summary>
     public double WeighsMl { get; init; }
@@ -135,8 +189,18 @@ public sealed record RunStepView(
 /// <param name="EndsAt">When it will be done.</param>
 /// <param name="DriftMinutes">Behind the plan by so much now; below 0 ahead of it.</param>
 public sealed record RunHeadView(
-    string Key, Guid HeadId, string Name, string Aim, string Style, DateTimeOffset? ReadyBy, DateTimeOffset EndsAt,
-    IReadOnlyList<Section> Sections, IReadOnlyList<Zone> FragileZones, Ratings Ratings, double DriftMinutes);
+    string Key,
+    Guid HeadId,
+    string Name,
+    string Aim,
+    string Style,
+    DateTimeOffset? ReadyBy,
+    DateTimeOffset EndsAt,
+    IReadOnlyList<Section> Sections,
+    IReadOnlyList<Zone> FragileZones,
+    Ratings Ratings,
+    double DriftMinutes
+);
 
 /// <summary>A reading with what it means.</summary>
 public sealed record ReadingView(DateTimeOffset At, ReadingKind Kind, double Value, string Sentence, bool Warns);
@@ -146,7 +210,15 @@ public sealed record ReadingView(DateTimeOffset At, ReadingKind Kind, double Val
 /// <param name="NextFrom">The next is not to begin before; null when it can.</param>
 /// <param name="RestUntil">A break is due until then.</param>
 /// <param name="WaitsFor">The task other hands have to be done with first; null when nothing holds it up.</param>
-public sealed record HandsView(string Name, string? Doing, string? Next, DateTimeOffset? NextFrom, DateTimeOffset? RestUntil, IReadOnlyList<string> Then, string? WaitsFor)
+public sealed record HandsView(
+    string Name,
+    string? Doing,
+    string? Next,
+    DateTimeOffset? NextFrom,
+    DateTimeOffset? RestUntil,
+    IReadOnlyList<string> Then,
+    string? WaitsFor
+)
 {
     /// <summary>"your hands", "Ada’s hands"; empty when there is nothing to tell apart.</summary>
     public required string Whose { get; init; }
@@ -157,8 +229,16 @@ public sealed record HandsView(string Name, string? Doing, string? Next, DateTim
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
-    string Task, string Strand, string Title, string AfterLatest, DateTimeOffset Since, DateTimeOffset EarliestAt, DateTimeOffset UsualAt, DateTimeOffset LatestAt,
-    bool HarmlessAfter);
+    string Task,
+    string Strand,
+    string Title,
+    string AfterLatest,
+    DateTimeOffset Since,
+    DateTimeOffset EarliestAt,
+    DateTimeOffset UsualAt,
+    DateTimeOffset LatestAt,
+    bool HarmlessAfter
+);
 
 /// <summary>What the last press was, so that it can be taken back.</summary>
 public sealed record UndoView(Guid Event, string Label);
@@ -168,12 +248,29 @@ public sealed record UndoView(Guid Event, string Label);
 /// <param name="Heads">One or several.</param>
 /// <param name="Hands">Each pair of hands; never empty.</param>
 public sealed record SessionView(
-    Guid Id, bool Rehearsal, string Names, SessionStatus Status,
-    DateTimeOffset Now, double Speed, double Factor, DateTimeOffset? StartedAt, DateTimeOffset? PausedAt, DateTimeOffset? FinishedAt,
-    DateTimeOffset PlannedEnd, DateTimeOffset EndsAt, double DriftMinutes,
-    IReadOnlyList<RunHeadView> Heads, IReadOnlyList<RunStepView> Steps, IReadOnlyList<RunTaskView> Tasks,
-    IReadOnlyList<HandsView> Hands, IReadOnlyList<CountingView> Counting, bool AllDone,
-    UndoView? Undo, IReadOnlyList<Note> Notes, string? ClosingNote)
+    Guid Id,
+    bool Rehearsal,
+    string Names,
+    SessionStatus Status,
+    DateTimeOffset Now,
+    double Speed,
+    double Factor,
+    DateTimeOffset? StartedAt,
+    DateTimeOffset? PausedAt,
+    DateTimeOffset? FinishedAt,
+    DateTimeOffset PlannedEnd,
+    DateTimeOffset EndsAt,
+    double DriftMinutes,
+    IReadOnlyList<RunHeadView> Heads,
+    IReadOnlyList<RunStepView> Steps,
+    IReadOnlyList<RunTaskView> Tasks,
+    IReadOnlyList<HandsView> Hands,
+    IReadOnlyList<CountingView> Counting,
+    bool AllDone,
+    UndoView? Undo,
+    IReadOnlyList<Note> Notes,
+    string? ClosingNote
+)
 {
     /// <summary>What was measured, oldest first.</summary>
     public required IReadOnlyList<ReadingView> Readings { get; init; }
@@ -196,47 +293,147 @@ public sealed record SessionView(
         var plan = session.Plan.With(state);
         var moment = SessionTiming.At(plan, state, session.Clock.Now);
         return new SessionView(
-            session.Id, session.IsRehearsal, plan.Names, state.Status,
-            house.Local(moment.Now), session.Clock.Speed, session.Clock.Factor,
-            house.Local(state.StartedAt), house.Local(state.PausedAt), house.Local(state.FinishedAt), house.Local(plan.PlannedEnd),
-            house.Local(moment.EndsAt), moment.DriftMinutes,
-            [.. plan.Heads.Select(head => new RunHeadView(head.Key, head.HeadId, head.Name, head.Aim, head.Style, house.Local(head.ReadyBy), house.Local(moment.Ends[head.Key]),
-                head.Sections, head.FragileZones, state.RatingsOf(head.Key), moment.Drifts[head.Key]))],
-            [.. plan.Steps.Select(step => new RunStepView(step.Id, step.Name, step.Phase, step.Instruction, step.Reason,
-                EditBody.PlaceNames(step.Places), step.Direction, step.Amount, step.Cautions) { WeighsMl = Math.Round(plan.Planned(step.Id)) })],
+            session.Id,
+            session.IsRehearsal,
+            plan.Names,
+            state.Status,
+            house.Local(moment.Now),
+            session.Clock.Speed,
+            session.Clock.Factor,
+            house.Local(state.StartedAt),
+            house.Local(state.PausedAt),
+            house.Local(state.FinishedAt),
+            house.Local(plan.PlannedEnd),
+            house.Local(moment.EndsAt),
+            moment.DriftMinutes,
+            [
+                .. plan.Heads.Select(head => new RunHeadView(
+                    head.Key,
+                    head.HeadId,
+                    head.Name,
+                    head.Aim,
+                    head.Style,
+                    house.Local(head.ReadyBy),
+                    house.Local(moment.Ends[head.Key]),
+                    head.Sections,
+                    head.FragileZones,
+                    state.RatingsOf(head.Key),
+                    moment.Drifts[head.Key]
+                )),
+            ],
+            [
+                .. plan.Steps.Select(step => new RunStepView(
+                    step.Id,
+                    step.Name,
+                    step.Phase,
+                    step.Instruction,
+                    step.Reason,
+                    EditBody.PlaceNames(step.Places),
+                    step.Direction,
+                    step.Amount,
+                    step.Cautions
+                )
+                {
+                    WeighsMl = Math.Round(plan.Planned(step.Id)),
+                }),
+            ],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],
-            [.. moment.Hands.Select(hands => new HandsView(hands.Name, hands.Doing?.Id, hands.Next?.Id, house.Local(hands.NextFrom), house.Local(hands.RestUntil),
-                [.. hands.Then.Select(task => task.Id)], hands.WaitsFor?.Id)
+            [
+                .. moment.Hands.Select(hands => new HandsView(
+                    hands.Name,
+                    hands.Doing?.Id,
+                    hands.Next?.Id,
+                    house.Local(hands.NextFrom),
+                    house.Local(hands.RestUntil),
+                    [.. hands.Then.Select(task => task.Id)],
+                    hands.WaitsFor?.Id
+                )
                 {
                     Whose = hands.Name is { Length: > 0 } name ? HelpingHands.Whose(name) : "",
-                    Keeping = hands.Keeping is { } away ? SessionAbsences.Sentence(plan, away with { To = house.Local(away.To) }, house.Local(moment.Now)) : null,
-                })],
-            [.. moment.Counting.Select(count => new CountingView(count.Task.Id, count.Task.Strand, count.Task.Title, count.Task.AfterLatest,
-                house.Local(count.Since), house.Local(count.EarliestAt), house.Local(count.UsualAt), house.Local(count.LatestAt), count.Task.IsHarmlessAfter))],
+                    Keeping = hands.Keeping is { } away
+                        ? SessionAbsences.Sentence(plan, away with { To = house.Local(away.To) }, house.Local(moment.Now))
+                        : null,
+                }),
+            ],
+            [
+                .. moment.Counting.Select(count => new CountingView(
+                    count.Task.Id,
+                    count.Task.Strand,
+                    count.Task.Title,
+                    count.Task.AfterLatest,
+                    house.Local(count.Since),
+                    house.Local(count.EarliestAt),
+                    house.Local(count.UsualAt),
+                    house.Local(count.LatestAt),
+                    count.Task.IsHarmlessAfter
+                )),
+            ],
             moment.AllDone,
             state.Undoable.LastOrDefault() is { } last ? new UndoView(last.Id, Label(plan, last)) : null,
-            state.Notes, state.ClosingNote)
+            state.Notes,
+            state.ClosingNote
+        )
         {
             ParkedAt = house.Local(state.Parked?.At),
             ClocksChange = ClockChange.Between(house.Local, state.StartedAt ?? plan.PlannedStart, moment.EndsAt),
-            Beyond = [.. moment.Beyond.Select(needed => SessionAbsences.Sentence(plan,
-                new NeededWhileAway(needed.Away with { From = house.Local(needed.Away.From), To = house.Local(needed.Away.To) }, house.Local(needed.Until)), house.Local(moment.Now)))],
+            Beyond =
+            [
+                .. moment.Beyond.Select(needed =>
+                    SessionAbsences.Sentence(
+                        plan,
+                        new NeededWhileAway(
+                            needed.Away with
+                            {
+                                From = house.Local(needed.Away.From),
+                                To = house.Local(needed.Away.To),
+                            },
+                            house.Local(needed.Until)
+                        ),
+                        house.Local(moment.Now)
+                    )
+                ),
+            ],
             OrderAsks = state.Status == SessionStatus.Running && plan.Heads.Count > 1 ? BetterOrder.Asks(moment) : 0,
-            Readings = [.. state.Readings.Select(reading => new ReadingView(house.Local(reading.At), reading.Kind, reading.Value, reading.Sentence(plan), reading.Warns))],
+            Readings =
+            [
+                .. state.Readings.Select(reading => new ReadingView(
+                    house.Local(reading.At),
+                    reading.Kind,
+                    reading.Value,
+                    reading.Sentence(plan),
+                    reading.Warns
+                )),
+            ],
         };
 
-        RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) => new(
-            task.Id, task.StepId, task.Also ?? [], task.Strand, task.Title, task.IsHandsOn, task.Sections, [.. now.Sections], task.Window, task.AfterLatest,
-            task.PlannedMinutes, now.Extra, now.Status, task.Substance, house.Local(times.Start), house.Local(times.End))
-        {
-            Words = task.Words,
-            IsLaidDown = now.IsLaidDown,
-            WorkedBesides = now.Spent - now.Paused,
-            Pace = WorkPace.Sentence(task, now),
-            By = task.By,
-            Head = plan.HeadOf(task).Key,
-            Cools = task.Cools is { } cools ? new CoolingView(cools.Vessel, Math.Round(cools.Millilitres), cools.FromCelsius) : null,
-        };
+        RunTaskView Task(SessionTask task, TaskState now, TaskTimes times) =>
+            new(
+                task.Id,
+                task.StepId,
+                task.Also ?? [],
+                task.Strand,
+                task.Title,
+                task.IsHandsOn,
+                task.Sections,
+                [.. now.Sections],
+                task.Window,
+                task.AfterLatest,
+                task.PlannedMinutes,
+                now.Extra,
+                now.Status,
+                task.Substance,
+                house.Local(times.Start),
+                house.Local(times.End)
+            )
+            {
+                Words = task.Words,
+                IsLaidDown = now.IsLaidDown,
+                WorkedBesides = now.Spent - now.Paused,
+                Pace = WorkPace.Sentence(task, now),
+                By = task.By,
+                Head = plan.HeadOf(task).Key,
+                Cools = task.Cools is { } cools ? new CoolingView(cools.Vessel, Math.Round(cools.Millilitres), cools.FromCelsius) : null,
+            };
     }
 
     private static string Label(SessionPlan plan, SessionEvent last)
@@ -263,20 +460,57 @@ public sealed record SessionView(
 
 /// <summary>A session in a list.</summary>
 public sealed record SessionLine(
-    Guid Id, Guid HeadId, string HeadName, string Aim, string Style, SessionStatus Status, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt,
-    double PlannedMinutes, double ActualMinutes, double HandsOnMinutes, Ratings Ratings, string? Note, string Sentence)
+    Guid Id,
+    Guid HeadId,
+    string HeadName,
+    string Aim,
+    string Style,
+    SessionStatus Status,
+    DateTimeOffset StartedAt,
+    DateTimeOffset? FinishedAt,
+    double PlannedMinutes,
+    double ActualMinutes,
+    double HandsOnMinutes,
+    Ratings Ratings,
+    string? Note,
+    string Sentence
+)
 {
-    internal static SessionLine Of(Guid id, SessionSummary summary, HouseTime house) => new(
-        id, summary.HeadId, summary.HeadName, summary.Aim, summary.Style, summary.Status, house.Local(summary.StartedAt), house.Local(summary.FinishedAt),
-        summary.PlannedMinutes, summary.ActualMinutes, summary.HandsOnMinutes, summary.Ratings, summary.Note, summary.Sentence);
+    internal static SessionLine Of(Guid id, SessionSummary summary, HouseTime house) =>
+        new(
+            id,
+            summary.HeadId,
+            summary.HeadName,
+            summary.Aim,
+            summary.Style,
+            summary.Status,
+            house.Local(summary.StartedAt),
+            house.Local(summary.FinishedAt),
+            summary.PlannedMinutes,
+            summary.ActualMinutes,
+            summary.HandsOnMinutes,
+            summary.Ratings,
+            summary.Note,
+            summary.Sentence
+        );
 }
 
 /// <summary>A past session, whole.</summary>
 /// <param name="Names">Everyone by name.</param>
 /// <param name="Heads">How it went for each.</param>
 public sealed record SessionReviewView(
-    string Names, IReadOnlyList<SessionLine> Heads, DateTimeOffset StartedAt, DateTimeOffset? FinishedAt, double PlannedMinutes, double ActualMinutes, double HandsOnMinutes,
-    string Sentence, string? Note, IReadOnlyList<ReviewedTask> Tasks, IReadOnlyList<Note> Notes);
+    string Names,
+    IReadOnlyList<SessionLine> Heads,
+    DateTimeOffset StartedAt,
+    DateTimeOffset? FinishedAt,
+    double PlannedMinutes,
+    double ActualMinutes,
+    double HandsOnMinutes,
+    string Sentence,
+    string? Note,
+    IReadOnlyList<ReviewedTask> Tasks,
+    IReadOnlyList<Note> Notes
+);
 
 /// <summary>Another order for what is left, that is over sooner.</summary>
 /// <param name="GainMinutes">By how much.</param>

@@ -34,7 +34,13 @@ internal static class SessionEndpoints
     }
 
     private static async Task<Results<Created<SessionView>, ValidationProblem, ProblemHttpResult>> StartAsync(
-        StartBody body, PlanMaker maker, HouseholdPlanMaker households, LiveSessions sessions, House house, CancellationToken cancellation)
+        StartBody body,
+        PlanMaker maker,
+        HouseholdPlanMaker households,
+        LiveSessions sessions,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (body.Plan is null == body.Household is null)
         {
@@ -47,7 +53,8 @@ internal static class SessionEndpoints
         }
 
         var (plan, stop, problem, refusal) = body.Plan is { } alone
-            ? Ready(await maker.MakeAsync(alone, cancellation)) : Ready(await households.MakeAsync(body.Household!, cancellation));
+            ? Ready(await maker.MakeAsync(alone, cancellation))
+            : Ready(await households.MakeAsync(body.Household!, cancellation));
         if (plan is null)
         {
             return problem is not null ? problem : refusal!;
@@ -74,26 +81,57 @@ internal static class SessionEndpoints
         }
 
         var (session, running) = await sessions.BeginAsync(plan, body.Rehearsal, body.Speed, cancellation);
-        return session is null ? StillIn(running!) : TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
+        return session is null
+            ? StillIn(running!)
+            : TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
-    private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready((Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made) =>
-        (made.Plan is { } plan ? SessionPlan.From(plan) : null, made.Plan?.Findings.FirstOrDefault(finding => finding.Holds)?.Reason, made.Problem, made.Refusal);
+    private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready(
+        (Plan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made
+    ) =>
+        (
+            made.Plan is { } plan ? SessionPlan.From(plan) : null,
+            made.Plan?.Findings.FirstOrDefault(finding => finding.Holds)?.Reason,
+            made.Problem,
+            made.Refusal
+        );
 
-    private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready((HouseholdPlan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made) =>
-        (made.Plan is { } plan ? SessionPlan.From(plan) : null,
-            made.Plan?.Heads.Select(head => head.Plan.Findings.FirstOrDefault(finding => finding.Holds) is { } finding ? $"{head.Plan.Request.Head.Name}: {finding.Reason}" : null).FirstOrDefault(stop => stop is not null),
-            made.Problem, made.Refusal);
+    private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready(
+        (HouseholdPlan? Plan, ValidationProblem? Problem, ProblemHttpResult? Refusal) made
+    ) =>
+        (
+            made.Plan is { } plan ? SessionPlan.From(plan) : null,
+            made.Plan?.Heads.Select(head =>
+                    head.Plan.Findings.FirstOrDefault(finding => finding.Holds) is { } finding
+                        ? $"{head.Plan.Request.Head.Name}: {finding.Reason}"
+                        : null
+                )
+                .FirstOrDefault(stop => stop is not null),
+            made.Problem,
+            made.Refusal
+        );
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> GetAsync(
-        Guid id, LiveSessions sessions, House house, CancellationToken cancellation) =>
+        Guid id,
+        LiveSessions sessions,
+        House house,
+        CancellationToken cancellation
+    ) =>
         await sessions.FindAsync(id, cancellation) is { } session
             ? TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)))
             : NotHere();
 
     /// <summary>Answers only when the event is on the disk. The same id again is harmless.</summary>
     private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> PressAsync(
-        Guid id, EventBody body, LiveSessions sessions, MishapAdviser adviser, IScheduler scheduler, CraftFigures figures, House house, CancellationToken cancellation)
+        Guid id,
+        EventBody body,
+        LiveSessions sessions,
+        MishapAdviser adviser,
+        IScheduler scheduler,
+        CraftFigures figures,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -142,7 +180,12 @@ internal static class SessionEndpoints
     }
 
     private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> RunClockAsync(
-        Guid id, ClockBody body, LiveSessions sessions, House house, CancellationToken cancellation)
+        Guid id,
+        ClockBody body,
+        LiveSessions sessions,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -164,7 +207,13 @@ internal static class SessionEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<SessionLine>>, ValidationProblem>> ListAsync(
-        SessionRecord record, House house, CancellationToken cancellation, Guid? head = null, DateTimeOffset? before = null, int take = SessionRecord.UsualPage)
+        SessionRecord record,
+        House house,
+        CancellationToken cancellation,
+        Guid? head = null,
+        DateTimeOffset? before = null,
+        int take = SessionRecord.UsualPage
+    )
     {
         if (take is < 1 or > SessionRecord.LargestPage)
         {
@@ -172,20 +221,29 @@ internal static class SessionEndpoints
         }
 
         var time = await house.TimeAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<SessionLine>>(
-            [.. (await record.ListAsync(head, before, take, cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time))]);
+        return TypedResults.Ok<IReadOnlyList<SessionLine>>([
+            .. (await record.ListAsync(head, before, take, cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time)),
+        ]);
     }
 
     /// <summary>A finished session goes on: its end is taken back, and it is paused from then until somebody goes on.</summary>
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ReopenAsync(
-        Guid id, LiveSessions sessions, ISessionLog log, House house, CancellationToken cancellation)
+        Guid id,
+        LiveSessions sessions,
+        ISessionLog log,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
             return NotHere();
         }
 
-        if (session.State is not { Status: SessionStatus.Finished, FinishedAt: { } finished } || session.State.Undoable.LastOrDefault() is not SessionFinished end)
+        if (
+            session.State is not { Status: SessionStatus.Finished, FinishedAt: { } finished }
+            || session.State.Undoable.LastOrDefault() is not SessionFinished end
+        )
         {
             return Problems.Conflict("This day is not finished.");
         }
@@ -201,11 +259,18 @@ internal static class SessionEndpoints
     }
 
     private static ProblemHttpResult StillIn(StillRunning running) =>
-        TypedResults.Problem($"{running.HeadName} is still in a day that has not ended. Finish or delete that one first.",
-            statusCode: StatusCodes.Status409Conflict, extensions: new Dictionary<string, object?> { ["session"] = running.Session });
+        TypedResults.Problem(
+            $"{running.HeadName} is still in a day that has not ended. Finish or delete that one first.",
+            statusCode: StatusCodes.Status409Conflict,
+            extensions: new Dictionary<string, object?> { ["session"] = running.Session }
+        );
 
     private static async Task<Results<Ok<SessionReviewView>, ProblemHttpResult>> ReviewAsync(
-        Guid id, ISessionLog log, House house, CancellationToken cancellation)
+        Guid id,
+        ISessionLog log,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (await log.FindAsync(id, cancellation) is not { } session)
         {
@@ -215,17 +280,33 @@ internal static class SessionEndpoints
         var time = await house.TimeAsync(cancellation);
         var state = SessionFold.Fold(session.Plan, session.Events);
         var review = LookBack.On(session.Plan, state);
-        return TypedResults.Ok(new SessionReviewView(
-            session.Plan.Names, [.. LookBack.Sum(session.Plan, state).Select(summary => SessionLine.Of(id, summary, time))],
-            time.Local(state.StartedAt ?? session.Plan.PlannedStart), time.Local(state.FinishedAt),
-            review.PlannedMinutes, review.ActualMinutes, review.HandsOnMinutes, review.Sentence, state.ClosingNote,
-            [.. review.Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
-            [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]));
+        return TypedResults.Ok(
+            new SessionReviewView(
+                session.Plan.Names,
+                [.. LookBack.Sum(session.Plan, state).Select(summary => SessionLine.Of(id, summary, time))],
+                time.Local(state.StartedAt ?? session.Plan.PlannedStart),
+                time.Local(state.FinishedAt),
+                review.PlannedMinutes,
+                review.ActualMinutes,
+                review.HandsOnMinutes,
+                review.Sentence,
+                state.ClosingNote,
+                [.. review.Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
+                [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]
+            )
+        );
     }
 
     /// <summary>Another order that is over at least five minutes sooner; nothing when there is none.</summary>
     private static async Task<Results<Ok<BetterOrderView>, NoContent, ProblemHttpResult>> BetterOrderAsync(
-        Guid id, LiveSessions sessions, SolverGate gate, IScheduler scheduler, CraftFigures figures, House house, CancellationToken cancellation)
+        Guid id,
+        LiveSessions sessions,
+        SolverGate gate,
+        IScheduler scheduler,
+        CraftFigures figures,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
@@ -234,25 +315,39 @@ internal static class SessionEndpoints
 
         var time = await house.TimeAsync(cancellation);
         var now = time.Local(session.Clock.Now);
-        if (session.State.Status != SessionStatus.Running
-            || await gate.RunAsync(() => BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks), cancellation) is not { } found)
+        if (
+            session.State.Status != SessionStatus.Running
+            || await gate.RunAsync(() => BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks), cancellation)
+                is not { } found
+        )
         {
             return TypedResults.NoContent();
         }
 
         var better = found with { EndsAt = time.Local(found.EndsAt) };
-        return TypedResults.Ok(new BetterOrderView(better.GainMinutes, better.EndsAt, better.Sentence(session.Plan.With(session.State), now)));
+        return TypedResults.Ok(
+            new BetterOrderView(better.GainMinutes, better.EndsAt, better.Sentence(session.Plan.With(session.State), now))
+        );
     }
 
     /// <summary>Sends the session at once, at every change, and every few seconds so that projections stay true.</summary>
     private static async Task<IResult> StreamAsync(
-        Guid id, LiveSessions sessions, House house, IHostApplicationLifetime lifetime, CancellationToken cancellation) =>
+        Guid id,
+        LiveSessions sessions,
+        House house,
+        IHostApplicationLifetime lifetime,
+        CancellationToken cancellation
+    ) =>
         await sessions.FindAsync(id, cancellation) is { } session
             ? TypedResults.ServerSentEvents(WatchAsync(session, house, lifetime.ApplicationStopping, cancellation))
             : NotHere();
 
     private static async IAsyncEnumerable<SseItem<SessionView>> WatchAsync(
-        LiveSession session, House house, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation)
+        LiveSession session,
+        House house,
+        CancellationToken stopping,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
         while (!either.IsCancellationRequested)

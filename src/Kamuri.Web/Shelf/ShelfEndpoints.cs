@@ -22,7 +22,11 @@ internal static class ShelfEndpoints
         routes.MapGet("/api/shelf/taking/{headId:guid}", TakingAsync).WithName("getTaking").WithTags("Shelf");
 
     private static async Task<Results<Ok<TakingView>, ProblemHttpResult>> TakingAsync(
-        Guid headId, KamuriDb db, CraftFigures figures, CancellationToken cancellation)
+        Guid headId,
+        KamuriDb db,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (await db.Heads.FindAsync([headId], cancellation) is not { } row)
         {
@@ -31,14 +35,31 @@ internal static class ShelfEndpoints
 
         var head = row.ToHead();
         var size = HeadSize.Of(head, figures.Head);
-        var lines = StepCatalogue.All.Where(kind => kind.Puts is not null && kind.Suits.HasFlag(head.Wear.Kind)).DistinctBy(kind => kind.Puts)
+        var lines = StepCatalogue
+            .All.Where(kind => kind.Puts is not null && kind.Suits.HasFlag(head.Wear.Kind))
+            .DistinctBy(kind => kind.Puts)
             .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures)))
             .Where(pair => pair.amount is not null)
-            .Select(pair => (pair.facts.MustBeRinsed, line: new TakingLine(
-                pair.facts.Name, pair.facts.Weight, pair.amount!.Exact.Value, pair.amount.Ways, pair.amount.Working)))
+            .Select(pair =>
+                (
+                    pair.facts.MustBeRinsed,
+                    line: new TakingLine(
+                        pair.facts.Name,
+                        pair.facts.Weight,
+                        pair.amount!.Exact.Value,
+                        pair.amount.Ways,
+                        pair.amount.Working
+                    )
+                )
+            )
             .ToList();
-        return TypedResults.Ok(new TakingView(row.Id, row.Name,
-            [.. lines.Where(pair => pair.MustBeRinsed).Select(pair => pair.line)],
-            [.. lines.Where(pair => !pair.MustBeRinsed).Select(pair => pair.line).OrderBy(line => line.Weight)]));
+        return TypedResults.Ok(
+            new TakingView(
+                row.Id,
+                row.Name,
+                [.. lines.Where(pair => pair.MustBeRinsed).Select(pair => pair.line)],
+                [.. lines.Where(pair => !pair.MustBeRinsed).Select(pair => pair.line).OrderBy(line => line.Weight)]
+            )
+        );
     }
 }

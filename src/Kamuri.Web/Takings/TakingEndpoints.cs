@@ -14,7 +14,16 @@ namespace Kamuri.Web.Takings;
 /// <summary>What a session took from shelf or fridge.</summary>
 /// <param name="Planned">By the plan.</param>
 /// <param name="UsedMl">What was really used; null until somebody says.</param>
-public sealed record TakenView(long Id, string StepId, string Name, MeasuredAmount Planned, double PlannedMl, double? UsedMl, Guid? ProductId, Guid? BatchId);
+public sealed record TakenView(
+    long Id,
+    string StepId,
+    string Name,
+    MeasuredAmount Planned,
+    double PlannedMl,
+    double? UsedMl,
+    Guid? ProductId,
+    Guid? BatchId
+);
 
 /// <summary>What a kind of step was done with the last time.</summary>
 public sealed record LastUse(string StepKind, Guid ProductId, string Name);
@@ -32,24 +41,54 @@ internal static class TakingEndpoints
         routes.MapPut("/api/takings/{id:long}", CorrectAsync).WithName("correctTaking").WithTags("Sessions");
     }
 
-    private static async Task<Ok<IReadOnlyList<TakenView>>> ListAsync(Guid id, KamuriDb db, CraftFigures figures, CancellationToken cancellation) =>
-        TypedResults.Ok<IReadOnlyList<TakenView>>([.. (await db.Takings.AsNoTracking().Where(row => row.SessionId == id).OrderBy(row => row.Id).ToListAsync(cancellation))
-            .Select(row => View(row, figures))]);
+    private static async Task<Ok<IReadOnlyList<TakenView>>> ListAsync(
+        Guid id,
+        KamuriDb db,
+        CraftFigures figures,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.Ok<IReadOnlyList<TakenView>>([
+            .. (await db.Takings.AsNoTracking().Where(row => row.SessionId == id).OrderBy(row => row.Id).ToListAsync(cancellation)).Select(
+                row => View(row, figures)
+            ),
+        ]);
 
     /// <summary>What the last day of a head that took anything from the shelf was done with, as far as it still stands there.</summary>
     private static async Task<Ok<IReadOnlyList<LastUse>>> LastAsync(Guid headId, KamuriDb db, CancellationToken cancellation)
     {
         var whole = db.Takings.AsNoTracking().Where(row => row.HeadId == headId && row.IsWhole && row.ProductId != null);
         var last = await whole.OrderByDescending(row => row.Id).Select(row => (Guid?)row.SessionId).FirstOrDefaultAsync(cancellation);
-        var rows = await whole.Where(row => row.SessionId == last).OrderBy(row => row.Id)
-            .Join(db.Products.Where(product => !product.Archived), row => row.ProductId, product => product.Id, (row, product) => new { row.StepId, product.Id, product.Name })
+        var rows = await whole
+            .Where(row => row.SessionId == last)
+            .OrderBy(row => row.Id)
+            .Join(
+                db.Products.Where(product => !product.Archived),
+                row => row.ProductId,
+                product => product.Id,
+                (row, product) =>
+                    new
+                    {
+                        row.StepId,
+                        product.Id,
+                        product.Name,
+                    }
+            )
             .ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<LastUse>>([.. rows.Select(row => (kind: StepCatalogue.OfStep(row.StepId)?.Id, row)).Where(pair => pair.kind is not null)
-            .DistinctBy(pair => pair.kind).Select(pair => new LastUse(pair.kind!, pair.row.Id, pair.row.Name))]);
+        return TypedResults.Ok<IReadOnlyList<LastUse>>([
+            .. rows.Select(row => (kind: StepCatalogue.OfStep(row.StepId)?.Id, row))
+                .Where(pair => pair.kind is not null)
+                .DistinctBy(pair => pair.kind)
+                .Select(pair => new LastUse(pair.kind!, pair.row.Id, pair.row.Name)),
+        ]);
     }
 
     private static async Task<Results<Ok<TakenView>, ValidationProblem, ProblemHttpResult>> CorrectAsync(
-        long id, UsedBody body, KamuriDb db, CraftFigures figures, CancellationToken cancellation)
+        long id,
+        UsedBody body,
+        KamuriDb db,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         if (body.UsedMl is not (>= 0 and <= 20_000))
         {
@@ -66,6 +105,15 @@ internal static class TakingEndpoints
         return TypedResults.Ok(View(row, figures));
     }
 
-    private static TakenView View(TakingRow row, CraftFigures figures) => new(row.Id, row.StepId, row.Name,
-        FormulaEndpoints.Ways(new Millilitres(row.PlannedMillilitres), figures), row.PlannedMillilitres, row.UsedMillilitres, row.ProductId, row.BatchId);
+    private static TakenView View(TakingRow row, CraftFigures figures) =>
+        new(
+            row.Id,
+            row.StepId,
+            row.Name,
+            FormulaEndpoints.Ways(new Millilitres(row.PlannedMillilitres), figures),
+            row.PlannedMillilitres,
+            row.UsedMillilitres,
+            row.ProductId,
+            row.BatchId
+        );
 }

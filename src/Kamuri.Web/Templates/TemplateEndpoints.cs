@@ -11,7 +11,13 @@ using Microsoft.EntityFrameworkCore;
 namespace Kamuri.Web.Templates;
 
 /// <summary>What is kept of a day: its steps, and what they are done with.</summary>
-internal sealed record SavedPlan(Aim Aim, EndStyle Style, string MadeFor, IReadOnlyList<StepBody> Steps, IReadOnlyDictionary<string, UseBody> Uses);
+internal sealed record SavedPlan(
+    Aim Aim,
+    EndStyle Style,
+    string MadeFor,
+    IReadOnlyList<StepBody> Steps,
+    IReadOnlyDictionary<string, UseBody> Uses
+);
 
 /// <summary>A plan to keep under a name.</summary>
 public sealed record TemplateBody(string Name, PlanBody Plan);
@@ -22,7 +28,15 @@ public sealed record TemplateNameBody(string Name);
 /// <summary>A day that was kept.</summary>
 /// <param name="MadeFor">The kind of hair it was made for, in words.</param>
 /// <param name="Steps">Its steps, by name.</param>
-public sealed record TemplateView(Guid Id, string Name, Aim Aim, EndStyle Style, string MadeFor, IReadOnlyList<string> Steps, DateTimeOffset Created);
+public sealed record TemplateView(
+    Guid Id,
+    string Name,
+    Aim Aim,
+    EndStyle Style,
+    string MadeFor,
+    IReadOnlyList<string> Steps,
+    DateTimeOffset Created
+);
 
 /// <summary>Days kept to be used again, on this head or another: they are timed and checked anew each time.</summary>
 internal static class TemplateEndpoints
@@ -42,11 +56,18 @@ internal static class TemplateEndpoints
     private static async Task<Ok<IReadOnlyList<TemplateView>>> ListAsync(KamuriDb db, SetAside setAside, CancellationToken cancellation)
     {
         var rows = await db.Templates.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<TemplateView>>([.. setAside.Read("templates", rows, row => row.Id, View).Select(each => each.Read)]);
+        return TypedResults.Ok<IReadOnlyList<TemplateView>>([
+            .. setAside.Read("templates", rows, row => row.Id, View).Select(each => each.Read),
+        ]);
     }
 
     private static async Task<Results<Created<TemplateView>, ValidationProblem, ProblemHttpResult>> KeepAsync(
-        TemplateBody body, PlanMaker maker, KamuriDb db, TimeProvider clock, CancellationToken cancellation)
+        TemplateBody body,
+        PlanMaker maker,
+        KamuriDb db,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
         if (await WrongNameAsync(db, null, body.Name, cancellation) is { } wrong)
         {
@@ -69,8 +90,13 @@ internal static class TemplateEndpoints
             return Problems.Conflict("There is nothing in this plan to keep.");
         }
 
-        var content = new StoredSavedPlan(plan.Request.Aim.ToString(), plan.Request.Style.ToString(), plan.Request.Head.Wear.Words,
-            StoredWishes.ToStored([.. plan.Steps.Select(step => StepBody.From(step.Step))]), StoredWishes.ToStored(body.Plan.Uses));
+        var content = new StoredSavedPlan(
+            plan.Request.Aim.ToString(),
+            plan.Request.Style.ToString(),
+            plan.Request.Head.Wear.Words,
+            StoredWishes.ToStored([.. plan.Steps.Select(step => StepBody.From(step.Step))]),
+            StoredWishes.ToStored(body.Plan.Uses)
+        );
         var row = new TemplateRow
         {
             Id = Guid.CreateVersion7(),
@@ -84,7 +110,11 @@ internal static class TemplateEndpoints
     }
 
     private static async Task<Results<Ok<TemplateView>, ValidationProblem, ProblemHttpResult>> RenameAsync(
-        Guid id, TemplateNameBody body, KamuriDb db, CancellationToken cancellation)
+        Guid id,
+        TemplateNameBody body,
+        KamuriDb db,
+        CancellationToken cancellation
+    )
     {
         if (await db.Templates.FindAsync([id], cancellation) is not { } row)
         {
@@ -117,14 +147,27 @@ internal static class TemplateEndpoints
 
     /// <summary>What a saved plan holds, as the API takes it.</summary>
     /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
-    public static SavedPlan Read(TemplateRow row) => WishDocuments.SavedPlans.Read(row.ContentJson, kept => new SavedPlan(
-        Enum.Parse<Aim>(kept.Aim), Enum.Parse<EndStyle>(kept.Style), kept.MadeFor, StoredWishes.ToBodies(kept.Steps), StoredWishes.ToUses(kept.Uses)));
+    public static SavedPlan Read(TemplateRow row) =>
+        WishDocuments.SavedPlans.Read(row.ContentJson, kept => new SavedPlan(
+            Enum.Parse<Aim>(kept.Aim),
+            Enum.Parse<EndStyle>(kept.Style),
+            kept.MadeFor,
+            StoredWishes.ToBodies(kept.Steps),
+            StoredWishes.ToUses(kept.Uses)
+        ));
 
     private static TemplateView View(TemplateRow row)
     {
         var content = Read(row);
-        return new TemplateView(row.Id, row.Name, content.Aim, content.Style, content.MadeFor,
-            [.. content.Steps.Select(step => StepCatalogue.Find(step.Kind)?.Name ?? step.Kind)], new DateTimeOffset(row.CreatedUtcTicks, TimeSpan.Zero));
+        return new TemplateView(
+            row.Id,
+            row.Name,
+            content.Aim,
+            content.Style,
+            content.MadeFor,
+            [.. content.Steps.Select(step => StepCatalogue.Find(step.Kind)?.Name ?? step.Kind)],
+            new DateTimeOffset(row.CreatedUtcTicks, TimeSpan.Zero)
+        );
     }
 
     private static async Task<string?> WrongNameAsync(KamuriDb db, Guid? own, string name, CancellationToken cancellation)
@@ -132,7 +175,8 @@ internal static class TemplateEndpoints
         var trimmed = name?.Trim() ?? "";
         return trimmed.Length == 0 ? "A kept day needs a name."
             : trimmed.Length > LongestName ? $"A name holds at most {LongestName} characters."
-            : await db.Templates.AnyAsync(row => row.Name == trimmed && row.Id != own, cancellation) ? "There is a day kept under this name already."
+            : await db.Templates.AnyAsync(row => row.Name == trimmed && row.Id != own, cancellation)
+                ? "There is a day kept under this name already."
             : null;
     }
 }

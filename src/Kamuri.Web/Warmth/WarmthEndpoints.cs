@@ -14,7 +14,13 @@ public sealed record ReadingBody(DateTimeOffset At, double Celsius);
 /// <param name="AroundCelsius">The room or the bath it stands in; the household's room when left out.</param>
 /// <param name="Began">The moment it was as warm as said; now when left out.</param>
 public sealed record WarmthBody(
-    Vessel Vessel, double VolumeMl, double FromCelsius, double? AroundCelsius = null, DateTimeOffset? Began = null, IReadOnlyList<ReadingBody>? Readings = null);
+    Vessel Vessel,
+    double VolumeMl,
+    double FromCelsius,
+    double? AroundCelsius = null,
+    DateTimeOffset? Began = null,
+    IReadOnlyList<ReadingBody>? Readings = null
+);
 
 /// <summary>How it goes on, and the figure that goes with the vessel.</summary>
 /// <param name="FigureId">The craft figure the rate stands in.</param>
@@ -48,7 +54,12 @@ internal static class WarmthEndpoints
         routes.MapPut("/api/probe", PlaceAsync).WithName("placeProbe").WithTags("Warmth");
     }
 
-    private static async Task<Results<Ok<WarmthView>, ValidationProblem>> ForetellAsync(WarmthBody body, House house, CraftFigures figures, CancellationToken cancellation)
+    private static async Task<Results<Ok<WarmthView>, ValidationProblem>> ForetellAsync(
+        WarmthBody body,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
     {
         var time = await house.TimeAsync(cancellation);
         var began = body.Began ?? time.Now;
@@ -74,14 +85,31 @@ internal static class WarmthEndpoints
             return Problems.At("readings", $"At most {MostReadings} readings of -5 to 105 °C.");
         }
 
-        var forecast = WarmthForecast.Of(body.Vessel, new Millilitres(body.VolumeMl), new Celsius(body.FromCelsius), new Celsius(around), time.Local(began),
-            [.. readings.OrderBy(reading => reading.At).Select(reading => new Reading(reading.At, new Celsius(reading.Celsius)))], figures.Cooling);
-        return TypedResults.Ok(new WarmthView(forecast, FigureCatalogue.OfCooling(body.Vessel).Id, FigureCatalogue.OfCooling(body.Vessel).Get(figures), around, time.Local(time.Now)));
+        var forecast = WarmthForecast.Of(
+            body.Vessel,
+            new Millilitres(body.VolumeMl),
+            new Celsius(body.FromCelsius),
+            new Celsius(around),
+            time.Local(began),
+            [.. readings.OrderBy(reading => reading.At).Select(reading => new Reading(reading.At, new Celsius(reading.Celsius)))],
+            figures.Cooling
+        );
+        return TypedResults.Ok(
+            new WarmthView(
+                forecast,
+                FigureCatalogue.OfCooling(body.Vessel).Id,
+                FigureCatalogue.OfCooling(body.Vessel).Get(figures),
+                around,
+                time.Local(time.Now)
+            )
+        );
     }
 
     /// <param name="about">What was to be weighed out, in grams; the stand-in shows about that.</param>
     private static Results<Ok<ScaleView>, ValidationProblem> Weigh(IScale scale, double about = 50) =>
-        about is >= 0 and <= Kamuri.Core.Running.TakenReading.Heaviest ? TypedResults.Ok(new ScaleView(scale.Read(about), true)) : Problems.At("about", "0 to 20000 g.");
+        about is >= 0 and <= Kamuri.Core.Running.TakenReading.Heaviest
+            ? TypedResults.Ok(new ScaleView(scale.Read(about), true))
+            : Problems.At("about", "0 to 20000 g.");
 
     private static async Task<Ok<ProbeView>> ReadAsync(IThermometerProbe probe, House house, CancellationToken cancellation)
     {
@@ -89,7 +117,12 @@ internal static class WarmthEndpoints
         return TypedResults.Ok(View(probe, time));
     }
 
-    private static async Task<Results<Ok<ProbeView>, ValidationProblem>> PlaceAsync(ProbeBody body, IThermometerProbe probe, House house, CancellationToken cancellation)
+    private static async Task<Results<Ok<ProbeView>, ValidationProblem>> PlaceAsync(
+        ProbeBody body,
+        IThermometerProbe probe,
+        House house,
+        CancellationToken cancellation
+    )
     {
         if (body.On && Wrong(body.Vessel, body.VolumeMl, body.FromCelsius) is { } wrong)
         {
@@ -108,8 +141,14 @@ internal static class WarmthEndpoints
 
         if (body.On)
         {
-            probe.Place(body.Vessel, new Millilitres(body.VolumeMl), new Celsius(body.FromCelsius), new Celsius((await house.RowAsync(cancellation)).RoomCelsius), body.Speed,
-                TimeSpan.FromMinutes(body.StoodMinutes));
+            probe.Place(
+                body.Vessel,
+                new Millilitres(body.VolumeMl),
+                new Celsius(body.FromCelsius),
+                new Celsius((await house.RowAsync(cancellation)).RoomCelsius),
+                body.Speed,
+                TimeSpan.FromMinutes(body.StoodMinutes)
+            );
         }
         else
         {
@@ -122,7 +161,13 @@ internal static class WarmthEndpoints
     private static ProbeView View(IThermometerProbe probe, HouseTime time)
     {
         var reading = probe.Read();
-        return new ProbeView(reading is not null, reading is { } known ? Math.Round(known.Temperature.Value, 1) : null, time.Local(reading?.At ?? time.Now), true, probe.Speed);
+        return new ProbeView(
+            reading is not null,
+            reading is { } known ? Math.Round(known.Temperature.Value, 1) : null,
+            time.Local(reading?.At ?? time.Now),
+            true,
+            probe.Speed
+        );
     }
 
     private static ValidationProblem? Wrong(Vessel vessel, double volume, double from) =>

@@ -22,7 +22,10 @@ public sealed class Browsers : IDisposable
         {
             driver.Navigate().GoToUrl("about:blank");
             driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
-            driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = address.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" });
+            driver.ExecuteCdpCommand(
+                "Storage.clearDataForOrigin",
+                new Dictionary<string, object?> { ["origin"] = address.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" }
+            );
             driver.Manage().Logs.GetLog(LogType.Browser);
             Idle.Add(driver);
         }
@@ -45,9 +48,21 @@ public sealed class Browsers : IDisposable
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-prefers-reduced-motion",
-            "--disable-extensions", "--disable-features=Translate,site-per-process,IsolateOrigins", "--disable-software-rasterizer", "--autoplay-policy=no-user-gesture-required");
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--hide-scrollbars",
+            "--force-prefers-reduced-motion",
+            "--disable-extensions",
+            "--disable-features=Translate,site-per-process,IsolateOrigins",
+            "--disable-software-rasterizer",
+            "--autoplay-policy=no-user-gesture-required"
+        );
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         return new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin"), options, TimeSpan.FromSeconds(60));
     }

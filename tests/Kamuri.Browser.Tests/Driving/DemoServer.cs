@@ -44,25 +44,32 @@ public sealed class DemoServer : IAsyncLifetime
     internal async Task EndDaysAsync()
     {
         var (_, lines) = await Process.SendAsync(HttpMethod.Get, "/api/sessions");
-        foreach (var line in lines!.AsArray().Where(line => line!["status"]!.GetValue<string>() != "finished").DistinctBy(line => line!["id"]!.GetValue<string>()))
+        foreach (
+            var line in lines!
+                .AsArray()
+                .Where(line => line!["status"]!.GetValue<string>() != "finished")
+                .DistinctBy(line => line!["id"]!.GetValue<string>())
+        )
         {
             await Process.SendAsync(HttpMethod.Post, $"/api/sessions/{line!["id"]}/events", new { id = Guid.NewGuid(), kind = "finished" });
         }
     }
 
     /// <summary>A wish for Oriel that can begin at any hour.</summary>
-    internal static object Wish(string aim = "moisture", string style = "twists", object? when = null, object[]? edits = null) => new
-    {
-        headId = Oriel,
-        aim,
-        style,
-        when = when ?? new { mode = "startNow" },
-        dryingAir = "hoodLow",
-        edits = edits ?? [],
-    };
+    internal static object Wish(string aim = "moisture", string style = "twists", object? when = null, object[]? edits = null) =>
+        new
+        {
+            headId = Oriel,
+            aim,
+            style,
+            when = when ?? new { mode = "startNow" },
+            dryingAir = "hoodLow",
+            edits = edits ?? [],
+        };
 
     /// <summary>A day with Oriel and the child, for one pair of hands or two.</summary>
-    internal static object Household(object? when = null, params string[] hands) => Day([(Oriel, "moisture", "twists"), (Wren, "moisture", "braids")], when, hands);
+    internal static object Household(object? when = null, params string[] hands) =>
+        Day([(Oriel, "moisture", "twists"), (Wren, "moisture", "braids")], when, hands);
 
     /// <summary>A day with Oriel and two visitors with loose hair, for one pair of hands: too much to be proven at once.</summary>
     internal async Task<object> LongDayAsync()
@@ -70,25 +77,52 @@ public sealed class DemoServer : IAsyncLifetime
         var visitors = new List<string>();
         foreach (var name in new[] { "Ilse", "Runa" })
         {
-            var lengths = new { napeCm = 14, crownCm = 14, frontCm = 14, sidesCm = 14 };
-            var (_, head) = await Process.SendAsync(HttpMethod.Post, "/api/heads", new { name, lengths, density = "medium", strand = "medium", porosity = "low", usualSections = 4 });
+            var lengths = new
+            {
+                napeCm = 14,
+                crownCm = 14,
+                frontCm = 14,
+                sidesCm = 14,
+            };
+            var (_, head) = await Process.SendAsync(
+                HttpMethod.Post,
+                "/api/heads",
+                new
+                {
+                    name,
+                    lengths,
+                    density = "medium",
+                    strand = "medium",
+                    porosity = "low",
+                    usualSections = 4,
+                }
+            );
             visitors.Add(head!["id"]!.GetValue<string>());
         }
 
         return Day([(Oriel, "moisture", "twists"), (visitors[0], "strength", "twists"), (visitors[1], "moisture", "bun")], null, []);
     }
 
-    private static object Day((string, string, string)[] asked, object? when, string[] hands) => new
-    {
-        heads = asked.Select(head => new
+    private static object Day((string, string, string)[] asked, object? when, string[] hands) =>
+        new
         {
-            wish = new { headId = head.Item1, aim = head.Item2, style = head.Item3, when = when ?? new { mode = "startNow" }, dryingAir = "blowDryCool", edits = Array.Empty<object>() },
-            present = Array.Empty<object>(),
-            readyBy = (string?)null,
-            pauseAfter = (int?)null,
-        }),
-        at = 0,
-        hands = hands.Select(name => new { name }),
-        taken = Array.Empty<object>(),
-    };
+            heads = asked.Select(head => new
+            {
+                wish = new
+                {
+                    headId = head.Item1,
+                    aim = head.Item2,
+                    style = head.Item3,
+                    when = when ?? new { mode = "startNow" },
+                    dryingAir = "blowDryCool",
+                    edits = Array.Empty<object>(),
+                },
+                present = Array.Empty<object>(),
+                readyBy = (string?)null,
+                pauseAfter = (int?)null,
+            }),
+            at = 0,
+            hands = hands.Select(name => new { name }),
+            taken = Array.Empty<object>(),
+        };
 }

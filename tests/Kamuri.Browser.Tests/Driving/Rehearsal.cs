@@ -20,7 +20,17 @@ internal static class Rehearsal
         }
 
         Task<JsonNode> Press(string kind, string task, int? section = null) =>
-            At(HttpMethod.Post, "/events", new JsonObject { ["id"] = Guid.NewGuid().ToString(), ["kind"] = kind, ["task"] = task, ["section"] = section });
+            At(
+                HttpMethod.Post,
+                "/events",
+                new JsonObject
+                {
+                    ["id"] = Guid.NewGuid().ToString(),
+                    ["kind"] = kind,
+                    ["task"] = task,
+                    ["section"] = section,
+                }
+            );
         await At(HttpMethod.Put, "/clock", new JsonObject { ["speed"] = Fastest });
         var view = await At(HttpMethod.Get);
         for (var looks = 0; !until(view); looks++)
@@ -49,18 +59,31 @@ internal static class Rehearsal
     private static (string Kind, string Task, int? Section)? Next(JsonNode view, JsonNode hands)
     {
         var now = Moment(view["now"])!.Value;
-        JsonNode? Find(string field) => view["tasks"]!.AsArray().FirstOrDefault(task => task!["id"]!.GetValue<string>() == hands[field]?.GetValue<string>());
+        JsonNode? Find(string field) =>
+            view["tasks"]!.AsArray().FirstOrDefault(task => task!["id"]!.GetValue<string>() == hands[field]?.GetValue<string>());
         if (Find("doing") is { } doing)
         {
-            var (id, sections, done) = (doing["id"]!.GetValue<string>(), doing["sections"]!.GetValue<int>(), doing["sectionsDone"]!.AsArray().Count);
+            var (id, sections, done) = (
+                doing["id"]!.GetValue<string>(),
+                doing["sections"]!.GetValue<int>(),
+                doing["sectionsDone"]!.AsArray().Count
+            );
             var (start, end) = (Moment(doing["start"])!.Value, Moment(doing["end"])!.Value);
             return sections == 0 ? (now >= end ? ("taskDone", id, null) : null)
-                : now >= start + ((done + 1) * (end - start) / sections) ? ("sectionDone", id, done + 1) : null;
+                : now >= start + ((done + 1) * (end - start) / sections) ? ("sectionDone", id, done + 1)
+                : null;
         }
 
-        return Find("next") is { } next && hands["waitsFor"] is null && !(Moment(hands["nextFrom"]) > now) && !(Moment(hands["restUntil"]) > now) && Moment(next["start"]) <= now.AddMinutes(1)
-            ? ("taskStarted", next["id"]!.GetValue<string>(), null) : null;
+        return
+            Find("next") is { } next
+            && hands["waitsFor"] is null
+            && !(Moment(hands["nextFrom"]) > now)
+            && !(Moment(hands["restUntil"]) > now)
+            && Moment(next["start"]) <= now.AddMinutes(1)
+            ? ("taskStarted", next["id"]!.GetValue<string>(), null)
+            : null;
     }
 
-    private static DateTimeOffset? Moment(JsonNode? node) => node is null ? null : DateTimeOffset.Parse(node.GetValue<string>(), CultureInfo.InvariantCulture);
+    private static DateTimeOffset? Moment(JsonNode? node) =>
+        node is null ? null : DateTimeOffset.Parse(node.GetValue<string>(), CultureInfo.InvariantCulture);
 }

@@ -23,25 +23,32 @@ internal sealed class Window : IDisposable
 
     public string Path => new Uri(_driver.Url).AbsolutePath;
 
-    public void Resize(int width, int height) => _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
-    {
-        ["width"] = width,
-        ["height"] = height,
-        ["deviceScaleFactor"] = 1,
-        ["mobile"] = width < 600,
-    });
+    public void Resize(int width, int height) =>
+        _driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?>
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = width < 600,
+            }
+        );
 
     /// <summary>Takes the network away, or gives it back.</summary>
     public void Offline(bool offline)
     {
         _driver.ExecuteCdpCommand("Network.enable", []);
-        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?>
-        {
-            ["offline"] = offline,
-            ["latency"] = 0,
-            ["downloadThroughput"] = -1,
-            ["uploadThroughput"] = -1,
-        });
+        _driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new Dictionary<string, object?>
+            {
+                ["offline"] = offline,
+                ["latency"] = 0,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1,
+            }
+        );
     }
 
     public void Go(string path)
@@ -51,7 +58,8 @@ internal sealed class Window : IDisposable
     }
 
     /// <summary>Sets what is asked for in Today, as an earlier visit would have left it.</summary>
-    public void Wish(object wish) => Script($"localStorage.setItem('kamuri.wish', JSON.stringify({JsonSerializer.Serialize(wish, JsonSerializerOptions.Web)}))");
+    public void Wish(object wish) =>
+        Script($"localStorage.setItem('kamuri.wish', JSON.stringify({JsonSerializer.Serialize(wish, JsonSerializerOptions.Web)}))");
 
     public object? Script(string script) => _driver.ExecuteScript(script);
 
@@ -81,7 +89,10 @@ internal sealed class Window : IDisposable
     public IWebElement See(string selector)
     {
         IWebElement? found = null;
-        Until(() => (found = _driver.FindElements(By.CssSelector(selector)).FirstOrDefault(element => element.Displayed)) is not null, selector);
+        Until(
+            () => (found = _driver.FindElements(By.CssSelector(selector)).FirstOrDefault(element => element.Displayed)) is not null,
+            selector
+        );
         return found!;
     }
 
@@ -89,31 +100,43 @@ internal sealed class Window : IDisposable
 
     public string Text(string selector = "body") => _driver.FindElement(By.CssSelector(selector)).Text;
 
-    public void SeeText(string text, string selector = "body") => Until(() => Text(selector).Contains(text, StringComparison.Ordinal), $"\"{text}\" in {selector}");
+    public void SeeText(string text, string selector = "body") =>
+        Until(() => Text(selector).Contains(text, StringComparison.Ordinal), $"\"{text}\" in {selector}");
 
     /// <summary>Presses the first visible button, link or menu item with a name.</summary>
     public void Press(string name)
     {
         var quoted = name.Contains('"', StringComparison.Ordinal) ? $"'{name}'" : $"\"{name}\"";
-        Until(() =>
-        {
-            var target = _driver
-                .FindElements(By.XPath($"//*[self::button or self::a or @role='menuitemradio' or @role='checkbox'][normalize-space(.)={quoted} or @aria-label={quoted} or (@role='menuitemradio' and starts-with(normalize-space(.), {quoted}))]"))
-                .FirstOrDefault(element => element.Displayed && element.Enabled);
-            if (target is not null)
+        Until(
+            () =>
             {
-                ClickInSight(target);
-            }
+                var target = _driver
+                    .FindElements(
+                        By.XPath(
+                            $"//*[self::button or self::a or @role='menuitemradio' or @role='checkbox'][normalize-space(.)={quoted} or @aria-label={quoted} or (@role='menuitemradio' and starts-with(normalize-space(.), {quoted}))]"
+                        )
+                    )
+                    .FirstOrDefault(element => element.Displayed && element.Enabled);
+                if (target is not null)
+                {
+                    ClickInSight(target);
+                }
 
-            return target is not null;
-        }, $"something to press called {name}");
+                return target is not null;
+            },
+            $"something to press called {name}"
+        );
     }
 
-    public void Click(string selector) => Until(() =>
-    {
-        ClickInSight(See(selector));
-        return true;
-    }, $"a click on {selector}");
+    public void Click(string selector) =>
+        Until(
+            () =>
+            {
+                ClickInSight(See(selector));
+                return true;
+            },
+            $"a click on {selector}"
+        );
 
     /// <summary>Clicks, scrolling first when something that stays at the edge lies over it, as a person would.</summary>
     private void ClickInSight(IWebElement target)
@@ -151,7 +174,8 @@ internal sealed class Window : IDisposable
     public void Choose(string label, string word) => Field(label).FindElement(By.XPath($"./option[normalize-space(.)=\"{word}\"]")).Click();
 
     /// <summary>Chooses the word that begins so.</summary>
-    public void ChooseBeginning(string label, string begins) => Field(label).FindElement(By.XPath($"./option[starts-with(normalize-space(.), \"{begins}\")]")).Click();
+    public void ChooseBeginning(string label, string begins) =>
+        Field(label).FindElement(By.XPath($"./option[starts-with(normalize-space(.), \"{begins}\")]")).Click();
 
     public int Count(string selector) => _driver.FindElements(By.CssSelector(selector)).Count;
 
@@ -161,37 +185,49 @@ internal sealed class Window : IDisposable
     public IReadOnlyList<string> Axe()
     {
         _driver.ExecuteScript(Repository.Axe);
-        var found = (IReadOnlyCollection<object>)_driver.ExecuteAsyncScript(
-            """
-            const done = arguments[arguments.length - 1]
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-              .then((result) => done(result.passes.length < 10 ? ['axe looked at nothing'] : result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).slice(0, 4).join(' | '))))
-            """)!;
+        var found =
+            (IReadOnlyCollection<object>)
+                _driver.ExecuteAsyncScript(
+                    """
+                    const done = arguments[arguments.length - 1]
+                    axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+                      .then((result) => done(result.passes.length < 10 ? ['axe looked at nothing'] : result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).slice(0, 4).join(' | '))))
+                    """
+                )!;
         return [.. found.Cast<string>()];
     }
 
-    /// <summary>What sticks out of the page, or of the sheet that lies over it, to the left or the right, where nobody can scroll to it.</summary>
+    /// <summary>
+    /// What sticks out of the page, or of the sheet that lies over it, to the left or the right, where nobody can scroll to it.
+    /// </summary>
     public IReadOnlyList<string> StickingOut()
     {
-        var found = (IReadOnlyCollection<object>)_driver.ExecuteScript(
-            """
-            const root = document.querySelector('[role=dialog]') ?? document.body
-            const { left, right } = root.getBoundingClientRect()
-            const isScrolled = (each) => each && each !== root && (['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(each).overflowX) || isScrolled(each.parentElement))
-            return [...root.querySelectorAll('*')]
-              .filter((each) => !(each instanceof SVGElement) && !each.closest('.sr-only'))
-              .filter((each) => ((box) => box.width > 0 && box.height > 0 && (box.left < left - 1 || box.right > right + 1))(each.getBoundingClientRect()))
-              .filter((each) => !isScrolled(each.parentElement))
-              .slice(0, 4).map((each) => each.tagName.toLowerCase() + ' ' + each.textContent.trim().slice(0, 40))
-            """)!;
+        var found =
+            (IReadOnlyCollection<object>)
+                _driver.ExecuteScript(
+                    """
+                    const root = document.querySelector('[role=dialog]') ?? document.body
+                    const { left, right } = root.getBoundingClientRect()
+                    const isScrolled = (each) => each && each !== root && (['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(each).overflowX) || isScrolled(each.parentElement))
+                    return [...root.querySelectorAll('*')]
+                      .filter((each) => !(each instanceof SVGElement) && !each.closest('.sr-only'))
+                      .filter((each) => ((box) => box.width > 0 && box.height > 0 && (box.left < left - 1 || box.right > right + 1))(each.getBoundingClientRect()))
+                      .filter((each) => !isScrolled(each.parentElement))
+                      .slice(0, 4).map((each) => each.tagName.toLowerCase() + ' ' + each.textContent.trim().slice(0, 40))
+                    """
+                )!;
         return [.. found.Cast<string>()];
     }
 
     /// <summary>Errors the browser logged, but for answers that refuse what a person entered on purpose.</summary>
     public IReadOnlyList<string> Complaints() =>
-        [.. _driver.Manage().Logs.GetLog(LogType.Browser)
-            .Where(entry => entry.Level >= LogLevel.Severe && !entry.Message.Contains("status of 400", StringComparison.Ordinal))
-            .Select(entry => entry.Message)];
+        [
+            .. _driver
+                .Manage()
+                .Logs.GetLog(LogType.Browser)
+                .Where(entry => entry.Level >= LogLevel.Severe && !entry.Message.Contains("status of 400", StringComparison.Ordinal))
+                .Select(entry => entry.Message),
+        ];
 
     public void Photograph(string file)
     {
@@ -204,11 +240,17 @@ internal sealed class Window : IDisposable
     private IWebElement Field(string label)
     {
         IWebElement? field = null;
-        Until(() =>
-        {
-            var id = _driver.FindElements(By.XPath($"//label[normalize-space(.)=\"{label}\"]")).FirstOrDefault(element => element.Displayed)?.GetAttribute("for");
-            return id is not null && (field = _driver.FindElement(By.Id(id))) is not null;
-        }, $"a field called {label}");
+        Until(
+            () =>
+            {
+                var id = _driver
+                    .FindElements(By.XPath($"//label[normalize-space(.)=\"{label}\"]"))
+                    .FirstOrDefault(element => element.Displayed)
+                    ?.GetAttribute("for");
+                return id is not null && (field = _driver.FindElement(By.Id(id))) is not null;
+            },
+            $"a field called {label}"
+        );
         return field!;
     }
 }

@@ -46,15 +46,20 @@ public class DueTodayTests
 
     [Fact]
     public void A_quick_day_has_no_place_for_it() =>
-        Assert.Equal("Late by 5 days, but it has no place in a quick wash; a reset would do it.", Why(Day(Ago((Treatment.Clarify, 65)), Aim.Quick), "Clarifying"));
+        Assert.Equal(
+            "Late by 5 days, but it has no place in a quick wash; a reset would do it.",
+            Why(Day(Ago((Treatment.Clarify, 65)), Aim.Quick), "Clarifying")
+        );
 
     [Fact]
     public void Nothing_strips_hair_that_was_just_coloured()
     {
-        var day = Day(Ago((Treatment.Clarify, 65)), Aim.Moisture, request => request with
-        {
-            Head = request.Head with { ChemicalHistory = [new ChemicalEvent(ChemicalEventKind.Colour, Given.Today.AddDays(-5))] },
-        });
+        var day = Day(Ago((Treatment.Clarify, 65)), Aim.Moisture, request =>
+            request with
+            {
+                Head = request.Head with { ChemicalHistory = [new ChemicalEvent(ChemicalEventKind.Colour, Given.Today.AddDays(-5))] },
+            }
+        );
 
         Assert.StartsWith("Late by 5 days, but colour or relaxer was 5 days ago", Why(day, "Clarifying"), StringComparison.Ordinal);
         Assert.Contains(day.Walk, walked => walked.Step.Kind.Id == StepIds.Cleanse);
@@ -85,7 +90,12 @@ public class DueTodayTests
     [Fact]
     public void What_must_not_touch_this_head_is_not_put_in()
     {
-        var day = Day(Ago((Treatment.LightProtein, 50)), Aim.Moisture, request => request with { Head = request.Head with { Sensitivities = ["Protein"] } });
+        var day = Day(Ago((Treatment.LightProtein, 50)), Aim.Moisture, request =>
+            request with
+            {
+                Head = request.Head with { Sensitivities = ["Protein"] },
+            }
+        );
 
         Assert.DoesNotContain(day.Walk, walked => walked.Step.Kind.Treatment == Treatment.LightProtein);
         Assert.EndsWith("protein must not touch this head.", Why(day, "Light protein"), StringComparison.Ordinal);
@@ -103,11 +113,14 @@ public class DueTodayTests
     [Fact]
     public void Locs_are_soaked_when_the_soak_is_late_but_not_starter_locs()
     {
-        Composition Locs(LocStage stage) => Day(Ago((Treatment.LocDetox, 200)), Aim.Moisture, request => request with
-        {
-            Style = EndStyle.AsItIs,
-            Head = request.Head with { Wear = new Wear(Locs: new LocsWorn(stage, 90, 8)) },
-        });
+        Composition Locs(LocStage stage) =>
+            Day(Ago((Treatment.LocDetox, 200)), Aim.Moisture, request =>
+                request with
+                {
+                    Style = EndStyle.AsItIs,
+                    Head = request.Head with { Wear = new Wear(Locs: new LocsWorn(stage, 90, 8)) },
+                }
+            );
 
         Assert.Contains(Locs(LocStage.Mature).Walk, walked => walked.Step.Kind.Id == StepIds.LocSoak);
         Assert.DoesNotContain(Locs(LocStage.Starter).Walk, walked => walked.Step.Kind.Id == StepIds.LocSoak);

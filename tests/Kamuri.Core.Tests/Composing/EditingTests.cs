@@ -8,7 +8,8 @@ namespace Kamuri.Core.Tests.Composing;
 /// <summary>Everything a person can do to a composed plan, and the day that follows.</summary>
 public class EditingTests
 {
-    private static Composition Edited(params PlanEdit[] edits) => Given.Compose(Given.Request(Aim.Quick, EndStyle.Bun) with { Edits = edits });
+    private static Composition Edited(params PlanEdit[] edits) =>
+        Given.Compose(Given.Request(Aim.Quick, EndStyle.Bun) with { Edits = edits });
 
     private const string Bare = "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun";
 
@@ -24,7 +25,11 @@ public class EditingTests
     [Fact]
     public void A_copy_keeps_what_was_changed_on_the_first()
     {
-        var day = Edited(new SetWater("cleanse", WaterTemperature.Lukewarm), new SetPlaces("cleanse", Places.Scalp), new DuplicateStep("cleanse"));
+        var day = Edited(
+            new SetWater("cleanse", WaterTemperature.Lukewarm),
+            new SetPlaces("cleanse", Places.Scalp),
+            new DuplicateStep("cleanse")
+        );
 
         var copy = day.Walk.Single(walked => walked.Step.Id == "cleanse-2").Step;
         Assert.Equal((WaterTemperature.Lukewarm, Places.Scalp), (copy.Water, copy.Places));
@@ -32,8 +37,10 @@ public class EditingTests
 
     [Fact]
     public void Several_steps_move_together_in_the_order_given() =>
-        Assert.Equal("oil leave-in look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot dry bun",
-            Given.Order(Edited(new MoveSteps(["oil", "leave-in"], null))));
+        Assert.Equal(
+            "oil leave-in look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot dry bun",
+            Given.Order(Edited(new MoveSteps(["oil", "leave-in"], null)))
+        );
 
     [Theory]
     [InlineData("gone", null, "None of these steps are in the plan any more.")]
@@ -74,14 +81,21 @@ public class EditingTests
 
     [Fact]
     public void Ordering_loses_no_step_and_doing_it_twice_changes_nothing() =>
-        Gens.EditedRequest.Sample(request =>
-        {
-            var steps = Given.Compose(request).Walk.Select(walked => walked.Step).ToList();
-            var sorted = PhaseOrder.Sorted(steps);
+        Gens.EditedRequest.Sample(
+            request =>
+            {
+                var steps = Given.Compose(request).Walk.Select(walked => walked.Step).ToList();
+                var sorted = PhaseOrder.Sorted(steps);
 
-            Assert.Equal(steps.Select(step => step.Id).Order(StringComparer.Ordinal), sorted.Select(step => step.Id).Order(StringComparer.Ordinal));
-            Assert.Equal(sorted.Select(step => step.Id), PhaseOrder.Sorted(sorted).Select(step => step.Id));
-        }, iter: Thorough.Runs(100, 500), threads: 1);
+                Assert.Equal(
+                    steps.Select(step => step.Id).Order(StringComparer.Ordinal),
+                    sorted.Select(step => step.Id).Order(StringComparer.Ordinal)
+                );
+                Assert.Equal(sorted.Select(step => step.Id), PhaseOrder.Sorted(sorted).Select(step => step.Id));
+            },
+            iter: Thorough.Runs(100, 500),
+            threads: 1
+        );
 
     [Fact]
     public void Section_by_section_makes_one_pass_of_two_steps()
@@ -114,7 +128,12 @@ public class EditingTests
     [Fact]
     public void Apart_again_is_as_before()
     {
-        var day = Given.Plan(Given.Request(Aim.Quick, EndStyle.Bun) with { Edits = [new SetTogether("oil", true), new SetTogether("oil", false)] });
+        var day = Given.Plan(
+            Given.Request(Aim.Quick, EndStyle.Bun) with
+            {
+                Edits = [new SetTogether("oil", true), new SetTogether("oil", false)],
+            }
+        );
 
         Assert.Contains(day.Tasks, task => task.StepId == "oil");
     }
@@ -123,7 +142,10 @@ public class EditingTests
     public void Steps_of_ones_own_are_taken_as_they_are_timed_and_checked()
     {
         PlanStep Step(string kind) => new(kind, StepCatalogue.Get(kind)) { Origin = StepOrigin.Template };
-        var own = Given.Request(Aim.Moisture) with { Steps = [Step("wet-through"), Step("cleanse"), Step("rinse"), Step("blot"), Step("leave-in"), Step("dry")] };
+        var own = Given.Request(Aim.Moisture) with
+        {
+            Steps = [Step("wet-through"), Step("cleanse"), Step("rinse"), Step("blot"), Step("leave-in"), Step("dry")],
+        };
 
         var plan = Given.Plan(own);
 
@@ -138,7 +160,19 @@ public class EditingTests
     {
         var steps = Given.Compose(Given.Request(Aim.Quick, EndStyle.Bun)).Walk.Select(walked => walked.Step).ToList();
         var shorter = Given.Plan(Given.Request(Aim.Quick, EndStyle.Bun, Given.Head(15)) with { Steps = steps });
-        var locs = Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs, Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) }) with { Steps = steps });
+        var locs = Given.Plan(
+            Given.Request(
+                Aim.Quick,
+                EndStyle.AsItIs,
+                Given.Head() with
+                {
+                    Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)),
+                }
+            ) with
+            {
+                Steps = steps,
+            }
+        );
 
         var first = Given.Plan(Given.Request(Aim.Quick, EndStyle.Bun));
         Assert.True(shorter.Steps.Sum(step => step.HandsOnMinutes) < first.Steps.Sum(step => step.HandsOnMinutes));
@@ -148,16 +182,23 @@ public class EditingTests
 
     [Fact]
     public void Whatever_steps_are_given_make_a_plan_or_a_reason() =>
-        Gen.Int[0, StepCatalogue.All.Count - 1].Array[1, 14].Select(Gens.Request).Sample((picks, request) =>
-        {
-            var steps = new List<PlanStep>();
-            foreach (var kind in picks.Select(pick => StepCatalogue.All[pick]))
-            {
-                steps.Add(new PlanStep(PlanEditing.NextId(steps, kind.Id), kind));
-            }
+        Gen.Int[0, StepCatalogue.All.Count - 1]
+            .Array[1, 14]
+            .Select(Gens.Request)
+            .Sample(
+                (picks, request) =>
+                {
+                    var steps = new List<PlanStep>();
+                    foreach (var kind in picks.Select(pick => StepCatalogue.All[pick]))
+                    {
+                        steps.Add(new PlanStep(PlanEditing.NextId(steps, kind.Id), kind));
+                    }
 
-            var plan = Given.Plan(request with { Steps = steps });
-            Assert.Equal(steps.Select(step => step.Id), plan.Steps.Select(step => step.Step.Id));
-            Assert.All(plan.Steps, step => Assert.True(step.End >= step.Start));
-        }, iter: Thorough.Runs(60, 300), threads: 1);
+                    var plan = Given.Plan(request with { Steps = steps });
+                    Assert.Equal(steps.Select(step => step.Id), plan.Steps.Select(step => step.Step.Id));
+                    Assert.All(plan.Steps, step => Assert.True(step.End >= step.Start));
+                },
+                iter: Thorough.Runs(60, 300),
+                threads: 1
+            );
 }

@@ -20,21 +20,51 @@ public class RuleTests
     }
 
     private static RuleContext Context(IReadOnlyList<PlanStep> steps, PlanRequest? request = null) =>
-        new(request ?? Given.Request(), HairWalk.Through(HairWalk.Start(2), steps, (request ?? Given.Request()).UseOf, Given.Figures.HandsOn), Given.Figures);
+        new(
+            request ?? Given.Request(),
+            HairWalk.Through(HairWalk.Start(2), steps, (request ?? Given.Request()).UseOf, Given.Figures.HandsOn),
+            Given.Figures
+        );
 
-    private static List<Finding> Check(IRule rule, IReadOnlyList<PlanStep> steps, PlanRequest? request = null) => [.. rule.Check(Context(steps, request))];
+    private static List<Finding> Check(IRule rule, IReadOnlyList<PlanStep> steps, PlanRequest? request = null) =>
+        [.. rule.Check(Context(steps, request))];
 
     [Theory]
-    [InlineData("R01", "dampen cleanse rinse pre-poo rinse conditioner cool-rinse", Severity.Warn, "dampen pre-poo cleanse rinse rinse-2 conditioner cool-rinse")]
-    [InlineData("R02", "wet-through cleanse rinse leave-in", Severity.Stop, "wet-through cleanse rinse wring conditioner cool-rinse leave-in")]
+    [InlineData(
+        "R01",
+        "dampen cleanse rinse pre-poo rinse conditioner cool-rinse",
+        Severity.Warn,
+        "dampen pre-poo cleanse rinse rinse-2 conditioner cool-rinse"
+    )]
+    [InlineData(
+        "R02",
+        "wet-through cleanse rinse leave-in",
+        Severity.Stop,
+        "wet-through cleanse rinse wring conditioner cool-rinse leave-in"
+    )]
     [InlineData("R02", "wet-through clarify", Severity.Stop, "wet-through clarify wring conditioner cool-rinse")]
-    [InlineData("R03", "wet-through wring deep-condition cover blot leave-in", Severity.Stop, "wet-through wring deep-condition cover blot cool-rinse leave-in")]
+    [InlineData(
+        "R03",
+        "wet-through wring deep-condition cover blot leave-in",
+        Severity.Stop,
+        "wet-through wring deep-condition cover blot cool-rinse leave-in"
+    )]
     [InlineData("R03", "wet-through wring protein-light", Severity.Stop, "wet-through wring protein-light cool-rinse")]
-    [InlineData("R04", "wet-through clarify rinse wring conditioner cool-rinse", Severity.Warn, "wet-through clarify rinse wring deep-condition cool-rinse")]
+    [InlineData(
+        "R04",
+        "wet-through clarify rinse wring conditioner cool-rinse",
+        Severity.Warn,
+        "wet-through clarify rinse wring deep-condition cool-rinse"
+    )]
     [InlineData("R09", "dampen leave-in cream oil twists", Severity.Warn, "dampen leave-in oil cream twists")]
     [InlineData("R09", "dampen cream leave-in", Severity.Warn, "dampen leave-in cream")]
     [InlineData("R14", "look tool-detangle", Severity.Stop, "look slip-mist tool-detangle")]
-    [InlineData("R14", "look tool-detangle wet-through wring conditioner cool-rinse", Severity.Stop, "look wet-through wring conditioner tool-detangle cool-rinse")]
+    [InlineData(
+        "R14",
+        "look tool-detangle wet-through wring conditioner cool-rinse",
+        Severity.Stop,
+        "look wet-through wring conditioner tool-detangle cool-rinse"
+    )]
     [InlineData("R16", "look leave-in", Severity.Warn, "look dampen leave-in")]
     [InlineData("R16", "look cleanse", Severity.Warn, "look wet-through cleanse")]
     [InlineData("R16", "wet-through leave-in", Severity.Warn, "wet-through blot leave-in")]
@@ -129,6 +159,5 @@ public class RuleTests
     }
 
     [Fact]
-    public void Every_rule_has_its_own_id() =>
-        Assert.Equal(AllRules.List.Count, AllRules.List.Select(rule => rule.Id).Distinct().Count());
+    public void Every_rule_has_its_own_id() => Assert.Equal(AllRules.List.Count, AllRules.List.Select(rule => rule.Id).Distinct().Count());
 }

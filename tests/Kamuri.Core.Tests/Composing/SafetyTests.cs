@@ -26,10 +26,15 @@ public class SafetyTests
             list.Add(new PlanStep(PlanEditing.NextId(list, kind), StepCatalogue.Get(kind)));
         }
 
-        return Given.Request(head: head) with { Steps = list, Uses = uses.ToDictionary(pair => pair.Step, pair => pair.Use) };
+        return Given.Request(head: head) with
+        {
+            Steps = list,
+            Uses = uses.ToDictionary(pair => pair.Step, pair => pair.Use),
+        };
     }
 
-    private static List<Finding> Says(PlanRequest request, string rule) => [.. Given.Compose(request).Findings.Where(finding => finding.Rule == rule)];
+    private static List<Finding> Says(PlanRequest request, string rule) =>
+        [.. Given.Compose(request).Findings.Where(finding => finding.Rule == rule)];
 
     private static void Refused(PlanRequest request)
     {
@@ -40,8 +45,18 @@ public class SafetyTests
         Assert.NotEmpty(anyway.Refused);
     }
 
-    private static StepUse Mixed(params FormulaIngredient[] ingredients) => Larder.Made(
-        new Formula { Id = Guid.NewGuid(), Name = "Mixed", Kind = FormulaKind.Other, Ingredients = ingredients, Keep = KeepRule.Now }, Kitchen.Shipped);
+    private static StepUse Mixed(params FormulaIngredient[] ingredients) =>
+        Larder.Made(
+            new Formula
+            {
+                Id = Guid.NewGuid(),
+                Name = "Mixed",
+                Kind = FormulaKind.Other,
+                Ingredients = ingredients,
+                Keep = KeepRule.Now,
+            },
+            Kitchen.Shipped
+        );
 
     [Fact]
     public void Onion_as_a_step_is_refused_on_small_children_and_broken_skin()
@@ -60,14 +75,35 @@ public class SafetyTests
     [InlineData("ginger juice")]
     public void Irritants_are_refused_at_any_depth(string name)
     {
-        var inner = new Formula { Id = Guid.NewGuid(), Name = "Inner", Kind = FormulaKind.Other, Ingredients = [new(name, 10, Unit.Gram), new("water", 100, Unit.Millilitre)], Keep = KeepRule.Now };
-        var middle = inner with { Id = Guid.NewGuid(), Name = "Middle", Ingredients = [new("Inner", 20, Unit.Millilitre) { FormulaId = inner.Id }, new("olive oil", 50, Unit.Millilitre)] };
-        var outer = inner with { Id = Guid.NewGuid(), Name = "Outer", Ingredients = [new("Middle", 10, Unit.Millilitre) { FormulaId = middle.Id }, new("conditioner", 90, Unit.Millilitre)] };
+        var inner = new Formula
+        {
+            Id = Guid.NewGuid(),
+            Name = "Inner",
+            Kind = FormulaKind.Other,
+            Ingredients = [new(name, 10, Unit.Gram), new("water", 100, Unit.Millilitre)],
+            Keep = KeepRule.Now,
+        };
+        var middle = inner with
+        {
+            Id = Guid.NewGuid(),
+            Name = "Middle",
+            Ingredients = [new("Inner", 20, Unit.Millilitre) { FormulaId = inner.Id }, new("olive oil", 50, Unit.Millilitre)],
+        };
+        var outer = inner with
+        {
+            Id = Guid.NewGuid(),
+            Name = "Outer",
+            Ingredients = [new("Middle", 10, Unit.Millilitre) { FormulaId = middle.Id }, new("conditioner", 90, Unit.Millilitre)],
+        };
         var kitchen = new Kitchen([inner, middle, outer], [], IngredientDictionary.Shipped, new MeasureFigures());
 
         foreach (var head in (Head[])[Small, Broken])
         {
-            var request = Day(head, "dampen pre-poo rinse cleanse rinse wring conditioner cool-rinse", ("pre-poo", Larder.Made(outer, kitchen)));
+            var request = Day(
+                head,
+                "dampen pre-poo rinse cleanse rinse wring conditioner cool-rinse",
+                ("pre-poo", Larder.Made(outer, kitchen))
+            );
             Assert.Contains(Says(request, "R32"), finding => finding.IsSafety);
         }
     }
@@ -75,7 +111,14 @@ public class SafetyTests
     [Fact]
     public void A_label_that_names_an_irritant_is_refused()
     {
-        var product = KitchenProduct.Read(Guid.NewGuid(), "Tingle", ProductRole.RinseOut, LabelReading.Of("aqua, cetearyl alcohol, allium cepa bulb extract", IngredientDictionary.Shipped), null, null);
+        var product = KitchenProduct.Read(
+            Guid.NewGuid(),
+            "Tingle",
+            ProductRole.RinseOut,
+            LabelReading.Of("aqua, cetearyl alcohol, allium cepa bulb extract", IngredientDictionary.Shipped),
+            null,
+            null
+        );
         Refused(Day(Small, "wet-through cleanse rinse wring conditioner cool-rinse", ("conditioner", product.AsUse())));
     }
 
@@ -92,9 +135,18 @@ public class SafetyTests
     [Fact]
     public void Egg_and_irritants_take_no_steam_in_anything()
     {
-        foreach (var use in (StepUse[])[Mixed(new FormulaIngredient("egg", 1, Unit.Piece)), Mixed(new("onion", 20, Unit.Gram), new("conditioner", 80, Unit.Millilitre))])
+        foreach (
+            var use in (StepUse[])
+                [
+                    Mixed(new FormulaIngredient("egg", 1, Unit.Piece)),
+                    Mixed(new("onion", 20, Unit.Gram), new("conditioner", 80, Unit.Millilitre)),
+                ]
+        )
         {
-            var request = Day(Given.Head(), "wet-through wring deep-condition cover", ("deep-condition", use)) with { Edits = [new SetHeat("cover", Heat.Steamer)] };
+            var request = Day(Given.Head(), "wet-through wring deep-condition cover", ("deep-condition", use)) with
+            {
+                Edits = [new SetHeat("cover", Heat.Steamer)],
+            };
             Assert.True(Assert.Single(Says(request, "R19")).IsSafety);
         }
     }
@@ -108,9 +160,15 @@ public class SafetyTests
     [InlineData("leave-in", "amla powder")]
     public void What_has_to_come_out_is_no_layer(string layer, string name)
     {
-        var request = Day(Given.Head(), $"wet-through wring blot {layer} twists dry", (layer, Mixed(new(name, 20, Unit.Gram), new("water", 80, Unit.Millilitre))));
+        var request = Day(
+            Given.Head(),
+            $"wet-through wring blot {layer} twists dry",
+            (layer, Mixed(new(name, 20, Unit.Gram), new("water", 80, Unit.Millilitre)))
+        );
         Assert.Equal(Severity.Stop, Assert.Single(Says(request, "R03")).Severity);
-        Assert.Single(Says(Day(Given.Head(), $"wet-through blot {layer}", request.Uses.Select(use => (use.Key, use.Value)).ToArray()), "R03"));
+        Assert.Single(
+            Says(Day(Given.Head(), $"wet-through blot {layer}", request.Uses.Select(use => (use.Key, use.Value)).ToArray()), "R03")
+        );
     }
 
     [Fact]
@@ -119,7 +177,9 @@ public class SafetyTests
         var pods = FormulaCatalogue.All.First(each => each.Kind == FormulaKind.PodGel);
         var used = ("plant-gel", Larder.Made(pods, Kitchen.Shipped));
         Assert.Equal("Wash it out", Assert.Single(Says(Day(Given.Head(), "dampen plant-gel rinse blot leave-in", used), "R03")).Fix!.Label);
-        Assert.Empty(Says(Day(Given.Head(), "dampen plant-gel rinse cleanse rinse wring conditioner cool-rinse blot leave-in", used), "R03"));
+        Assert.Empty(
+            Says(Day(Given.Head(), "dampen plant-gel rinse cleanse rinse wring conditioner cool-rinse blot leave-in", used), "R03")
+        );
     }
 
     [Theory]
@@ -129,7 +189,10 @@ public class SafetyTests
     [InlineData("cleanse", false, Severity.Warn)]
     public void Hot_water_is_found_at_any_step(string step, bool isSmall, Severity severity)
     {
-        var request = Day(isSmall ? Small : Given.Head(), "wet-through cleanse rinse wring conditioner cool-rinse") with { Edits = [new SetWater(step, WaterTemperature.Hot)] };
+        var request = Day(isSmall ? Small : Given.Head(), "wet-through cleanse rinse wring conditioner cool-rinse") with
+        {
+            Edits = [new SetWater(step, WaterTemperature.Hot)],
+        };
         var finding = Assert.Single(Says(request, "R47"));
         Assert.Equal((severity, isSmall), (finding.Severity, finding.IsSafety));
         Assert.Empty(Says(request with { Edits = [.. request.Edits, .. finding.Fix!.Edits] }, "R47"));
@@ -139,12 +202,16 @@ public class SafetyTests
     public void The_shortest_window_among_what_irritates_wins()
     {
         var use = Mixed(new("onion", 30, Unit.Gram), new("castor oil", 70, Unit.Millilitre));
-        var plan = Given.Plan(Day(Given.Head(), "heavy-oil cover wet-through cleanse cleanse rinse wring conditioner cool-rinse", ("heavy-oil", use)));
+        var plan = Given.Plan(
+            Day(Given.Head(), "heavy-oil cover wet-through cleanse cleanse rinse wring conditioner cool-rinse", ("heavy-oil", use))
+        );
 
         var wait = plan.Steps.Single(step => step.Step.Id == "cover").Wait!;
         Assert.Equal(new Window(10, 20, 30), wait.Window);
         Assert.Contains("as long as what irritates in it may stay on", wait.Working, StringComparison.Ordinal);
-        Assert.True(Assert.Single(Says(Day(Given.Head(), "heavy-oil-overnight wet-through cleanse", ("heavy-oil-overnight", use)), "R48")).IsSafety);
+        Assert.True(
+            Assert.Single(Says(Day(Given.Head(), "heavy-oil-overnight wet-through cleanse", ("heavy-oil-overnight", use)), "R48")).IsSafety
+        );
     }
 
     [Fact]
@@ -153,18 +220,30 @@ public class SafetyTests
         var request = Day(Given.Head(), "dampen herb-paste cover cover rinse cleanse rinse wring conditioner cool-rinse") with
         {
             Equipment = new Equipment(Steamers: 1),
-            Edits = [new SetHeat("cover", Heat.Steamer), new SetMinutes("cover", 20), new SetMinutes("cover-2", 120), new SetHeat("cover-2", Heat.Cap)],
+            Edits =
+            [
+                new SetHeat("cover", Heat.Steamer),
+                new SetMinutes("cover", 20),
+                new SetMinutes("cover-2", 120),
+                new SetHeat("cover-2", Heat.Cap),
+            ],
         };
         var plan = Given.Plan(request);
 
-        Assert.Equal([("cover", 20.0), ("cover-2", 120.0)], plan.Steps.Where(step => step.Wait?.Chosen is not null).Select(step => (step.Step.Id, step.Wait!.Chosen!.Value)));
+        Assert.Equal(
+            [("cover", 20.0), ("cover-2", 120.0)],
+            plan.Steps.Where(step => step.Wait?.Chosen is not null).Select(step => (step.Step.Id, step.Wait!.Chosen!.Value))
+        );
         Assert.True(plan.Tasks.Single(task => task.Id == "cover-2.wait").Start >= plan.Tasks.Single(task => task.Id == "cover.wait").End);
     }
 
     [Fact]
     public void Minutes_that_cannot_be_are_answered()
     {
-        var request = Day(Given.Head(), "dampen pre-poo cover rinse cleanse rinse wring conditioner cool-rinse") with { Edits = [new SetMinutes("cover", 130)] };
+        var request = Day(Given.Head(), "dampen pre-poo cover rinse cleanse rinse wring conditioner cool-rinse") with
+        {
+            Edits = [new SetMinutes("cover", 130)],
+        };
         var finding = Assert.Single(Says(request, "R49"));
 
         Assert.Equal("You asked for 130 minutes of pre-poo. It can have 20 to 120, so the plan gives it 120.", finding.Reason);
@@ -207,11 +286,18 @@ public class SafetyTests
     public void Cautions_stand_where_they_belong()
     {
         Assert.All(StepCatalogue.All.Where(kind => kind.Puts is Substance.HotOil or Substance.HeavyOil or Substance.OilRinse), kind =>
-            Assert.Subset(kind.Cautions.ToHashSet(), new HashSet<string> { "old-towel", "oily-towel" }));
+            Assert.Subset(kind.Cautions.ToHashSet(), new HashSet<string> { "old-towel", "oily-towel" })
+        );
         var leaf = FormulaCatalogue.All.First(each => each.Kind == FormulaKind.LeafGel);
         var seed = FormulaCatalogue.All.First(each => each.Kind == FormulaKind.SeedGel);
-        Assert.Contains("fresh-sap", CautionIds(Day(Given.Head(), "dampen plant-gel", ("plant-gel", Larder.Made(leaf, Kitchen.Shipped))), "plant-gel"));
-        Assert.DoesNotContain("fresh-sap", CautionIds(Day(Given.Head(), "dampen plant-gel", ("plant-gel", Larder.Made(seed, Kitchen.Shipped))), "plant-gel"));
+        Assert.Contains(
+            "fresh-sap",
+            CautionIds(Day(Given.Head(), "dampen plant-gel", ("plant-gel", Larder.Made(leaf, Kitchen.Shipped))), "plant-gel")
+        );
+        Assert.DoesNotContain(
+            "fresh-sap",
+            CautionIds(Day(Given.Head(), "dampen plant-gel", ("plant-gel", Larder.Made(seed, Kitchen.Shipped))), "plant-gel")
+        );
     }
 
     private static List<string> CautionIds(PlanRequest request, string step)

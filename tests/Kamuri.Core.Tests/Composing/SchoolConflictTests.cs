@@ -25,16 +25,45 @@ public class SchoolConflictTests
         Assert.Empty(SchoolConflicts.Of(Given.Request(head: Locs)));
     }
 
-    public static TheoryData<string, Schools, bool> OnLocs => new()
-    {
-        { "detangle", new Schools { Detangle = DetangleIn.PrePoo }, false },
-        { "length", new Schools { Length = TreatmentLength.Overnight }, false },
-        { "butter", new Schools { Butter = true }, false },
-        { "scalpConditioner", new Schools { ScalpConditioner = ScalpConditioner.CoWash }, false },
-        { "scalpOil", new Schools { ScalpOil = ScalpOiling.HeavyWashedOut }, false },
-        { "rhythm", new Schools { Rhythm = WashEvery.MonthInStyle }, false },
-        { "rhythm", new Schools { Rhythm = WashEvery.Week }, true },
-    };
+    public static TheoryData<string, Schools, bool> OnLocs =>
+        new()
+        {
+            {
+                "detangle",
+                new Schools { Detangle = DetangleIn.PrePoo },
+                false
+            },
+            {
+                "length",
+                new Schools { Length = TreatmentLength.Overnight },
+                false
+            },
+            {
+                "butter",
+                new Schools { Butter = true },
+                false
+            },
+            {
+                "scalpConditioner",
+                new Schools { ScalpConditioner = ScalpConditioner.CoWash },
+                false
+            },
+            {
+                "scalpOil",
+                new Schools { ScalpOil = ScalpOiling.HeavyWashedOut },
+                false
+            },
+            {
+                "rhythm",
+                new Schools { Rhythm = WashEvery.MonthInStyle },
+                false
+            },
+            {
+                "rhythm",
+                new Schools { Rhythm = WashEvery.Week },
+                true
+            },
+        };
 
     [Theory, MemberData(nameof(OnLocs))]
     public void What_locs_cannot_have_is_not_followed_and_says_so(string question, Schools schools, bool isFollowed)
@@ -46,18 +75,65 @@ public class SchoolConflictTests
         Assert.Null(Conflict(question, Locs, new Schools()));
     }
 
-    public static TheoryData<string, Schools, Head> OnLoose => new()
-    {
-        { "conditionOn", new Schools { ConditionOn = ConditionOn.Dry }, Given.Head() with { Porosity = Porosity.Low } },
-        { "butter", new Schools { Butter = true }, Given.Head() with { Porosity = Porosity.Low } },
-        { "finalWater", new Schools { FinalWater = FinalWater.Lukewarm }, Given.Head() with { Porosity = Porosity.High } },
-        { "scalpOil", new Schools { ScalpOil = ScalpOiling.HeavyWashedOut }, Given.Head() with { Scalp = [ScalpSign.Flaky] } },
-        { "scalpConditioner", new Schools { ScalpConditioner = ScalpConditioner.CoWash }, Given.Head() with { Scalp = [ScalpSign.Oily] } },
-        { "length", new Schools { Length = TreatmentLength.Overnight }, Given.Head() with { AgeGroup = AgeGroup.UnderSix } },
-    };
+    public static TheoryData<string, Schools, Head> OnLoose =>
+        new()
+        {
+            {
+                "conditionOn",
+                new Schools { ConditionOn = ConditionOn.Dry },
+                Given.Head() with
+                {
+                    Porosity = Porosity.Low,
+                }
+            },
+            {
+                "butter",
+                new Schools { Butter = true },
+                Given.Head() with
+                {
+                    Porosity = Porosity.Low,
+                }
+            },
+            {
+                "finalWater",
+                new Schools { FinalWater = FinalWater.Lukewarm },
+                Given.Head() with
+                {
+                    Porosity = Porosity.High,
+                }
+            },
+            {
+                "scalpOil",
+                new Schools { ScalpOil = ScalpOiling.HeavyWashedOut },
+                Given.Head() with
+                {
+                    Scalp = [ScalpSign.Flaky],
+                }
+            },
+            {
+                "scalpConditioner",
+                new Schools { ScalpConditioner = ScalpConditioner.CoWash },
+                Given.Head() with
+                {
+                    Scalp = [ScalpSign.Oily],
+                }
+            },
+            {
+                "length",
+                new Schools { Length = TreatmentLength.Overnight },
+                Given.Head() with
+                {
+                    AgeGroup = AgeGroup.UnderSix,
+                }
+            },
+        };
 
     [Theory, MemberData(nameof(OnLoose))]
-    public void What_goes_against_the_heads_state_is_followed_with_a_word_and_silent_on_other_heads(string question, Schools schools, Head head)
+    public void What_goes_against_the_heads_state_is_followed_with_a_word_and_silent_on_other_heads(
+        string question,
+        Schools schools,
+        Head head
+    )
     {
         Assert.True(Conflict(question, head, schools)!.IsFollowed);
         Assert.Null(Conflict(question, Given.Head(), schools));
@@ -70,7 +146,10 @@ public class SchoolConflictTests
         PlanRequest With(int steamers) => Given.Request() with { Schools = schools, Equipment = new Equipment(Steamers: steamers) };
 
         Assert.Equal(Heat.Cap, With(0).TreatmentHeatInUse);
-        Assert.Equal("There is no steamer in the house; treatments work under a cap, for longer.", SchoolConflicts.Of(With(0)).Single().Sentence);
+        Assert.Equal(
+            "There is no steamer in the house; treatments work under a cap, for longer.",
+            SchoolConflicts.Of(With(0)).Single().Sentence
+        );
         Assert.Equal(Heat.Steamer, With(1).TreatmentHeatInUse);
         Assert.Empty(SchoolConflicts.Of(With(1)));
         Assert.Equal(Heat.Hood, (With(1) with { TreatmentHeat = Heat.Hood }).TreatmentHeatInUse);
@@ -79,7 +158,13 @@ public class SchoolConflictTests
     [Fact]
     public void The_steamer_school_steams_the_treatments()
     {
-        var day = Given.Compose(Given.Request() with { Schools = new Schools { TreatmentHeat = Heat.Steamer }, Equipment = new Equipment(Steamers: 1) });
+        var day = Given.Compose(
+            Given.Request() with
+            {
+                Schools = new Schools { TreatmentHeat = Heat.Steamer },
+                Equipment = new Equipment(Steamers: 1),
+            }
+        );
 
         Assert.All(day.Walk.Where(walked => walked.Step.Kind.Covers), walked => Assert.Equal(Heat.Steamer, walked.Step.Heat));
     }
@@ -91,7 +176,11 @@ public class SchoolConflictTests
     [InlineData(WashEvery.MonthInStyle, 7)]
     public void The_rhythm_school_moves_the_next_wash(WashEvery school, int usual)
     {
-        var head = Given.Head() with { LastWash = Given.Today, Schools = new Schools { Rhythm = school } };
+        var head = Given.Head() with
+        {
+            LastWash = Given.Today,
+            Schools = new Schools { Rhythm = school },
+        };
 
         Assert.Equal(Given.Today.AddDays(usual), WashRhythm.DueFor(head, Given.Today, Given.Figures.Rhythm).Usual);
     }
@@ -99,7 +188,12 @@ public class SchoolConflictTests
     [Fact]
     public void Monthly_goes_with_a_style_that_is_in()
     {
-        var head = Given.Head() with { LastWash = Given.Today, Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, null)), Schools = new Schools { Rhythm = WashEvery.MonthInStyle } };
+        var head = Given.Head() with
+        {
+            LastWash = Given.Today,
+            Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, null)),
+            Schools = new Schools { Rhythm = WashEvery.MonthInStyle },
+        };
 
         Assert.Equal(Given.Today.AddDays(30), WashRhythm.DueFor(head, Given.Today, Given.Figures.Rhythm).Usual);
     }
@@ -109,13 +203,28 @@ public class SchoolConflictTests
     {
         var properties = typeof(Schools).GetProperties().Where(property => property.CanWrite).ToList();
 
-        Assert.Equal(properties.Select(property => property.Name).Order(StringComparer.Ordinal),
-            SchoolCatalogue.Questions.Select(question => char.ToUpperInvariant(question.Id[0]) + question.Id[1..]).Order(StringComparer.Ordinal));
-        foreach (var (question, property) in SchoolCatalogue.Questions.Select(question => (question, properties.Single(each => each.Name.Equals(question.Id, StringComparison.OrdinalIgnoreCase)))))
+        Assert.Equal(
+            properties.Select(property => property.Name).Order(StringComparer.Ordinal),
+            SchoolCatalogue
+                .Questions.Select(question => char.ToUpperInvariant(question.Id[0]) + question.Id[1..])
+                .Order(StringComparer.Ordinal)
+        );
+        foreach (
+            var (question, property) in SchoolCatalogue.Questions.Select(question =>
+                (question, properties.Single(each => each.Name.Equals(question.Id, StringComparison.OrdinalIgnoreCase)))
+            )
+        )
         {
-            var sides = property.PropertyType == typeof(bool) ? ["false", "true"]
-                : Enum.GetNames(property.PropertyType).Select(name => char.ToLowerInvariant(name[0]) + name[1..]).Where(name => property.PropertyType != typeof(Heat) || name != "none");
-            Assert.Equal(sides.Order(StringComparer.Ordinal), question.Answers.Select(answer => answer.Value).Order(StringComparer.Ordinal));
+            var sides =
+                property.PropertyType == typeof(bool)
+                    ? ["false", "true"]
+                    : Enum.GetNames(property.PropertyType)
+                        .Select(name => char.ToLowerInvariant(name[0]) + name[1..])
+                        .Where(name => property.PropertyType != typeof(Heat) || name != "none");
+            Assert.Equal(
+                sides.Order(StringComparer.Ordinal),
+                question.Answers.Select(answer => answer.Value).Order(StringComparer.Ordinal)
+            );
             Assert.Equal(question.Answers[0], question.Answer(new Schools()));
             Assert.All(question.Answers, answer => Assert.True(answer.Reason.EndsWith('.') && answer.Price.EndsWith('.')));
         }

@@ -42,7 +42,8 @@ public class SchoolTests
     }
 
     [Fact]
-    public void Fingers_only_leaves_every_tool_away() => Assert.DoesNotContain("tool-detangle", Day(new Schools { Detangle = DetangleIn.FingersOnly }));
+    public void Fingers_only_leaves_every_tool_away() =>
+        Assert.DoesNotContain("tool-detangle", Day(new Schools { Detangle = DetangleIn.FingersOnly }));
 
     [Theory]
     [InlineData(ProteinPlace.AfterCleanse, "cleanse", "protein-light", "deep-condition")]
@@ -52,7 +53,11 @@ public class SchoolTests
     {
         var day = Day(new Schools { Protein = school }, Aim.Strength);
 
-        Assert.True(Array.IndexOf(day, first) >= 0 && Array.IndexOf(day, first) < Array.IndexOf(day, second) && Array.IndexOf(day, second) < Array.IndexOf(day, third));
+        Assert.True(
+            Array.IndexOf(day, first) >= 0
+                && Array.IndexOf(day, first) < Array.IndexOf(day, second)
+                && Array.IndexOf(day, second) < Array.IndexOf(day, third)
+        );
         Assert.Single(day, step => StepCatalogue.Find(step)?.Treatment == Treatment.LightProtein);
     }
 
@@ -68,8 +73,13 @@ public class SchoolTests
 
     [Fact]
     public void The_last_water_is_lukewarm_where_the_school_says_so() =>
-        Assert.Equal(WaterTemperature.Lukewarm, Given.Compose(Given.Request() with { Schools = new Schools { FinalWater = FinalWater.Lukewarm } })
-            .Walk.Single(walked => walked.Step.Kind.IsClosingRinse).Step.Water);
+        Assert.Equal(
+            WaterTemperature.Lukewarm,
+            Given
+                .Compose(Given.Request() with { Schools = new Schools { FinalWater = FinalWater.Lukewarm } })
+                .Walk.Single(walked => walked.Step.Kind.IsClosingRinse)
+                .Step.Water
+        );
 
     [Fact]
     public void What_the_stretch_check_says_goes_before_the_aim_and_is_said()
@@ -84,7 +94,10 @@ public class SchoolTests
     public void Overnight_oil_takes_the_night_and_no_heat()
     {
         var plan = Given.Plan(Given.Request() with { Schools = new Schools { Length = TreatmentLength.Overnight } });
-        var (night, detangle) = (plan.Steps.Single(step => step.Step.Id == "pre-poo-overnight"), plan.Steps.Single(step => step.Step.Id == "finger-detangle"));
+        var (night, detangle) = (
+            plan.Steps.Single(step => step.Step.Id == "pre-poo-overnight"),
+            plan.Steps.Single(step => step.Step.Id == "finger-detangle")
+        );
 
         // Detangling in the oil is part of its night; the wait behind it is the rest of the seven hours.
         Assert.Null(night.Wait);

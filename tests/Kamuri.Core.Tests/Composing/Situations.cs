@@ -21,218 +21,485 @@ public sealed record Situation(string Name, PlanRequest Ask, string Order, strin
     public override string ToString() => Name;
 }
 
-/// <summary>Situations across kinds of hair, aims, styles and schools. The head is 30 cm, medium, six sections, combed ten days ago.</summary>
+/// <summary>
+/// Situations across kinds of hair, aims, styles and schools. The head is 30 cm, medium, six sections, combed ten days ago.
+/// </summary>
 public class Situations
 {
     private static readonly Head Loose = Given.Head();
     private static readonly Head Mature = Loose with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) };
     private static readonly Head Starter = Loose with { Wear = new Wear(Locs: new LocsWorn(LocStage.Starter, 110, 7)) };
-    private static readonly Head Braided = Loose with { Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, Given.Today.AddDays(-21), 250)) };
+    private static readonly Head Braided = Loose with
+    {
+        Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, Given.Today.AddDays(-21), 250)),
+    };
     private static readonly Head Overdue = Loose with { Wear = new Wear(Style: new StyleWorn(StyleMade.Twists, Given.Today.AddDays(-60))) };
-    private static readonly Head Down = Loose with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, 42)), LastWash = Given.Today.AddDays(-42) };
+    private static readonly Head Down = Loose with
+    {
+        Wear = new Wear(Down: new TakenDown(StyleMade.Braids, 42)),
+        LastWash = Given.Today.AddDays(-42),
+    };
     private static readonly Head Child = Loose with { AgeGroup = AgeGroup.SixToTwelve, CanSitUnderHeat = false };
 
-    private static PlanRequest Ask(Head head, Aim aim, EndStyle style, Schools? schools = null) => Given.Request(aim, style, head) with { Schools = schools };
+    private static PlanRequest Ask(Head head, Aim aim, EndStyle style, Schools? schools = null) =>
+        Given.Request(aim, style, head) with
+        {
+            Schools = schools,
+        };
 
     private static PlanRequest Ago(PlanRequest request, Treatment treatment, int days) =>
-        request with { History = new History { LastDone = new Dictionary<Treatment, DateOnly> { [treatment] = Given.Today.AddDays(-days) } } };
+        request with
+        {
+            History = new History { LastDone = new Dictionary<Treatment, DateOnly> { [treatment] = Given.Today.AddDays(-days) } },
+        };
 
-    public static TheoryData<Situation> All => new(
-        new Situation("moisture into twists",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 183, 607),
-        new Situation("moisture, combed in the pre-poo",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.PrePoo }),
-            "look dampen pre-poo tool-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 189, 613),
-        new Situation("moisture, combed in the leave-in",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.LeaveIn }),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in tool-detangle oil cream twists dry",
-            "", 187, 611),
-        new Situation("moisture, fingers only",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.FingersOnly }),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 163, 587),
-        new Situation("moisture, pre-poo overnight",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Length = TreatmentLength.Overnight }),
-            "look pre-poo-overnight finger-detangle rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
-            "", 178, 1077),
-        new Situation("moisture, co-wash school",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { ScalpConditioner = ScalpConditioner.CoWash }),
-            "look dampen pre-poo finger-detangle cover rinse co-wash rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 187, 611),
-        new Situation("moisture, ends shielded, butter last",
-            Ask(Loose, Aim.Moisture, EndStyle.TwistOut, new Schools { EndsFirst = true, Butter = true }),
-            "look dampen pre-poo finger-detangle cover rinse end-shield cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream butter twists dry take-twists-down",
-            "", 203, 742),
-        new Situation("moisture, lukewarm to the end",
-            Ask(Loose, Aim.Moisture, EndStyle.Bun, new Schools { FinalWater = FinalWater.Lukewarm }),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream dry bun",
-            "", 163, 403),
-        new Situation("moisture, but the strand asks for protein",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists) with { Stretch = StretchCheck.NeedsProtein },
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 206, 650),
-        new Situation("strength into a twist-out",
-            Ask(Loose, Aim.Strength, EndStyle.TwistOut),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry take-twists-down",
-            "", 215, 773),
-        new Situation("strength, protein in the deep condition",
-            Ask(Loose, Aim.Strength, EndStyle.Twists, new Schools { Protein = ProteinPlace.InDeepCondition }),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 185, 599),
-        new Situation("strength, but the strand asks for moisture",
-            Ask(Loose, Aim.Strength, EndStyle.Twists) with { Stretch = StretchCheck.NeedsMoisture },
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 183, 607)
-        { LeavesOut = "Light protein" },
-        new Situation("strength on low porosity, too soon",
-            Ago(Ask(Loose with { Porosity = Porosity.Low }, Aim.Strength, EndStyle.Twists), Treatment.LightProtein, 10),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "R13 R21 R40", 206, 666),
-        new Situation("reset into a wash-and-go",
-            Ask(Loose, Aim.Reset, EndStyle.WashAndGo),
-            "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in gel wash-and-go dry",
-            "", 133, 385),
-        new Situation("reset too soon after the last",
-            Ago(Ask(Loose, Aim.Reset, EndStyle.Bun), Treatment.Clarify, 9),
-            "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
-            "R40", 132, 384),
-        new Situation("reset five days after colour",
-            Ask(Loose with { ChemicalHistory = [new ChemicalEvent(ChemicalEventKind.Colour, Given.Today.AddDays(-5))] }, Aim.Reset, EndStyle.Bun),
-            "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
-            "R43", 132, 384),
-        new Situation("quick into a bun",
-            Ask(Loose, Aim.Quick, EndStyle.Bun),
-            "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun",
-            "", 120, 284),
-        new Situation("definition into a wash-and-go",
-            Ask(Loose, Aim.Definition, EndStyle.WashAndGo),
-            "look dampen plant-gel cover rinse cleanse rinse-2 wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
-            "", 155, 380),
-        new Situation("scalp comfort, light oil before",
-            Ask(Loose, Aim.ScalpComfort, EndStyle.Twists),
-            "look scalp-massage hot-oil cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 184, 608),
-        new Situation("scalp comfort, heavy oil lifted with tea",
-            Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { ScalpOil = ScalpOiling.HeavyWashedOut }),
-            "look scalp-massage heavy-oil cover wet-through tea-rinse cleanse rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 183, 726),
-        new Situation("scalp comfort, heavy oil, two passes",
-            Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { ScalpOil = ScalpOiling.HeavyWashedOut, Lifting = OilLifting.TwoPasses }),
-            "look scalp-massage heavy-oil cover wet-through cleanse cleanse-2 rinse tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 193, 736),
-        new Situation("scalp comfort, heavy oil overnight, clarified",
-            Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { ScalpOil = ScalpOiling.HeavyWashedOut, Length = TreatmentLength.Overnight, Lifting = OilLifting.Clarify }),
-            "look scalp-massage heavy-oil-overnight wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
-            "", 181, 1109),
-        new Situation("scalp comfort, hot oil after the cleanse",
-            Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { HotOil = HotOilPlace.After }),
-            "look scalp-massage wet-through cleanse rinse tea-rinse blot-2 hot-oil-after rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
-            "", 186, 632),
-        new Situation("the oil-free month",
-            Ask(Loose, Aim.OilFree, EndStyle.Twists),
-            "look herb-juice rinse cleanse rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in cream twists dry",
-            "", 159, 553)
-        { LeavesOut = "Oil" },
-        new Situation("length-keeping, braids, to bed after",
-            Ask(Loose, Aim.LengthKeeping, EndStyle.Braids) with { EndsInBed = true, DryingAir = Air.HoodLow, Equipment = new Equipment(Hoods: 1) },
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
-            "", 322, 528),
-        new Situation("a child, hood asked for",
-            Ask(Child, Aim.Moisture, EndStyle.Twists) with { DryingAir = Air.HoodLow, Equipment = new Equipment(Hoods: 1) },
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "R19", 183, 340),
-        new Situation("single twists three days after the last",
-            Ago(Ask(Loose, Aim.BeforeStyle, EndStyle.SingleTwists), Treatment.TensionStyle, 3),
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream single-twists dry",
-            "R41", 260, 799),
-        new Situation("twenty days since the last wash",
-            Ask(Loose with { LastWash = Given.Today.AddDays(-20) }, Aim.Moisture, EndStyle.Twists),
-            "look dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "R40", 193, 617),
-        new Situation("mature locs, plain day",
-            Ask(Mature, Aim.Quick, EndStyle.AsItIs),
-            "look wet-through part-cleanse press-rinse blot scalp-oil dry",
-            "", 46, 868),
-        new Situation("mature locs, moisture, under the hood, to bed",
-            Ask(Mature, Aim.Moisture, EndStyle.AsItIs) with { EndsInBed = true, DryingAir = Air.HoodLow, Equipment = new Equipment(Hoods: 1) },
-            "look wet-through part-cleanse press-rinse spray-conditioner press-rinse-2 blot scalp-oil dry scarf",
-            "", 59, 234),
-        new Situation("mature locs, reset",
-            Ask(Mature, Aim.Reset, EndStyle.AsItIs),
-            "look loc-soak part-cleanse press-rinse blot scalp-oil dry",
-            "", 46, 889),
-        new Situation("mature locs, retwist too soon",
-            Ago(Ask(Mature, Aim.Quick, EndStyle.Retwist), Treatment.Retwist, 14),
-            "look wet-through part-cleanse press-rinse blot retwist scalp-oil dry",
-            "R42", 184, 1006),
-        new Situation("starter locs, strength asked for",
-            Ask(Starter, Aim.Strength, EndStyle.AsItIs),
-            "look wet-through part-cleanse press-rinse blot scalp-oil dry",
-            "", 46, 767)
-        { LeavesOut = "Scrubbing and soaking long, Protein and masks" },
-        new Situation("locs with a comb put in",
-            Ask(Mature, Aim.Quick, EndStyle.Twists) with { Edits = [new AddStep("tool-detangle", "blot")] },
-            "look wet-through part-cleanse press-rinse blot tool-detangle scalp-oil dry",
-            "R45", 107, 914)
-        { LeavesOut = "twists" },
-        new Situation("braids in, scalp comfort",
-            Ask(Braided, Aim.ScalpComfort, EndStyle.AsItIs),
-            "look scalp-massage wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",
-            "", 58, 650),
-        new Situation("braids in, no scalp oil, reset",
-            Ask(Braided, Aim.Reset, EndStyle.AsItIs, new Schools { ScalpOil = ScalpOiling.None }),
-            "look wet-through part-cleanse part-cleanse-2 press-rinse spray-conditioner blot dry",
-            "", 57, 649),
-        new Situation("a style worn sixty days",
-            Ask(Overdue, Aim.Quick, EndStyle.AsItIs),
-            "look wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",
-            "R41", 50, 642),
-        new Situation("just out of braids, recovery",
-            Ask(Down, Aim.Recovery, EndStyle.Twists),
-            "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "R40", 260, 704),
-        new Situation("just out of braids, moisture into a wash-and-go",
-            Ask(Down, Aim.Moisture, EndStyle.WashAndGo),
-            "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
-            "R40", 210, 451),
-        new Situation("moisture, clarifying late",
-            Ago(Ask(Loose, Aim.Moisture, EndStyle.Twists), Treatment.Clarify, 70),
-            "look dampen pre-poo finger-detangle cover rinse clarify rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "R40", 183, 639),
-        new Situation("moisture, protein late, the strand mushy",
-            Ago(Ask(Loose, Aim.Moisture, EndStyle.Twists), Treatment.LightProtein, 60) with { Stretch = StretchCheck.NeedsProtein },
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "R40", 206, 650),
-        new Situation("a quick day with clarifying late",
-            Ago(Ask(Loose, Aim.Quick, EndStyle.Bun), Treatment.Clarify, 70),
-            "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun",
-            "", 120, 284)
-        { LeavesOut = "Clarifying" },
-        new Situation("moisture in the steamer, by the head's school",
-            Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { TreatmentHeat = Heat.Steamer }) with { Equipment = new Equipment(Steamers: 1) },
-            "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
-            "", 183, 594),
-        new Situation("mature locs, moisture, the soak late",
-            Ago(Ask(Mature, Aim.Moisture, EndStyle.AsItIs), Treatment.LocDetox, 200),
-            "look loc-soak part-cleanse press-rinse spray-conditioner press-rinse-2 blot scalp-oil dry",
-            "R40", 57, 899),
-        new Situation("a mid-week refresh of twists",
-            Ask(Loose, Aim.Refresh, EndStyle.AsItIs) with { EndsInBed = true },
-            "refresh edges dry scarf",
-            "", 13, 13)
-        { LeavesOut = "Detangling" },
-        new Situation("a mid-week refresh of braids",
-            Ask(Braided, Aim.Refresh, EndStyle.AsItIs),
-            "refresh look scalp-oil dry",
-            "", 25, 163),
-        new Situation("a patch test ahead of something new",
-            Ask(Child, Aim.PatchTest, EndStyle.AsItIs),
-            "patch-test",
-            "", 3, 3)
-        { LeavesOut = "Detangling" });
+    public static TheoryData<Situation> All =>
+        new(
+            new Situation(
+                "moisture into twists",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                183,
+                607
+            ),
+            new Situation(
+                "moisture, combed in the pre-poo",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.PrePoo }),
+                "look dampen pre-poo tool-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                189,
+                613
+            ),
+            new Situation(
+                "moisture, combed in the leave-in",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.LeaveIn }),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in tool-detangle oil cream twists dry",
+                "",
+                187,
+                611
+            ),
+            new Situation(
+                "moisture, fingers only",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.FingersOnly }),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                163,
+                587
+            ),
+            new Situation(
+                "moisture, pre-poo overnight",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Length = TreatmentLength.Overnight }),
+                "look pre-poo-overnight finger-detangle rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
+                "",
+                178,
+                1077
+            ),
+            new Situation(
+                "moisture, co-wash school",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { ScalpConditioner = ScalpConditioner.CoWash }),
+                "look dampen pre-poo finger-detangle cover rinse co-wash rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                187,
+                611
+            ),
+            new Situation(
+                "moisture, ends shielded, butter last",
+                Ask(Loose, Aim.Moisture, EndStyle.TwistOut, new Schools { EndsFirst = true, Butter = true }),
+                "look dampen pre-poo finger-detangle cover rinse end-shield cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream butter twists dry take-twists-down",
+                "",
+                203,
+                742
+            ),
+            new Situation(
+                "moisture, lukewarm to the end",
+                Ask(Loose, Aim.Moisture, EndStyle.Bun, new Schools { FinalWater = FinalWater.Lukewarm }),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream dry bun",
+                "",
+                163,
+                403
+            ),
+            new Situation(
+                "moisture, but the strand asks for protein",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists) with
+                {
+                    Stretch = StretchCheck.NeedsProtein,
+                },
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                206,
+                650
+            ),
+            new Situation(
+                "strength into a twist-out",
+                Ask(Loose, Aim.Strength, EndStyle.TwistOut),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry take-twists-down",
+                "",
+                215,
+                773
+            ),
+            new Situation(
+                "strength, protein in the deep condition",
+                Ask(Loose, Aim.Strength, EndStyle.Twists, new Schools { Protein = ProteinPlace.InDeepCondition }),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                185,
+                599
+            ),
+            new Situation(
+                "strength, but the strand asks for moisture",
+                Ask(Loose, Aim.Strength, EndStyle.Twists) with
+                {
+                    Stretch = StretchCheck.NeedsMoisture,
+                },
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                183,
+                607
+            )
+            {
+                LeavesOut = "Light protein",
+            },
+            new Situation(
+                "strength on low porosity, too soon",
+                Ago(Ask(Loose with { Porosity = Porosity.Low }, Aim.Strength, EndStyle.Twists), Treatment.LightProtein, 10),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "R13 R21 R40",
+                206,
+                666
+            ),
+            new Situation(
+                "reset into a wash-and-go",
+                Ask(Loose, Aim.Reset, EndStyle.WashAndGo),
+                "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in gel wash-and-go dry",
+                "",
+                133,
+                385
+            ),
+            new Situation(
+                "reset too soon after the last",
+                Ago(Ask(Loose, Aim.Reset, EndStyle.Bun), Treatment.Clarify, 9),
+                "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
+                "R40",
+                132,
+                384
+            ),
+            new Situation(
+                "reset five days after colour",
+                Ask(
+                    Loose with
+                    {
+                        ChemicalHistory = [new ChemicalEvent(ChemicalEventKind.Colour, Given.Today.AddDays(-5))],
+                    },
+                    Aim.Reset,
+                    EndStyle.Bun
+                ),
+                "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
+                "R43",
+                132,
+                384
+            ),
+            new Situation(
+                "quick into a bun",
+                Ask(Loose, Aim.Quick, EndStyle.Bun),
+                "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun",
+                "",
+                120,
+                284
+            ),
+            new Situation(
+                "definition into a wash-and-go",
+                Ask(Loose, Aim.Definition, EndStyle.WashAndGo),
+                "look dampen plant-gel cover rinse cleanse rinse-2 wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
+                "",
+                155,
+                380
+            ),
+            new Situation(
+                "scalp comfort, light oil before",
+                Ask(Loose, Aim.ScalpComfort, EndStyle.Twists),
+                "look scalp-massage hot-oil cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                184,
+                608
+            ),
+            new Situation(
+                "scalp comfort, heavy oil lifted with tea",
+                Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { ScalpOil = ScalpOiling.HeavyWashedOut }),
+                "look scalp-massage heavy-oil cover wet-through tea-rinse cleanse rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                183,
+                726
+            ),
+            new Situation(
+                "scalp comfort, heavy oil, two passes",
+                Ask(
+                    Loose,
+                    Aim.ScalpComfort,
+                    EndStyle.Twists,
+                    new Schools { ScalpOil = ScalpOiling.HeavyWashedOut, Lifting = OilLifting.TwoPasses }
+                ),
+                "look scalp-massage heavy-oil cover wet-through cleanse cleanse-2 rinse tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                193,
+                736
+            ),
+            new Situation(
+                "scalp comfort, heavy oil overnight, clarified",
+                Ask(
+                    Loose,
+                    Aim.ScalpComfort,
+                    EndStyle.Twists,
+                    new Schools
+                    {
+                        ScalpOil = ScalpOiling.HeavyWashedOut,
+                        Length = TreatmentLength.Overnight,
+                        Lifting = OilLifting.Clarify,
+                    }
+                ),
+                "look scalp-massage heavy-oil-overnight wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
+                "",
+                181,
+                1109
+            ),
+            new Situation(
+                "scalp comfort, hot oil after the cleanse",
+                Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { HotOil = HotOilPlace.After }),
+                "look scalp-massage wet-through cleanse rinse tea-rinse blot-2 hot-oil-after rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
+                "",
+                186,
+                632
+            ),
+            new Situation(
+                "the oil-free month",
+                Ask(Loose, Aim.OilFree, EndStyle.Twists),
+                "look herb-juice rinse cleanse rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in cream twists dry",
+                "",
+                159,
+                553
+            )
+            {
+                LeavesOut = "Oil",
+            },
+            new Situation(
+                "length-keeping, braids, to bed after",
+                Ask(Loose, Aim.LengthKeeping, EndStyle.Braids) with
+                {
+                    EndsInBed = true,
+                    DryingAir = Air.HoodLow,
+                    Equipment = new Equipment(Hoods: 1),
+                },
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
+                "",
+                322,
+                528
+            ),
+            new Situation(
+                "a child, hood asked for",
+                Ask(Child, Aim.Moisture, EndStyle.Twists) with
+                {
+                    DryingAir = Air.HoodLow,
+                    Equipment = new Equipment(Hoods: 1),
+                },
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "R19",
+                183,
+                340
+            ),
+            new Situation(
+                "single twists three days after the last",
+                Ago(Ask(Loose, Aim.BeforeStyle, EndStyle.SingleTwists), Treatment.TensionStyle, 3),
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream single-twists dry",
+                "R41",
+                260,
+                799
+            ),
+            new Situation(
+                "twenty days since the last wash",
+                Ask(Loose with { LastWash = Given.Today.AddDays(-20) }, Aim.Moisture, EndStyle.Twists),
+                "look dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "R40",
+                193,
+                617
+            ),
+            new Situation(
+                "mature locs, plain day",
+                Ask(Mature, Aim.Quick, EndStyle.AsItIs),
+                "look wet-through part-cleanse press-rinse blot scalp-oil dry",
+                "",
+                46,
+                868
+            ),
+            new Situation(
+                "mature locs, moisture, under the hood, to bed",
+                Ask(Mature, Aim.Moisture, EndStyle.AsItIs) with
+                {
+                    EndsInBed = true,
+                    DryingAir = Air.HoodLow,
+                    Equipment = new Equipment(Hoods: 1),
+                },
+                "look wet-through part-cleanse press-rinse spray-conditioner press-rinse-2 blot scalp-oil dry scarf",
+                "",
+                59,
+                234
+            ),
+            new Situation(
+                "mature locs, reset",
+                Ask(Mature, Aim.Reset, EndStyle.AsItIs),
+                "look loc-soak part-cleanse press-rinse blot scalp-oil dry",
+                "",
+                46,
+                889
+            ),
+            new Situation(
+                "mature locs, retwist too soon",
+                Ago(Ask(Mature, Aim.Quick, EndStyle.Retwist), Treatment.Retwist, 14),
+                "look wet-through part-cleanse press-rinse blot retwist scalp-oil dry",
+                "R42",
+                184,
+                1006
+            ),
+            new Situation(
+                "starter locs, strength asked for",
+                Ask(Starter, Aim.Strength, EndStyle.AsItIs),
+                "look wet-through part-cleanse press-rinse blot scalp-oil dry",
+                "",
+                46,
+                767
+            )
+            {
+                LeavesOut = "Scrubbing and soaking long, Protein and masks",
+            },
+            new Situation(
+                "locs with a comb put in",
+                Ask(Mature, Aim.Quick, EndStyle.Twists) with
+                {
+                    Edits = [new AddStep("tool-detangle", "blot")],
+                },
+                "look wet-through part-cleanse press-rinse blot tool-detangle scalp-oil dry",
+                "R45",
+                107,
+                914
+            )
+            {
+                LeavesOut = "twists",
+            },
+            new Situation(
+                "braids in, scalp comfort",
+                Ask(Braided, Aim.ScalpComfort, EndStyle.AsItIs),
+                "look scalp-massage wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",
+                "",
+                58,
+                650
+            ),
+            new Situation(
+                "braids in, no scalp oil, reset",
+                Ask(Braided, Aim.Reset, EndStyle.AsItIs, new Schools { ScalpOil = ScalpOiling.None }),
+                "look wet-through part-cleanse part-cleanse-2 press-rinse spray-conditioner blot dry",
+                "",
+                57,
+                649
+            ),
+            new Situation(
+                "a style worn sixty days",
+                Ask(Overdue, Aim.Quick, EndStyle.AsItIs),
+                "look wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",
+                "R41",
+                50,
+                642
+            ),
+            new Situation(
+                "just out of braids, recovery",
+                Ask(Down, Aim.Recovery, EndStyle.Twists),
+                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "R40",
+                260,
+                704
+            ),
+            new Situation(
+                "just out of braids, moisture into a wash-and-go",
+                Ask(Down, Aim.Moisture, EndStyle.WashAndGo),
+                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
+                "R40",
+                210,
+                451
+            ),
+            new Situation(
+                "moisture, clarifying late",
+                Ago(Ask(Loose, Aim.Moisture, EndStyle.Twists), Treatment.Clarify, 70),
+                "look dampen pre-poo finger-detangle cover rinse clarify rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "R40",
+                183,
+                639
+            ),
+            new Situation(
+                "moisture, protein late, the strand mushy",
+                Ago(Ask(Loose, Aim.Moisture, EndStyle.Twists), Treatment.LightProtein, 60) with
+                {
+                    Stretch = StretchCheck.NeedsProtein,
+                },
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "R40",
+                206,
+                650
+            ),
+            new Situation(
+                "a quick day with clarifying late",
+                Ago(Ask(Loose, Aim.Quick, EndStyle.Bun), Treatment.Clarify, 70),
+                "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun",
+                "",
+                120,
+                284
+            )
+            {
+                LeavesOut = "Clarifying",
+            },
+            new Situation(
+                "moisture in the steamer, by the head's school",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { TreatmentHeat = Heat.Steamer }) with
+                {
+                    Equipment = new Equipment(Steamers: 1),
+                },
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "",
+                183,
+                594
+            ),
+            new Situation(
+                "mature locs, moisture, the soak late",
+                Ago(Ask(Mature, Aim.Moisture, EndStyle.AsItIs), Treatment.LocDetox, 200),
+                "look loc-soak part-cleanse press-rinse spray-conditioner press-rinse-2 blot scalp-oil dry",
+                "R40",
+                57,
+                899
+            ),
+            new Situation(
+                "a mid-week refresh of twists",
+                Ask(Loose, Aim.Refresh, EndStyle.AsItIs) with
+                {
+                    EndsInBed = true,
+                },
+                "refresh edges dry scarf",
+                "",
+                13,
+                13
+            )
+            {
+                LeavesOut = "Detangling",
+            },
+            new Situation(
+                "a mid-week refresh of braids",
+                Ask(Braided, Aim.Refresh, EndStyle.AsItIs),
+                "refresh look scalp-oil dry",
+                "",
+                25,
+                163
+            ),
+            new Situation("a patch test ahead of something new", Ask(Child, Aim.PatchTest, EndStyle.AsItIs), "patch-test", "", 3, 3)
+            {
+                LeavesOut = "Detangling",
+            }
+        );
 
     [Theory]
     [MemberData(nameof(All), DisableDiscoveryEnumeration = true)]

@@ -13,7 +13,8 @@ public class FigureTests
 {
     private static readonly Dictionary<string, double> None = [];
 
-    private static Dictionary<string, double> Own(params (string Id, double Value)[] values) => values.ToDictionary(each => each.Id, each => each.Value);
+    private static Dictionary<string, double> Own(params (string Id, double Value)[] values) =>
+        values.ToDictionary(each => each.Id, each => each.Value);
 
     private static FigureEntry Entry(string id) => FigureCatalogue.Find(id)!;
 
@@ -49,7 +50,14 @@ public class FigureTests
     public void No_number_of_the_records_is_left_out()
     {
         var untouched = new List<string>();
-        foreach (var record in typeof(CraftFigures).GetProperties().Where(property => property.PropertyType.Name.EndsWith("Figures", StringComparison.Ordinal) && property.PropertyType != typeof(CraftFigures)))
+        foreach (
+            var record in typeof(CraftFigures)
+                .GetProperties()
+                .Where(property =>
+                    property.PropertyType.Name.EndsWith("Figures", StringComparison.Ordinal)
+                    && property.PropertyType != typeof(CraftFigures)
+                )
+        )
         {
             foreach (var figure in record.PropertyType.GetProperties().Where(property => property.CanWrite))
             {
@@ -68,8 +76,17 @@ public class FigureTests
 
         // The case drying is calibrated on, and how many sections which load gives, are the model and not its figures.
         Assert.Equal(
-            ["Drying.CalibrationHumidity", "Drying.CalibrationRoom", "Drying.CalibrationSurfacePerGram", "Drying.Reference", "Film.ShampooScalp", "HandsOn.SectionCounts", "HandsOn.SectionThresholds"],
-            untouched.Order(StringComparer.Ordinal));
+            [
+                "Drying.CalibrationHumidity",
+                "Drying.CalibrationRoom",
+                "Drying.CalibrationSurfacePerGram",
+                "Drying.Reference",
+                "Film.ShampooScalp",
+                "HandsOn.SectionCounts",
+                "HandsOn.SectionThresholds",
+            ],
+            untouched.Order(StringComparer.Ordinal)
+        );
     }
 
     [Theory]
@@ -111,7 +128,12 @@ public class FigureTests
     [Fact]
     public void A_changed_figure_is_used_in_amounts_windows_hands_and_drying()
     {
-        var plan = Plan(("amount.film.deep-conditioner", 30), ("step.deep-condition.body.usual", 40), ("step.twists.section", 4), ("drying.exposed.twists", 0.9));
+        var plan = Plan(
+            ("amount.film.deep-conditioner", 30),
+            ("step.deep-condition.body.usual", 40),
+            ("step.twists.section", 4),
+            ("drying.exposed.twists", 0.9)
+        );
         var shipped = Given.Plan(Given.Request());
 
         PlannedStep Step(Plan of, string id) => of.Steps.Single(step => step.Step.Id == id);

@@ -10,7 +10,13 @@ public class HeadSizeTests
     [InlineData(Density.Medium, StrandThickness.Medium, 30, 152.398, 6.5973)]
     [InlineData(Density.Low, StrandThickness.Fine, 20, 50.178, 2.7646)]
     [InlineData(Density.High, StrandThickness.Coarse, 45, 491.245, 16.5405)]
-    public void Size_follows_strands_length_and_diameter(Density density, StrandThickness strand, double length, double grams, double squareMetres)
+    public void Size_follows_strands_length_and_diameter(
+        Density density,
+        StrandThickness strand,
+        double length,
+        double grams,
+        double squareMetres
+    )
     {
         var size = HeadSize.Of(Given.Head(length) with { Density = density, Strand = strand }, Given.Figures.Head);
 

@@ -15,8 +15,7 @@ public class WearTests
     [InlineData(LocStage.Starter, 198.1)] // 152.4 g × 1.3
     [InlineData(LocStage.Maturing, 243.8)] // × 1.6
     [InlineData(LocStage.Mature, 304.8)] // × 2.0
-    public void Locs_keep_the_hair_they_shed(LocStage stage, double grams) =>
-        Assert.Equal(grams, Size(Locs(stage, 90, 8)).Mass.Value, 0.1);
+    public void Locs_keep_the_hair_they_shed(LocStage stage, double grams) => Assert.Equal(grams, Size(Locs(stage, 90, 8)).Mass.Value, 0.1);
 
     [Fact]
     public void Locs_show_only_their_outside()
@@ -83,8 +82,16 @@ public class WearTests
     [InlineData(8, Air.HoodLow, 2, 3)]
     public void Locs_dry_by_their_thickness(double thickness, Air air, double least, double most)
     {
-        var forecast = Drying.Forecast(Size(Locs(LocStage.Mature, 90, thickness)), new WaterContent(0.5), Hang.Locs, air, new Celsius(22), new RelativeHumidity(0.5),
-            Given.Figures.Drying, thickness);
+        var forecast = Drying.Forecast(
+            Size(Locs(LocStage.Mature, 90, thickness)),
+            new WaterContent(0.5),
+            Hang.Locs,
+            air,
+            new Celsius(22),
+            new RelativeHumidity(0.5),
+            Given.Figures.Drying,
+            thickness
+        );
 
         Assert.InRange(forecast.Dry.TotalHours, least, most);
         Assert.True(forecast.Dry > forecast.MostlyDry);
@@ -93,7 +100,18 @@ public class WearTests
     [Fact]
     public void Braids_dry_slower_than_twists_and_faster_than_locs()
     {
-        TimeSpan Dry(Hang hang) => Drying.Forecast(Size(Wear.Loose), new WaterContent(0.5), hang, Air.Still, new Celsius(22), new RelativeHumidity(0.5), Given.Figures.Drying).Dry;
+        TimeSpan Dry(Hang hang) =>
+            Drying
+                .Forecast(
+                    Size(Wear.Loose),
+                    new WaterContent(0.5),
+                    hang,
+                    Air.Still,
+                    new Celsius(22),
+                    new RelativeHumidity(0.5),
+                    Given.Figures.Drying
+                )
+                .Dry;
 
         Assert.True(Dry(Hang.Loose) < Dry(Hang.Twists) && Dry(Hang.Twists) < Dry(Hang.Braids) && Dry(Hang.Braids) < Dry(Hang.Locs));
     }

@@ -21,7 +21,8 @@ public class HandTests
     }
 
     [Fact]
-    public void A_slip_of_the_pen_does_not_run_away_with_it() => Assert.Equal(Hand.From([(100, 300)]).Factor, Hand.From([(100, 30_000)]).Factor, 9);
+    public void A_slip_of_the_pen_does_not_run_away_with_it() =>
+        Assert.Equal(Hand.From([(100, 300)]).Factor, Hand.From([(100, 30_000)]).Factor, 9);
 
     [Fact]
     public void Amounts_follow_the_hand_and_say_so()
@@ -29,7 +30,11 @@ public class HandTests
         var size = HeadSize.Of(Given.Head(), Given.Figures.Head);
         var amount = FilmModel.For(Substance.DeepConditioner, Places.Lengths | Places.Ends, size, Given.Figures, 1, new Hand(1.5, 8))!;
 
-        Assert.Equal(1.5 * FilmModel.For(Substance.DeepConditioner, Places.Lengths | Places.Ends, size, Given.Figures)!.Exact.Value, amount.Exact.Value, 6);
+        Assert.Equal(
+            1.5 * FilmModel.For(Substance.DeepConditioner, Places.Lengths | Places.Ends, size, Given.Figures)!.Exact.Value,
+            amount.Exact.Value,
+            6
+        );
         Assert.Contains("as this head was seen to take", amount.Working, StringComparison.Ordinal);
     }
 }

@@ -7,33 +7,51 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Tests.Looking;
 
-/// <summary>Hair that repels water: asked in order, each answer decides what comes next, and the end is a day that can be planned.</summary>
+/// <summary>
+/// Hair that repels water: asked in order, each answer decides what comes next, and the end is a day that can be planned.
+/// </summary>
 public class WaterRepelledTests
 {
-    private static WaterCase Case(Head? head = null, int? clarifiedDaysAgo = null, Equipment? equipment = null) => new(
-        head ?? Given.Head(),
-        clarifiedDaysAgo is { } days ? new History { LastDone = new Dictionary<Treatment, DateOnly> { [Treatment.Clarify] = Given.Today.AddDays(-days) } } : History.Empty,
-        equipment ?? new Equipment(), Given.Today, Given.Figures.Rhythm);
+    private static WaterCase Case(Head? head = null, int? clarifiedDaysAgo = null, Equipment? equipment = null) =>
+        new(
+            head ?? Given.Head(),
+            clarifiedDaysAgo is { } days
+                ? new History { LastDone = new Dictionary<Treatment, DateOnly> { [Treatment.Clarify] = Given.Today.AddDays(-days) } }
+                : History.Empty,
+            equipment ?? new Equipment(),
+            Given.Today,
+            Given.Figures.Rhythm
+        );
 
     private static WaterInquiry Ask(WaterCase about, params string[] answers)
     {
-        string[] order = [WaterRepelled.Clarified, WaterRepelled.Layers, WaterRepelled.Chemical, WaterRepelled.Beads, WaterRepelled.Technique];
+        string[] order =
+        [
+            WaterRepelled.Clarified,
+            WaterRepelled.Layers,
+            WaterRepelled.Chemical,
+            WaterRepelled.Beads,
+            WaterRepelled.Technique,
+        ];
         return WaterRepelled.Ask(about, answers.Zip(order).ToDictionary(pair => pair.Second, pair => pair.First));
     }
 
-    private static Composition Day(WaterCase about, WaterPlan plan) => Given.Compose(new PlanRequest
-    {
-        Head = about.Head,
-        Aim = plan.Aim,
-        Style = AimCatalogue.UsualStyle(about.Head.Wear.Kind),
-        Today = Given.Today,
-        When = new When(Given.Noon),
-        TreatmentHeat = plan.TreatmentHeat,
-        Layering = plan.Layering,
-        Schools = plan.Schools,
-        Equipment = about.Equipment,
-        Edits = plan.Edits,
-    });
+    private static Composition Day(WaterCase about, WaterPlan plan) =>
+        Given.Compose(
+            new PlanRequest
+            {
+                Head = about.Head,
+                Aim = plan.Aim,
+                Style = AimCatalogue.UsualStyle(about.Head.Wear.Kind),
+                Today = Given.Today,
+                When = new When(Given.Noon),
+                TreatmentHeat = plan.TreatmentHeat,
+                Layering = plan.Layering,
+                Schools = plan.Schools,
+                Equipment = about.Equipment,
+                Edits = plan.Edits,
+            }
+        );
 
     [Fact]
     public void Build_up_is_asked_first_then_chemistry_porosity_and_technique()
@@ -82,7 +100,14 @@ public class WaterRepelledTests
     [Fact]
     public void Low_porosity_gets_warmth_a_humectant_gel_and_light_layers()
     {
-        var about = Case(Given.Head() with { Porosity = Porosity.Low, Schools = new Schools { Butter = true, Length = TreatmentLength.Overnight } }, equipment: new Equipment(Hoods: 1, Steamers: 1));
+        var about = Case(
+            Given.Head() with
+            {
+                Porosity = Porosity.Low,
+                Schools = new Schools { Butter = true, Length = TreatmentLength.Overnight },
+            },
+            equipment: new Equipment(Hoods: 1, Steamers: 1)
+        );
         var plan = Ask(about, "recent", "light", "no", "stay", "neither").Plan!;
         var day = Day(about, plan);
 
@@ -117,21 +142,26 @@ public class WaterRepelledTests
 
     [Fact]
     public void Whatever_is_answered_the_end_is_a_day_without_a_stop() =>
-        Gen.Select(Gens.Request, Gen.Int[0, 59].Array[5]).Sample((request, picks) =>
-        {
-            var about = new WaterCase(request.Head, History.Empty, request.Equipment, Given.Today, Given.Figures.Rhythm);
-            var answers = new Dictionary<string, string>();
-            var inquiry = WaterRepelled.Ask(about, answers);
-            for (var asked = 0; inquiry.Next is { } question; asked++)
-            {
-                Assert.InRange(asked, 0, 4);
-                answers[question.Id] = question.Answers[picks[asked] % question.Answers.Count].Value;
-                inquiry = WaterRepelled.Ask(about, answers);
-            }
+        Gen.Select(Gens.Request, Gen.Int[0, 59].Array[5])
+            .Sample(
+                (request, picks) =>
+                {
+                    var about = new WaterCase(request.Head, History.Empty, request.Equipment, Given.Today, Given.Figures.Rhythm);
+                    var answers = new Dictionary<string, string>();
+                    var inquiry = WaterRepelled.Ask(about, answers);
+                    for (var asked = 0; inquiry.Next is { } question; asked++)
+                    {
+                        Assert.InRange(asked, 0, 4);
+                        answers[question.Id] = question.Answers[picks[asked] % question.Answers.Count].Value;
+                        inquiry = WaterRepelled.Ask(about, answers);
+                    }
 
-            var day = Day(about, inquiry.Plan!);
-            Assert.Empty(day.Refused);
-            Assert.DoesNotContain(day.Findings, finding => finding.Holds);
-            Assert.NotEmpty(inquiry.Plan!.Changes);
-        }, iter: Thorough.Runs(200, 1_000), threads: 1);
+                    var day = Day(about, inquiry.Plan!);
+                    Assert.Empty(day.Refused);
+                    Assert.DoesNotContain(day.Findings, finding => finding.Holds);
+                    Assert.NotEmpty(inquiry.Plan!.Changes);
+                },
+                iter: Thorough.Runs(200, 1_000),
+                threads: 1
+            );
 }

@@ -11,19 +11,20 @@ public class BatchTests
     private static readonly MixtureFigures Figures = new();
     private static readonly KeepRule Gel = new(null, new KeepSpan(7, 14), new KeepSpan(90, 90));
 
-    private static Batch Made(int daysAgo, Keeping at = Keeping.Fridge, KeepRule? keep = null) => new()
-    {
-        Id = Guid.NewGuid(),
-        Name = "Seed gel",
-        FormulaId = Guid.NewGuid(),
-        MadeAt = Given.Noon.AddDays(-daysAgo),
-        MadeOn = Given.Today.AddDays(-daysAgo),
-        Made = new Millilitres(200),
-        Left = new Millilitres(120),
-        Keep = keep ?? Gel,
-        KeptAt = at,
-        Facts = new StepUse("Seed gel"),
-    };
+    private static Batch Made(int daysAgo, Keeping at = Keeping.Fridge, KeepRule? keep = null) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Name = "Seed gel",
+            FormulaId = Guid.NewGuid(),
+            MadeAt = Given.Noon.AddDays(-daysAgo),
+            MadeOn = Given.Today.AddDays(-daysAgo),
+            Made = new Millilitres(200),
+            Left = new Millilitres(120),
+            Keep = keep ?? Gel,
+            KeptAt = at,
+            Facts = new StepUse("Seed gel"),
+        };
 
     private static BatchStanding At(Batch batch) => BatchKeeping.Of(batch, Given.Today, Given.Noon, Figures);
 
@@ -48,7 +49,10 @@ public class BatchTests
         var thawed = BatchKeeping.Move(frozen, Keeping.Fridge, Given.Today, Given.Noon, Figures);
         Assert.Equal(Given.Today.AddDays(1), At(thawed).UseBy);
         Assert.Equal("What was thawed is not frozen again.", BatchKeeping.WhyNot(thawed, Keeping.Freezer));
-        Assert.Equal("Seed gel does not stand freezing.", BatchKeeping.WhyNot(Made(0, keep: new KeepRule(null, new KeepSpan(2, 2), null)), Keeping.Freezer));
+        Assert.Equal(
+            "Seed gel does not stand freezing.",
+            BatchKeeping.WhyNot(Made(0, keep: new KeepRule(null, new KeepSpan(2, 2), null)), Keeping.Freezer)
+        );
         Assert.Null(BatchKeeping.WhyNot(Made(0), Keeping.Freezer));
     }
 
@@ -61,7 +65,10 @@ public class BatchTests
         var id = Guid.NewGuid();
         var (left, thawed) = BatchKeeping.Thaw(frozen, id, 3, Given.Today, Given.Noon, Figures);
         Assert.Equal((1, 30.0, Keeping.Freezer), (left.Portions, left.Left.Value, left.KeptAt));
-        Assert.Equal((id, 90.0, Keeping.Fridge, Given.Today, (int?)null), (thawed!.Id, thawed.Left.Value, thawed.KeptAt, thawed.ThawedOn!.Value, thawed.Portions));
+        Assert.Equal(
+            (id, 90.0, Keeping.Fridge, Given.Today, (int?)null),
+            (thawed!.Id, thawed.Left.Value, thawed.KeptAt, thawed.ThawedOn!.Value, thawed.Portions)
+        );
         // Ten for all of it; ninety of the two hundred millilitres are four and a half.
         Assert.Equal((10m, 4.5m), (frozen.Cost, thawed.Cost));
 
@@ -79,13 +86,26 @@ public class BatchTests
         Assert.Equal(portions, BatchKeeping.UsualPortions(Made(0) with { Left = new Millilitres(left) }, Figures));
 
     [Fact]
-    public void Portions_never_make_more_or_less_than_was_frozen() => Gen.Select(Gen.Double[1, 5000], Gen.Int[1, 48], Gen.Int[1, 48]).Sample((left, portions, taken) =>
-    {
-        var frozen = BatchKeeping.Freeze(Made(1) with { Left = new Millilitres(left) }, portions, Given.Today, Given.Noon, Figures);
-        var (rest, thawed) = BatchKeeping.Thaw(frozen, Guid.NewGuid(), taken, Given.Today, Given.Noon, Figures);
-        Assert.Equal(left, rest.Left.Value + (thawed?.Left.Value ?? 0), 6);
-        Assert.Equal(taken >= portions ? null : portions - taken, rest.Portions);
-    });
+    public void Portions_never_make_more_or_less_than_was_frozen() =>
+        Gen.Select(Gen.Double[1, 5000], Gen.Int[1, 48], Gen.Int[1, 48])
+            .Sample(
+                (left, portions, taken) =>
+                {
+                    var frozen = BatchKeeping.Freeze(
+                        Made(1) with
+                        {
+                            Left = new Millilitres(left),
+                        },
+                        portions,
+                        Given.Today,
+                        Given.Noon,
+                        Figures
+                    );
+                    var (rest, thawed) = BatchKeeping.Thaw(frozen, Guid.NewGuid(), taken, Given.Today, Given.Noon, Figures);
+                    Assert.Equal(left, rest.Left.Value + (thawed?.Left.Value ?? 0), 6);
+                    Assert.Equal(taken >= portions ? null : portions - taken, rest.Portions);
+                }
+            );
 
     [Fact]
     public void A_look_gives_two_days_never_past_the_longest()
@@ -108,7 +128,10 @@ public class BatchTests
         Assert.Equal(BatchState.Spoiled, BatchKeeping.Of(warm, Given.Today, later, Figures).State);
 
         // Putting it in the fridge then does not mend it; putting it there in time is all that is needed.
-        Assert.Equal(BatchState.Spoiled, BatchKeeping.Of(BatchKeeping.Move(warm, Keeping.Fridge, Given.Today, later, Figures), Given.Today, later, Figures).State);
+        Assert.Equal(
+            BatchState.Spoiled,
+            BatchKeeping.Of(BatchKeeping.Move(warm, Keeping.Fridge, Given.Today, later, Figures), Given.Today, later, Figures).State
+        );
         Assert.Equal(BatchState.Good, At(BatchKeeping.Move(warm, Keeping.Fridge, Given.Today, Given.Noon.AddHours(2), Figures)).State);
     }
 
@@ -141,5 +164,12 @@ public class BatchTests
     [InlineData("Use it the same day.", null, 0, null)]
     [InlineData("Keeps in the fridge 7 to 14 days, frozen 90 days.", 7, 14, 90)]
     public void A_keep_rule_in_words(string words, int? fridge, int fridgeAtMost, int? freezer) =>
-        Assert.Equal(words, new KeepRule(fridge is null ? new KeepSpan(0, 0) : null, fridge is { } days ? new KeepSpan(days, fridgeAtMost) : null, freezer is { } frozen ? new KeepSpan(frozen, frozen) : null).Words);
+        Assert.Equal(
+            words,
+            new KeepRule(
+                fridge is null ? new KeepSpan(0, 0) : null,
+                fridge is { } days ? new KeepSpan(days, fridgeAtMost) : null,
+                freezer is { } frozen ? new KeepSpan(frozen, frozen) : null
+            ).Words
+        );
 }

@@ -11,16 +11,18 @@ public class ContentsTests
 {
     private static readonly Kitchen Kitchen = Kitchen.Shipped;
 
-    private static Formula Written(string name, params FormulaIngredient[] ingredients) => new()
-    {
-        Id = Guid.NewGuid(),
-        Name = name,
-        Kind = FormulaKind.Other,
-        Ingredients = ingredients,
-        Keep = KeepRule.Now,
-    };
+    private static Formula Written(string name, params FormulaIngredient[] ingredients) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Name = name,
+            Kind = FormulaKind.Other,
+            Ingredients = ingredients,
+            Keep = KeepRule.Now,
+        };
 
-    private static FormulaIngredient From(Formula formula, double amount) => new(formula.Name, amount, Unit.Millilitre) { FormulaId = formula.Id };
+    private static FormulaIngredient From(Formula formula, double amount) =>
+        new(formula.Name, amount, Unit.Millilitre) { FormulaId = formula.Id };
 
     [Fact]
     public void Dilution_by_hand()
@@ -36,22 +38,32 @@ public class ContentsTests
 
     [Fact]
     public void Nested_dilution_is_flat_dilution() =>
-        Gen.Select(Gen.Double[1, 60], Gen.Double[10, 500], Gen.Double[1, 200], Gen.Double[1, 500]).Sample((drops, oil, taken, water) =>
-        {
-            var inner = Written("Inner", new("lavender oil", drops, Unit.Drop), new("olive oil", oil, Unit.Millilitre));
-            var middle = Written("Middle", From(inner, taken), new("water", water, Unit.Millilitre));
-            var outer = Written("Outer", From(middle, 30), new("aloe gel", 70, Unit.Millilitre));
-            var kitchen = new Kitchen([inner, middle, outer], [], Kitchen.Dictionary, new MeasureFigures());
+        Gen.Select(Gen.Double[1, 60], Gen.Double[10, 500], Gen.Double[1, 200], Gen.Double[1, 500])
+            .Sample(
+                (drops, oil, taken, water) =>
+                {
+                    var inner = Written("Inner", new("lavender oil", drops, Unit.Drop), new("olive oil", oil, Unit.Millilitre));
+                    var middle = Written("Middle", From(inner, taken), new("water", water, Unit.Millilitre));
+                    var outer = Written("Outer", From(middle, 30), new("aloe gel", 70, Unit.Millilitre));
+                    var kitchen = new Kitchen([inner, middle, outer], [], Kitchen.Dictionary, new MeasureFigures());
 
-            var lavender = drops / 20;
-            var flat = lavender / (lavender + oil) * taken / (taken + water) * 30 / 100 * 100;
-            return Math.Abs(Contents.Of(outer, kitchen).EssentialOilPercent - flat) <= 1e-9 * flat;
-        });
+                    var lavender = drops / 20;
+                    var flat = lavender / (lavender + oil) * taken / (taken + water) * 30 / 100 * 100;
+                    return Math.Abs(Contents.Of(outer, kitchen).EssentialOilPercent - flat) <= 1e-9 * flat;
+                }
+            );
 
     [Fact]
     public void What_goes_in_after_straining_is_all_there()
     {
-        var strained = Written("Strained", new("water", 100, Unit.Millilitre), new("lavender oil", 1, Unit.Millilitre) { AfterStraining = true }) with { YieldShare = 0.5 };
+        var strained = Written(
+            "Strained",
+            new("water", 100, Unit.Millilitre),
+            new("lavender oil", 1, Unit.Millilitre) { AfterStraining = true }
+        ) with
+        {
+            YieldShare = 0.5,
+        };
         Assert.Equal(51, Kitchen.YieldOf(strained).Value, 9);
         Assert.Equal(100.0 / 51, Contents.Of(strained, Kitchen).EssentialOilPercent, 9);
     }
@@ -59,7 +71,12 @@ public class ContentsTests
     [Fact]
     public void Sharp_oils_are_counted_by_themselves()
     {
-        var mixed = Written("Mixed", new("olive oil", 98, Unit.Millilitre), new("peppermint oil", 1, Unit.Millilitre), new("lavender oil", 1, Unit.Millilitre));
+        var mixed = Written(
+            "Mixed",
+            new("olive oil", 98, Unit.Millilitre),
+            new("peppermint oil", 1, Unit.Millilitre),
+            new("lavender oil", 1, Unit.Millilitre)
+        );
         var use = Contents.Of(mixed, Kitchen).AsUse(mixed, Kitchen);
 
         Assert.Equal((2.0, 1.0), (Math.Round(use.EssentialOilPercent, 9), Math.Round(use.SharpOilPercent, 9)));
@@ -70,7 +87,14 @@ public class ContentsTests
     [Fact]
     public void Sensitivities_are_found_through_nested_ingredients_and_labels()
     {
-        var nutty = new KitchenProduct(Guid.NewGuid(), "Nutty", ProductRole.Oil, ["sweet almond oil", "nuts"], ProteinStrength.Strong, null);
+        var nutty = new KitchenProduct(
+            Guid.NewGuid(),
+            "Nutty",
+            ProductRole.Oil,
+            ["sweet almond oil", "nuts"],
+            ProteinStrength.Strong,
+            null
+        );
         var inner = Written("Inner", new("Nutty", 10, Unit.Millilitre) { ProductId = nutty.Id }, new("egg", 1, Unit.Piece));
         var outer = Written("Outer", From(inner, 10), new("honey", 5, Unit.Millilitre));
         var kitchen = new Kitchen([inner, outer], [nutty], Kitchen.Dictionary, new MeasureFigures());
@@ -103,7 +127,11 @@ public class ContentsTests
         var kitchen = new Kitchen([back, outer], [], Kitchen.Dictionary, new MeasureFigures());
 
         Assert.Equal(["Outer", "Inner", "Outer"], kitchen.LoopFrom(outer));
-        Assert.Contains("Outer → Inner → Outer", Assert.Throws<FormulaLoopException>(() => Contents.Of(outer, kitchen)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "Outer → Inner → Outer",
+            Assert.Throws<FormulaLoopException>(() => Contents.Of(outer, kitchen)).Message,
+            StringComparison.Ordinal
+        );
         var self = Written("Self", new FormulaIngredient("water", 1, Unit.Cup));
         Assert.Equal(["Self", "Self"], kitchen.LoopFrom(self with { Ingredients = [From(self, 1)] }));
         Assert.All(FormulaCatalogue.All, formula => Assert.Null(Kitchen.LoopFrom(formula)));

@@ -13,22 +13,26 @@ public class KitchenInThePlanTests
     private static Formula Shipped(string name) => FormulaCatalogue.All.Single(formula => formula.Name == name);
 
     private static PlanRequest With(PlanRequest request, string kind, Formula formula) =>
-        request with { Uses = new Dictionary<string, StepUse>(request.Uses) { [kind] = Larder.Made(formula, request.Kitchen) } };
+        request with
+        {
+            Uses = new Dictionary<string, StepUse>(request.Uses) { [kind] = Larder.Made(formula, request.Kitchen) },
+        };
 
-    private static Batch Tea(int daysAgo, double left = 400, Keeping at = Keeping.Fridge) => new()
-    {
-        Id = Guid.NewGuid(),
-        Name = "Herb tea",
-        FormulaId = Shipped("Herb tea").Id,
-        MadeAt = Given.Noon.AddDays(-daysAgo),
-        MadeOn = Given.Today.AddDays(-daysAgo),
-        Made = new Millilitres(400),
-        Left = new Millilitres(left),
-        Keep = at == Keeping.Freezer ? new KeepRule(null, new KeepSpan(2, 3), new KeepSpan(30, 30)) : Shipped("Herb tea").Keep,
-        KeptAt = at,
-        ServesAs = [Substance.Tea],
-        Facts = new StepUse("Herb tea") { Ingredients = ["dried herb"] },
-    };
+    private static Batch Tea(int daysAgo, double left = 400, Keeping at = Keeping.Fridge) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Name = "Herb tea",
+            FormulaId = Shipped("Herb tea").Id,
+            MadeAt = Given.Noon.AddDays(-daysAgo),
+            MadeOn = Given.Today.AddDays(-daysAgo),
+            Made = new Millilitres(400),
+            Left = new Millilitres(left),
+            Keep = at == Keeping.Freezer ? new KeepRule(null, new KeepSpan(2, 3), new KeepSpan(30, 30)) : Shipped("Herb tea").Keep,
+            KeptAt = at,
+            ServesAs = [Substance.Tea],
+            Facts = new StepUse("Herb tea") { Ingredients = ["dried herb"] },
+        };
 
     private static IEnumerable<PlannedTask> Kitchen(Plan plan) => plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand);
 
@@ -50,7 +54,10 @@ public class KitchenInThePlanTests
         var plan = Given.Plan(Given.Request());
         var boil = plan.Tasks.Single(task => task.Title == "Put 150 ml water on to boil");
 
-        Assert.Equal(new MeasuredWords("Put 150 ml water on to boil", "Put ½ cup and 2 tbsp water on to boil", "Put 146 g water on to boil"), boil.Words);
+        Assert.Equal(
+            new MeasuredWords("Put 150 ml water on to boil", "Put ½ cup and 2 tbsp water on to boil", "Put 146 g water on to boil"),
+            boil.Words
+        );
         Assert.All(plan.Tasks.Where(task => task.StepId is not null), task => Assert.Null(task.Words));
     }
 
@@ -60,7 +67,10 @@ public class KitchenInThePlanTests
         var request = Given.Request() with { Uses = new Dictionary<string, StepUse> { ["leave-in"] = new("Soft milk") } };
         var session = Kamuri.Core.Running.SessionPlan.From(Given.Plan(request));
 
-        Assert.Equal(new MeasuredWords("25 ml of Soft milk", "2 tbsp of Soft milk", "26 g of Soft milk"), session.FindStep("leave-in")!.Amount);
+        Assert.Equal(
+            new MeasuredWords("25 ml of Soft milk", "2 tbsp of Soft milk", "26 g of Soft milk"),
+            session.FindStep("leave-in")!.Amount
+        );
         Assert.Null(session.FindStep("rinse")?.Amount);
         Assert.Contains(session.Tasks, task => task.Words is { Spoons: "Put ½ cup and 2 tbsp water on to boil" });
     }
@@ -71,7 +81,12 @@ public class KitchenInThePlanTests
     [InlineData(1.0, null)]
     public void What_is_made_beyond_is_said_as_it_is_set(double beyond, string? ending)
     {
-        var amount = new Amount(new Millilitres(50), new Millilitres(50), new MeasuredAmount("50 ml", "3½ tbsp", "50 g", "50 ml"), "5 µm film × 10 m² of hair = 50 ml");
+        var amount = new Amount(
+            new Millilitres(50),
+            new Millilitres(50),
+            new MeasuredAmount("50 ml", "3½ tbsp", "50 g", "50 ml"),
+            "5 µm film × 10 m² of hair = 50 ml"
+        );
         var said = MixtureWords.Wanted(Given.Head(), StepCatalogue.Get("leave-in"), amount, new MixtureFigures { MadeBeyond = beyond });
 
         Assert.StartsWith($"{Given.Head().Name} takes 3½ tbsp for leave-in: 5 µm film", said.Spoons, StringComparison.Ordinal);
@@ -141,11 +156,22 @@ public class KitchenInThePlanTests
     public void Grain_is_soaked_the_day_before_and_only_strained_on_the_day()
     {
         var tomorrow = Given.Noon.AddDays(1);
-        var request = With(Given.Request() with { When = new When(Given.Noon, StartAt: tomorrow), Edits = [new AddStep("grain-water", null)] }, "grain-water", Shipped("Grain water"));
+        var request = With(
+            Given.Request() with
+            {
+                When = new When(Given.Noon, StartAt: tomorrow),
+                Edits = [new AddStep("grain-water", null)],
+            },
+            "grain-water",
+            Shipped("Grain water")
+        );
         var plan = Given.Plan(request);
         var mixture = plan.Mixtures.Single(each => each.Step.Kind.Id == "grain-water");
 
-        Assert.Equal(["grain-water.strain"], Kitchen(plan).Select(task => task.Id).Where(id => id.StartsWith("grain", StringComparison.Ordinal)));
+        Assert.Equal(
+            ["grain-water.strain"],
+            Kitchen(plan).Select(task => task.Id).Where(id => id.StartsWith("grain", StringComparison.Ordinal))
+        );
         Assert.Equal(tomorrow.AddMinutes(-(4 + 720)), mixture.BeginBy!.Value, TimeSpan.FromMinutes(30));
         Assert.True(mixture.BestBegun < mixture.BeginBy);
         Assert.False(mixture.TooLate);
@@ -161,7 +187,9 @@ public class KitchenInThePlanTests
 
         Assert.Contains("12\u00a0h\u00a004 before", late.Reason, StringComparison.Ordinal);
         Assert.True(plan.Mixtures.Single(each => each.Step.Kind.Id == "grain-water").TooLate);
-        Assert.DoesNotContain(Given.Plan(plan.Request with { Edits = [.. request.Edits, .. late.Fix!.Edits] }).Findings, finding => finding.Rule == "R46");
+        Assert.DoesNotContain(Given.Plan(plan.Request with { Edits = [.. request.Edits, .. late.Fix!.Edits] }).Findings, finding =>
+            finding.Rule == "R46"
+        );
     }
 
     [Fact]
@@ -170,12 +198,24 @@ public class KitchenInThePlanTests
         var request = Given.Request();
         var mixed = Shipped("Leaf gel with infused oil");
         var made = Larder.Cook(request, mixed, new Millilitres(115), Given.Figures);
-        Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "InfusedOil-warm", "InfusedOil-strain", "whisk"], [.. made.OnTheDay.Select(step => step.Id)]);
+        Assert.Equal(
+            ["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "InfusedOil-warm", "InfusedOil-strain", "whisk"],
+            [.. made.OnTheDay.Select(step => step.Id)]
+        );
 
-        var oil = Tea(3) with { Name = "Infused oil", FormulaId = Shipped("Infused oil").Id, Keep = Shipped("Infused oil").Keep, KeptAt = Keeping.Room };
+        var oil = Tea(3) with
+        {
+            Name = "Infused oil",
+            FormulaId = Shipped("Infused oil").Id,
+            Keep = Shipped("Infused oil").Keep,
+            KeptAt = Keeping.Room,
+        };
         var taken = Larder.Cook(request with { Batches = [oil] }, mixed, new Millilitres(115), Given.Figures);
         Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "whisk"], [.. taken.OnTheDay.Select(step => step.Id)]);
-        Assert.Equal([new MeasuredWords("Take 17 ml from Infused oil.", "Take 1 tbsp from Infused oil.", "Take 15 g from Infused oil.")], taken.Taken.Select(each => each.Sentence));
+        Assert.Equal(
+            [new MeasuredWords("Take 17 ml from Infused oil.", "Take 1 tbsp from Infused oil.", "Take 15 g from Infused oil.")],
+            taken.Taken.Select(each => each.Sentence)
+        );
     }
 
     [Fact]
@@ -200,8 +240,17 @@ public class KitchenInThePlanTests
     public void A_day_is_added_up_in_money()
     {
         var mask = new KitchenProduct(Guid.NewGuid(), "Mask", ProductRole.DeepConditioner, [], default, 0.03m);
-        var kitchen = new Core.Mixing.Kitchen(FormulaCatalogue.All, [mask], Core.Mixing.Kitchen.Shipped.Dictionary, Given.Figures.Measures) { Prices = new Dictionary<string, decimal> { ["dried herb"] = 0.02m } };
-        var plan = Given.Plan(Given.Request() with { Kitchen = kitchen, Uses = new Dictionary<string, StepUse> { ["deep-condition"] = mask.AsUse(), ["leave-in"] = new StepUse("Something") } });
+        var kitchen = new Core.Mixing.Kitchen(FormulaCatalogue.All, [mask], Core.Mixing.Kitchen.Shipped.Dictionary, Given.Figures.Measures)
+        {
+            Prices = new Dictionary<string, decimal> { ["dried herb"] = 0.02m },
+        };
+        var plan = Given.Plan(
+            Given.Request() with
+            {
+                Kitchen = kitchen,
+                Uses = new Dictionary<string, StepUse> { ["deep-condition"] = mask.AsUse(), ["leave-in"] = new StepUse("Something") },
+            }
+        );
 
         var taken = plan.Steps.Single(step => step.Step.Id == "deep-condition").Amount!.Exact.Value;
         var herb = plan.Mixtures.Single().Cooking.Mixture.Lines.Single(line => line.Ingredient.Name == "dried herb").Volume.Value;
@@ -212,10 +261,14 @@ public class KitchenInThePlanTests
     [Fact]
     public void A_shelf_without_enough_is_said_before_anything_is_chosen()
     {
-        StockItem Mask(string name, double? left) => new(Guid.NewGuid(), name, ProductRole.DeepConditioner, left is { } ml ? new Millilitres(ml) : null);
-        IEnumerable<Finding> Short(params StockItem[] stock) => Given.Plan(Given.Request() with { Stock = stock }).Findings.Where(finding => finding.Rule == "R37");
+        StockItem Mask(string name, double? left) =>
+            new(Guid.NewGuid(), name, ProductRole.DeepConditioner, left is { } ml ? new Millilitres(ml) : null);
+        IEnumerable<Finding> Short(params StockItem[] stock) =>
+            Given.Plan(Given.Request() with { Stock = stock }).Findings.Where(finding => finding.Rule == "R37");
 
-        Assert.Contains(Short(Mask("Slow", 60), Mask("Quick", 20)), finding => finding.Reason.Contains("the fullest on the shelf is Slow with 60 ml", StringComparison.Ordinal));
+        Assert.Contains(Short(Mask("Slow", 60), Mask("Quick", 20)), finding =>
+            finding.Reason.Contains("the fullest on the shelf is Slow with 60 ml", StringComparison.Ordinal)
+        );
         Assert.Empty(Short(Mask("Slow", 200)));
         Assert.Empty(Short(Mask("Slow", 60), Mask("Unmeasured", null)));
         Assert.Empty(Short());

@@ -27,16 +27,23 @@ public class MeasureTests
     public void Eggs_are_pieces_and_water_is_not()
     {
         Assert.Equal(50 / 1.03, Measures.ToVolume(1, Unit.Piece, 1.03, 50, Figures).Value, 9);
-        Assert.Contains("not counted", Assert.Throws<UnitMismatchException>(() => Measures.ToVolume(1, Unit.Piece, 1, null, Figures)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "not counted",
+            Assert.Throws<UnitMismatchException>(() => Measures.ToVolume(1, Unit.Piece, 1, null, Figures)).Message,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public void Every_unit_goes_there_and_back() =>
-        Gen.Select(Gen.Double[0.001, 5000], Gen.Enum<Unit>(), Gen.Double[0.2, 1.5]).Sample((amount, unit, density) =>
-        {
-            var there = Measures.ToVolume(amount, unit, density, 50, Figures);
-            return Math.Abs(Measures.FromVolume(there, unit, density, 50, Figures) - amount) <= 1e-9 * amount;
-        });
+        Gen.Select(Gen.Double[0.001, 5000], Gen.Enum<Unit>(), Gen.Double[0.2, 1.5])
+            .Sample(
+                (amount, unit, density) =>
+                {
+                    var there = Measures.ToVolume(amount, unit, density, 50, Figures);
+                    return Math.Abs(Measures.FromVolume(there, unit, density, 50, Figures) - amount) <= 1e-9 * amount;
+                }
+            );
 
     [Theory]
     [InlineData(0.4, "0.4 ml", "¼ tsp")]
@@ -57,25 +64,35 @@ public class MeasureTests
     [Fact]
     public void Metric_spoons_are_a_choice()
     {
-        var metric = new MeasureFigures { Teaspoon = new(5), Tablespoon = new(15), Cup = new(250) };
+        var metric = new MeasureFigures
+        {
+            Teaspoon = new(5),
+            Tablespoon = new(15),
+            Cup = new(250),
+        };
         Assert.Equal("1 cup", KitchenRounding.Spoons(new Millilitres(250), metric));
         Assert.Equal("4 tbsp", KitchenRounding.Spoons(new Millilitres(60), metric));
     }
 
     [Fact]
     public void What_is_measured_is_near_what_is_meant() =>
-        Gen.Double[5, 3000].Sample(exact => Math.Abs(KitchenRounding.Measurable(new Millilitres(exact)).Value - exact) <= Math.Max(0.5, exact * 0.125));
+        Gen.Double[5, 3000]
+            .Sample(exact => Math.Abs(KitchenRounding.Measurable(new Millilitres(exact)).Value - exact) <= Math.Max(0.5, exact * 0.125));
 
     [Theory]
     [InlineData(0.29, 5)]
     [InlineData(0.3, 6)]
     [InlineData(0.04, 0)]
-    public void Drops_are_never_rounded_up(double millilitres, int drops) => Assert.Equal(drops, KitchenRounding.Drops(new Millilitres(millilitres), Figures));
+    public void Drops_are_never_rounded_up(double millilitres, int drops) =>
+        Assert.Equal(drops, KitchenRounding.Drops(new Millilitres(millilitres), Figures));
 
     [Fact]
     public void Spellings_are_read_longest_first()
     {
-        Assert.Equal(Unit.PartByWeight, Measures.Spellings.First(pair => "parts by weight".StartsWith(pair.Spelling, StringComparison.Ordinal)).Unit);
+        Assert.Equal(
+            Unit.PartByWeight,
+            Measures.Spellings.First(pair => "parts by weight".StartsWith(pair.Spelling, StringComparison.Ordinal)).Unit
+        );
         Assert.All(Enum.GetValues<Unit>(), unit => Assert.Contains(Measures.Spellings, pair => pair.Unit == unit));
     }
 }

@@ -11,14 +11,15 @@ public class ScalingTests
 
     private static Formula Shipped(string name) => FormulaCatalogue.All.Single(formula => formula.Name == name);
 
-    private static Formula Written(params FormulaIngredient[] ingredients) => new()
-    {
-        Id = Guid.NewGuid(),
-        Name = "Written",
-        Kind = FormulaKind.Other,
-        Ingredients = ingredients,
-        Keep = KeepRule.Now,
-    };
+    private static Formula Written(params FormulaIngredient[] ingredients) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Name = "Written",
+            Kind = FormulaKind.Other,
+            Ingredients = ingredients,
+            Keep = KeepRule.Now,
+        };
 
     [Fact]
     public void There_is_a_formula_of_every_kind_and_each_can_be_made()
@@ -26,11 +27,26 @@ public class ScalingTests
         Assert.Equal(Enum.GetValues<FormulaKind>(), FormulaCatalogue.All.Select(formula => formula.Kind).Distinct().Order());
         Assert.All(FormulaCatalogue.All, formula =>
         {
-            Assert.Equal(200, Scaling.ToMake(formula with { Ingredients = [.. formula.Ingredients.Where(each => !Kitchen.MaterialOf(each).IsCounted)] }, new Millilitres(200), Kitchen).Makes.Value, 6);
+            Assert.Equal(
+                200,
+                Scaling
+                    .ToMake(
+                        formula with
+                        {
+                            Ingredients = [.. formula.Ingredients.Where(each => !Kitchen.MaterialOf(each).IsCounted)],
+                        },
+                        new Millilitres(200),
+                        Kitchen
+                    )
+                    .Makes.Value,
+                6
+            );
             Assert.NotEmpty(formula.Method);
             Assert.NotEmpty(formula.ServesAs);
             Assert.All(formula.Ingredients, each => Assert.True(Kitchen.MaterialOf(each).IsKnown, each.Name));
-            Assert.All(formula.Method, step => Assert.DoesNotContain('{', Scaling.Words(step.Title, formula.Ingredients.Select(each => (each.Name, "x")))));
+            Assert.All(formula.Method, step =>
+                Assert.DoesNotContain('{', Scaling.Words(step.Title, formula.Ingredients.Select(each => (each.Name, "x"))))
+            );
         });
         Assert.Equal(FormulaCatalogue.All.Count, FormulaCatalogue.All.Select(formula => formula.Id).Distinct().Count());
     }
@@ -83,26 +99,31 @@ public class ScalingTests
 
     [Fact]
     public void Ratios_are_kept_exactly() =>
-        Gen.Select(Gen.Double[1, 2000], Gen.Double[0.1, 50], Gen.Double[0.1, 50]).Sample((wanted, a, b) =>
-        {
-            var formula = Written(new("water", a, Unit.Cup), new("olive oil", b, Unit.Gram), new("honey", 1, Unit.Tablespoon));
-            if (wanted / Kitchen.YieldOf(formula).Value is < Scaling.LeastFactor or > Scaling.MostFactor)
-            {
-                return true;
-            }
+        Gen.Select(Gen.Double[1, 2000], Gen.Double[0.1, 50], Gen.Double[0.1, 50])
+            .Sample(
+                (wanted, a, b) =>
+                {
+                    var formula = Written(new("water", a, Unit.Cup), new("olive oil", b, Unit.Gram), new("honey", 1, Unit.Tablespoon));
+                    if (wanted / Kitchen.YieldOf(formula).Value is < Scaling.LeastFactor or > Scaling.MostFactor)
+                    {
+                        return true;
+                    }
 
-            var scaled = Scaling.ToMake(formula, new Millilitres(wanted), Kitchen);
-            var ratio = scaled.Lines[0].Volume.Value / scaled.Lines[1].Volume.Value;
-            var written = Kitchen.VolumeOf(formula.Ingredients[0]).Value / Kitchen.VolumeOf(formula.Ingredients[1]).Value;
-            return Math.Abs(ratio - written) <= 1e-9 * written && Math.Abs(scaled.Makes.Value - wanted) <= 1e-9 * wanted;
-        });
+                    var scaled = Scaling.ToMake(formula, new Millilitres(wanted), Kitchen);
+                    var ratio = scaled.Lines[0].Volume.Value / scaled.Lines[1].Volume.Value;
+                    var written = Kitchen.VolumeOf(formula.Ingredients[0]).Value / Kitchen.VolumeOf(formula.Ingredients[1]).Value;
+                    return Math.Abs(ratio - written) <= 1e-9 * written && Math.Abs(scaled.Makes.Value - wanted) <= 1e-9 * wanted;
+                }
+            );
 
     [Fact]
     public void Essential_oil_is_never_rounded_up_and_less_than_a_drop_is_left_out()
     {
         var formula = Written(new("olive oil", 100, Unit.Millilitre), new("lavender oil", 12, Unit.Drop));
         Assert.Equal("5 drops", Scaling.By(formula, 0.49, Kitchen).Lines[1].Amount.Metric);
-        Assert.Contains(Scaling.By(formula, 0.05, Kitchen).Remarks, remark => remark.Contains("less than a drop", StringComparison.Ordinal));
+        Assert.Contains(Scaling.By(formula, 0.05, Kitchen).Remarks, remark =>
+            remark.Contains("less than a drop", StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -129,15 +150,27 @@ public class ScalingTests
 
     [Fact]
     public void Grams_of_eggs_are_not_a_thing() =>
-        Assert.Contains("counted", Assert.Throws<UnitMismatchException>(() => Kitchen.YieldOf(Written(new FormulaIngredient("eggs", 50, Unit.Gram)))).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "counted",
+            Assert.Throws<UnitMismatchException>(() => Kitchen.YieldOf(Written(new FormulaIngredient("eggs", 50, Unit.Gram)))).Message,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void Cost_by_hand()
     {
         // 100 ml at 0.02 and 50 g of oil, 54.35 ml, at 0.10: 2.00 + 5.43; nobody gave a price for honey.
         var product = new KitchenProduct(Guid.NewGuid(), "Plain", Core.Shelf.ProductRole.RinseOut, [], default, 0.02m);
-        var kitchen = new Kitchen([], [product], Kitchen.Dictionary, new MeasureFigures()) { Prices = new Dictionary<string, decimal> { ["olive oil"] = 0.10m } };
-        var formula = Written(new("Plain", 100, Unit.Millilitre) { ProductId = product.Id }, new("olive oil", 50, Unit.Gram), new("honey", 10, Unit.Millilitre), new("water", 90, Unit.Millilitre));
+        var kitchen = new Kitchen([], [product], Kitchen.Dictionary, new MeasureFigures())
+        {
+            Prices = new Dictionary<string, decimal> { ["olive oil"] = 0.10m },
+        };
+        var formula = Written(
+            new("Plain", 100, Unit.Millilitre) { ProductId = product.Id },
+            new("olive oil", 50, Unit.Gram),
+            new("honey", 10, Unit.Millilitre),
+            new("water", 90, Unit.Millilitre)
+        );
 
         var cost = Cost.Of(Scaling.By(formula, 1, kitchen), kitchen);
 
@@ -150,7 +183,13 @@ public class ScalingTests
     [Fact]
     public void A_batch_within_a_batch_costs_its_share()
     {
-        var prices = new Dictionary<string, decimal> { ["sunflower oil"] = 0.01m, ["castor oil"] = 0.04m, ["dried rosemary"] = 0.05m, ["lavender oil"] = 1m };
+        var prices = new Dictionary<string, decimal>
+        {
+            ["sunflower oil"] = 0.01m,
+            ["castor oil"] = 0.04m,
+            ["dried rosemary"] = 0.05m,
+            ["lavender oil"] = 1m,
+        };
         var kitchen = new Kitchen(FormulaCatalogue.All, [], Kitchen.Dictionary, Kitchen.Measures) { Prices = prices };
         var inner = Cost.Of(Scaling.By(Shipped("Infused oil"), 1, kitchen), kitchen);
         var outer = Cost.Of(Scaling.By(Shipped("Scented infused oil"), 1, kitchen), kitchen);
@@ -188,8 +227,14 @@ public class ScalingTests
     [Fact]
     public void A_mixture_is_stretched_by_a_quarter_at_most()
     {
-        Assert.Equal("25 ml", Correction.For(Shipped("Herb tea"), Trouble.TooLittle, new Millilitres(100), new Millilitres(300), Kitchen).Amount!.Metric);
-        Assert.Equal("10 ml", Correction.For(Shipped("Herb tea"), Trouble.TooLittle, new Millilitres(100), new Millilitres(110), Kitchen).Amount!.Metric);
+        Assert.Equal(
+            "25 ml",
+            Correction.For(Shipped("Herb tea"), Trouble.TooLittle, new Millilitres(100), new Millilitres(300), Kitchen).Amount!.Metric
+        );
+        Assert.Equal(
+            "10 ml",
+            Correction.For(Shipped("Herb tea"), Trouble.TooLittle, new Millilitres(100), new Millilitres(110), Kitchen).Amount!.Metric
+        );
         Assert.Null(Correction.For(Shipped("Herb tea"), Trouble.TooLittle, new Millilitres(100), new Millilitres(90), Kitchen).Add);
     }
 }

@@ -13,7 +13,8 @@ public class WordsAndLabelTests
 
     private static Formula Shipped(string name) => FormulaCatalogue.All.Single(formula => formula.Name == name);
 
-    private static IReadOnlyList<string> Cautions(string name) => MixtureWords.Cautions(Shipped(name), Contents.Of(Shipped(name), Kitchen.Shipped));
+    private static IReadOnlyList<string> Cautions(string name) =>
+        MixtureWords.Cautions(Shipped(name), Contents.Of(Shipped(name), Kitchen.Shipped));
 
     [Theory]
     [InlineData("Egg mask", "Raw egg")]
@@ -39,7 +40,8 @@ public class WordsAndLabelTests
     [Fact]
     public void Cautions_are_few() => Assert.All(FormulaCatalogue.All, formula => Assert.InRange(Cautions(formula.Name).Count, 0, 4));
 
-    private static IReadOnlyList<string> Against(StepUse use, Head head, bool leaveOn = false, params string[] reacted) => MixtureWords.Against(use, head, leaveOn, reacted, Figures, new MeasureFigures());
+    private static IReadOnlyList<string> Against(StepUse use, Head head, bool leaveOn = false, params string[] reacted) =>
+        MixtureWords.Against(use, head, leaveOn, reacted, Figures, new MeasureFigures());
 
     [Fact]
     public void What_a_head_must_not_have_is_said_by_name()
@@ -55,14 +57,31 @@ public class WordsAndLabelTests
     [InlineData(1.5, 0, true, AgeGroup.Adult, false, "Oil contains 1.5 % essential oil. The most for Oriel here is 1 %.")]
     [InlineData(2.5, 0, false, AgeGroup.Adult, false, "Oil contains 2.5 % essential oil. The most for Oriel here is 2 %.")]
     [InlineData(0.4, 0, false, AgeGroup.SixToTwelve, false, null)]
-    [InlineData(0.4, 0, true, AgeGroup.SixToTwelve, false, "Oil contains essential oil, which Oriel must not use in anything that stays on.")]
+    [InlineData(
+        0.4,
+        0,
+        true,
+        AgeGroup.SixToTwelve,
+        false,
+        "Oil contains essential oil, which Oriel must not use in anything that stays on."
+    )]
     [InlineData(0.1, 0, false, AgeGroup.UnderSix, false, "Oil contains essential oil, which Oriel must not use.")]
     [InlineData(0.1, 0, false, AgeGroup.Adult, true, "Oil contains essential oil, which Oriel must not use.")]
     [InlineData(1.5, 1.2, false, AgeGroup.Adult, false, "Oil contains 1.2 % of a sharp essential oil. The most of those is 1 %.")]
-    public void Essential_oil_has_its_limits_by_age_and_use(double percent, double sharp, bool leaveOn, AgeGroup age, bool clinician, string? said)
+    public void Essential_oil_has_its_limits_by_age_and_use(
+        double percent,
+        double sharp,
+        bool leaveOn,
+        AgeGroup age,
+        bool clinician,
+        string? said
+    )
     {
         var head = Given.Head() with { AgeGroup = age, AskClinician = clinician };
-        Assert.Equal(said is null ? [] : [said], Against(new StepUse("Oil") { EssentialOilPercent = percent, SharpOilPercent = sharp }, head, leaveOn));
+        Assert.Equal(
+            said is null ? [] : [said],
+            Against(new StepUse("Oil") { EssentialOilPercent = percent, SharpOilPercent = sharp }, head, leaveOn)
+        );
     }
 
     [Fact]
@@ -70,8 +89,14 @@ public class WordsAndLabelTests
     {
         var burns = new StepUse("Hot") { Traits = MixtureTraits.Burns };
         Assert.Empty(Against(burns, Given.Head()));
-        Assert.Equal(["Not for Oriel: it burns, and must not go on a child."], Against(burns, Given.Head() with { AgeGroup = AgeGroup.SixToTwelve }));
-        Assert.Equal(["Not for Oriel: pepper, menthol and the like must never touch broken skin."], Against(burns, Given.Head() with { Scalp = [ScalpSign.BrokenSkin] }));
+        Assert.Equal(
+            ["Not for Oriel: it burns, and must not go on a child."],
+            Against(burns, Given.Head() with { AgeGroup = AgeGroup.SixToTwelve })
+        );
+        Assert.Equal(
+            ["Not for Oriel: pepper, menthol and the like must never touch broken skin."],
+            Against(burns, Given.Head() with { Scalp = [ScalpSign.BrokenSkin] })
+        );
     }
 
     [Fact]
@@ -92,12 +117,32 @@ public class WordsAndLabelTests
             Facts = new StepUse("Sunday mask") { Ingredients = ["sweet almond oil", "nuts", "honey", "bee products"] },
         };
         var nutty = Given.Head() with { Name = "Wren", Sensitivities = ["nuts"] };
-        var label = JarLabel.Of(batch, BatchKeeping.Of(batch, Given.Today, Given.Noon, Figures), [(Given.Head(), []), (nutty, ["honey"])], Figures, new MeasureFigures());
+        var label = JarLabel.Of(
+            batch,
+            BatchKeeping.Of(batch, Given.Today, Given.Noon, Figures),
+            [(Given.Head(), []), (nutty, ["honey"])],
+            Figures,
+            new MeasureFigures()
+        );
 
         Assert.Equal(("Sunday mask", "Made 14 Mar 2026", "Use by 17 Mar 2026, in the fridge"), (label.Name, label.Made, label.UseBy));
         Assert.Equal("Holds nuts, bee products", label.Holds);
         Assert.Equal(["Not for Wren: nuts, honey."], label.NotFor);
-        Assert.Equal("Do not use", JarLabel.Of(batch with { LooksWrong = true }, BatchKeeping.Of(batch with { LooksWrong = true }, Given.Today, Given.Noon, Figures), [], Figures, new MeasureFigures()).UseBy);
+        Assert.Equal(
+            "Do not use",
+            JarLabel
+                .Of(
+                    batch with
+                    {
+                        LooksWrong = true,
+                    },
+                    BatchKeeping.Of(batch with { LooksWrong = true }, Given.Today, Given.Noon, Figures),
+                    [],
+                    Figures,
+                    new MeasureFigures()
+                )
+                .UseBy
+        );
     }
 
     [Fact]
@@ -109,7 +154,20 @@ public class WordsAndLabelTests
 
     [Fact]
     public void Whatever_can_be_replaced_says_what_changes() =>
-        Assert.All(Materials.All.Where(material => material.Role is not (MaterialRole.Egg or MaterialRole.EssentialOil or MaterialRole.Other or MaterialRole.Seed
-                or MaterialRole.Pod or MaterialRole.Grain or MaterialRole.Onion or MaterialRole.Bar)),
-            material => Assert.EndsWith(".", Materials.InsteadOf(material.Role), StringComparison.Ordinal));
+        Assert.All(
+            Materials.All.Where(material =>
+                material.Role
+                    is not (
+                        MaterialRole.Egg
+                        or MaterialRole.EssentialOil
+                        or MaterialRole.Other
+                        or MaterialRole.Seed
+                        or MaterialRole.Pod
+                        or MaterialRole.Grain
+                        or MaterialRole.Onion
+                        or MaterialRole.Bar
+                    )
+            ),
+            material => Assert.EndsWith(".", Materials.InsteadOf(material.Role), StringComparison.Ordinal)
+        );
 }

@@ -8,8 +8,22 @@ public class PhysicsTests
 {
     private static readonly HeadSize Reference = HeadSize.Of(Given.Head(), Given.Figures.Head);
 
-    private static DryingForecast Dry(double water, Hang hang = Hang.Loose, Air air = Air.Still, double celsius = 22, double humidity = 0.5) =>
-        Drying.Forecast(Reference, new WaterContent(water), hang, air, new Celsius(celsius), new RelativeHumidity(humidity), Given.Figures.Drying);
+    private static DryingForecast Dry(
+        double water,
+        Hang hang = Hang.Loose,
+        Air air = Air.Still,
+        double celsius = 22,
+        double humidity = 0.5
+    ) =>
+        Drying.Forecast(
+            Reference,
+            new WaterContent(water),
+            hang,
+            air,
+            new Celsius(celsius),
+            new RelativeHumidity(humidity),
+            Given.Figures.Drying
+        );
 
     [Theory]
     // The calibration case, then each factor of the model by hand: 2.5 h ÷ 0.45, ÷ 2.2, ÷ 5, and ÷ 0.8578 for the air.
@@ -34,11 +48,11 @@ public class PhysicsTests
     public void Working_names_every_factor() =>
         Assert.Equal(
             "2.5 h for 0.5 g water per g hair at 22 °C and 50 % ÷ 0.45 surface open in twists ÷ 5 for the hood, low = 1.1 h to 80 % dry",
-            Dry(0.5, Hang.Twists, Air.HoodLow).Working);
+            Dry(0.5, Hang.Twists, Air.HoodLow).Working
+        );
 
     [Fact]
-    public void Saturated_air_dries_nothing() =>
-        Assert.Throws<ArgumentOutOfRangeException>(() => Dry(0.5, humidity: 1));
+    public void Saturated_air_dries_nothing() => Assert.Throws<ArgumentOutOfRangeException>(() => Dry(0.5, humidity: 1));
 
     [Fact]
     public void A_bowl_cools_by_newtons_law()
@@ -52,8 +66,7 @@ public class PhysicsTests
     }
 
     [Fact]
-    public void Nothing_cools_below_the_room() =>
-        Assert.Null(Cooling.TimeToReach(new Celsius(75), new Celsius(30), new Celsius(32), 0.06));
+    public void Nothing_cools_below_the_room() => Assert.Null(Cooling.TimeToReach(new Celsius(75), new Celsius(30), new Celsius(32), 0.06));
 
     [Fact]
     public void A_larger_bowl_cools_slower() =>
@@ -76,11 +89,18 @@ public class CoolingFitTests
 
     [Fact]
     public void Any_rate_is_found_again() =>
-        CsCheck.Check.Sample(CsCheck.Gen.Select(CsCheck.Gen.Double[0.01, 0.2], CsCheck.Gen.Double[40, 95], CsCheck.Gen.Double[10, 30]), (k, from, room) =>
-        {
-            var readings = new[] { 1.0, 4, 9, 15 }.Select(minutes => (minutes, Cooling.After(TimeSpan.FromMinutes(minutes), new Celsius(from), new Celsius(room), k))).ToList();
-            return Cooling.Fit(readings, new Celsius(room)) is { } fit && Math.Abs(fit.RatePerMinute - k) < 1e-6 && Math.Abs(fit.AtZero.Value - from) < 1e-4;
-        });
+        CsCheck.Check.Sample(
+            CsCheck.Gen.Select(CsCheck.Gen.Double[0.01, 0.2], CsCheck.Gen.Double[40, 95], CsCheck.Gen.Double[10, 30]),
+            (k, from, room) =>
+            {
+                var readings = new[] { 1.0, 4, 9, 15 }
+                    .Select(minutes => (minutes, Cooling.After(TimeSpan.FromMinutes(minutes), new Celsius(from), new Celsius(room), k)))
+                    .ToList();
+                return Cooling.Fit(readings, new Celsius(room)) is { } fit
+                    && Math.Abs(fit.RatePerMinute - k) < 1e-6
+                    && Math.Abs(fit.AtZero.Value - from) < 1e-4;
+            }
+        );
 
     [Fact]
     public void Readings_that_cannot_say_are_not_believed()

@@ -9,9 +9,22 @@ public class WarmthTests
 {
     private static readonly CoolingFigures Figures = new();
 
-    private static WarmthForecast Of(double from, double around = 22, Vessel vessel = Vessel.WideBowl, double volume = 350, params (double Minutes, double Celsius)[] readings) =>
-        WarmthForecast.Of(vessel, new Millilitres(volume), new Celsius(from), new Celsius(around), Given.Noon,
-            [.. readings.Select(reading => new Reading(Given.Noon.AddMinutes(reading.Minutes), new Celsius(reading.Celsius)))], Figures);
+    private static WarmthForecast Of(
+        double from,
+        double around = 22,
+        Vessel vessel = Vessel.WideBowl,
+        double volume = 350,
+        params (double Minutes, double Celsius)[] readings
+    ) =>
+        WarmthForecast.Of(
+            vessel,
+            new Millilitres(volume),
+            new Celsius(from),
+            new Celsius(around),
+            Given.Noon,
+            [.. readings.Select(reading => new Reading(Given.Noon.AddMinutes(reading.Minutes), new Celsius(reading.Celsius)))],
+            Figures
+        );
 
     private static double Minutes(DateTimeOffset? moment) => (moment!.Value - Given.Noon).TotalMinutes;
 
@@ -54,7 +67,8 @@ public class WarmthTests
     [InlineData(28, 22, "It is no longer warm; stand it in hot water.")]
     [InlineData(20, 34, "It will not get warm enough in this; the bath has to be warmer.")]
     [InlineData(20, 39, "Warm enough from")]
-    public void Rooms_and_baths_in_words(double from, double around, string sentence) => Assert.StartsWith(sentence, Of(from, around).Sentence, StringComparison.Ordinal);
+    public void Rooms_and_baths_in_words(double from, double around, string sentence) =>
+        Assert.StartsWith(sentence, Of(from, around).Sentence, StringComparison.Ordinal);
 
     [Fact]
     public void An_oil_in_a_hot_bath_is_taken_out_in_time()
@@ -67,19 +81,26 @@ public class WarmthTests
 
     [Fact]
     public void It_never_warms_while_it_cools_and_comes_to_the_room() =>
-        Gen.Select(Gen.Double[40, 100], Gen.Double[5, 30], Gen.Enum<Vessel>(), Gen.Double[20, 2000]).Sample((from, around, vessel, volume) =>
-        {
-            var curve = Of(from, around, vessel, volume).Curve;
-            return curve.Zip(curve.Skip(1)).All(pair => pair.Second.Celsius <= pair.First.Celsius) && curve.All(point => point.Celsius >= around - 0.01);
-        });
+        Gen.Select(Gen.Double[40, 100], Gen.Double[5, 30], Gen.Enum<Vessel>(), Gen.Double[20, 2000])
+            .Sample(
+                (from, around, vessel, volume) =>
+                {
+                    var curve = Of(from, around, vessel, volume).Curve;
+                    return curve.Zip(curve.Skip(1)).All(pair => pair.Second.Celsius <= pair.First.Celsius)
+                        && curve.All(point => point.Celsius >= around - 0.01);
+                }
+            );
 
     [Fact]
     public void Moments_stand_in_order() =>
-        Gen.Select(Gen.Double[41, 100], Gen.Double[5, 29], Gen.Enum<Vessel>(), Gen.Double[20, 2000]).Sample((from, around, vessel, volume) =>
-        {
-            var forecast = Of(from, around, vessel, volume);
-            return forecast.SafeAt <= forecast.ComfortableAt && forecast.ComfortableAt <= forecast.WarmUntil;
-        });
+        Gen.Select(Gen.Double[41, 100], Gen.Double[5, 29], Gen.Enum<Vessel>(), Gen.Double[20, 2000])
+            .Sample(
+                (from, around, vessel, volume) =>
+                {
+                    var forecast = Of(from, around, vessel, volume);
+                    return forecast.SafeAt <= forecast.ComfortableAt && forecast.ComfortableAt <= forecast.WarmUntil;
+                }
+            );
 
     [Fact]
     public void A_larger_bowl_cools_slower() => Assert.True(Of(75, volume: 800).ComfortableAt > Of(75, volume: 100).ComfortableAt);
@@ -88,6 +109,9 @@ public class WarmthTests
     public void The_window_of_the_schedule_is_the_same_in_whole_minutes()
     {
         var (window, forecast) = (Cooling.ToSkin(Vessel.WideBowl, new Millilitres(350), new Celsius(75), new Celsius(22), Figures), Of(75));
-        Assert.Equal((Math.Ceiling(Minutes(forecast.SafeAt)), Math.Round(Minutes(forecast.ComfortableAt)), Math.Floor(Minutes(forecast.WarmUntil))), (window.Earliest, window.Usual, window.Latest));
+        Assert.Equal(
+            (Math.Ceiling(Minutes(forecast.SafeAt)), Math.Round(Minutes(forecast.ComfortableAt)), Math.Floor(Minutes(forecast.WarmUntil))),
+            (window.Earliest, window.Usual, window.Latest)
+        );
     }
 }

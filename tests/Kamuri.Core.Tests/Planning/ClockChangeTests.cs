@@ -12,16 +12,31 @@ public class ClockChangeTests
 {
     private static readonly TimeZoneInfo Berlin = TimeZoneInfo.FindSystemTimeZoneById("Europe/Berlin");
 
-    private static When Noon(int month, int day, double offset) => new(new DateTimeOffset(2026, month, day, 12, 0, 0, TimeSpan.FromHours(offset))) { Zone = Berlin };
+    private static When Noon(int month, int day, double offset) =>
+        new(new DateTimeOffset(2026, month, day, 12, 0, 0, TimeSpan.FromHours(offset))) { Zone = Berlin };
 
-    private static Plan Plan(When when) => Given.Plan(Given.Request() with { Schools = new Schools { Length = TreatmentLength.Overnight }, When = when, Today = DateOnly.FromDateTime(when.Now.Date) });
+    private static Plan Plan(When when) =>
+        Given.Plan(
+            Given.Request() with
+            {
+                Schools = new Schools { Length = TreatmentLength.Overnight },
+                When = when,
+                Today = DateOnly.FromDateTime(when.Now.Date),
+            }
+        );
 
     /// <summary>29 March 2026 has no hour from two to three; 25 October has it twice.</summary>
     [Theory]
     [InlineData(3, 28, 1, 2, 7)]
     [InlineData(10, 24, 2, 1, 9)]
     [InlineData(6, 13, 2, 2, 8)]
-    public void The_night_goes_by_the_wall_and_the_treatment_by_the_minutes(int month, int day, double evening, double morning, double asleep)
+    public void The_night_goes_by_the_wall_and_the_treatment_by_the_minutes(
+        int month,
+        int day,
+        double evening,
+        double morning,
+        double asleep
+    )
     {
         var plan = Plan(Noon(month, day, evening));
         var night = plan.Tasks.Single(task => task.IsOvernight);
@@ -43,8 +58,17 @@ public class ClockChangeTests
         var plan = SessionPlan.From(Plan(Noon(3, 28, 1)));
         var wait = plan.Tasks.Single(task => task.IsOvernight);
         var before = plan.Tasks.TakeWhile(task => task.Id != wait.Id).Where(task => task.IsHandsOn).ToList();
-        var state = SessionFold.Fold(plan, [new SessionStarted(Guid.NewGuid(), plan.PlannedStart),
-            .. before.Select(task => new TaskDone(Guid.NewGuid(), plan.PlannedStart.AddMinutes(task.PlannedStart + task.PlannedMinutes), task.Id))]);
+        var state = SessionFold.Fold(
+            plan,
+            [
+                new SessionStarted(Guid.NewGuid(), plan.PlannedStart),
+                .. before.Select(task => new TaskDone(
+                    Guid.NewGuid(),
+                    plan.PlannedStart.AddMinutes(task.PlannedStart + task.PlannedMinutes),
+                    task.Id
+                )),
+            ]
+        );
         var since = state.Task(wait.Id).Start!.Value;
         // Four hours later the wall has gone on by five.
         var now = TimeZoneInfo.ConvertTime(since.AddHours(4), Berlin);
@@ -58,10 +82,26 @@ public class ClockChangeTests
     public void Several_heads_sleep_through_the_change_as_well()
     {
         var when = Noon(3, 28, 1);
-        var own = Given.Request() with { Schools = new Schools { Length = TreatmentLength.Overnight }, Today = new DateOnly(2026, 3, 28) };
-        var plan = new HouseholdPlanner(new CpSatScheduler()).Make(new HouseholdRequest { Heads = [new(own)], Hands = [new("Ama")], When = when }, Given.Figures);
+        var own = Given.Request() with
+        {
+            Schools = new Schools { Length = TreatmentLength.Overnight },
+            Today = new DateOnly(2026, 3, 28),
+        };
+        var plan = new HouseholdPlanner(new CpSatScheduler()).Make(
+            new HouseholdRequest
+            {
+                Heads = [new(own)],
+                Hands = [new("Ama")],
+                When = when,
+            },
+            Given.Figures
+        );
         var night = plan.Tasks.Single(task => task.IsOvernight);
-        Assert.DoesNotContain(plan.Tasks, task => task.IsHandsOn && task.Start < new DateTimeOffset(2026, 3, 29, 6, 30, 0, TimeSpan.FromHours(2)) && task.End > new DateTimeOffset(2026, 3, 28, 22, 30, 0, TimeSpan.FromHours(1)));
+        Assert.DoesNotContain(plan.Tasks, task =>
+            task.IsHandsOn
+            && task.Start < new DateTimeOffset(2026, 3, 29, 6, 30, 0, TimeSpan.FromHours(2))
+            && task.End > new DateTimeOffset(2026, 3, 28, 22, 30, 0, TimeSpan.FromHours(1))
+        );
         Assert.Equal(2, night.End.Offset.TotalHours);
         Assert.InRange((night.End - night.Start).TotalMinutes, night.Window!.Earliest, night.Window.Latest);
     }
@@ -73,8 +113,23 @@ public class ClockChangeTests
     public void That_the_clocks_change_is_said(int month, int day, double evening, string? sentence)
     {
         var when = Noon(month, day, evening);
-        var own = Given.Request() with { Schools = new Schools { Length = TreatmentLength.Overnight }, When = when, Today = new DateOnly(2026, month, day) };
-        var several = HouseholdWords.Finish(new HouseholdPlanner(new CpSatScheduler()).Make(new HouseholdRequest { Heads = [new(own)], Hands = [new("Ama")], When = when }, Given.Figures));
+        var own = Given.Request() with
+        {
+            Schools = new Schools { Length = TreatmentLength.Overnight },
+            When = when,
+            Today = new DateOnly(2026, month, day),
+        };
+        var several = HouseholdWords.Finish(
+            new HouseholdPlanner(new CpSatScheduler()).Make(
+                new HouseholdRequest
+                {
+                    Heads = [new(own)],
+                    Hands = [new("Ama")],
+                    When = when,
+                },
+                Given.Figures
+            )
+        );
         foreach (var said in new[] { several, PlanWords.Finish(Plan(when)) })
         {
             if (sentence is null)
@@ -94,9 +149,15 @@ public class ClockChangeTests
         // Half an hour, in the autumn of the southern half; and nowhere else does it count.
         var zone = TimeZoneInfo.FindSystemTimeZoneById("Australia/Lord_Howe");
         var evening = new DateTimeOffset(2026, 4, 4, 22, 0, 0, TimeSpan.FromHours(11));
-        Assert.Equal("At 02:00 on Sunday the clocks go back by 30\u00a0min; these times allow for it.", ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(10)));
+        Assert.Equal(
+            "At 02:00 on Sunday the clocks go back by 30\u00a0min; these times allow for it.",
+            ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(10))
+        );
         // Two in the morning by the summer's clock, eleven hours ahead, is three in the afternoon the day before.
-        Assert.Equal(new ClockChange(new DateTimeOffset(2026, 4, 4, 15, 0, 0, TimeSpan.Zero), -30), ClockChange.Between(new When(evening) { Zone = zone }.Wall, evening, evening.AddHours(10)));
+        Assert.Equal(
+            new ClockChange(new DateTimeOffset(2026, 4, 4, 15, 0, 0, TimeSpan.Zero), -30),
+            ClockChange.Between(new When(evening) { Zone = zone }.Wall, evening, evening.AddHours(10))
+        );
         Assert.Null(ClockChange.Between(new When(evening) { Zone = zone }.Wall, evening, evening.AddHours(3)));
         Assert.Null(ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(3)));
         Assert.Null(ClockChange.Sentence(new When(evening), evening, evening.AddHours(10)));

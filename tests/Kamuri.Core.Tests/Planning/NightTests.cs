@@ -14,7 +14,8 @@ public class NightTests
 
     private static PlannedTask Night(Plan plan) => plan.Tasks.Single(task => task.IsOvernight);
 
-    private static DateTimeOffset At(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.FromHours(1)).AddHours(hour);
+    private static DateTimeOffset At(int day, double hour) =>
+        new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.FromHours(1)).AddHours(hour);
 
     [Fact]
     public void Asked_for_at_noon_it_begins_in_the_evening()
@@ -80,27 +81,40 @@ public class NightTests
     public void Tea_straight_after_the_night_waits_until_it_is_brewed()
     {
         PlanStep Step(string kind) => new(kind, Core.Steps.StepCatalogue.Get(kind));
-        var plan = Given.Plan(Given.Request() with { Steps = [Step("pre-poo-overnight"), Step("tea-rinse"), Step("cleanse"), Step("deep-condition")] });
+        var plan = Given.Plan(
+            Given.Request() with
+            {
+                Steps = [Step("pre-poo-overnight"), Step("tea-rinse"), Step("cleanse"), Step("deep-condition")],
+            }
+        );
 
         var tea = plan.Steps.Single(step => step.Step.Id == "tea-rinse");
         Assert.True(tea.Start > Night(plan).End);
-        Assert.All(plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand), task => Assert.True(task.Start >= Night(plan).End && task.End <= tea.Start));
+        Assert.All(plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand), task =>
+            Assert.True(task.Start >= Night(plan).End && task.End <= tea.Start)
+        );
     }
 
     [Fact]
     public void A_day_that_would_begin_while_people_sleep_says_so()
     {
         var locs = Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 10)) };
-        Plan Dry(Core.Physics.Air air) => Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs, locs) with
-        {
-            When = new When(Given.Noon, ReadyBy: At(15, 18)),
-            DryingAir = air,
-            Equipment = new Equipment(Hoods: 1),
-        });
+        Plan Dry(Core.Physics.Air air) =>
+            Given.Plan(
+                Given.Request(Aim.Quick, EndStyle.AsItIs, locs) with
+                {
+                    When = new When(Given.Noon, ReadyBy: At(15, 18)),
+                    DryingAir = air,
+                    Equipment = new Equipment(Hoods: 1),
+                }
+            );
 
         var still = Dry(Core.Physics.Air.Still);
         Assert.True(still.StartsInTheNight);
-        Assert.Equal($"To be ready by 18:00 it would start at {PlanWords.Clock(still.Start)}, while people sleep. A faster way of drying or a later hour would spare that.", PlanWords.Night(still));
+        Assert.Equal(
+            $"To be ready by 18:00 it would start at {PlanWords.Clock(still.Start)}, while people sleep. A faster way of drying or a later hour would spare that.",
+            PlanWords.Night(still)
+        );
         Assert.False(Dry(Core.Physics.Air.HoodLow).StartsInTheNight);
     }
 
@@ -112,7 +126,10 @@ public class NightTests
         var hands = late.Tasks.Where(task => task.IsHandsOn && task.End > At(14, 22.5)).ToList();
         Assert.Equal(hands.Min(task => task.Start) > At(14, 22.5) ? hands.Min(task => task.Start) : At(14, 22.5), late.NightWork!.From);
         Assert.Equal(hands.Max(task => task.End) < At(15, 5.5) ? hands.Max(task => task.End) : At(15, 5.5), late.NightWork.To);
-        Assert.Equal($"Hands are at work from {PlanWords.Clock(late.NightWork.From)} to {PlanWords.Clock(late.NightWork.To, late.NightWork.From)}, while people sleep.", PlanWords.Night(late));
+        Assert.Equal(
+            $"Hands are at work from {PlanWords.Clock(late.NightWork.From)} to {PlanWords.Clock(late.NightWork.To, late.NightWork.From)}, while people sleep.",
+            PlanWords.Night(late)
+        );
         Assert.Null(PlanWords.Night(From(9)));
         Assert.Null(PlanWords.Night(From(23)));
     }
@@ -120,8 +137,12 @@ public class NightTests
     [Fact]
     public void Of_several_nights_the_first_with_work_is_told()
     {
-        PlannedTask Task(DateTimeOffset start, double minutes) => new("a", "a", "a", "Comb", true, 1, null, "", [], null, start, start.AddMinutes(minutes));
-        var work = NightWork.Of([Task(At(14, 9), 60), Task(At(14, 22.5), 10), Task(At(15, 22), 60), Task(At(17, 3), 30)], Given.Figures.Night);
+        PlannedTask Task(DateTimeOffset start, double minutes) =>
+            new("a", "a", "a", "Comb", true, 1, null, "", [], null, start, start.AddMinutes(minutes));
+        var work = NightWork.Of(
+            [Task(At(14, 9), 60), Task(At(14, 22.5), 10), Task(At(15, 22), 60), Task(At(17, 3), 30)],
+            Given.Figures.Night
+        );
         Assert.Equal(new NightWork(At(15, 22.5), At(15, 23)), work);
     }
 
@@ -131,9 +152,13 @@ public class NightTests
     [InlineData(500, false)]
     public void A_quarter_of_an_hour_behind_bedtime_is_no_work_at_night(double minutes, bool isNone)
     {
-        PlannedTask Task(DateTimeOffset start, DateTimeOffset end, bool isHandsOn) => new("a", "a", "a", "Comb", isHandsOn, 1, null, "", [], null, start, end);
+        PlannedTask Task(DateTimeOffset start, DateTimeOffset end, bool isHandsOn) =>
+            new("a", "a", "a", "Comb", isHandsOn, 1, null, "", [], null, start, end);
         var begins = At(14, 21.5);
-        var work = NightWork.Of([Task(begins, begins.AddMinutes(60 + minutes), true), Task(begins, begins.AddHours(8), false)], Given.Figures.Night);
+        var work = NightWork.Of(
+            [Task(begins, begins.AddMinutes(60 + minutes), true), Task(begins, begins.AddHours(8), false)],
+            Given.Figures.Night
+        );
         Assert.Equal(isNone ? null : new NightWork(At(14, 22.5), At(14, 22.5).AddMinutes(Math.Min(minutes, 7 * 60))), work);
     }
 
@@ -148,24 +173,41 @@ public class NightTests
 
     [Fact]
     public void Sleep_is_no_rest() =>
-        Assert.All(PlanWords.Rests(Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs) with { Schools = Overnight, DryingAir = Core.Physics.Air.BlowDryCool })), rest => Assert.True(rest < 360));
+        Assert.All(
+            PlanWords.Rests(
+                Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs) with { Schools = Overnight, DryingAir = Core.Physics.Air.BlowDryCool })
+            ),
+            rest => Assert.True(rest < 360)
+        );
 
     [Fact]
     public void Whenever_it_is_asked_for_the_night_is_within_its_window_and_not_in_the_past() =>
-        Gen.Select(Gen.Int[0, 47], Gen.Int[0, 3], Gen.Double[1, 80]).Sample((half, mode, hours) =>
-        {
-            var now = At(14, half / 2.0);
-            var plan = Plan(mode == 0 ? new When(now) : mode == 1 ? new When(now, StartAt: now.AddHours(hours)) : new When(now, ReadyBy: now.AddHours(hours)));
-            var night = Night(plan);
-            var minutes = (night.End - night.Start).TotalMinutes;
+        Gen.Select(Gen.Int[0, 47], Gen.Int[0, 3], Gen.Double[1, 80])
+            .Sample(
+                (half, mode, hours) =>
+                {
+                    var now = At(14, half / 2.0);
+                    var plan = Plan(
+                        mode == 0 ? new When(now)
+                        : mode == 1 ? new When(now, StartAt: now.AddHours(hours))
+                        : new When(now, ReadyBy: now.AddHours(hours))
+                    );
+                    var night = Night(plan);
+                    var minutes = (night.End - night.Start).TotalMinutes;
 
-            Assert.True(plan.Start >= now);
-            Assert.InRange(minutes, night.Window!.Earliest, night.Window.Latest);
-            // Somewhere between the evening and the small hours.
-            Assert.True(night.Start.TimeOfDay >= TimeSpan.FromHours(20) || night.Start.TimeOfDay <= TimeSpan.FromHours(4), $"{now} {mode} {hours}: {night.Start}");
-            if (plan.Fit.ReadyBy is { } ready && plan.Fit.MinutesOver == 0)
-            {
-                Assert.True(plan.End <= ready);
-            }
-        }, iter: Thorough.Runs(60, 300), threads: 1);
+                    Assert.True(plan.Start >= now);
+                    Assert.InRange(minutes, night.Window!.Earliest, night.Window.Latest);
+                    // Somewhere between the evening and the small hours.
+                    Assert.True(
+                        night.Start.TimeOfDay >= TimeSpan.FromHours(20) || night.Start.TimeOfDay <= TimeSpan.FromHours(4),
+                        $"{now} {mode} {hours}: {night.Start}"
+                    );
+                    if (plan.Fit.ReadyBy is { } ready && plan.Fit.MinutesOver == 0)
+                    {
+                        Assert.True(plan.End <= ready);
+                    }
+                },
+                iter: Thorough.Runs(60, 300),
+                threads: 1
+            );
 }

@@ -17,10 +17,14 @@ public class PlanWordsTests
     [Fact]
     public void The_day_is_the_one_on_the_wall_and_not_that_of_the_world()
     {
-        var (evening, late) = (new DateTimeOffset(2026, 3, 14, 20, 0, 0, TimeSpan.FromHours(-5)), new DateTimeOffset(2026, 3, 14, 23, 30, 0, TimeSpan.FromHours(-5)));
+        var (evening, late) = (
+            new DateTimeOffset(2026, 3, 14, 20, 0, 0, TimeSpan.FromHours(-5)),
+            new DateTimeOffset(2026, 3, 14, 23, 30, 0, TimeSpan.FromHours(-5))
+        );
         Assert.NotEqual(evening.UtcDateTime.Hour, evening.Hour);
         Assert.Equal("23:30", PlanWords.Clock(late, evening));
     }
 
-    private static DateTimeOffset At(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal);
+    private static DateTimeOffset At(string text) =>
+        DateTimeOffset.Parse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal);
 }

@@ -37,7 +37,9 @@ public class PlannerTests
             14:07 14:14 wash-and-go
             14:14 14:15 dry
             14:15 16:45 dry.wait
-            """, Timetable(plan));
+            """,
+            Timetable(plan)
+        );
         Assert.True(plan.Proven);
         Assert.Equal(plan.End, plan.NotBefore);
     }
@@ -82,8 +84,9 @@ public class PlannerTests
         Assert.Equal(Given.Noon, plan.Start);
         Assert.NotEmpty(plan.Fit.Shortened);
         Assert.Contains("kept under the usual time", PlanWords.Trouble(plan), StringComparison.Ordinal);
-        Assert.All(plan.Tasks.Where(task => task.Window is not null),
-            task => Assert.InRange((task.End - task.Start).TotalMinutes, task.Window!.Earliest, task.Window.Latest));
+        Assert.All(plan.Tasks.Where(task => task.Window is not null), task =>
+            Assert.InRange((task.End - task.Start).TotalMinutes, task.Window!.Earliest, task.Window.Latest)
+        );
     }
 
     [Fact]
@@ -99,7 +102,10 @@ public class PlannerTests
         Assert.InRange((plan.End - without.End).TotalMinutes, sparing.MinutesSaved, sparing.MinutesSaved + 10);
         Assert.True(sparing.MinutesSaved >= 8);
         Assert.False(without.HasStop);
-        Assert.Equal(plan.Fit.CouldSpare.Select(each => each.MinutesSaved).OrderDescending(), plan.Fit.CouldSpare.Select(each => each.MinutesSaved));
+        Assert.Equal(
+            plan.Fit.CouldSpare.Select(each => each.MinutesSaved).OrderDescending(),
+            plan.Fit.CouldSpare.Select(each => each.MinutesSaved)
+        );
     }
 
     [Fact]
@@ -116,14 +122,23 @@ public class PlannerTests
         var plan = Given.Plan(Given.Request(Aim.Quick, EndStyle.WashAndGo));
 
         Assert.StartsWith("Start at 12:00, done at 16:45, nine times in ten by 1", PlanWords.Finish(plan), StringComparison.Ordinal);
-        Assert.EndsWith("No order of these steps is quicker with one pair of hands. You sit down twice, 2\u00a0h\u00a030 the longest.", PlanWords.Finish(plan), StringComparison.Ordinal);
+        Assert.EndsWith(
+            "No order of these steps is quicker with one pair of hands. You sit down twice, 2\u00a0h\u00a030 the longest.",
+            PlanWords.Finish(plan),
+            StringComparison.Ordinal
+        );
         Assert.Equal([15, 150], PlanWords.Rests(plan));
     }
 
     [Fact]
     public void Amounts_come_with_the_steps()
     {
-        var steps = Given.Plan(Given.Request()).Steps.ToDictionary(step => step.Step.Id, step => step.Amount is { Ways: { } ways } ? $"{ways.Metric}, about {ways.Spoons}" : null);
+        var steps = Given
+            .Plan(Given.Request())
+            .Steps.ToDictionary(
+                step => step.Step.Id,
+                step => step.Amount is { Ways: { } ways } ? $"{ways.Metric}, about {ways.Spoons}" : null
+            );
 
         Assert.Equal("100 ml, about 6½ tbsp", steps["deep-condition"]);
         Assert.Equal("3 ml, about ¾ tsp", steps["oil"]);
@@ -133,21 +148,33 @@ public class PlannerTests
     }
 
     [Fact]
-    public void Any_plan_keeps_resources_links_and_windows_and_is_the_same_every_time() => Gens.EditedRequest.Sample(Holds, iter: Thorough.Runs(15, 60), threads: 1);
+    public void Any_plan_keeps_resources_links_and_windows_and_is_the_same_every_time() =>
+        Gens.EditedRequest.Sample(Holds, iter: Thorough.Runs(15, 60), threads: 1);
 
     [Fact]
-    public void And_so_does_any_plan_with_mixtures_made_for_it() => Gens.CookedRequest.Sample(Holds, iter: Thorough.Runs(10, 40), threads: 1);
+    public void And_so_does_any_plan_with_mixtures_made_for_it() =>
+        Gens.CookedRequest.Sample(Holds, iter: Thorough.Runs(10, 40), threads: 1);
 
     private static void Holds(PlanRequest request)
     {
         var plan = Given.Plan(request);
         var jobs = plan.Tasks.Select(task => new Job(task.Id, task.Strand, Least(task), Minutes(task), Most(task), task.Uses)).ToList();
-        var placements = plan.Tasks.Zip(jobs, (task, job) => new Placement(job, (int)(task.Start - plan.Start).TotalMinutes, (int)(task.End - plan.Start).TotalMinutes)).ToList();
+        var placements = plan
+            .Tasks.Zip(jobs, (task, job) =>
+                new Placement(job, (int)(task.Start - plan.Start).TotalMinutes, (int)(task.End - plan.Start).TotalMinutes)
+            )
+            .ToList();
         var capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, request.Equipment.Count);
-        ScheduleChecker.Check(new SchedulingProblem(jobs, plan.Links, capacity), new Schedule(placements, (int)(plan.End - plan.Start).TotalMinutes, 0, true));
+        ScheduleChecker.Check(
+            new SchedulingProblem(jobs, plan.Links, capacity),
+            new Schedule(placements, (int)(plan.End - plan.Start).TotalMinutes, 0, true)
+        );
 
         var again = Given.Plan(request);
-        Assert.Equal(plan.Tasks.Select(task => (task.Id, task.Start, task.End)), again.Tasks.Select(task => (task.Id, task.Start, task.End)));
+        Assert.Equal(
+            plan.Tasks.Select(task => (task.Id, task.Start, task.End)),
+            again.Tasks.Select(task => (task.Id, task.Start, task.End))
+        );
         Assert.True(plan.Start >= Given.Noon);
         Assert.True(plan.NineInTenBy >= plan.End);
         Assert.Equal(plan.Steps.Select(step => step.Step.Id), plan.Steps.OrderBy(step => step.Start).Select(step => step.Step.Id));

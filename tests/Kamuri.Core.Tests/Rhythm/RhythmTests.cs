@@ -23,7 +23,11 @@ public class RhythmTests
     [InlineData(30, "Washed 30 days ago, 2 past the latest of 28. Expect more tangle.")]
     public void Locs_are_due_later_than_loose_hair(int daysAgo, string sentence)
     {
-        var head = Given.Head() with { LastWash = Given.Today.AddDays(-daysAgo), Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) };
+        var head = Given.Head() with
+        {
+            LastWash = Given.Today.AddDays(-daysAgo),
+            Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)),
+        };
 
         Assert.Equal(sentence, WashRhythm.DueFor(head, Given.Today, Figures).Sentence);
     }
@@ -31,8 +35,7 @@ public class RhythmTests
     [Fact]
     public void History_keeps_the_last_day_of_each_treatment_and_every_combing()
     {
-        var history = History.From(
-        [
+        var history = History.From([
             (Given.Today.AddDays(-20), [Treatment.Wash, Treatment.Clarify], true),
             (Given.Today.AddDays(-3), [Treatment.Wash], false),
             (Given.Today.AddDays(-9), [Treatment.Wash], true),
@@ -46,5 +49,7 @@ public class RhythmTests
 
     [Fact]
     public void Every_treatment_with_a_rhythm_has_a_window_in_order() =>
-        Assert.All(Figures.Treatments.Values, interval => Assert.True(interval.Earliest < interval.Usual && interval.Usual < interval.Latest));
+        Assert.All(Figures.Treatments.Values, interval =>
+            Assert.True(interval.Earliest < interval.Usual && interval.Usual < interval.Latest)
+        );
 }

@@ -6,7 +6,9 @@ using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Tests.Running;
 
-/// <summary>A running day around who and what is away: what waits for it, what is said where it cannot, and orders that keep to it.</summary>
+/// <summary>
+/// A running day around who and what is away: what waits for it, what is said where it cannot, and orders that keep to it.
+/// </summary>
 public class AwayTests
 {
     private static readonly BreakFigures Breaks = new() { LongestAtWork = 240 };
@@ -21,20 +23,23 @@ public class AwayTests
     private static NotThere Away(string who, double from, double? to = null) => new(who, null, At(from), to is { } end ? At(end) : null);
 
     /// <summary>One pair of hands, Ada's rinse of 20 and then Bo's combing of 30, each for itself.</summary>
-    private static SessionPlan Plan(params NotThere[] away) => new()
-    {
-        Heads = [new("1", Id(1), "Ada", "", "") { Sections = [] }, new("2", Id(2), "Bo", "", "") { Sections = [] }],
-        NotThere = away,
-        PlannedStart = Given.Noon,
-        PlannedEnd = At(50),
-        Steps = [],
-        Tasks = [Work("1", "rinse", 0, 20, Resource.Shower), Work("2", "comb", 20, 30)],
-        Links = [],
-    };
+    private static SessionPlan Plan(params NotThere[] away) =>
+        new()
+        {
+            Heads = [new("1", Id(1), "Ada", "", "") { Sections = [] }, new("2", Id(2), "Bo", "", "") { Sections = [] }],
+            NotThere = away,
+            PlannedStart = Given.Noon,
+            PlannedEnd = At(50),
+            Steps = [],
+            Tasks = [Work("1", "rinse", 0, 20, Resource.Shower), Work("2", "comb", 20, 30)],
+            Links = [],
+        };
 
-    private static SessionState Begun(SessionPlan plan, params SessionEvent[] events) => SessionFold.Fold(plan, [new SessionStarted(Id(90), Given.Noon), .. events]);
+    private static SessionState Begun(SessionPlan plan, params SessionEvent[] events) =>
+        SessionFold.Fold(plan, [new SessionStarted(Id(90), Given.Noon), .. events]);
 
-    private static SessionMoment Moment(SessionPlan plan, double now = 0, params SessionEvent[] events) => SessionTiming.At(plan, Begun(plan, events), At(now));
+    private static SessionMoment Moment(SessionPlan plan, double now = 0, params SessionEvent[] events) =>
+        SessionTiming.At(plan, Begun(plan, events), At(now));
 
     private static (double Start, double End) Of(SessionMoment moment, string task) =>
         ((moment.Times[task].Start - Given.Noon).TotalMinutes, (moment.Times[task].End - Given.Noon).TotalMinutes);
@@ -68,12 +73,13 @@ public class AwayTests
     public void Where_one_of_two_showers_is_taken_the_other_is_washed_in()
     {
         // Two pairs of hands and two showers; somebody comes into one of them at 20. Ada is in one for 20 minutes, Bo in the other for 30.
-        SessionPlan Of(int showers, params NotThere[] away) => Plan(away) with
-        {
-            Hands = ["You", "Bea"],
-            Capacity = new Dictionary<Resource, int> { [Resource.Shower] = showers },
-            Tasks = [Work("1", "rinse", 0, 20, Resource.Shower), Work("2", "comb", 0, 30, Resource.Shower) with { By = "Bea" }],
-        };
+        SessionPlan Of(int showers, params NotThere[] away) =>
+            Plan(away) with
+            {
+                Hands = ["You", "Bea"],
+                Capacity = new Dictionary<Resource, int> { [Resource.Shower] = showers },
+                Tasks = [Work("1", "rinse", 0, 20, Resource.Shower), Work("2", "comb", 0, 30, Resource.Shower) with { By = "Bea" }],
+            };
         SessionEvent[] both = [new TaskStarted(Id(1), At(0), "1/rinse"), new TaskStarted(Id(2), At(0), "2/comb")];
         var taken = new NotThere(null, Resource.Shower, At(20), At(60)) { Left = 1 };
         var plan = Of(2, taken);
@@ -84,7 +90,13 @@ public class AwayTests
         var late = Moment(plan, 5, both[1]);
         Assert.Equal(((60, 80), (0, 30)), (AwayTests.Of(late, "1/rinse"), AwayTests.Of(late, "2/comb")));
         // With both taken neither fits in front of it but the shorter.
-        Assert.Equal(((0, 20), (60, 90)), (AwayTests.Of(Moment(Of(2, taken with { Left = 0 })), "1/rinse"), AwayTests.Of(Moment(Of(2, taken with { Left = 0 })), "2/comb")));
+        Assert.Equal(
+            ((0, 20), (60, 90)),
+            (
+                AwayTests.Of(Moment(Of(2, taken with { Left = 0 })), "1/rinse"),
+                AwayTests.Of(Moment(Of(2, taken with { Left = 0 })), "2/comb")
+            )
+        );
     }
 
     [Fact]
@@ -97,7 +109,10 @@ public class AwayTests
         Assert.Equal("Bo is not there before 12:45.", SessionAbsences.Sentence(plan, moment.Hands[0].Keeping!, At(21)));
         // So too where the plan placed it at the minute he is back.
         var placed = plan with { Tasks = [plan.Tasks[0], plan.Tasks[1] with { NotBefore = At(45) }] };
-        Assert.Equal("2", Moment(placed, 21, new TaskStarted(Id(1), At(0), "1/rinse"), new TaskDone(Id(2), At(20), "1/rinse")).Hands[0].Keeping?.Who);
+        Assert.Equal(
+            "2",
+            Moment(placed, 21, new TaskStarted(Id(1), At(0), "1/rinse"), new TaskDone(Id(2), At(20), "1/rinse")).Hands[0].Keeping?.Who
+        );
         // Whoever comes home early is begun early: what is pressed is what happened.
         Assert.Equal(30, Of(Moment(plan, 30, new TaskStarted(Id(1), At(30), "2/comb")), "2/comb").Start);
     }
@@ -111,19 +126,30 @@ public class AwayTests
         Assert.Equal(((0, 20), (60, 90)), (Of(moment, "1/rinse"), Of(moment, "2/comb")));
         var needed = Assert.Single(moment.Beyond);
         Assert.Equal("You are not there from 12:15, and at work until 12:20.", SessionAbsences.Sentence(plan, needed, Given.Noon));
-        Assert.Equal("You are not there before 13:00.", SessionAbsences.Sentence(plan, Moment(plan, 25, new TaskSkipped(Id(1), At(24), "1/rinse")).Hands[0].Keeping!, At(25)));
+        Assert.Equal(
+            "You are not there before 13:00.",
+            SessionAbsences.Sentence(plan, Moment(plan, 25, new TaskSkipped(Id(1), At(24), "1/rinse")).Hands[0].Keeping!, At(25))
+        );
     }
 
     [Fact]
     public void A_mask_is_not_put_on_before_it_could_be_rinsed_off()
     {
-        // Five minutes to put on, 20 to 30 to stay, five to rinse; the shower is taken from 20 to an hour. On at once, it would stay on for 55.
-        SessionPlan Mask(params SessionTask[] between) => Plan(new NotThere(null, Resource.Shower, At(20), At(60))) with
-        {
-            Tasks = [Work("1", "mask", 0, 5), new("1/mask.wait", null, "1", "Mask", false, 0, new Window(20, 20, 30), "", [], 5, 20, Substance.Conditioner), .. between, Work("1", "rinse", 60, 5, Resource.Shower)],
-            Links = [new("1/mask", "1/mask.wait", 0, 0), new("1/mask.wait", "1/rinse", 0, 0)],
-            PlannedEnd = At(65),
-        };
+        // Five minutes to put on, 20 to 30 to stay, five to rinse; the shower is taken from 20 to an hour. On at once, it would stay on
+        // for 55.
+        SessionPlan Mask(params SessionTask[] between) =>
+            Plan(new NotThere(null, Resource.Shower, At(20), At(60))) with
+            {
+                Tasks =
+                [
+                    Work("1", "mask", 0, 5),
+                    new("1/mask.wait", null, "1", "Mask", false, 0, new Window(20, 20, 30), "", [], 5, 20, Substance.Conditioner),
+                    .. between,
+                    Work("1", "rinse", 60, 5, Resource.Shower),
+                ],
+                Links = [new("1/mask", "1/mask.wait", 0, 0), new("1/mask.wait", "1/rinse", 0, 0)],
+                PlannedEnd = At(65),
+            };
         var moment = Moment(Mask());
         Assert.Equal(((25, 30), (30, 50), (60, 65)), (Of(moment, "1/mask"), Of(moment, "1/mask.wait"), Of(moment, "1/rinse")));
         Assert.Equal(0, moment.OverMinutes);
@@ -145,7 +171,10 @@ public class AwayTests
         var plan = Plan(Away("2", 40));
         var moment = Moment(plan);
         Assert.Equal((20, 50), Of(moment, "2/comb"));
-        Assert.Equal("Bo is not there from 12:40, and worked on until 12:50.", SessionAbsences.Sentence(plan, Assert.Single(moment.Beyond), Given.Noon));
+        Assert.Equal(
+            "Bo is not there from 12:40, and worked on until 12:50.",
+            SessionAbsences.Sentence(plan, Assert.Single(moment.Beyond), Given.Noon)
+        );
         // Done in time, nothing is said any more; nor of a minute or two.
         Assert.Empty(Moment(plan, 39, new TaskStarted(Id(1), At(0), "2/comb"), new TaskDone(Id(2), At(38), "2/comb")).Beyond);
         Assert.Empty(Moment(Plan(Away("2", 49))).Beyond);
@@ -156,27 +185,35 @@ public class AwayTests
     {
         var plan = Plan(new NotThere(null, Resource.Shower, At(20), At(60)));
         var moment = Moment(plan, 12, new TaskStarted(Id(1), At(10), "1/rinse"));
-        Assert.Equal("The shower is taken from 12:20, and needed until 12:30.", SessionAbsences.Sentence(plan, Assert.Single(moment.Beyond), At(12)));
+        Assert.Equal(
+            "The shower is taken from 12:20, and needed until 12:30.",
+            SessionAbsences.Sentence(plan, Assert.Single(moment.Beyond), At(12))
+        );
     }
 
     /// <summary>Ada's two pieces of 40 before Bo's 20, whose wait of an hour begins late for nothing.</summary>
-    private static SessionPlan Drifted(params NotThere[] away) => Plan(away) with
-    {
-        Tasks =
-        [
-            Work("1", "a", 0, 40), Work("1", "c", 40, 40), Work("2", "b", 80, 20),
-            new("2/b.wait", null, "2", "wait", false, 0, new Window(60, 60, 90), "", [], 100, 60), Work("2", "d", 160, 5),
-        ],
-        Links = [new("1/a", "1/c"), new("2/b", "2/b.wait", 0, 0), new("2/b.wait", "2/d")],
-        PlannedEnd = At(165),
-    };
+    private static SessionPlan Drifted(params NotThere[] away) =>
+        Plan(away) with
+        {
+            Tasks =
+            [
+                Work("1", "a", 0, 40),
+                Work("1", "c", 40, 40),
+                Work("2", "b", 80, 20),
+                new("2/b.wait", null, "2", "wait", false, 0, new Window(60, 60, 90), "", [], 100, 60),
+                Work("2", "d", 160, 5),
+            ],
+            Links = [new("1/a", "1/c"), new("2/b", "2/b.wait", 0, 0), new("2/b.wait", "2/d")],
+            PlannedEnd = At(165),
+        };
 
     private static BetterOrder? Better(SessionPlan plan) => BetterOrder.Of(plan, Begun(plan), Given.Noon, new CpSatScheduler(), Breaks);
 
     [Fact]
     public void Another_order_keeps_to_who_is_there()
     {
-        // By hand: with Bo at home, b first ends it all at 105. With Bo away until a quarter to one, a first, then b from 45 to 65, its hour to 125, d to 130.
+        // By hand: with Bo at home, b first ends it all at 105. With Bo away until a quarter to one, a first, then b from 45 to 65, its
+        // hour to 125, d to 130.
         Assert.Equal(At(105), Better(Drifted())!.EndsAt);
         var away = Drifted(Away("2", 0, 45));
         var better = Better(away)!;
@@ -192,11 +229,20 @@ public class AwayTests
     public void Another_order_makes_nobody_late_who_was_in_time()
     {
         // Ada has to be done by half past one, and is, at 80. Bo first would have her done at 105 at the latest; in between she is at 100.
-        var hour = Drifted() with { Heads = [new("1", Id(1), "Ada", "", "") { Sections = [], ReadyBy = At(80) }, new("2", Id(2), "Bo", "", "") { Sections = [] }] };
+        var hour = Drifted() with
+        {
+            Heads = [new("1", Id(1), "Ada", "", "") { Sections = [], ReadyBy = At(80) }, new("2", Id(2), "Bo", "", "") { Sections = [] }],
+        };
         Assert.Null(Better(hour));
-        var roomy = Drifted() with { Heads = [new("1", Id(1), "Ada", "", "") { Sections = [], ReadyBy = At(100) }, new("2", Id(2), "Bo", "", "") { Sections = [] }] };
+        var roomy = Drifted() with
+        {
+            Heads = [new("1", Id(1), "Ada", "", "") { Sections = [], ReadyBy = At(100) }, new("2", Id(2), "Bo", "", "") { Sections = [] }],
+        };
         var better = Better(roomy)!;
-        Assert.True(SessionTiming.At(roomy, Begun(roomy, new OrderChanged(Id(9), Given.Noon, better.Order, better.Gaps)), Given.Noon).Ends["1"] <= At(100));
+        Assert.True(
+            SessionTiming.At(roomy, Begun(roomy, new OrderChanged(Id(9), Given.Noon, better.Order, better.Gaps)), Given.Noon).Ends["1"]
+                <= At(100)
+        );
     }
 
     [Fact]
@@ -211,26 +257,39 @@ public class AwayTests
         };
         var better = Better(plan)!;
         Assert.Equal((OrderGain.Hours, 30.0, At(80)), (better.For, better.GainMinutes, better.EndsAt));
-        Assert.Equal("Another order would keep to their hours better, 30\u00a0min less late: task b on Bo next.", better.Sentence(plan, Given.Noon));
-        Assert.Equal(8, BetterOrder.Asks(Moment(plan) with { Drifts = new Dictionary<string, double> { ["1"] = 3, ["2"] = 40 } }));
+        Assert.Equal(
+            "Another order would keep to their hours better, 30\u00a0min less late: task b on Bo next.",
+            better.Sentence(plan, Given.Noon)
+        );
+        Assert.Equal(
+            8,
+            BetterOrder.Asks(
+                Moment(plan) with
+                {
+                    Drifts = new Dictionary<string, double> { ["1"] = 3, ["2"] = 40 },
+                }
+            )
+        );
     }
 
     /// <summary>
-    /// A mask that counts on Ada since ten past, for 20 to 60 minutes; planned to come off behind 40 minutes of Bo, who is there from one on, and
-    /// dries for eight hours afterwards.
+    /// A mask that counts on Ada since ten past, for 20 to 60 minutes; planned to come off behind 40 minutes of Bo, who is there from
+    /// one on, and dries for eight hours afterwards.
     /// </summary>
-    private static SessionPlan Masked(params NotThere[] away) => Plan([Away("2", 0, 60), .. away]) with
-    {
-        Tasks =
-        [
-            Work("1", "mask", 0, 10),
-            new("1/mask.wait", null, "1", "Mask", false, 0, new Window(20, 30, 60), "", [], 10, 30, Substance.Conditioner),
-            Work("2", "comb", 60, 40), Work("1", "rinse", 100, 6, Resource.Shower),
-            new("2/dry", null, "2", "Drying", false, 0, new Window(480, 480, 600), "", [], 100, 480),
-        ],
-        Links = [new("1/mask", "1/mask.wait", 0, 0), new("1/mask.wait", "1/rinse", 0, 0), new("2/comb", "2/dry", 0, 0)],
-        PlannedEnd = At(580),
-    };
+    private static SessionPlan Masked(params NotThere[] away) =>
+        Plan([Away("2", 0, 60), .. away]) with
+        {
+            Tasks =
+            [
+                Work("1", "mask", 0, 10),
+                new("1/mask.wait", null, "1", "Mask", false, 0, new Window(20, 30, 60), "", [], 10, 30, Substance.Conditioner),
+                Work("2", "comb", 60, 40),
+                Work("1", "rinse", 100, 6, Resource.Shower),
+                new("2/dry", null, "2", "Drying", false, 0, new Window(480, 480, 600), "", [], 100, 480),
+            ],
+            Links = [new("1/mask", "1/mask.wait", 0, 0), new("1/mask.wait", "1/rinse", 0, 0), new("2/comb", "2/dry", 0, 0)],
+            PlannedEnd = At(580),
+        };
 
     [Fact]
     public void A_mask_comes_off_before_somebody_who_is_not_there_yet()
@@ -243,13 +302,22 @@ public class AwayTests
         Assert.NotEqual(0, BetterOrder.Asks(Moment(plan, 15, on)));
         var better = BetterOrder.Of(plan, state, At(15), new CpSatScheduler(), Breaks)!;
         Assert.Equal((OrderGain.Waits, 30.0, At(580)), (better.For, better.GainMinutes, better.EndsAt));
-        Assert.Equal("Another order would leave things on too long by 30\u00a0min less: task rinse on Ada next.", better.Sentence(plan, At(15)));
+        Assert.Equal(
+            "Another order would leave things on too long by 30\u00a0min less: task rinse on Ada next.",
+            better.Sentence(plan, At(15))
+        );
 
         // With the shower taken until 62 it comes off behind that, and Bo from 68 on: all of it is over eight minutes later.
         BetterOrder? Behind(double free)
         {
             var taken = Masked(new NotThere(null, Resource.Shower, At(20), At(free)));
-            return BetterOrder.Of(taken, SessionFold.Fold(taken, [new SessionStarted(Id(90), Given.Noon), .. on]), At(15), new CpSatScheduler(), Breaks);
+            return BetterOrder.Of(
+                taken,
+                SessionFold.Fold(taken, [new SessionStarted(Id(90), Given.Noon), .. on]),
+                At(15),
+                new CpSatScheduler(),
+                Breaks
+            );
         }
 
         var later = Behind(62)!;
@@ -265,7 +333,10 @@ public class AwayTests
     [Fact]
     public void A_child_gets_its_pause_in_another_order_too()
     {
-        var plan = Drifted() with { Heads = [new("1", Id(1), "Ada", "", "") { Sections = [], PauseAfter = 45 }, new("2", Id(2), "Bo", "", "") { Sections = [] }] };
+        var plan = Drifted() with
+        {
+            Heads = [new("1", Id(1), "Ada", "", "") { Sections = [], PauseAfter = 45 }, new("2", Id(2), "Bo", "", "") { Sections = [] }],
+        };
         var better = Better(plan)!;
         var (a, c) = (better.Order.Single(each => each.Task == "1/a"), better.Order.Single(each => each.Task == "1/c"));
         Assert.True(c.Start - (a.Start + 40) >= Breaks.ChildPauseMinutes, $"{c.Start - a.Start - 40} min between");
@@ -276,13 +347,16 @@ public class AwayTests
     {
         var child = new HeadOfDay(Given.Request()) { Present = [new Between(At(0), At(300))], PauseAfter = 30 };
         var other = new HeadOfDay(Given.Request() with { Head = Given.Head() with { Id = Id(7), Name = "Bo" } });
-        var plan = new HouseholdPlanner(new CpSatScheduler()).Make(new HouseholdRequest
-        {
-            Heads = [child, other],
-            Hands = [new HelpingHands("Ama") { Away = [new Between(At(60), At(90))] }],
-            When = new Kamuri.Core.Composing.When(Given.Noon),
-            Taken = [new Taken(Resource.Shower, new Between(At(120), At(150)))],
-        }, Given.Figures);
+        var plan = new HouseholdPlanner(new CpSatScheduler()).Make(
+            new HouseholdRequest
+            {
+                Heads = [child, other],
+                Hands = [new HelpingHands("Ama") { Away = [new Between(At(60), At(90))] }],
+                When = new Kamuri.Core.Composing.When(Given.Noon),
+                Taken = [new Taken(Resource.Shower, new Between(At(120), At(150)))],
+            },
+            Given.Figures
+        );
         var session = SessionPlan.From(plan);
         Assert.Equal(plan.NotThere, session.NotThere);
         Assert.Contains(session.NotThere, each => each.Who == "Ama" && each.From == At(60) && each.To == At(90));

@@ -23,7 +23,8 @@ public class CoolingReadingTests
     [Fact]
     public void Two_readings_give_it_another_pace()
     {
-        // From 60 to 40 above the room in five minutes: 0.0811 a minute. 20 after 2 + ln(60/20)/0.0811 = 15.5, 18 after 16.8, 10 after 24.1.
+        // From 60 to 40 above the room in five minutes: 0.0811 a minute. 20 after 2 + ln(60/20)/0.0811 = 15.5, 18 after 16.8, 10 after
+        // 24.1.
         Assert.Equal(new Window(16, 17, 24), Tea.Measured([(2, 80), (7, 60)]));
     }
 
@@ -71,7 +72,10 @@ public class CoolingReadingTests
         Assert.Equal(strained.AddMinutes(19), Count().UsualAt);
         var reading = new ReadingTaken(Guid.NewGuid(), strained.AddMinutes(10), ReadingKind.Celsius, 44, "cooling");
         var measured = Count(reading);
-        Assert.Equal((strained.AddMinutes(14), strained.AddMinutes(15), strained.AddMinutes(24)), (measured.EarliestAt, measured.UsualAt, measured.LatestAt));
+        Assert.Equal(
+            (strained.AddMinutes(14), strained.AddMinutes(15), strained.AddMinutes(24)),
+            (measured.EarliestAt, measured.UsualAt, measured.LatestAt)
+        );
         // Taken back, it counts as planned; in another step it says nothing of the tea.
         Assert.Equal(strained.AddMinutes(19), Count(reading, new EventUndone(Guid.NewGuid(), strained.AddMinutes(11), reading.Id)).UsualAt);
         Assert.Equal(strained.AddMinutes(19), Count(reading with { Task = null }).UsualAt);
@@ -92,7 +96,8 @@ public class CoolingReadingTests
         var plan = WithTea();
         SessionEvent[] events =
         [
-            new SessionStarted(Guid.NewGuid(), Given.Noon), new TaskDone(Guid.NewGuid(), Given.Noon, "strain"),
+            new SessionStarted(Guid.NewGuid(), Given.Noon),
+            new TaskDone(Guid.NewGuid(), Given.Noon, "strain"),
             new ReadingTaken(Guid.NewGuid(), Given.Noon.AddMinutes(after), ReadingKind.Celsius, celsius, "cooling"),
         ];
         Assert.Equal($"Tea cooling, {celsius} °C: {words}.", Assert.Single(SessionFold.Fold(plan, events).Readings).Sentence(plan));

@@ -13,8 +13,20 @@ namespace Kamuri.Core.Tests.Running;
 /// <summary>What goes wrong on a wash day: the advice for this treatment at this moment, and what a chosen way does to the rest.</summary>
 public class MishapTests
 {
-    private static readonly SessionPlan Plan = SessionPlan.From(Given.Plan(Given.Request() with { TreatmentHeat = Heat.Steamer, Equipment = new Equipment { Steamers = 1 } }));
-    private static readonly MishapSurroundings Around = new(new MishapFigures(), step => step.Id == "deep-condition" ? ["Slow Mask"] : [], Given.Noon.AddHours(10.5));
+    private static readonly SessionPlan Plan = SessionPlan.From(
+        Given.Plan(
+            Given.Request() with
+            {
+                TreatmentHeat = Heat.Steamer,
+                Equipment = new Equipment { Steamers = 1 },
+            }
+        )
+    );
+    private static readonly MishapSurroundings Around = new(
+        new MishapFigures(),
+        step => step.Id == "deep-condition" ? ["Slow Mask"] : [],
+        Given.Noon.AddHours(10.5)
+    );
     private static readonly SessionHead Head = Plan.Heads[0];
 
     private static Guid Id(int n) => new(n, 0, 0, new byte[8]);
@@ -44,14 +56,22 @@ public class MishapTests
 
     private static DateTimeOffset End(SessionTask task) => Start(task).AddMinutes(task.PlannedMinutes);
 
-    private static SessionTask Task(string id) => Plan.FindTask(id) ?? throw new InvalidOperationException($"No {id} among {string.Join(", ", Plan.Tasks.Select(task => task.Id))}");
+    private static SessionTask Task(string id) =>
+        Plan.FindTask(id) ?? throw new InvalidOperationException($"No {id} among {string.Join(", ", Plan.Tasks.Select(task => task.Id))}");
 
-    private static Advice For(Mishap mishap, IReadOnlyList<SessionEvent> events, DateTimeOffset now) => MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, mishap, Head, Around);
+    private static Advice For(Mishap mishap, IReadOnlyList<SessionEvent> events, DateTimeOffset now) =>
+        MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, mishap, Head, Around);
 
     private static SessionState Take(IReadOnlyList<SessionEvent> events, Advice advice, string way, DateTimeOffset at, int id = 900)
     {
         var chosen = advice.Ways.Single(each => each.Id == way);
-        return SessionFold.Fold(Plan, [.. events, new MishapHandled(Id(id), at, advice.Head, advice.Mishap, chosen.Label, chosen.Changes, advice.Remember, advice.Reactions)]);
+        return SessionFold.Fold(
+            Plan,
+            [
+                .. events,
+                new MishapHandled(Id(id), at, advice.Head, advice.Mishap, chosen.Label, chosen.Changes, advice.Remember, advice.Reactions),
+            ]
+        );
     }
 
     /// <summary>The pre-poo under its cap, and the moment it is so many minutes past its latest.</summary>
@@ -97,7 +117,10 @@ public class MishapTests
     {
         var (events, now) = Forgotten(-20);
         var advice = For(Mishap.CalledAway, events, now);
-        Assert.Equal($"Be back by {now.AddMinutes(20):HH:mm} for pre-poo. After that: it only gets harder to wash out; rinse when you can.", advice.Now[0]);
+        Assert.Equal(
+            $"Be back by {now.AddMinutes(20):HH:mm} for pre-poo. After that: it only gets harder to wash out; rinse when you can.",
+            advice.Now[0]
+        );
         var parked = Take(events, advice, "park", now);
         Assert.Equal((SessionStatus.Paused, null), (parked.Status, parked.Parked));
     }
@@ -111,7 +134,9 @@ public class MishapTests
         var advice = For(Mishap.TooHot, events, now);
         Assert.Contains("clinician", advice.Now[^1], StringComparison.Ordinal);
         var plan = Plan.With(Take(events, advice, "cool", now));
-        Assert.DoesNotContain(Plan.Tasks.Where(task => Start(task) >= Start(wait)), task => plan.FindTask(task.Id)!.Uses.Contains(Resource.Steamer));
+        Assert.DoesNotContain(Plan.Tasks.Where(task => Start(task) >= Start(wait)), task =>
+            plan.FindTask(task.Id)!.Uses.Contains(Resource.Steamer)
+        );
         var cool = plan.Tasks.Single(task => task.Title == "Cool water over it");
         Assert.Equal(cool.Id, SessionTiming.At(Plan, Take(events, advice, "cool", now), now).Hands[0].Next!.Id);
         Assert.Equal(5, cool.PlannedMinutes);
@@ -126,12 +151,22 @@ public class MishapTests
         Assert.Contains(advice.Now, sentence => sentence.Contains("trouble breathing: get medical help at once", StringComparison.Ordinal));
         Assert.Equal(["rosemary extract"], advice.Reactions);
         var way = advice.Ways[0];
-        var state = SessionFold.Fold(plan, [.. events, new MishapHandled(Id(900), now, "head", Mishap.Stings, way.Label, way.Changes, advice.Remember, advice.Reactions)]);
+        var state = SessionFold.Fold(
+            plan,
+            [.. events, new MishapHandled(Id(900), now, "head", Mishap.Stings, way.Label, way.Changes, advice.Remember, advice.Reactions)]
+        );
         Assert.Equal(TaskStatus.Done, state.Task("cover.wait").Status);
         Assert.Equal("Rinse it off, cool", SessionTiming.At(plan, state, now).Hands[0].Next!.Title);
         Assert.Equal(["rosemary extract"], LookBack.Outcome(plan, state).Single().Reacted);
         // Taken back, nothing of it is left.
-        var undone = SessionFold.Fold(plan, [.. events, new MishapHandled(Id(900), now, "head", Mishap.Stings, way.Label, way.Changes, advice.Remember, advice.Reactions), new EventUndone(Id(901), now, Id(900))]);
+        var undone = SessionFold.Fold(
+            plan,
+            [
+                .. events,
+                new MishapHandled(Id(900), now, "head", Mishap.Stings, way.Label, way.Changes, advice.Remember, advice.Reactions),
+                new EventUndone(Id(901), now, Id(900)),
+            ]
+        );
         Assert.Empty(LookBack.Outcome(plan, undone).Single().Reacted);
         Assert.Equal(Plan.Tasks.Count, plan.With(undone).Tasks.Count);
     }
@@ -149,7 +184,13 @@ public class MishapTests
     [Fact]
     public void A_mixture_is_put_right_by_its_own_formula_and_the_rest_is_kept_as_long_as_it_keeps()
     {
-        var plan = Plan with { Mixtures = [new SessionMixture("pre-poo", "Leaf gel", 3, "Stir in 5 ml water.", "Simmer it on.", "Stretch it with 20 ml water.")] };
+        var plan = Plan with
+        {
+            Mixtures =
+            [
+                new SessionMixture("pre-poo", "Leaf gel", 3, "Stir in 5 ml water.", "Simmer it on.", "Stretch it with 20 ml water."),
+            ],
+        };
         var state = SessionFold.Fold(plan, Until("pre-poo", done: false));
         var now = Start(Task("pre-poo")).AddMinutes(3);
         Advice Asked(Mishap mishap) => MishapAdvice.For(plan, state, now, mishap, Head, Around);
@@ -169,10 +210,21 @@ public class MishapTests
         var hands = SessionTiming.At(Plan, state, now).Hands[0];
         Assert.Equal(["Lifting rinse with conditioner", "Wash a second time"], new[] { hands.Next!.Title, hands.Then[0].Title });
         Assert.Equal(Task("cleanse").PlannedMinutes, hands.Then[0].PlannedMinutes);
-        Assert.Equal(8 + Task("cleanse").PlannedMinutes, (SessionTiming.At(Plan, state, now).EndsAt - SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).EndsAt).TotalMinutes, 1e-6);
+        Assert.Equal(
+            8 + Task("cleanse").PlannedMinutes,
+            (SessionTiming.At(Plan, state, now).EndsAt - SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).EndsAt).TotalMinutes,
+            1e-6
+        );
         // Both are done like any other work.
-        var more = SessionFold.Fold(Plan, [.. events, new MishapHandled(Id(900), now, "head", Mishap.OilStays, "", For(Mishap.OilStays, events, now).Ways[0].Changes, null, []),
-            new TaskStarted(Id(901), now, hands.Next.Id), new TaskDone(Id(902), now.AddMinutes(9), hands.Next.Id)]);
+        var more = SessionFold.Fold(
+            Plan,
+            [
+                .. events,
+                new MishapHandled(Id(900), now, "head", Mishap.OilStays, "", For(Mishap.OilStays, events, now).Ways[0].Changes, null, []),
+                new TaskStarted(Id(901), now, hands.Next.Id),
+                new TaskDone(Id(902), now.AddMinutes(9), hands.Next.Id),
+            ]
+        );
         Assert.Equal("Wash a second time", SessionTiming.At(Plan, more, now.AddMinutes(9)).Hands[0].Next!.Title);
     }
 
@@ -181,7 +233,10 @@ public class MishapTests
     {
         var detangle = Plan.Tasks.First(task => task is { IsHandsOn: true, Sections: > 2 } && task.StepId != "look");
         var events = Until(detangle.Id, done: false);
-        events.AddRange([new SectionDone(Id(800), Start(detangle).AddMinutes(1), detangle.Id, 1), new SectionDone(Id(801), Start(detangle).AddMinutes(2), detangle.Id, 2)]);
+        events.AddRange([
+            new SectionDone(Id(800), Start(detangle).AddMinutes(1), detangle.Id, 1),
+            new SectionDone(Id(801), Start(detangle).AddMinutes(2), detangle.Id, 2),
+        ]);
         var now = Start(detangle).AddMinutes(3);
         var advice = For(Mishap.UnsureOfSections, events, now);
         Assert.Equal(2, Take(events, advice, "keep", now).Task(detangle.Id).Sections.Count);
@@ -224,7 +279,9 @@ public class MishapTests
         var moment = SessionTiming.At(Plan, later, tomorrow);
         Assert.Equal((SessionStatus.Running, null), (later.Status, later.Parked));
         Assert.Equal("Wet it through again", moment.Hands[0].Next!.Title);
-        Assert.All(Plan.Tasks.Where(task => later.Task(task.Id).Status == TaskStatus.Waiting), task => Assert.True(moment.Times[task.Id].Start >= tomorrow));
+        Assert.All(Plan.Tasks.Where(task => later.Task(task.Id).Status == TaskStatus.Waiting), task =>
+            Assert.True(moment.Times[task.Id].Start >= tomorrow)
+        );
     }
 
     [Fact]
@@ -233,7 +290,17 @@ public class MishapTests
         var drying = Plan.Tasks.Last(task => task.Window is not null);
         var events = Until(Plan.Links.First(link => link.To == drying.Id).From);
         var bedtime = Start(drying).AddMinutes(30);
-        var advice = MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), bedtime, Mishap.WetAtBedtime, Head, Around with { Bedtime = bedtime });
+        var advice = MishapAdvice.For(
+            Plan,
+            SessionFold.Fold(Plan, events),
+            bedtime,
+            Mishap.WetAtBedtime,
+            Head,
+            Around with
+            {
+                Bedtime = bedtime,
+            }
+        );
         var late = Math.Ceiling((drying.PlannedMinutes - 30) / 5) * 5;
         Assert.Equal($"Still wet at bedtime: begin {PlanWords.Spell(late)} earlier next time.", advice.Remember);
         Assert.Equal("Cool air at the roots", SessionTiming.At(Plan, Take(events, advice, "air", bedtime), bedtime).Hands[0].Next!.Title);
@@ -258,14 +325,23 @@ public class MishapTests
     /// <summary>A day of somebody with mature locs, as far as they dry or as far as their first wash, and that moment.</summary>
     private static (SessionPlan Plan, SessionState State, DateTimeOffset Now) WithLocs(bool drying)
     {
-        var plan = SessionPlan.From(Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs, Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) })));
+        var plan = SessionPlan.From(
+            Given.Plan(
+                Given.Request(Aim.Quick, EndStyle.AsItIs, Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) })
+            )
+        );
         var dry = plan.Tasks.Last(task => task.Window is not null);
-        var until = drying ? plan.Tasks.Single(task => task.Id == plan.Links.First(link => link.To == dry.Id).From) : plan.Tasks.First(task => task.StepIds.Any(step => SessionPlan.KindOf(step)!.IsCleanse));
+        var until = drying
+            ? plan.Tasks.Single(task => task.Id == plan.Links.First(link => link.To == dry.Id).From)
+            : plan.Tasks.First(task => task.StepIds.Any(step => SessionPlan.KindOf(step)!.IsCleanse));
         SessionEvent[] events =
         [
             new SessionStarted(Id(0), plan.PlannedStart),
-            .. plan.Tasks.Where(task => task.IsHandsOn && task.PlannedStart <= until.PlannedStart)
-                .Select((task, n) => new TaskDone(Id(300 + n), plan.PlannedStart.AddMinutes(task.PlannedStart + task.PlannedMinutes), task.Id)),
+            .. plan
+                .Tasks.Where(task => task.IsHandsOn && task.PlannedStart <= until.PlannedStart)
+                .Select(
+                    (task, n) => new TaskDone(Id(300 + n), plan.PlannedStart.AddMinutes(task.PlannedStart + task.PlannedMinutes), task.Id)
+                ),
         ];
         return (plan, SessionFold.Fold(plan, events), plan.PlannedStart.AddMinutes(until.PlannedStart + until.PlannedMinutes + 1));
     }
@@ -276,12 +352,17 @@ public class MishapTests
         var (plan, state, now) = WithLocs(drying: true);
         var advice = MishapAdvice.For(plan, state, now, Mishap.WetAtBedtime, plan.Heads[0], Around with { Bedtime = now });
         Assert.StartsWith("Locs and braids are not slept on wet", advice.Now[0], StringComparison.Ordinal);
-        Assert.DoesNotContain(advice.Now.Concat(advice.Ways.SelectMany(way => way.Sentences)), sentence => sentence.Contains("pillow", StringComparison.Ordinal));
+        Assert.DoesNotContain(advice.Now.Concat(advice.Ways.SelectMany(way => way.Sentences)), sentence =>
+            sentence.Contains("pillow", StringComparison.Ordinal)
+        );
         Assert.Equal(["Moving air, and stay up", "Go on"], advice.Ways.Select(way => way.Label));
         Assert.StartsWith("Still wet at bedtime", advice.Remember, StringComparison.Ordinal);
         // Loose hair may dry on the pillow; and so says a session of an earlier version, which does not know how hair hangs.
         var earlier = plan with { Steps = [.. plan.Steps.Select(step => step with { After = step.After! with { Hang = null } })] };
-        Assert.Equal("Cool air, then bed", MishapAdvice.For(earlier, state, now, Mishap.WetAtBedtime, plan.Heads[0], Around with { Bedtime = now }).Ways[0].Label);
+        Assert.Equal(
+            "Cool air, then bed",
+            MishapAdvice.For(earlier, state, now, Mishap.WetAtBedtime, plan.Heads[0], Around with { Bedtime = now }).Ways[0].Label
+        );
     }
 
     [Fact]
@@ -304,8 +385,13 @@ public class MishapTests
         Assert.Contains("It is not slept on before it is dry inside: a fan, or the hood on low.", stop.Sentences);
         Assert.Contains(stop.Changes, change => change.Work?.Title == "A cotton cloth around it, to stop for now");
         var before = SessionFold.Fold(plan, [new SessionStarted(Id(0), plan.PlannedStart)]);
-        Assert.Contains("Then tie it back loosely. Sections stay ticked; when you are back, go on where you were.",
-            MishapAdvice.For(plan, before, plan.PlannedStart, Mishap.OutOfTime, plan.Heads[0], Around).Ways.Single(way => way.Id == "stop").Sentences);
+        Assert.Contains(
+            "Then tie it back loosely. Sections stay ticked; when you are back, go on where you were.",
+            MishapAdvice
+                .For(plan, before, plan.PlannedStart, Mishap.OutOfTime, plan.Heads[0], Around)
+                .Ways.Single(way => way.Id == "stop")
+                .Sentences
+        );
     }
 
     [Fact]
@@ -318,7 +404,10 @@ public class MishapTests
             var now = Start(task).AddMinutes(task.PlannedMinutes / 2);
             for (var n = 0; n < 12; n++)
             {
-                thrown.Add(Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around with { Bedtime = End(task).AddMinutes(-1) })?.Mishap ?? Mishap.CalledAway);
+                thrown.Add(
+                    Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around with { Bedtime = End(task).AddMinutes(-1) })?.Mishap
+                        ?? Mishap.CalledAway
+                );
                 events.Add(new NoteTaken(Id(800 + n), now, "so far", null));
             }
         }
@@ -335,32 +424,45 @@ public class MishapTests
         var drying = Plan.Tasks.Last(task => task.Window is not null);
         var events = Until(Plan.Links.First(link => link.To == drying.Id).From);
         var now = Start(drying).AddMinutes(20);
-        Assert.Equal(isThrown, Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around with { Bedtime = now.AddMinutes(-minutes) })?.Mishap == Mishap.WetAtBedtime);
+        Assert.Equal(
+            isThrown,
+            Surprise.At(Plan, SessionFold.Fold(Plan, events), now, Around with { Bedtime = now.AddMinutes(-minutes) })?.Mishap
+                == Mishap.WetAtBedtime
+        );
     }
 
     [Fact]
     public void Whatever_goes_wrong_whenever_there_is_advice_and_every_way_leads_where_it_says()
     {
-        Gen.Select(Gen.Int[0, Plan.Tasks.Count - 1], Gen.Int[0, 90], Gen.Int[0, Enum.GetValues<Mishap>().Length - 1]).Sample((at, minutes, kind) =>
-        {
-            var task = Plan.Tasks[at];
-            var events = task.IsHandsOn ? Until(task.Id, minutes % 2 == 0) : Until(Plan.Links.First(link => link.To == task.Id).From);
-            var now = events.Max(happened => happened.At).AddMinutes(minutes);
-            var advice = For((Mishap)kind, events, now);
-            Assert.All(advice.Now.Concat(advice.MustBeDone).Concat(advice.Ways.SelectMany(way => way.Sentences)), sentence => Assert.Matches("^[A-Z0-9].*[.]$", sentence));
-            foreach (var way in advice.Ways)
-            {
-                var state = Take(events, advice, way.Id, now);
-                Assert.Equal(way.EndsAt, SessionTiming.At(Plan, state, now).EndsAt);
-                var plan = Plan.With(state);
-                Assert.Equal(plan.Tasks.Count, plan.Tasks.Select(each => each.Id).Distinct().Count());
-                // What is on the hair comes off on every way that is not a mere pause.
-                if (way.Changes.Any(change => change.Kind == ChangeKind.Skip))
+        Gen.Select(Gen.Int[0, Plan.Tasks.Count - 1], Gen.Int[0, 90], Gen.Int[0, Enum.GetValues<Mishap>().Length - 1])
+            .Sample(
+                (at, minutes, kind) =>
                 {
-                    Assert.DoesNotContain(way.Changes.Where(change => change.Kind == ChangeKind.Skip),
-                        change => SessionPlan.KindOf(plan.FindTask(change.Task)!.StepId!)!.Removes is Removal.RinseOff or Removal.Wash);
-                }
-            }
-        }, iter: Thorough.Runs(80, 400));
+                    var task = Plan.Tasks[at];
+                    var events = task.IsHandsOn
+                        ? Until(task.Id, minutes % 2 == 0)
+                        : Until(Plan.Links.First(link => link.To == task.Id).From);
+                    var now = events.Max(happened => happened.At).AddMinutes(minutes);
+                    var advice = For((Mishap)kind, events, now);
+                    Assert.All(advice.Now.Concat(advice.MustBeDone).Concat(advice.Ways.SelectMany(way => way.Sentences)), sentence =>
+                        Assert.Matches("^[A-Z0-9].*[.]$", sentence)
+                    );
+                    foreach (var way in advice.Ways)
+                    {
+                        var state = Take(events, advice, way.Id, now);
+                        Assert.Equal(way.EndsAt, SessionTiming.At(Plan, state, now).EndsAt);
+                        var plan = Plan.With(state);
+                        Assert.Equal(plan.Tasks.Count, plan.Tasks.Select(each => each.Id).Distinct().Count());
+                        // What is on the hair comes off on every way that is not a mere pause.
+                        if (way.Changes.Any(change => change.Kind == ChangeKind.Skip))
+                        {
+                            Assert.DoesNotContain(way.Changes.Where(change => change.Kind == ChangeKind.Skip), change =>
+                                SessionPlan.KindOf(plan.FindTask(change.Task)!.StepId!)!.Removes is Removal.RinseOff or Removal.Wash
+                            );
+                        }
+                    }
+                },
+                iter: Thorough.Runs(80, 400)
+            );
     }
 }

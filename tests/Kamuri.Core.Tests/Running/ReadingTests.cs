@@ -5,9 +5,13 @@ namespace Kamuri.Core.Tests.Running;
 /// <summary>Readings in a run: what a temperature means for skin, and how much was taken of what was planned.</summary>
 public class ReadingTests
 {
-    private static readonly SessionPlan Plan = SessionPlan.From(Given.Plan(Given.Request())) with { Takings = [new SessionTaking("pre-poo", "Oil", null, null, 40, true)] };
+    private static readonly SessionPlan Plan = SessionPlan.From(Given.Plan(Given.Request())) with
+    {
+        Takings = [new SessionTaking("pre-poo", "Oil", null, null, 40, true)],
+    };
 
-    private static string Say(ReadingKind kind, double value, string? task = null) => new TakenReading(Given.Noon, kind, value, task).Sentence(Plan);
+    private static string Say(ReadingKind kind, double value, string? task = null) =>
+        new TakenReading(Given.Noon, kind, value, task).Sentence(Plan);
 
     [Theory]
     [InlineData(43.5, "43.5 °C: too hot for skin. Let it cool, or add cool water.", true)]
@@ -45,9 +49,17 @@ public class ReadingTests
     [Fact]
     public void Readings_are_kept_in_order_and_can_be_taken_back()
     {
-        var (one, two) = (new ReadingTaken(Guid.NewGuid(), Given.Noon.AddMinutes(1), ReadingKind.Celsius, 45, null), new ReadingTaken(Guid.NewGuid(), Given.Noon.AddMinutes(3), ReadingKind.Celsius, 39, "pre-poo"));
+        var (one, two) = (
+            new ReadingTaken(Guid.NewGuid(), Given.Noon.AddMinutes(1), ReadingKind.Celsius, 45, null),
+            new ReadingTaken(Guid.NewGuid(), Given.Noon.AddMinutes(3), ReadingKind.Celsius, 39, "pre-poo")
+        );
         SessionEvent[] events = [new SessionStarted(Guid.NewGuid(), Given.Noon), two, one];
         Assert.Equal([45, 39], SessionFold.Fold(Plan, events).Readings.Select(reading => reading.Value));
-        Assert.Equal([45.0], SessionFold.Fold(Plan, [.. events, new EventUndone(Guid.NewGuid(), Given.Noon.AddMinutes(4), two.Id)]).Readings.Select(reading => reading.Value));
+        Assert.Equal(
+            [45.0],
+            SessionFold
+                .Fold(Plan, [.. events, new EventUndone(Guid.NewGuid(), Given.Noon.AddMinutes(4), two.Id)])
+                .Readings.Select(reading => reading.Value)
+        );
     }
 }

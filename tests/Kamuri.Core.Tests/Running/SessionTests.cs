@@ -22,11 +22,17 @@ public class SessionTests
     private static SessionEvent[] UntilCovered()
     {
         var before = Plan.Tasks.TakeWhile(task => task.Id != "cover.wait").ToList();
-        return [.. before.SelectMany((task, n) => new SessionEvent[]
-        {
-            new TaskStarted(Id(100 + n), At(task.PlannedStart), task.Id),
-            new TaskDone(Id(200 + n), At(task.PlannedStart + task.PlannedMinutes), task.Id),
-        })];
+        return
+        [
+            .. before.SelectMany(
+                (task, n) =>
+                    new SessionEvent[]
+                    {
+                        new TaskStarted(Id(100 + n), At(task.PlannedStart), task.Id),
+                        new TaskDone(Id(200 + n), At(task.PlannedStart + task.PlannedMinutes), task.Id),
+                    }
+            ),
+        ];
     }
 
     [Fact]
@@ -64,8 +70,12 @@ public class SessionTests
     [Fact]
     public void A_pause_stops_hands_and_not_what_lies_on_the_hair()
     {
-        var paused = Fold(
-            [.. UntilCovered(), new TaskStarted(Id(1), At(70), "rinse"), new SessionPaused(Id(2), At(72)), new SessionResumed(Id(3), At(82))]);
+        var paused = Fold([
+            .. UntilCovered(),
+            new TaskStarted(Id(1), At(70), "rinse"),
+            new SessionPaused(Id(2), At(72)),
+            new SessionResumed(Id(3), At(82)),
+        ]);
 
         Assert.Equal(10, paused.Task("rinse").Paused);
         Assert.Equal(0, paused.Task("cover.wait").Paused);
@@ -84,22 +94,34 @@ public class SessionTests
 
     [Fact]
     public void Events_count_once_and_in_the_order_they_happened_however_they_arrive() =>
-        Gen.Int[0, 1_000_000].Array[60].Sample(keys =>
-        {
-            var events = Whole();
-            var shuffled = events.Concat(events.Where((_, n) => keys[n % 60] % 3 == 0))
-                .Select((happened, n) => (happened, key: keys[n % 60] * 31 + n * 7919 % 1009))
-                .OrderBy(pair => pair.key).Select(pair => pair.happened);
+        Gen.Int[0, 1_000_000]
+            .Array[60]
+            .Sample(
+                keys =>
+                {
+                    var events = Whole();
+                    var shuffled = events
+                        .Concat(events.Where((_, n) => keys[n % 60] % 3 == 0))
+                        .Select((happened, n) => (happened, key: keys[n % 60] * 31 + n * 7919 % 1009))
+                        .OrderBy(pair => pair.key)
+                        .Select(pair => pair.happened);
 
-            Same(SessionFold.Fold(Plan, events), SessionFold.Fold(Plan, shuffled));
-        }, iter: Thorough.Runs(12, 50), threads: 1);
+                    Same(SessionFold.Fold(Plan, events), SessionFold.Fold(Plan, shuffled));
+                },
+                iter: Thorough.Runs(12, 50),
+                threads: 1
+            );
 
     [Fact]
     public void Nonsense_changes_nothing()
     {
         var state = Fold(
-            new TaskDone(Id(1), At(1), "no-such"), new SectionDone(Id(2), At(1), "look", 99), new SessionResumed(Id(3), At(1)),
-            new EventUndone(Id(4), At(1), Id(77)), new SessionStarted(Id(5), At(1)));
+            new TaskDone(Id(1), At(1), "no-such"),
+            new SectionDone(Id(2), At(1), "look", 99),
+            new SessionResumed(Id(3), At(1)),
+            new EventUndone(Id(4), At(1), Id(77)),
+            new SessionStarted(Id(5), At(1))
+        );
 
         Same(Fold(), state);
     }
@@ -190,7 +212,11 @@ public class SessionTests
         Assert.Equal(Plan.Tasks.Count, review.Tasks.Count);
         var look = review.Tasks.Single(task => task.Id == "look");
         Assert.Equal(12, look.ActualMinutes!.Value - look.PlannedMinutes, 1e-6);
-        Assert.EndsWith("12\u00a0min longer than planned. Look and section ran over the most, by 12\u00a0min.", review.Sentence, StringComparison.Ordinal);
+        Assert.EndsWith(
+            "12\u00a0min longer than planned. Look and section ran over the most, by 12\u00a0min.",
+            review.Sentence,
+            StringComparison.Ordinal
+        );
         var outcome = LookBack.Outcome(Plan, state).Single();
         Assert.Equal((true, true), (outcome.Washed, outcome.Detangled));
     }
@@ -200,14 +226,20 @@ public class SessionTests
     {
         var plan = Plan with
         {
-            Takings = [new SessionTaking("cleanse", "Foam", Guid.NewGuid(), null, 10, true), new SessionTaking("leave-in", "Milk", Guid.NewGuid(), null, 26, true)],
+            Takings =
+            [
+                new SessionTaking("cleanse", "Foam", Guid.NewGuid(), null, 10, true),
+                new SessionTaking("leave-in", "Milk", Guid.NewGuid(), null, 26, true),
+            ],
             Touches = new Dictionary<string, IReadOnlyList<string>> { ["cleanse"] = ["rosemary extract"], ["leave-in"] = ["honey", "egg"] },
         };
         var done = LookBack.Outcome(plan, SessionFold.Fold(plan, Whole())).Single();
         Assert.Equal(["Foam", "Milk"], done.Taken.Select(taking => taking.Name));
         Assert.Equal(["rosemary extract", "honey", "egg"], done.Touched);
 
-        var skipped = LookBack.Outcome(plan, Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null))).Single();
+        var skipped = LookBack
+            .Outcome(plan, Fold(new TaskSkipped(Id(1), At(1), "cleanse"), new SessionFinished(Id(2), At(2), new Ratings(), null)))
+            .Single();
         Assert.Empty(skipped.Taken);
         Assert.Empty(skipped.Touched);
     }
@@ -244,7 +276,10 @@ public class SessionTests
         Assert.All(Plan.Tasks, task =>
         {
             var (one, other) = (a.Task(task.Id), b.Task(task.Id));
-            Assert.Equal((one.Status, one.Start, one.End, one.Extra, one.Paused), (other.Status, other.Start, other.End, other.Extra, other.Paused));
+            Assert.Equal(
+                (one.Status, one.Start, one.End, one.Extra, one.Paused),
+                (other.Status, other.Start, other.End, other.Extra, other.Paused)
+            );
             Assert.Equal(one.Sections, other.Sections);
         });
     }
@@ -265,7 +300,12 @@ public class SessionTests
     public void What_is_past_its_latest_without_harm_says_so_and_nothing_else()
     {
         var kinds = StepCatalogue.All.Where(kind => kind.Processing is not null).ToList();
-        Assert.All(kinds, kind => Assert.Equal(kind.Processing!.AfterLatest.Contains("no harm", StringComparison.OrdinalIgnoreCase), kind.Processing.IsHarmlessAfter));
+        Assert.All(kinds, kind =>
+            Assert.Equal(
+                kind.Processing!.AfterLatest.Contains("no harm", StringComparison.OrdinalIgnoreCase),
+                kind.Processing.IsHarmlessAfter
+            )
+        );
         Assert.Contains(kinds, kind => kind.Processing!.IsHarmlessAfter);
     }
 }

@@ -14,13 +14,31 @@ namespace Kamuri.Core.Tests.Running;
 public class StoppingTests
 {
     private static readonly SessionPlan Plan = SessionPlan.From(Given.Plan(Given.Request()));
-    private static readonly SessionPlan Two = SessionPlan.From(new HouseholdPlanner(new CpSatScheduler()).Make(
-        new HouseholdRequest
-        {
-            Heads = [new(Given.Request(Aim.Moisture, EndStyle.Bun)), new(Given.Request(Aim.Quick, EndStyle.Bun, Given.Head(25) with { Id = Guid.Parse("11111111-0000-0000-0000-000000000002"), Name = "Bo" }))],
-            Hands = [new HelpingHands("Ama")],
-            When = new When(Given.Noon),
-        }, Given.Figures));
+    private static readonly SessionPlan Two = SessionPlan.From(
+        new HouseholdPlanner(new CpSatScheduler()).Make(
+            new HouseholdRequest
+            {
+                Heads =
+                [
+                    new(Given.Request(Aim.Moisture, EndStyle.Bun)),
+                    new(
+                        Given.Request(
+                            Aim.Quick,
+                            EndStyle.Bun,
+                            Given.Head(25) with
+                            {
+                                Id = Guid.Parse("11111111-0000-0000-0000-000000000002"),
+                                Name = "Bo",
+                            }
+                        )
+                    ),
+                ],
+                Hands = [new HelpingHands("Ama")],
+                When = new When(Given.Noon),
+            },
+            Given.Figures
+        )
+    );
 
     private static readonly MishapSurroundings Around = new(new MishapFigures(), _ => [], Given.Noon.AddHours(10));
 
@@ -30,22 +48,35 @@ public class StoppingTests
 
     /// <summary>As planned, until a task is in hand.</summary>
     private static List<SessionEvent> InHand(SessionPlan plan, SessionTask task) =>
-    [
-        new SessionStarted(Id(0), plan.PlannedStart),
-        .. plan.Tasks.Select((each, n) => (each, n)).Where(pair => pair.each.IsHandsOn && pair.each.PlannedStart < task.PlannedStart).SelectMany(pair => new SessionEvent[]
-        {
-            new TaskStarted(Id(100 + pair.n), Start(plan, pair.each), pair.each.Id),
-            new TaskDone(Id(500 + pair.n), Start(plan, pair.each).AddMinutes(pair.each.PlannedMinutes), pair.each.Id),
-        }),
-        new TaskStarted(Id(1), Start(plan, task), task.Id),
-    ];
+        [
+            new SessionStarted(Id(0), plan.PlannedStart),
+            .. plan
+                .Tasks.Select((each, n) => (each, n))
+                .Where(pair => pair.each.IsHandsOn && pair.each.PlannedStart < task.PlannedStart)
+                .SelectMany(pair =>
+                    new SessionEvent[]
+                    {
+                        new TaskStarted(Id(100 + pair.n), Start(plan, pair.each), pair.each.Id),
+                        new TaskDone(Id(500 + pair.n), Start(plan, pair.each).AddMinutes(pair.each.PlannedMinutes), pair.each.Id),
+                    }
+                ),
+            new TaskStarted(Id(1), Start(plan, task), task.Id),
+        ];
 
-    private static Way Stop(SessionPlan plan, List<SessionEvent> events, DateTimeOffset now, Mishap mishap = Mishap.CalledAway, int head = 0, string way = "stop") =>
-        MishapAdvice.For(plan, SessionFold.Fold(plan, events), now, mishap, plan.Heads[head], Around).Ways.Single(each => each.Id == way);
+    private static Way Stop(
+        SessionPlan plan,
+        List<SessionEvent> events,
+        DateTimeOffset now,
+        Mishap mishap = Mishap.CalledAway,
+        int head = 0,
+        string way = "stop"
+    ) => MishapAdvice.For(plan, SessionFold.Fold(plan, events), now, mishap, plan.Heads[head], Around).Ways.Single(each => each.Id == way);
 
-    private static SessionEvent Take(Way way, DateTimeOffset now, string head = "head") => new MishapHandled(Id(900), now, head, Mishap.CalledAway, way.Label, way.Changes, null, []);
+    private static SessionEvent Take(Way way, DateTimeOffset now, string head = "head") =>
+        new MishapHandled(Id(900), now, head, Mishap.CalledAway, way.Label, way.Changes, null, []);
 
-    private static SessionTask Next(SessionPlan plan, List<SessionEvent> events, DateTimeOffset now) => SessionTiming.At(plan, SessionFold.Fold(plan, events), now).Hands[0].Next!;
+    private static SessionTask Next(SessionPlan plan, List<SessionEvent> events, DateTimeOffset now) =>
+        SessionTiming.At(plan, SessionFold.Fold(plan, events), now).Hands[0].Next!;
 
     private static SessionTask Of(SessionPlan plan, string kind, string strand = "head") =>
         plan.Tasks.First(task => task.IsHandsOn && task.Strand == strand && task.StepIds.Any(step => SessionPlan.KindOf(step)!.Id == kind));
@@ -76,10 +107,15 @@ public class StoppingTests
     [Fact]
     public void Work_in_hand_is_put_aside_and_gone_on_with_the_next_day()
     {
-        var style = Plan.Tasks.Last(task => task is { IsHandsOn: true, Sections: > 2 } && task.StepIds.All(step => SessionPlan.KindOf(step)!.Removes == Removal.None));
+        var style = Plan.Tasks.Last(task =>
+            task is { IsHandsOn: true, Sections: > 2 } && task.StepIds.All(step => SessionPlan.KindOf(step)!.Removes == Removal.None)
+        );
         var events = InHand(Plan, style);
         var section = style.PlannedMinutes / style.Sections;
-        events.AddRange([new SectionDone(Id(2), Start(Plan, style).AddMinutes(section), style.Id, 1), new SectionDone(Id(3), Start(Plan, style).AddMinutes(2 * section), style.Id, 2)]);
+        events.AddRange([
+            new SectionDone(Id(2), Start(Plan, style).AddMinutes(section), style.Id, 1),
+            new SectionDone(Id(3), Start(Plan, style).AddMinutes(2 * section), style.Id, 2),
+        ]);
         var now = Start(Plan, style).AddMinutes(2 * section);
         var way = Stop(Plan, events, now);
         Assert.Equal($"{style.Title.Split(',')[0]} is put aside, with 2 of {style.Sections} sections done.", way.Sentences[1]);
@@ -113,7 +149,10 @@ public class StoppingTests
         events.Add(new SessionFinished(Id(6), now, new Ratings(), null));
         var review = LookBack.On(Plan, SessionFold.Fold(Plan, events));
         var again = review.Tasks.Single(task => task.Id == style.Id);
-        Assert.Equal((style.PlannedMinutes, "put aside, and gone on with later", Start(Plan, style)), (Math.Round(again.ActualMinutes!.Value, 6), again.Remark, again.Start));
+        Assert.Equal(
+            (style.PlannedMinutes, "put aside, and gone on with later", Start(Plan, style)),
+            (Math.Round(again.ActualMinutes!.Value, 6), again.Remark, again.Start)
+        );
         Assert.Equal((now - Plan.PlannedStart).TotalMinutes - (18 * 60), review.ActualMinutes, 1e-6);
     }
 
@@ -168,8 +207,10 @@ public class StoppingTests
     {
         // Both have been begun; hands are on one of them.
         var begun = Two.Tasks.Where(task => task.IsHandsOn && Two.FindHead(task.Strand) is not null).ToList();
-        var style = begun.First(task => begun.Exists(other => other.Strand != task.Strand && other.PlannedStart < task.PlannedStart)
-            && task.StepIds.All(step => SessionPlan.KindOf(step)!.Removes == Removal.None));
+        var style = begun.First(task =>
+            begun.Exists(other => other.Strand != task.Strand && other.PlannedStart < task.PlannedStart)
+            && task.StepIds.All(step => SessionPlan.KindOf(step)!.Removes == Removal.None)
+        );
         var events = InHand(Two, style);
         var now = Start(Two, style).AddMinutes(1);
         var head = Two.Heads.ToList().FindIndex(each => each.Key == style.Strand);
@@ -196,7 +237,9 @@ public class StoppingTests
     public void Who_goes_away_hears_whose_treatment_calls_them_back_and_what_dries_without_them()
     {
         // A moment in which something counts on a head, and one in which hair dries.
-        var waits = Two.Tasks.Where(task => task is { IsHandsOn: false, Window: not null } && Two.FindHead(task.Strand) is not null).ToList();
+        var waits = Two
+            .Tasks.Where(task => task is { IsHandsOn: false, Window: not null } && Two.FindHead(task.Strand) is not null)
+            .ToList();
         foreach (var harmless in new[] { false, true })
         {
             var wait = waits.First(task => task.IsHarmlessAfter == harmless);
@@ -205,7 +248,14 @@ public class StoppingTests
             events.Add(new TaskDone(Id(2), Start(Two, wait), Two.Links.First(link => link.To == wait.Id).From));
             var advice = MishapAdvice.For(Two, SessionFold.Fold(Two, events), now, Mishap.CalledAway, Two.Heads[0], Around);
             var whose = $"{wait.Title.Split(',')[0]} on {Two.FindHead(wait.Strand)!.Name}";
-            Assert.Contains(advice.Now, sentence => harmless ? sentence == $"{whose} goes on without you." : sentence.StartsWith($"Be back by {now.AddMinutes(wait.Window!.Latest - 1):HH:mm} for {char.ToLowerInvariant(whose[0])}{whose[1..]}.", StringComparison.Ordinal));
+            Assert.Contains(advice.Now, sentence =>
+                harmless
+                    ? sentence == $"{whose} goes on without you."
+                    : sentence.StartsWith(
+                        $"Be back by {now.AddMinutes(wait.Window!.Latest - 1):HH:mm} for {char.ToLowerInvariant(whose[0])}{whose[1..]}.",
+                        StringComparison.Ordinal
+                    )
+            );
         }
     }
 
@@ -245,7 +295,9 @@ public class StoppingTests
         events.AddRange([new SectionDone(Id(2), now, comb.Id, 1), new SectionDone(Id(3), now, comb.Id, 4)]);
         var way = Stop(Plan, events, now);
         Assert.Contains("Tool detangle comes later, in the leave-in, with 2 of 6 sections done.", way.Sentences);
-        Assert.DoesNotContain(way.Sentences, sentence => sentence.StartsWith("Left out", StringComparison.Ordinal) && sentence.Contains("detangle", StringComparison.Ordinal));
+        Assert.DoesNotContain(way.Sentences, sentence =>
+            sentence.StartsWith("Left out", StringComparison.Ordinal) && sentence.Contains("detangle", StringComparison.Ordinal)
+        );
         events.Add(Take(way, now));
 
         var done = new List<string>();
@@ -274,8 +326,14 @@ public class StoppingTests
         events.Add(new SessionFinished(Id(6), now, new Ratings(), null));
         state = SessionFold.Fold(Plan, events);
         Assert.True(Assert.Single(LookBack.Outcome(Plan, state)).Detangled);
-        var review = LookBack.On(Plan, state).Tasks.Where(task => task.Title.StartsWith("Tool detangle", StringComparison.Ordinal)).ToList();
-        Assert.Equal([("put off", (double?)null), ("put aside, and gone on with later", 6 + comb.PlannedMinutes)], review.Select(task => (task.Remark!, task.ActualMinutes)));
+        var review = LookBack
+            .On(Plan, state)
+            .Tasks.Where(task => task.Title.StartsWith("Tool detangle", StringComparison.Ordinal))
+            .ToList();
+        Assert.Equal(
+            [("put off", (double?)null), ("put aside, and gone on with later", 6 + comb.PlannedMinutes)],
+            review.Select(task => (task.Remark!, task.ActualMinutes))
+        );
     }
 
     [Fact]
@@ -291,7 +349,11 @@ public class StoppingTests
     [Fact]
     public void Without_a_leave_in_it_is_combed_as_soon_as_it_is_misted()
     {
-        var plain = Plan with { Tasks = [.. Plan.Tasks.Where(task => task.StepId != "leave-in")], Links = [.. Plan.Links.Where(link => link.To != "leave-in" && link.From != "leave-in")] };
+        var plain = Plan with
+        {
+            Tasks = [.. Plan.Tasks.Where(task => task.StepId != "leave-in")],
+            Links = [.. Plan.Links.Where(link => link.To != "leave-in" && link.From != "leave-in")],
+        };
         var comb = Of(plain, "tool-detangle");
         var events = InHand(plain, comb);
         var now = Start(plain, comb).AddMinutes(2);
@@ -316,7 +378,9 @@ public class StoppingTests
         // Whoever stops before it is off, takes it off first.
         var before = Stop(Plan, events, now);
         Assert.Equal("First: rinse it off.", before.Sentences[0]);
-        Assert.DoesNotContain(before.Changes, change => change.Kind == ChangeKind.Skip && change.Task.Contains("off", StringComparison.Ordinal));
+        Assert.DoesNotContain(before.Changes, change =>
+            change.Kind == ChangeKind.Skip && change.Task.Contains("off", StringComparison.Ordinal)
+        );
 
         now = Do(Plan, events, Next(Plan, events, now), now);
         var after = Stop(Plan, events, now);
@@ -326,17 +390,20 @@ public class StoppingTests
         // What is put on behind that lies there again.
         var mask = Of(Plan, "deep-condition");
         events.Add(new TaskStarted(Id(700), now, mask.Id));
-        Assert.NotEmpty(MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now.AddMinutes(1), Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone);
+        Assert.NotEmpty(
+            MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now.AddMinutes(1), Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone
+        );
     }
 
-    public static TheoryData<Aim, EndStyle> Kinds => new()
-    {
-        { Aim.Moisture, EndStyle.Twists },
-        { Aim.Moisture, EndStyle.WashAndGo },
-        { Aim.Quick, EndStyle.Bun },
-        { Aim.Reset, EndStyle.TwistOut },
-        { Aim.Strength, EndStyle.Twists },
-    };
+    public static TheoryData<Aim, EndStyle> Kinds =>
+        new()
+        {
+            { Aim.Moisture, EndStyle.Twists },
+            { Aim.Moisture, EndStyle.WashAndGo },
+            { Aim.Quick, EndStyle.Bun },
+            { Aim.Reset, EndStyle.TwistOut },
+            { Aim.Strength, EndStyle.Twists },
+        };
 
     [Theory]
     [MemberData(nameof(Kinds))]
@@ -361,14 +428,25 @@ public class StoppingTests
             events.Add(new SessionResumed(Guid.NewGuid(), now));
             var resumed = SessionFold.Fold(plan, events);
             var rest = SessionTiming.At(plan, resumed, now);
-            Assert.All(plan.With(resumed).Tasks.Where(each => resumed.Task(each.Id).Status == TaskStatus.Waiting), each => Assert.True(rest.Times[each.Id].Start >= now));
+            Assert.All(plan.With(resumed).Tasks.Where(each => resumed.Task(each.Id).Status == TaskStatus.Waiting), each =>
+                Assert.True(rest.Times[each.Id].Start >= now)
+            );
             for (var n = 0; n < 80 && GoOn(plan, events, now) is { } then; n++)
             {
                 now = then;
             }
 
             var ended = SessionFold.Fold(plan, events);
-            Assert.Equal(("", task.Id), (string.Join(" ", plan.With(ended).Tasks.Where(each => each.IsHandsOn && !ended.Task(each.Id).IsOver).Select(each => each.Id)), task.Id));
+            Assert.Equal(
+                ("", task.Id),
+                (
+                    string.Join(
+                        " ",
+                        plan.With(ended).Tasks.Where(each => each.IsHandsOn && !ended.Task(each.Id).IsOver).Select(each => each.Id)
+                    ),
+                    task.Id
+                )
+            );
             // What combs through is done on one of the two days, whatever came off in between.
             Assert.Equal(plan.Steps.Any(step => step.Detangles), LookBack.Outcome(plan, ended)[0].Detangled);
         }

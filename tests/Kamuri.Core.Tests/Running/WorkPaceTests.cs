@@ -5,10 +5,24 @@ using TaskStatus = Kamuri.Core.Running.TaskStatus;
 
 namespace Kamuri.Core.Tests.Running;
 
-/// <summary>Work in sections: how fast it goes, when it will be over at that pace, and what is left of it when it is laid down. Worked by hand.</summary>
+/// <summary>
+/// Work in sections: how fast it goes, when it will be over at that pace, and what is left of it when it is laid down. Worked by hand.
+/// </summary>
 public class WorkPaceTests
 {
-    private static readonly SessionTask Detangle = new("detangle", "detangle", "head", "Detangle", true, 8, null, "", [Resource.Hands], 0, 24);
+    private static readonly SessionTask Detangle = new(
+        "detangle",
+        "detangle",
+        "head",
+        "Detangle",
+        true,
+        8,
+        null,
+        "",
+        [Resource.Hands],
+        0,
+        24
+    );
 
     private static readonly SessionPlan Plan = new()
     {
@@ -32,7 +46,8 @@ public class WorkPaceTests
     private static SessionState Fold(params SessionEvent[] events) =>
         SessionFold.Fold(Plan, [new SessionStarted(Id(0), At(0)), new TaskStarted(Id(1), At(0), "detangle"), .. events]);
 
-    private static double Ends(SessionState state, double now) => (SessionTiming.At(Plan, state, At(now)).Times["detangle"].End - At(0)).TotalMinutes;
+    private static double Ends(SessionState state, double now) =>
+        (SessionTiming.At(Plan, state, At(now)).Times["detangle"].End - At(0)).TotalMinutes;
 
     [Fact]
     public void Sections_on_time_leave_the_end_where_it_is() => Assert.Equal(24, Ends(Fold(Tick(1, 3), Tick(2, 6)), 6), 1e-9);
@@ -73,9 +88,35 @@ public class WorkPaceTests
     [Fact]
     public void Sections_begun_anew_do_not_count_what_was_done_for_nothing()
     {
-        var state = Fold(Tick(1, 3), Tick(2, 6), new MishapHandled(Id(900), At(8), "head", Mishap.UnsureOfSections, "", [new SessionChange(ChangeKind.ForgetSections, "detangle")], null, []));
+        var state = Fold(
+            Tick(1, 3),
+            Tick(2, 6),
+            new MishapHandled(
+                Id(900),
+                At(8),
+                "head",
+                Mishap.UnsureOfSections,
+                "",
+                [new SessionChange(ChangeKind.ForgetSections, "detangle")],
+                null,
+                []
+            )
+        );
         Assert.Equal(8 + 24, Ends(state, 8), 1e-9);
-        state = Fold(Tick(1, 3), new MishapHandled(Id(900), At(8), "head", Mishap.UnsureOfSections, "", [new SessionChange(ChangeKind.ForgetSections, "detangle")], null, []), new SectionDone(Id(901), At(11), "detangle", 1));
+        state = Fold(
+            Tick(1, 3),
+            new MishapHandled(
+                Id(900),
+                At(8),
+                "head",
+                Mishap.UnsureOfSections,
+                "",
+                [new SessionChange(ChangeKind.ForgetSections, "detangle")],
+                null,
+                []
+            ),
+            new SectionDone(Id(901), At(11), "detangle", 1)
+        );
         Assert.Equal(3, WorkPace.SoFar(state.Task("detangle")));
     }
 
@@ -93,8 +134,18 @@ public class WorkPaceTests
         // Taken up at 60, three minutes a section from the third on: the minute that was spent on it before is not needed again.
         var again = Fold(Tick(1, 3), Tick(2, 6), LayDown(7), new TaskStarted(Id(2), At(60), "detangle"), Tick(3, 62));
         Assert.Equal(77, Ends(again, 62), 1e-9);
-        var done = Fold(Tick(1, 3), Tick(2, 6), LayDown(7), new TaskStarted(Id(2), At(60), "detangle"),
-            Tick(3, 62), Tick(4, 65), Tick(5, 68), Tick(6, 71), Tick(7, 74), Tick(8, 77));
+        var done = Fold(
+            Tick(1, 3),
+            Tick(2, 6),
+            LayDown(7),
+            new TaskStarted(Id(2), At(60), "detangle"),
+            Tick(3, 62),
+            Tick(4, 65),
+            Tick(5, 68),
+            Tick(6, 71),
+            Tick(7, 74),
+            Tick(8, 77)
+        );
         Assert.Equal(TaskStatus.Done, done.Task("detangle").Status);
         Assert.Equal((24.0, At(0)), (done.Task("detangle").WorkedBy(At(77)), done.Task("detangle").FirstBegun!.Value));
     }
@@ -103,7 +154,20 @@ public class WorkPaceTests
     public void Work_that_is_not_in_sections_takes_what_was_not_worked_of_it_and_a_minute_at_least()
     {
         SessionEvent[] first = [new TaskDone(Id(2), At(24), "detangle"), new TaskStarted(Id(3), At(24), "bun")];
-        SessionState Laid(double minute) => Fold([.. first, new MishapHandled(Id(900), At(minute), "head", Mishap.CalledAway, "", [new SessionChange(ChangeKind.LayDown, "bun")], null, [])]);
+        SessionState Laid(double minute) =>
+            Fold([
+                .. first,
+                new MishapHandled(
+                    Id(900),
+                    At(minute),
+                    "head",
+                    Mishap.CalledAway,
+                    "",
+                    [new SessionChange(ChangeKind.LayDown, "bun")],
+                    null,
+                    []
+                ),
+            ]);
         double Left(SessionState state) => WorkPace.Minutes(Plan.FindTask("bun")!, state.Task("bun"));
         Assert.Equal(6, Left(Laid(28)));
         Assert.Equal(1, Left(Laid(50)));

@@ -3,12 +3,17 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Tests.Scheduling;
 
-/// <summary>What is tried for one plan keeps to so much, counted: with less of it the answer may be less good, and there is one all the same.</summary>
+/// <summary>
+/// What is tried for one plan keeps to so much, counted: with less of it the answer may be less good, and there is one all the same.
+/// </summary>
 public class EffortTests
 {
     private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
 
-    /// <summary>Heads with so many treatments each, hands before and behind every one, the steamer for the first, and mixtures that are made for them.</summary>
+    /// <summary>
+    /// Heads with so many treatments each, hands before and behind every one, the steamer for the first, and mixtures that are made for
+    /// them.
+    /// </summary>
     private static SchedulingProblem Day(int heads, int treatments)
     {
         var (jobs, links) = (new List<Job>(), new List<Link>());
@@ -21,7 +26,8 @@ public class EffortTests
                 jobs.AddRange([
                     new(on, $"{head}", minutes, minutes, minutes, [Resource.Hands]) { With = $"{head}" },
                     new(works, $"{head}", wait, wait, wait, at == 0 ? [Resource.Steamer] : []) { With = $"{head}" },
-                    new(off, $"{head}", 8, 8, 8, [Resource.Hands, Resource.Shower]) { With = $"{head}" }]);
+                    new(off, $"{head}", 8, 8, 8, [Resource.Hands, Resource.Shower]) { With = $"{head}" },
+                ]);
                 links.AddRange([new(on, works, 0, 0), new(works, off, 0, 10)]);
                 if (at > 0)
                 {
@@ -35,7 +41,11 @@ public class EffortTests
             }
         }
 
-        return new SchedulingProblem(jobs, links, OneOfEach) { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10), ["0"] = new(45, 5) } };
+        return new SchedulingProblem(jobs, links, OneOfEach)
+        {
+            Pairs = [new("Ama")],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10), ["0"] = new(45, 5) },
+        };
     }
 
     [Fact]
@@ -79,7 +89,10 @@ public class EffortTests
         ScheduleChecker.Check(problem, usual);
         ScheduleChecker.Check(problem, little);
         Assert.Equal(little.Placements, new CpSatScheduler().Solve(problem with { Effort = 1 })!.Placements);
-        Assert.True(usual.Span <= little.Span && little.Spent < usual.Spent, $"{usual.Span} for {usual.Spent}, {little.Span} for {little.Spent}");
+        Assert.True(
+            usual.Span <= little.Span && little.Spent < usual.Spent,
+            $"{usual.Span} for {usual.Spent}, {little.Span} for {little.Spent}"
+        );
         Assert.True(little.Span <= ListSchedule.Of(problem)!.Span, $"{little.Span}");
         Assert.True(little.LowerBound <= usual.LowerBound, $"{little.LowerBound} and {usual.LowerBound}");
         Assert.InRange(usual.Spent, 1, 2 * Effort.Usual);

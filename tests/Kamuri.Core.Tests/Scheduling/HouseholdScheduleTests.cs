@@ -13,12 +13,15 @@ public class HouseholdScheduleTests
     private static Job Work(string head, string id, int minutes, params Resource[] also) =>
         new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands, .. also]) { With = head };
 
-    private static Job Wait(string head, string id, int minutes, params Resource[] uses) => new($"{head}/{id}", head, minutes, minutes, minutes, uses) { With = head };
+    private static Job Wait(string head, string id, int minutes, params Resource[] uses) =>
+        new($"{head}/{id}", head, minutes, minutes, minutes, uses) { With = head };
 
     /// <summary>On (10), works (30, under the steamer), off (5).</summary>
-    private static IEnumerable<Job> Treatment(string head, params Resource[] under) => [Work(head, "on", 10), Wait(head, "works", 30, under), Work(head, "off", 5)];
+    private static IEnumerable<Job> Treatment(string head, params Resource[] under) =>
+        [Work(head, "on", 10), Wait(head, "works", 30, under), Work(head, "off", 5)];
 
-    private static IEnumerable<Link> Chain(string head) => [new($"{head}/on", $"{head}/works", 0, 0), new($"{head}/works", $"{head}/off", 0, 60)];
+    private static IEnumerable<Link> Chain(string head) =>
+        [new($"{head}/on", $"{head}/works", 0, 0), new($"{head}/works", $"{head}/off", 0, 60)];
 
     private static SchedulingProblem Of(IEnumerable<string> heads, params Resource[] under) =>
         new([.. heads.SelectMany(head => Treatment(head, under))], [.. heads.SelectMany(Chain)], OneOfEach) { Pairs = [new("Ama")] };
@@ -48,7 +51,15 @@ public class HouseholdScheduleTests
     {
         // 10 + 30 + 30 under the same steamer, then 5 off the second: it already knew.
         Assert.Equal(75, Solved(Of(["a", "b"], Resource.Steamer)).Span);
-        Assert.Equal(55, Solved(Of(["a", "b"], Resource.Steamer) with { Capacity = new Dictionary<Resource, int>(OneOfEach) { [Resource.Steamer] = 2 } }).Span);
+        Assert.Equal(
+            55,
+            Solved(
+                Of(["a", "b"], Resource.Steamer) with
+                {
+                    Capacity = new Dictionary<Resource, int>(OneOfEach) { [Resource.Steamer] = 2 },
+                }
+            ).Span
+        );
     }
 
     [Fact]
@@ -58,10 +69,15 @@ public class HouseholdScheduleTests
         Assert.Equal(45, Solved(two).Span);
 
         // Bea may only take things off: the second head still waits for Ama.
-        var only = two with { Jobs = [.. two.Jobs.Select(job => job.Id.EndsWith("on", StringComparison.Ordinal) ? job with { By = ["Ama"] } : job)] };
+        var only = two with
+        {
+            Jobs = [.. two.Jobs.Select(job => job.Id.EndsWith("on", StringComparison.Ordinal) ? job with { By = ["Ama"] } : job)],
+        };
         var schedule = Solved(only);
         Assert.Equal(55, schedule.Span);
-        Assert.All(schedule.Placements.Where(placement => placement.Job.Id.EndsWith("on", StringComparison.Ordinal)), placement => Assert.Equal("Ama", placement.By));
+        Assert.All(schedule.Placements.Where(placement => placement.Job.Id.EndsWith("on", StringComparison.Ordinal)), placement =>
+            Assert.Equal("Ama", placement.By)
+        );
     }
 
     [Fact]
@@ -85,7 +101,11 @@ public class HouseholdScheduleTests
     [Fact]
     public void A_shower_that_is_taken_is_waited_for()
     {
-        var problem = new SchedulingProblem([Work("a", "rinse", 10, Resource.Shower), Work("a", "oil", 5)], [new("a/rinse", "a/oil")], OneOfEach)
+        var problem = new SchedulingProblem(
+            [Work("a", "rinse", 10, Resource.Shower), Work("a", "oil", 5)],
+            [new("a/rinse", "a/oil")],
+            OneOfEach
+        )
         {
             Pairs = [new("Ama")],
             Closures = [new(Resource.Shower, 5, 35)],
@@ -117,10 +137,24 @@ public class HouseholdScheduleTests
     {
         // Ten minutes of work before half an hour each, and five behind it; the second hood is free again at 60.
         var capacity = new Dictionary<Resource, int>(OneOfEach) { [Resource.Hood] = 2 };
-        SchedulingProblem Day(params Closure[] closures) => new(
-            [.. new[] { "a", "b" }.SelectMany(head => new[] { Work(head, "on", 10), Wait(head, "warm", 30, [Resource.Hood]), Work(head, "off", 5) })],
-            [.. new[] { "a", "b" }.SelectMany(head => new Link[] { new($"{head}/on", $"{head}/warm", 0, 0), new($"{head}/warm", $"{head}/off", 0, 0) })], capacity)
-        { Pairs = [new("Ama")], Closures = closures };
+        SchedulingProblem Day(params Closure[] closures) =>
+            new(
+                [
+                    .. new[] { "a", "b" }.SelectMany(head =>
+                        new[] { Work(head, "on", 10), Wait(head, "warm", 30, [Resource.Hood]), Work(head, "off", 5) }
+                    ),
+                ],
+                [
+                    .. new[] { "a", "b" }.SelectMany(head =>
+                        new Link[] { new($"{head}/on", $"{head}/warm", 0, 0), new($"{head}/warm", $"{head}/off", 0, 0) }
+                    ),
+                ],
+                capacity
+            )
+            {
+                Pairs = [new("Ama")],
+                Closures = closures,
+            };
 
         Assert.Equal(55, Solved(Day()).Span);
         // 10, 30, then the other's 30, and five.
@@ -135,7 +169,17 @@ public class HouseholdScheduleTests
         var capacity = new Dictionary<Resource, int> { [Resource.Shower] = 2, [Resource.Hood] = 1 };
         Assert.Equal(
             [new(Resource.Shower, 0, 20, 1), new(Resource.Shower, 20, 30), new(Resource.Shower, 30, 60, 1), new(Resource.Hood, 5, 25)],
-            Closure.Of([(Resource.Shower, 0, 30, 1), (Resource.Shower, 20, 45, 1), (Resource.Shower, 45, 60, 1), (Resource.Hood, 5, 15, 1), (Resource.Hood, 10, 25, 1)], capacity));
+            Closure.Of(
+                [
+                    (Resource.Shower, 0, 30, 1),
+                    (Resource.Shower, 20, 45, 1),
+                    (Resource.Shower, 45, 60, 1),
+                    (Resource.Hood, 5, 15, 1),
+                    (Resource.Hood, 10, 25, 1),
+                ],
+                capacity
+            )
+        );
         Assert.Empty(Closure.Of([(Resource.Shower, 30, 30, 1)], capacity));
     }
 
@@ -144,13 +188,22 @@ public class HouseholdScheduleTests
     {
         // Ninety minutes of work that could be done in one go; nobody goes on for more than 60.
         var jobs = Enumerable.Range(0, 6).Select(n => Work(n % 2 == 0 ? "a" : "b", $"{n}", 15)).ToList();
-        var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } };
+        var problem = new SchedulingProblem(jobs, [], OneOfEach)
+        {
+            Pairs = [new("Ama")],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) },
+        };
         Assert.Equal(90, Solved(problem with { Rests = new Dictionary<string, Rest>() }).Span);
         var rested = Scheduler.Solve(problem)!;
         Assert.Equal((100, 100, true), (rested.Span, rested.LowerBound, rested.Proven));
         Assert.Equal(10, Assert.Single(rested.Gaps).LeastGap);
         // A child that gets a pause every 20 minutes: one between any two of its three pieces.
-        var paused = Scheduler.Solve(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) } })!;
+        var paused = Scheduler.Solve(
+            problem with
+            {
+                Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["a"] = new(20, 5) },
+            }
+        )!;
         var own = paused.Placements.Where(placement => placement.Job.With == "a").ToList();
         Assert.All(own.Zip(own.Skip(1)), pair => Assert.True(pair.Second.Start - pair.First.End >= 5));
         Assert.InRange(paused.Span, 100, 120);
@@ -162,11 +215,22 @@ public class HouseholdScheduleTests
     public void An_order_is_changed_where_only_another_one_has_room_for_a_break()
     {
         // What is on a has to come off within 5 minutes of 30, and twice 15 minutes of other work fit into that; then 75 minutes come
-        // without a gap. With breaks after an hour, one of the two is done before it goes on, and the wait has room for the other and a break.
+        // without a gap. With breaks after an hour, one of the two is done before it goes on, and the wait has room for the other and a
+        // break.
         var problem = new SchedulingProblem(
-            [Work("a", "on", 20), new Job("a/works", "a", 30, 30, 30, []) { With = "a" }, Work("a", "off", 25), Work("b", "1", 15), Work("b", "2", 15)],
-            [new("a/on", "a/works", 0, 0), new("a/works", "a/off", 0, 0)], OneOfEach)
-        { Pairs = [new("Ama")] };
+            [
+                Work("a", "on", 20),
+                new Job("a/works", "a", 30, 30, 30, []) { With = "a" },
+                Work("a", "off", 25),
+                Work("b", "1", 15),
+                Work("b", "2", 15),
+            ],
+            [new("a/on", "a/works", 0, 0), new("a/works", "a/off", 0, 0)],
+            OneOfEach
+        )
+        {
+            Pairs = [new("Ama")],
+        };
         Assert.Equal(75, Solved(problem).Span);
         var rested = Solved(problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) } });
         Assert.Equal((90, 90, true), (rested.Span, rested.LowerBound, rested.Proven));
@@ -176,23 +240,42 @@ public class HouseholdScheduleTests
     public void Two_pairs_of_hands_rest_each_for_itself()
     {
         var jobs = Enumerable.Range(0, 6).Select(n => Work($"{n % 3}", $"{n}", 20)).ToList();
-        var problem = new SchedulingProblem(jobs, [], OneOfEach) { Pairs = [new("Ama"), new("Kofi")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["Kofi"] = new(40, 15) } };
+        var problem = new SchedulingProblem(jobs, [], OneOfEach)
+        {
+            Pairs = [new("Ama"), new("Kofi")],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10), ["Kofi"] = new(40, 15) },
+        };
         // An hour each without a break. Ama needs none for it; Kofi's 40, break and 20 are 75, and with one of them for Ama it were 90.
         var rested = Solved(problem);
         Assert.Equal(75, rested.Span);
-        Assert.All(rested.Gaps, gap => Assert.Equal(rested.Placements.First(placed => placed.Job.Id == gap.To).By, rested.Placements.First(placed => placed.Job.Id == gap.From).By));
+        Assert.All(rested.Gaps, gap =>
+            Assert.Equal(
+                rested.Placements.First(placed => placed.Job.Id == gap.To).By,
+                rested.Placements.First(placed => placed.Job.Id == gap.From).By
+            )
+        );
     }
 
     [Fact]
     public void Who_cannot_have_a_break_is_planned_without_one()
     {
-        var problem = new SchedulingProblem([Work("a", "1", 40), Work("a", "2", 40), Work("a", "3", 40)], [new("a/1", "a/2", 0, 15), new("a/2", "a/3", 0, 0)], OneOfEach)
-        { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 20) } };
+        var problem = new SchedulingProblem(
+            [Work("a", "1", 40), Work("a", "2", 40), Work("a", "3", 40)],
+            [new("a/1", "a/2", 0, 15), new("a/2", "a/3", 0, 0)],
+            OneOfEach
+        )
+        {
+            Pairs = [new("Ama")],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 20) },
+        };
         var schedule = Scheduler.Solve(problem)!;
         Assert.Equal(120, schedule.Span);
         // All three are one piece of work, done in one go: nobody calls that a break that is missing.
         Assert.Empty(Kamuri.Core.Scheduling.Breaks.TooLong(schedule, problem));
-        Assert.Equal(["a/1", "a/2", "a/3"], Assert.Single(Kamuri.Core.Scheduling.Breaks.InOneGo(schedule, problem)).Select(placed => placed.Job.Id));
+        Assert.Equal(
+            ["a/1", "a/2", "a/3"],
+            Assert.Single(Kamuri.Core.Scheduling.Breaks.InOneGo(schedule, problem)).Select(placed => placed.Job.Id)
+        );
         Assert.Empty(schedule.Gaps);
     }
 
@@ -210,7 +293,14 @@ public class HouseholdScheduleTests
     [Fact]
     public void A_day_that_may_begin_later_lies_together_before_its_hour()
     {
-        var schedule = Solved(Of(["a", "b"]) with { MayBeginLater = true, Absences = [new("a", 0, 100)], Deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 200 } });
+        var schedule = Solved(
+            Of(["a", "b"]) with
+            {
+                MayBeginLater = true,
+                Absences = [new("a", 0, 100)],
+                Deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 200 },
+            }
+        );
         // Begun before a is home, b could be done sooner, but the day would be longer.
         Assert.Equal(55, schedule.Span - schedule.Placements.Min(placement => placement.Start));
     }
@@ -220,17 +310,31 @@ public class HouseholdScheduleTests
     {
         var problem = Of(["a"]);
         Assert.Null(Scheduler.Solve(problem with { Jobs = [.. problem.Jobs.Select(job => job with { By = [] })] }));
-        Assert.Null(Scheduler.Solve(problem with { Capacity = new Dictionary<Resource, int>(), Jobs = [Work("a", "rinse", 5, Resource.Shower)], Links = [] }));
+        Assert.Null(
+            Scheduler.Solve(
+                problem with
+                {
+                    Capacity = new Dictionary<Resource, int>(),
+                    Jobs = [Work("a", "rinse", 5, Resource.Shower)],
+                    Links = [],
+                }
+            )
+        );
     }
 
     [Fact]
-    public void Random_households_keep_everything_and_have_one_answer() => Households.Sample(problem =>
-    {
-        var schedule = Scheduler.Solve(problem)!;
-        ScheduleChecker.Check(problem, schedule);
-        Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
-        Assert.InRange(schedule.LowerBound, 0, schedule.Span);
-    }, iter: Thorough.Runs(6, 25), threads: 1);
+    public void Random_households_keep_everything_and_have_one_answer() =>
+        Households.Sample(
+            problem =>
+            {
+                var schedule = Scheduler.Solve(problem)!;
+                ScheduleChecker.Check(problem, schedule);
+                Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
+                Assert.InRange(schedule.LowerBound, 0, schedule.Span);
+            },
+            iter: Thorough.Runs(6, 25),
+            threads: 1
+        );
 
     /// <summary>Chains of work and waits for up to three heads, with people and things that are away for a while.</summary>
     private static readonly Gen<SchedulingProblem> Households =
@@ -250,8 +354,14 @@ public class HouseholdScheduleTests
         {
             for (var n = 0; n < chain.Length; n++)
             {
-                jobs.Add(n % 2 == 1 ? Wait(head, $"{n}", chain[n], n == 1 ? [Resource.Steamer] : [])
-                    : Work(head, $"{n}", chain[n], n == 2 ? [Resource.Shower] : []) with { By = restricted && n == 0 ? ["Ama"] : null });
+                jobs.Add(
+                    n % 2 == 1
+                        ? Wait(head, $"{n}", chain[n], n == 1 ? [Resource.Steamer] : [])
+                        : Work(head, $"{n}", chain[n], n == 2 ? [Resource.Shower] : []) with
+                        {
+                            By = restricted && n == 0 ? ["Ama"] : null,
+                        }
+                );
                 if (n > 0)
                 {
                     links.Add(new Link($"{head}/{n - 1}", $"{head}/{n}", 0, n % 2 == 1 ? 0 : null));

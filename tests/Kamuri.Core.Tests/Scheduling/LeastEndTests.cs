@@ -6,18 +6,26 @@ namespace Kamuri.Core.Tests.Scheduling;
 /// <summary>What no day is over before, worked by hand.</summary>
 public class LeastEndTests
 {
-    private static Job Work(string head, string id, int minutes) => new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head };
+    private static Job Work(string head, string id, int minutes) =>
+        new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head };
 
-    private static SchedulingProblem Of(Job[] jobs, Link[] links, int pairs, Rest? rest = null) => new(jobs, links, new Dictionary<Resource, int>())
-    {
-        Pairs = [.. Enumerable.Range(0, pairs).Select(pair => new PairOfHands($"Pair {pair}"))],
-        Rests = rest is null ? new Dictionary<string, Rest>() : Enumerable.Range(0, pairs).ToDictionary(pair => $"Pair {pair}", _ => rest),
-    };
+    private static SchedulingProblem Of(Job[] jobs, Link[] links, int pairs, Rest? rest = null) =>
+        new(jobs, links, new Dictionary<Resource, int>())
+        {
+            Pairs = [.. Enumerable.Range(0, pairs).Select(pair => new PairOfHands($"Pair {pair}"))],
+            Rests = rest is null
+                ? new Dictionary<string, Rest>()
+                : Enumerable.Range(0, pairs).ToDictionary(pair => $"Pair {pair}", _ => rest),
+        };
 
     [Fact]
     public void What_follows_one_another_takes_as_long_as_that()
     {
-        var problem = Of([Work("a", "on", 10), new Job("a/works", "a", 20, 30, 60, []) { With = "a" }, Work("a", "off", 5)], [new("a/on", "a/works", 2, 5), new("a/works", "a/off")], 2);
+        var problem = Of(
+            [Work("a", "on", 10), new Job("a/works", "a", 20, 30, 60, []) { With = "a" }, Work("a", "off", 5)],
+            [new("a/on", "a/works", 2, 5), new("a/works", "a/off")],
+            2
+        );
         Assert.Equal((47, 47), (new LeastEnd(problem, rests: true).OfAll(), new LeastEnd(problem, rests: true).Of("a")));
         // Towards an hour the wait may be shorter.
         Assert.Equal(37, new LeastEnd(problem with { Deadline = 40 }, rests: true).OfAll());
@@ -28,7 +36,12 @@ public class LeastEndTests
     public void All_hands_together_do_the_work_before_what_follows_the_last_of_it()
     {
         // 130 minutes for two, and each of the four is dried for 40 behind it.
-        Job[] jobs = [.. Enumerable.Range(0, 4).SelectMany(n => (Job[])[Work($"{n}", "wash", n == 0 ? 40 : 30), new Job($"{n}/dry", $"{n}", 40, 40, 40, [])])];
+        Job[] jobs =
+        [
+            .. Enumerable
+                .Range(0, 4)
+                .SelectMany(n => (Job[])[Work($"{n}", "wash", n == 0 ? 40 : 30), new Job($"{n}/dry", $"{n}", 40, 40, 40, [])]),
+        ];
         var problem = Of(jobs, [.. Enumerable.Range(0, 4).Select(n => new Link($"{n}/wash", $"{n}/dry"))], 2);
         Assert.Equal(65 + 40, new LeastEnd(problem, rests: true).OfAll());
         // One that is not dried does not keep the others.

@@ -3,7 +3,10 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Tests.Scheduling;
 
-/// <summary>Days with so much work that it is the breaks that are the puzzle. Where hands are never idle, the best is work and breaks and no more.</summary>
+/// <summary>
+/// Days with so much work that it is the breaks that are the puzzle. Where hands are never idle, the best is work and breaks and no
+/// more.
+/// </summary>
 public class LongDayTests
 {
     private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
@@ -13,10 +16,20 @@ public class LongDayTests
     {
         string[] heads = ["a", "b", "c"];
         return new SchedulingProblem(
-            [.. heads.SelectMany(head => Enumerable.Range(0, pieces).Select(n => new Job($"{head}/{n}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head }))],
+            [
+                .. heads.SelectMany(head =>
+                    Enumerable
+                        .Range(0, pieces)
+                        .Select(n => new Job($"{head}/{n}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head })
+                ),
+            ],
             [.. heads.SelectMany(head => Enumerable.Range(1, pieces - 1).Select(n => new Link($"{head}/{n - 1}", $"{head}/{n}")))],
-            OneOfEach)
-        { Pairs = [new("Ama")], Rests = new Dictionary<string, Rest> { ["Ama"] = rest } };
+            OneOfEach
+        )
+        {
+            Pairs = [new("Ama")],
+            Rests = new Dictionary<string, Rest> { ["Ama"] = rest },
+        };
     }
 
     private static Schedule Rested(SchedulingProblem problem)
@@ -58,9 +71,17 @@ public class LongDayTests
     {
         var problem = Day(6, 20, new Rest(60, 10));
         var known = Rested(problem);
-        var deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 300, ["c"] = 400 };
+        var deadlines = new Dictionary<string, int>
+        {
+            ["a"] = 200,
+            ["b"] = 300,
+            ["c"] = 400,
+        };
         var towards = Rested(problem with { Deadlines = deadlines, Known = known });
-        long Late(Schedule schedule) => deadlines.Sum(each => (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == each.Key).Max(placed => placed.End) - each.Value));
+        long Late(Schedule schedule) =>
+            deadlines.Sum(each =>
+                (long)Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == each.Key).Max(placed => placed.End) - each.Value)
+            );
         Assert.True(Late(towards) <= Late(known));
         // 360 minutes of work and five breaks end after 410, so one is ten minutes late whatever is done, and nobody else has to be.
         Assert.Equal(10, Late(towards));
@@ -81,11 +102,25 @@ public class LongDayTests
     [Fact]
     public void The_least_late_of_a_long_day_is_proven_though_all_three_are_late()
     {
-        // One head after the other ends the first two as early as can be: nine pieces and their breaks take 200 minutes, 18 take 410, 27 take 620.
-        var problem = Day(9, 20, new Rest(60, 10)) with { Deadlines = new Dictionary<string, int> { ["a"] = 190, ["b"] = 390, ["c"] = 590 } };
+        // One head after the other ends the first two as early as can be: nine pieces and their breaks take 200 minutes, 18 take 410,
+        // 27 take 620.
+        var problem = Day(9, 20, new Rest(60, 10)) with
+        {
+            Deadlines = new Dictionary<string, int>
+            {
+                ["a"] = 190,
+                ["b"] = 390,
+                ["c"] = 590,
+            },
+        };
         var schedule = Rested(problem);
         Assert.Equal(10 + 20 + 30, schedule.LeastLate);
-        Assert.Equal(60, problem.Deadlines.Sum(each => Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == each.Key).Max(placed => placed.End) - each.Value)));
+        Assert.Equal(
+            60,
+            problem.Deadlines.Sum(each =>
+                Math.Max(0, schedule.Placements.Where(placed => placed.Job.With == each.Key).Max(placed => placed.End) - each.Value)
+            )
+        );
     }
 
     [Fact]
@@ -94,13 +129,17 @@ public class LongDayTests
         // One head after the other, each 260 minutes of work: with a break every hour the first is over at 300, the second at 600.
         var schedule = Rested(Day(13, 20, new Rest(60, 10)) with { Deadline = 300 });
         Assert.Equal(900, schedule.Span);
-        Assert.Equal([300, 600, 900], schedule.Placements.GroupBy(placed => placed.Job.With).Select(head => head.Max(placed => placed.End)).Order());
+        Assert.Equal(
+            [300, 600, 900],
+            schedule.Placements.GroupBy(placed => placed.Job.With).Select(head => head.Max(placed => placed.End)).Order()
+        );
     }
 
     [Fact]
     public void One_head_that_may_hardly_be_left_is_as_long_with_breaks_as_its_own_day_whatever_else_there_is()
     {
-        // Six pieces of 25 with gaps of no more than 15: two fit into an hour, so two breaks. What is done in between on the other has no place in them.
+        // Six pieces of 25 with gaps of no more than 15: two fit into an hour, so two breaks. What is done in between on the other has
+        // no place in them.
         var own = Day(6, 25, new Rest(60, 10));
         var problem = own with { Links = [.. own.Links.Select(link => link with { MostGap = 15 })] };
         var schedule = Rested(problem);

@@ -12,14 +12,32 @@ public class LongerScheduleTests
     private static Job Work(string head, string id, int minutes, params Resource[] also) =>
         new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands, .. also]) { With = head };
 
-    private static Job Wait(string head, string id, int minutes, int longest) => new($"{head}/{id}", head, minutes, minutes, longest, []) { With = head };
+    private static Job Wait(string head, string id, int minutes, int longest) =>
+        new($"{head}/{id}", head, minutes, minutes, longest, []) { With = head };
 
     /// <summary>On, works, off for each head: the wait may be stretched a little, and hands have to be there then.</summary>
-    private static SchedulingProblem Of(params (string Head, int On, int Works, int Longest, int Off)[] heads) => new(
-        [.. heads.SelectMany(each => new[] { Work(each.Head, "on", each.On), Wait(each.Head, "works", each.Works, each.Longest), Work(each.Head, "off", each.Off) })],
-        [.. heads.SelectMany(each => new Link[] { new($"{each.Head}/on", $"{each.Head}/works", 0, 0), new($"{each.Head}/works", $"{each.Head}/off", 0, 0) })],
-        OneOfEach)
-    { Pairs = [new("Ama")] };
+    private static SchedulingProblem Of(params (string Head, int On, int Works, int Longest, int Off)[] heads) =>
+        new(
+            [
+                .. heads.SelectMany(each =>
+                    new[]
+                    {
+                        Work(each.Head, "on", each.On),
+                        Wait(each.Head, "works", each.Works, each.Longest),
+                        Work(each.Head, "off", each.Off),
+                    }
+                ),
+            ],
+            [
+                .. heads.SelectMany(each =>
+                    new Link[] { new($"{each.Head}/on", $"{each.Head}/works", 0, 0), new($"{each.Head}/works", $"{each.Head}/off", 0, 0) }
+                ),
+            ],
+            OneOfEach
+        )
+        {
+            Pairs = [new("Ama")],
+        };
 
     [Fact]
     public void By_the_list_the_longest_way_is_begun_first_and_the_other_in_its_wait()
@@ -60,7 +78,11 @@ public class LongerScheduleTests
     [Fact]
     public void By_the_list_one_sits_down_before_what_would_be_too_much()
     {
-        var problem = new SchedulingProblem([Work("a", "comb", 40), Work("a", "rinse", 10), Work("a", "dry", 10)], [new("a/comb", "a/rinse"), new("a/rinse", "a/dry", 0, 0)], OneOfEach)
+        var problem = new SchedulingProblem(
+            [Work("a", "comb", 40), Work("a", "rinse", 10), Work("a", "dry", 10)],
+            [new("a/comb", "a/rinse"), new("a/rinse", "a/dry", 0, 0)],
+            OneOfEach
+        )
         {
             Pairs = [new("Ama")],
             Rests = new Dictionary<string, Rest> { ["Ama"] = new(60, 10) },
@@ -82,39 +104,52 @@ public class LongerScheduleTests
     }
 
     [Fact]
-    public void No_plan_is_worse_than_going_by_the_list() => Households.Sample(problem =>
-    {
-        var list = ListSchedule.Of(problem);
-        var schedule = new CpSatScheduler().Solve(problem)!;
-        Assert.True(schedule.LowerBound <= schedule.Span);
-        if (list is null)
-        {
-            return;
-        }
+    public void No_plan_is_worse_than_going_by_the_list() =>
+        Households.Sample(
+            problem =>
+            {
+                var list = ListSchedule.Of(problem);
+                var schedule = new CpSatScheduler().Solve(problem)!;
+                Assert.True(schedule.LowerBound <= schedule.Span);
+                if (list is null)
+                {
+                    return;
+                }
 
-        // The list leaves a break out that would come too late for what is waiting; a plan that has it may take longer for it.
-        var isRested = Kamuri.Core.Scheduling.Breaks.TooLong(list, problem).Count == 0;
-        ScheduleChecker.Check(isRested ? problem : problem with { Rests = new Dictionary<string, Rest>() }, list);
-        Assert.True(!isRested || schedule.Span <= list.Span);
-    }, iter: Thorough.Runs(6, 25), threads: 1);
+                // The list leaves a break out that would come too late for what is waiting; a plan that has it may take longer for it.
+                var isRested = Kamuri.Core.Scheduling.Breaks.TooLong(list, problem).Count == 0;
+                ScheduleChecker.Check(isRested ? problem : problem with { Rests = new Dictionary<string, Rest>() }, list);
+                Assert.True(!isRested || schedule.Span <= list.Span);
+            },
+            iter: Thorough.Runs(6, 25),
+            threads: 1
+        );
 
     [Fact]
-    public void A_longer_search_is_never_worse_tells_how_far_it_is_and_is_found_again() => Households.Sample(problem =>
-    {
-        var (known, told) = (new KnownOrders(), new List<SearchProgress>());
-        var quick = new CpSatScheduler().Solve(problem)!;
-        var longer = new PatientScheduler(known, told.Add, CancellationToken.None).Solve(problem)!;
-        ScheduleChecker.Check(problem, longer);
-        Assert.InRange(longer.Span, longer.LowerBound, quick.Span);
-        Assert.Equal(told.OrderBy(step => step.Share), told);
-        Assert.All(told, step => Assert.InRange(step.Share, 0, 1));
-        Assert.InRange(new CpSatScheduler(known).Solve(problem)!.Span, 0, longer.Span);
-    }, iter: Thorough.Runs(2, 4), threads: 1);
+    public void A_longer_search_is_never_worse_tells_how_far_it_is_and_is_found_again() =>
+        Households.Sample(
+            problem =>
+            {
+                var (known, told) = (new KnownOrders(), new List<SearchProgress>());
+                var quick = new CpSatScheduler().Solve(problem)!;
+                var longer = new PatientScheduler(known, told.Add, CancellationToken.None).Solve(problem)!;
+                ScheduleChecker.Check(problem, longer);
+                Assert.InRange(longer.Span, longer.LowerBound, quick.Span);
+                Assert.Equal(told.OrderBy(step => step.Share), told);
+                Assert.All(told, step => Assert.InRange(step.Share, 0, 1));
+                Assert.InRange(new CpSatScheduler(known).Solve(problem)!.Span, 0, longer.Span);
+            },
+            iter: Thorough.Runs(2, 4),
+            threads: 1
+        );
 
     [Fact]
     public void A_search_that_is_broken_off_keeps_what_it_has()
     {
-        var problem = Of(("a", 10, 20, 30, 5), ("b", 40, 60, 70, 45)) with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(30, 10) } };
+        var problem = Of(("a", 10, 20, 30, 5), ("b", 40, 60, 70, 45)) with
+        {
+            Rests = new Dictionary<string, Rest> { ["Ama"] = new(30, 10) },
+        };
         using var off = new CancellationTokenSource();
         off.Cancel();
         var told = 0;

@@ -16,77 +16,117 @@ public class ProvenBestTests
     private sealed record Piece(int Minutes, int? Gap, (int Shortest, int Usual, int Longest)? Wait);
 
     [Fact]
-    public void Every_order_tried_gives_no_better_day() => Days.Sample(problem =>
-    {
-        var best = BestOfAllOrders(problem, job => job.Usual);
-        var schedule = new CpSatScheduler().Solve(problem);
-        Assert.Equal(best, schedule?.Span);
-        if (schedule is not null)
-        {
-            ScheduleChecker.Check(problem, schedule);
-            Assert.True(schedule.Proven);
-            Assert.Equal(best, schedule.LowerBound);
-            Assert.False(new CpSatScheduler().MayBeInTime(problem with { Deadlines = new Dictionary<string, int> { [schedule.Placements.MaxBy(placed => placed.End)!.Job.With!] = 0 } }));
-        }
-    }, iter: Thorough.Runs(15, 60), threads: 1);
+    public void Every_order_tried_gives_no_better_day() =>
+        Days.Sample(
+            problem =>
+            {
+                var best = BestOfAllOrders(problem, job => job.Usual);
+                var schedule = new CpSatScheduler().Solve(problem);
+                Assert.Equal(best, schedule?.Span);
+                if (schedule is not null)
+                {
+                    ScheduleChecker.Check(problem, schedule);
+                    Assert.True(schedule.Proven);
+                    Assert.Equal(best, schedule.LowerBound);
+                    Assert.False(
+                        new CpSatScheduler().MayBeInTime(
+                            problem with
+                            {
+                                Deadlines = new Dictionary<string, int>
+                                {
+                                    [schedule.Placements.MaxBy(placed => placed.End)!.Job.With!] = 0,
+                                },
+                            }
+                        )
+                    );
+                }
+            },
+            iter: Thorough.Runs(15, 60),
+            threads: 1
+        );
 
     [Fact]
-    public void Towards_an_hour_nothing_is_less_late_than_every_order_tried_with_the_shortest_waits() => Gen.Select(Days, Gen.Int[-30, 30]).Sample((problem, slack) =>
-    {
-        if (BestOfAllOrders(problem, job => job.Shortest) is not { } best)
-        {
-            return;
-        }
+    public void Towards_an_hour_nothing_is_less_late_than_every_order_tried_with_the_shortest_waits() =>
+        Gen.Select(Days, Gen.Int[-30, 30])
+            .Sample(
+                (problem, slack) =>
+                {
+                    if (BestOfAllOrders(problem, job => job.Shortest) is not { } best)
+                    {
+                        return;
+                    }
 
-        // By that minute it may be over, and not a minute sooner.
-        Assert.True(new CpSatScheduler().MayBeInTime(problem with { Deadline = best }));
-        Assert.False(new CpSatScheduler().MayBeInTime(problem with { Deadline = best - 1 }));
-        var wanted = Math.Max(1, best + slack);
-        var schedule = new CpSatScheduler().Solve(problem with { Deadline = wanted })!;
-        ScheduleChecker.Check(problem with { Deadline = wanted }, schedule);
-        Assert.Equal(Math.Max(0, best - wanted), Math.Max(0, schedule.Span - wanted));
-    }, iter: Thorough.Runs(10, 40), threads: 1);
-
-    [Fact]
-    public void With_breaks_no_order_with_any_of_its_gaps_left_free_for_them_gives_a_better_day() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15]).Sample((problem, goesOn, minutes) =>
-    {
-        var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
-        var best = BestWithBreaks(rested, goesOn, minutes, job => job.Usual);
-        var schedule = new CpSatScheduler().Solve(rested);
-        if (best is not null)
-        {
-            ScheduleChecker.Check(rested, schedule!);
-            Assert.Equal((best, true), (schedule!.Span, schedule.Proven));
-            // By the gaps it names, the order keeps its breaks when a running day is timed again.
-            Assert.All(schedule.Gaps, gap => Assert.Equal(minutes, gap.LeastGap));
-        }
-        else if (schedule is not null)
-        {
-            // Nobody can have every break: then it is planned with those that there can be.
-            ScheduleChecker.Check(problem, schedule);
-        }
-    }, iter: Thorough.Runs(20, 100), threads: 1);
+                    // By that minute it may be over, and not a minute sooner.
+                    Assert.True(new CpSatScheduler().MayBeInTime(problem with { Deadline = best }));
+                    Assert.False(new CpSatScheduler().MayBeInTime(problem with { Deadline = best - 1 }));
+                    var wanted = Math.Max(1, best + slack);
+                    var schedule = new CpSatScheduler().Solve(problem with { Deadline = wanted })!;
+                    ScheduleChecker.Check(problem with { Deadline = wanted }, schedule);
+                    Assert.Equal(Math.Max(0, best - wanted), Math.Max(0, schedule.Span - wanted));
+                },
+                iter: Thorough.Runs(10, 40),
+                threads: 1
+            );
 
     [Fact]
-    public void Towards_an_hour_nothing_with_all_breaks_is_less_late() => Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15], Gen.Int[-30, 10]).Sample((problem, goesOn, minutes, slack) =>
-    {
-        var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
-        if (BestWithBreaks(rested, goesOn, minutes, job => job.Shortest) is not { } best)
-        {
-            return;
-        }
+    public void With_breaks_no_order_with_any_of_its_gaps_left_free_for_them_gives_a_better_day() =>
+        Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15])
+            .Sample(
+                (problem, goesOn, minutes) =>
+                {
+                    var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
+                    var best = BestWithBreaks(rested, goesOn, minutes, job => job.Usual);
+                    var schedule = new CpSatScheduler().Solve(rested);
+                    if (best is not null)
+                    {
+                        ScheduleChecker.Check(rested, schedule!);
+                        Assert.Equal((best, true), (schedule!.Span, schedule.Proven));
+                        // By the gaps it names, the order keeps its breaks when a running day is timed again.
+                        Assert.All(schedule.Gaps, gap => Assert.Equal(minutes, gap.LeastGap));
+                    }
+                    else if (schedule is not null)
+                    {
+                        // Nobody can have every break: then it is planned with those that there can be.
+                        ScheduleChecker.Check(problem, schedule);
+                    }
+                },
+                iter: Thorough.Runs(20, 100),
+                threads: 1
+            );
 
-        var wanted = Math.Max(1, best + slack);
-        var schedule = new CpSatScheduler().Solve(rested with { Deadline = wanted })!;
-        ScheduleChecker.Check(rested with { Deadline = wanted }, schedule);
-        Assert.Equal((Math.Max(0, best - wanted), Math.Max(0, best - wanted)), (Math.Max(0, schedule.Span - wanted), (int)schedule.LeastLate!));
-    }, iter: Thorough.Runs(20, 100), threads: 1);
+    [Fact]
+    public void Towards_an_hour_nothing_with_all_breaks_is_less_late() =>
+        Gen.Select(Days, Gen.Int[25, 60], Gen.Int[5, 15], Gen.Int[-30, 10])
+            .Sample(
+                (problem, goesOn, minutes, slack) =>
+                {
+                    var rested = problem with { Rests = new Dictionary<string, Rest> { ["Ama"] = new(goesOn, minutes) } };
+                    if (BestWithBreaks(rested, goesOn, minutes, job => job.Shortest) is not { } best)
+                    {
+                        return;
+                    }
+
+                    var wanted = Math.Max(1, best + slack);
+                    var schedule = new CpSatScheduler().Solve(rested with { Deadline = wanted })!;
+                    ScheduleChecker.Check(rested with { Deadline = wanted }, schedule);
+                    Assert.Equal(
+                        (Math.Max(0, best - wanted), Math.Max(0, best - wanted)),
+                        (Math.Max(0, schedule.Span - wanted), (int)schedule.LeastLate!)
+                    );
+                },
+                iter: Thorough.Runs(20, 100),
+                threads: 1
+            );
 
     [Fact]
     public void A_wait_is_shortened_where_somebody_would_go_on_for_too_long_else()
     {
-        // 22 + 6 + 22 minutes are one more than the 49 somebody goes on, and five of wait are enough; 14 of break, and 28 + 21 of the other head.
-        var problem = Day([[new(22, 0, (3, 6, 7)), new(22, null, null)], [new(28, 15, null), new(21, null, null)]]) with
+        // 22 + 6 + 22 minutes are one more than the 49 somebody goes on, and five of wait are enough; 14 of break, and 28 + 21 of the
+        // other head.
+        var problem = Day([
+            [new(22, 0, (3, 6, 7)), new(22, null, null)],
+            [new(28, 15, null), new(21, null, null)],
+        ]) with
         {
             Rests = new Dictionary<string, Rest> { ["Ama"] = new(49, 14) },
             Deadline = 119,
@@ -108,20 +148,31 @@ public class ProvenBestTests
     public void Work_that_is_longer_than_a_gap_comes_before_or_behind_both()
     {
         // Twenty minutes fit into no gap of fifteen: after 10 + 10 + 10 minutes of the first, or before.
-        var problem = Day([[new(10, 15, null), new(10, 15, null), new(10, null, null)], [new(20, null, null)]]);
+        var problem = Day([
+            [new(10, 15, null), new(10, 15, null), new(10, null, null)],
+            [new(20, null, null)],
+        ]);
         Assert.Equal(50, new CpSatScheduler().Solve(problem)!.Span);
         // With five minutes of wait that may be fifteen they fit, and the wait is held for them.
-        var held = Day([[new(10, 0, (5, 5, 20)), new(10, null, null)], [new(20, null, null)]]);
+        var held = Day([
+            [new(10, 0, (5, 5, 20)), new(10, null, null)],
+            [new(20, null, null)],
+        ]);
         Assert.Equal(40, new CpSatScheduler().Solve(held)!.Span);
         // And where it may be held fourteen only, they do not.
-        var brief = Day([[new(10, 0, (5, 5, 19)), new(10, null, null)], [new(20, null, null)]]);
+        var brief = Day([
+            [new(10, 0, (5, 5, 19)), new(10, null, null)],
+            [new(20, null, null)],
+        ]);
         Assert.Equal(45, new CpSatScheduler().Solve(brief)!.Span);
     }
 
     [Fact]
     public void A_mixture_is_made_where_its_head_leaves_hands_free()
     {
-        var problem = Day([[new(10, 0, (30, 30, 40)), new(10, 15, null), new(5, null, null)]]);
+        var problem = Day([
+            [new(10, 0, (30, 30, 40)), new(10, 15, null), new(5, null, null)],
+        ]);
         var kitchen = new Job("mix", "kitchen", 12, 12, 12, [Resource.Hands]);
         problem = problem with { Jobs = [.. problem.Jobs, kitchen], Links = [.. problem.Links, new Link("mix", "h0/2")] };
         Assert.Equal(55, new CpSatScheduler().Solve(problem)!.Span);
@@ -136,7 +187,9 @@ public class ProvenBestTests
         from less in Gen.Int[0, 15]
         select new Piece(minutes, gap, isWait == 0 ? (Math.Max(1, usual - less), usual, usual + more) : null);
 
-    /// <summary>Up to three heads with up to nine jobs for hands between them; usually six, of which there are a hundred times fewer orders.</summary>
+    /// <summary>
+    /// Up to three heads with up to nine jobs for hands between them; usually six, of which there are a hundred times fewer orders.
+    /// </summary>
     private static readonly Gen<SchedulingProblem> Days =
         from heads in Gen.Int[2, 3]
         from chains in Pieces.Array[1, Thorough.IsAsked || heads == 2 ? 3 : 2].Array[heads]
@@ -149,7 +202,9 @@ public class ProvenBestTests
         {
             for (var n = 0; n < pieces.Length; n++)
             {
-                jobs.Add(new Job($"{head}/{n}", head, pieces[n].Minutes, pieces[n].Minutes, pieces[n].Minutes, [Resource.Hands]) { With = head });
+                jobs.Add(
+                    new Job($"{head}/{n}", head, pieces[n].Minutes, pieces[n].Minutes, pieces[n].Minutes, [Resource.Hands]) { With = head }
+                );
                 if (n == pieces.Length - 1)
                 {
                     break;
@@ -183,7 +238,9 @@ public class ProvenBestTests
         return best;
     }
 
-    /// <summary>Every order, with every choice of places in it that are left free for a break; null when in none of them all are had.</summary>
+    /// <summary>
+    /// Every order, with every choice of places in it that are left free for a break; null when in none of them all are had.
+    /// </summary>
     private static int? BestWithBreaks(SchedulingProblem problem, int goesOn, int minutes, Func<Job, int> least)
     {
         var chains = problem.Jobs.Where(job => job.IsHandsOn).GroupBy(job => job.With!).Select(own => own.ToArray()).ToArray();
@@ -194,18 +251,31 @@ public class ProvenBestTests
             for (var choice = 0; choice < 1 << (order.Count - 1); choice++)
             {
                 var starts = Enumerable.Range(0, order.Count).Where(at => at == 0 || (choice & (1 << (at - 1))) != 0).ToList();
-                // Hands take so long for work and breaks alone, and what is done in one go without being one job takes no longer than it may: no need to place it.
-                if (work + ((starts.Count - 1) * minutes) >= best
-                    || starts.Zip(starts.Skip(1).Append(order.Count), (from, to) => to - from > 1 && order.Skip(from).Take(to - from).Sum(job => job.Usual) > goesOn).Any(tooLong => tooLong))
+                // Hands take so long for work and breaks alone, and what is done in one go without being one job takes no longer than
+                // it may: no need to place it.
+                if (
+                    work + ((starts.Count - 1) * minutes) >= best
+                    || starts
+                        .Zip(starts.Skip(1).Append(order.Count), (from, to) =>
+                            to - from > 1 && order.Skip(from).Take(to - from).Sum(job => job.Usual) > goesOn
+                        )
+                        .Any(tooLong => tooLong)
+                )
                 {
                     continue;
                 }
 
                 var parted = starts.Skip(1).Select(at => new Link(order[at - 1].Id, order[at].Id, minutes));
                 // What lies between two breaks is not longer than it may be, unless it is one job.
-                var whole = starts.Zip(starts.Skip(1).Append(order.Count), (from, to) => (First: order[from], Last: order[to - 1])).Where(each => each.First != each.Last)
+                var whole = starts
+                    .Zip(starts.Skip(1).Append(order.Count), (from, to) => (First: order[from], Last: order[to - 1]))
+                    .Where(each => each.First != each.Last)
                     .Select(each => new Link(each.First.Id, each.Last.Id, 0, goesOn - each.First.Usual - each.Last.Usual));
-                best = Least(problem with { Links = [.. problem.Links, .. parted, .. whole] }, order, least) is { } span && span < (best ?? int.MaxValue) ? span : best;
+                best =
+                    Least(problem with { Links = [.. problem.Links, .. parted, .. whole] }, order, least) is { } span
+                    && span < (best ?? int.MaxValue)
+                        ? span
+                        : best;
             }
         }
 
@@ -240,7 +310,8 @@ public class ProvenBestTests
         for (var round = 0; round <= 2 * problem.Jobs.Count; round++)
         {
             var moved = false;
-            void AtLeast(Dictionary<string, int> times, string id, int minutes) => (times[id], moved) = times[id] < minutes ? (minutes, true) : (times[id], moved);
+            void AtLeast(Dictionary<string, int> times, string id, int minutes) =>
+                (times[id], moved) = times[id] < minutes ? (minutes, true) : (times[id], moved);
             foreach (var job in problem.Jobs)
             {
                 AtLeast(end, job.Id, start[job.Id] + least(job));

@@ -29,10 +29,17 @@ internal static class ScheduleChecker
             var running = schedule.Placements.Where(placement => placement.Start <= minute && minute < placement.End).ToList();
             foreach (var resource in Enum.GetValues<Resource>())
             {
-                var there = resource == Resource.Hands && problem.Pairs.Count > 0 ? problem.Pairs.Count
-                    : problem.Closures.FirstOrDefault(each => each.Resource == resource && each.From <= minute && minute < each.To)?.Left
-                    ?? problem.Capacity.GetValueOrDefault(resource);
-                Assert.True(running.Count(placement => placement.Job.Uses.Contains(resource)) <= there, $"{resource} is taken more than {there} times at minute {minute}");
+                var there =
+                    resource == Resource.Hands && problem.Pairs.Count > 0
+                        ? problem.Pairs.Count
+                        : problem
+                            .Closures.FirstOrDefault(each => each.Resource == resource && each.From <= minute && minute < each.To)
+                            ?.Left
+                            ?? problem.Capacity.GetValueOrDefault(resource);
+                Assert.True(
+                    running.Count(placement => placement.Job.Uses.Contains(resource)) <= there,
+                    $"{resource} is taken more than {there} times at minute {minute}"
+                );
             }
 
             People(problem, running, minute);
@@ -45,7 +52,11 @@ internal static class ScheduleChecker
 
         foreach (var (who, rest) in problem.Rests)
         {
-            Breaks(who, rest, [.. schedule.Placements.Where(placement => placement.Job.IsHandsOn && (placement.By == who || placement.Job.With == who))]);
+            Breaks(
+                who,
+                rest,
+                [.. schedule.Placements.Where(placement => placement.Job.IsHandsOn && (placement.By == who || placement.Job.With == who))]
+            );
         }
     }
 

@@ -11,21 +11,35 @@ public class SchedulerTests
 
     private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
 
-    private static Job Hands(string id, int minutes, params Resource[] also) => new(id, "head", minutes, minutes, minutes, [Resource.Hands, .. also]);
+    private static Job Hands(string id, int minutes, params Resource[] also) =>
+        new(id, "head", minutes, minutes, minutes, [Resource.Hands, .. also]);
 
-    private static Job Wait(string id, int shortest, int usual, int longest, params Resource[] uses) => new(id, "head", shortest, usual, longest, uses);
+    private static Job Wait(string id, int shortest, int usual, int longest, params Resource[] uses) =>
+        new(id, "head", shortest, usual, longest, uses);
 
     /// <summary>Put on (10), works (20–30–60), rinse (5); meanwhile brew: boil (2), steeps (10–15–20), strain (3).</summary>
-    private static SchedulingProblem Small(int? deadline = null) => new(
-        [
-            Hands("apply", 10), Wait("works", 20, 30, 60), Hands("rinse", 5, Resource.Shower),
-            Hands("boil", 2, Resource.Stove), Wait("steeps", 10, 15, 20), Hands("strain", 3), Hands("pour", 4, Resource.Shower),
-        ],
-        [
-            new("apply", "works", 0, 0), new("works", "rinse", 0, 0), new("rinse", "pour"),
-            new("boil", "steeps", 0, 0), new("steeps", "strain", 0, 0), new("strain", "pour"),
-        ],
-        OneOfEach, deadline);
+    private static SchedulingProblem Small(int? deadline = null) =>
+        new(
+            [
+                Hands("apply", 10),
+                Wait("works", 20, 30, 60),
+                Hands("rinse", 5, Resource.Shower),
+                Hands("boil", 2, Resource.Stove),
+                Wait("steeps", 10, 15, 20),
+                Hands("strain", 3),
+                Hands("pour", 4, Resource.Shower),
+            ],
+            [
+                new("apply", "works", 0, 0),
+                new("works", "rinse", 0, 0),
+                new("rinse", "pour"),
+                new("boil", "steeps", 0, 0),
+                new("steeps", "strain", 0, 0),
+                new("strain", "pour"),
+            ],
+            OneOfEach,
+            deadline
+        );
 
     [Fact]
     public void Passive_time_is_used_for_the_kitchen()
@@ -56,7 +70,10 @@ public class SchedulerTests
     {
         var problem = new SchedulingProblem(
             [Hands("apply", 10), Wait("works", 10, 30, 60), Hands("rinse", 5), Wait("cools", 10, 30, 60), Hands("dry", 5)],
-            [new("apply", "works", 0, 0), new("works", "rinse", 0, 0), new("rinse", "cools", 0, 0), new("cools", "dry", 0, 0)], OneOfEach, 80 - shorter);
+            [new("apply", "works", 0, 0), new("works", "rinse", 0, 0), new("rinse", "cools", 0, 0), new("cools", "dry", 0, 0)],
+            OneOfEach,
+            80 - shorter
+        );
         var waits = Scheduler.Solve(problem)!.Placements.Where(placed => !placed.Job.IsHandsOn).Select(placed => placed.Minutes).ToList();
 
         Assert.Equal(60 - shorter, waits.Sum());
@@ -94,13 +111,17 @@ public class SchedulerTests
 
     [Fact]
     public void Random_problems_keep_every_resource_link_and_window_and_have_one_answer() =>
-        Problems.Sample(problem =>
-        {
-            var schedule = Scheduler.Solve(problem)!;
-            ScheduleChecker.Check(problem, schedule);
-            Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
-            Assert.InRange(schedule.LowerBound, 0, schedule.Span);
-        }, iter: Thorough.Runs(10, 40), threads: 1);
+        Problems.Sample(
+            problem =>
+            {
+                var schedule = Scheduler.Solve(problem)!;
+                ScheduleChecker.Check(problem, schedule);
+                Assert.Equal(schedule.Placements, Scheduler.Solve(problem)!.Placements);
+                Assert.InRange(schedule.LowerBound, 0, schedule.Span);
+            },
+            iter: Thorough.Runs(10, 40),
+            threads: 1
+        );
 
     [Fact]
     public void The_forward_pass_gives_back_the_schedule_it_was_read_from()
@@ -118,15 +139,24 @@ public class SchedulerTests
 
     [Fact]
     public void Slower_work_never_ends_earlier() =>
-        Gen.Double[0, 20].Array[7].Sample(extra =>
-        {
-            var schedule = Scheduler.Solve(Small())!;
-            var order = SettledOrder.Of([.. schedule.Placements.Select(placed => (placed.Job.Id, (double)placed.Start, placed.Job.Uses))], Small().Links);
-            var planned = schedule.Placements.Select(placed => (double)placed.Minutes).ToArray();
-            var slower = planned.Zip(extra, (minutes, more) => minutes + more).ToArray();
+        Gen.Double[0, 20]
+            .Array[7]
+            .Sample(
+                extra =>
+                {
+                    var schedule = Scheduler.Solve(Small())!;
+                    var order = SettledOrder.Of(
+                        [.. schedule.Placements.Select(placed => (placed.Job.Id, (double)placed.Start, placed.Job.Uses))],
+                        Small().Links
+                    );
+                    var planned = schedule.Placements.Select(placed => (double)placed.Minutes).ToArray();
+                    var slower = planned.Zip(extra, (minutes, more) => minutes + more).ToArray();
 
-            Assert.True(order.Time(slower, new double[7]) >= order.Time(planned, new double[7]));
-        }, iter: Thorough.Runs(5, 20), threads: 1);
+                    Assert.True(order.Time(slower, new double[7]) >= order.Time(planned, new double[7]));
+                },
+                iter: Thorough.Runs(5, 20),
+                threads: 1
+            );
 
     [Fact]
     public void A_forecast_is_later_in_nine_of_ten_than_in_half_and_always_the_same()
@@ -156,7 +186,11 @@ public class SchedulerTests
         var links = new List<Link>();
         for (var n = 0; n < chain.Length; n++)
         {
-            jobs.Add(n % 2 == 0 ? Hands($"work{n}", chain[n], n % 4 == 0 ? [Resource.Shower] : []) : Wait($"wait{n}", chain[n] / 2, chain[n], chain[n] + slack));
+            jobs.Add(
+                n % 2 == 0
+                    ? Hands($"work{n}", chain[n], n % 4 == 0 ? [Resource.Shower] : [])
+                    : Wait($"wait{n}", chain[n] / 2, chain[n], chain[n] + slack)
+            );
             if (n > 0)
             {
                 links.Add(new Link(jobs[n - 1].Id, jobs[n].Id, 0, n % 2 == 1 || slack == 0 ? 0 : null));

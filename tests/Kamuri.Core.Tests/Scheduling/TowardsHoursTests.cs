@@ -4,18 +4,46 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Tests.Scheduling;
 
-/// <summary>One pair of hands, heads with hours, and a day that may begin whenever that is best for them: small ones worked by hand.</summary>
+/// <summary>
+/// One pair of hands, heads with hours, and a day that may begin whenever that is best for them: small ones worked by hand.
+/// </summary>
 public class TowardsHoursTests
 {
     private static readonly Dictionary<Resource, int> OneOfEach = Enum.GetValues<Resource>().ToDictionary(resource => resource, _ => 1);
 
     /// <summary>On (10), works (20 to 30, as a rule 30), off (5), cut (40) for each head.</summary>
-    private static SchedulingProblem Day(params string[] heads) => new(
-        [.. heads.SelectMany(head => (Job[])[Work(head, "on", 10), new Job($"{head}/works", head, 20, 30, 30, []) { With = head }, Work(head, "off", 5), Work(head, "cut", 40)])],
-        [.. heads.SelectMany(head => (Link[])[new($"{head}/on", $"{head}/works", 0, 0), new($"{head}/works", $"{head}/off", 0, 0), new($"{head}/off", $"{head}/cut")])], OneOfEach)
-    { Pairs = [new("Ama")], MayBeginLater = true };
+    private static SchedulingProblem Day(params string[] heads) =>
+        new(
+            [
+                .. heads.SelectMany(head =>
+                    (Job[])
+                        [
+                            Work(head, "on", 10),
+                            new Job($"{head}/works", head, 20, 30, 30, []) { With = head },
+                            Work(head, "off", 5),
+                            Work(head, "cut", 40),
+                        ]
+                ),
+            ],
+            [
+                .. heads.SelectMany(head =>
+                    (Link[])
+                        [
+                            new($"{head}/on", $"{head}/works", 0, 0),
+                            new($"{head}/works", $"{head}/off", 0, 0),
+                            new($"{head}/off", $"{head}/cut"),
+                        ]
+                ),
+            ],
+            OneOfEach
+        )
+        {
+            Pairs = [new("Ama")],
+            MayBeginLater = true,
+        };
 
-    private static Job Work(string head, string id, int minutes) => new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head };
+    private static Job Work(string head, string id, int minutes) =>
+        new($"{head}/{id}", head, minutes, minutes, minutes, [Resource.Hands]) { With = head };
 
     private static Schedule Solved(SchedulingProblem problem)
     {
@@ -24,7 +52,8 @@ public class TowardsHoursTests
         return schedule;
     }
 
-    private static int End(Schedule schedule, string head) => schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);
+    private static int End(Schedule schedule, string head) =>
+        schedule.Placements.Where(placed => placed.Job.With == head).Max(placed => placed.End);
 
     [Fact]
     public void The_day_ends_with_its_hour_and_begins_as_late_as_it_may()
@@ -37,7 +66,8 @@ public class TowardsHoursTests
     [Fact]
     public void All_of_it_lies_before_hands_go_away_where_too_little_is_left_behind()
     {
-        // 70 minutes are left after 330, so that one of the two would be through before 300 for itself: from 205 to 375, longer than from 165 to 300.
+        // 70 minutes are left after 330, so that one of the two would be through before 300 for itself: from 205 to 375, longer than
+        // from 165 to 300.
         var schedule = Solved(Day("a", "b") with { Deadline = 400, Absences = [new Absence("Ama", 300, 330)] });
         Assert.Equal((165, 300), (schedule.Placements[0].Start, schedule.Span));
     }
@@ -45,7 +75,12 @@ public class TowardsHoursTests
     [Fact]
     public void Whoever_has_an_earlier_hour_is_in_time_for_that()
     {
-        var schedule = Solved(Day("a", "b", "c") with { Deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 400 } });
+        var schedule = Solved(
+            Day("a", "b", "c") with
+            {
+                Deadlines = new Dictionary<string, int> { ["a"] = 200, ["b"] = 400 },
+            }
+        );
         Assert.InRange(End(schedule, "a"), 0, 200);
         Assert.InRange(End(schedule, "b"), 0, 400);
         Assert.Equal(0, schedule.LeastLate);
@@ -91,7 +126,13 @@ public class TowardsHoursTests
         };
         var known = Solved(day with { DraftAfter = 0 });
         Assert.False(known.IsDraft);
-        var earlier = Solved(day with { Known = known, Deadlines = new Dictionary<string, int> { ["a"] = 280, ["f"] = 480 } });
+        var earlier = Solved(
+            day with
+            {
+                Known = known,
+                Deadlines = new Dictionary<string, int> { ["a"] = 280, ["f"] = 480 },
+            }
+        );
         Assert.InRange(End(earlier, "a"), 0, 280);
         Assert.InRange(End(earlier, "f"), 0, 480);
     }
@@ -99,7 +140,8 @@ public class TowardsHoursTests
     [Fact]
     public void Where_one_is_late_whatever_is_done_the_others_are_not_done_a_day_before()
     {
-        // f comes at 1960 and takes 75 minutes at the least. The other five are through in some hours, and Ama is away for one of these today and one tomorrow.
+        // f comes at 1960 and takes 75 minutes at the least. The other five are through in some hours, and Ama is away for one of these
+        // today and one tomorrow.
         var heads = new[] { "a", "b", "c", "d", "e", "f" };
         var day = Day(heads) with
         {
@@ -121,7 +163,13 @@ public class TowardsHoursTests
         var day = Day("a", "b") with
         {
             Deadlines = new Dictionary<string, int> { ["a"] = 300, ["b"] = 300 },
-            Absences = [new Absence("a", 0, 100), new Absence("a", 300, Absence.ForGood), new Absence("b", 0, 100), new Absence("b", 300, Absence.ForGood)],
+            Absences =
+            [
+                new Absence("a", 0, 100),
+                new Absence("a", 300, Absence.ForGood),
+                new Absence("b", 0, 100),
+                new Absence("b", 300, Absence.ForGood),
+            ],
             Rests = new Dictionary<string, Rest> { ["Ama"] = new(45, 60) },
         };
         var draft = new CpSatScheduler().Solve(day with { DraftAfter = 0 })!;
@@ -154,19 +202,27 @@ public class TowardsHoursTests
 
     [Fact]
     public void Whatever_the_hours_and_whoever_is_away_a_day_keeps_to_it_and_is_the_same_again() =>
-        Gen.Select(Gen.Int[2, 4], Gen.Int[120, 600], Gen.Int[0, 200], Gen.Int[20, 400], Gen.Int[10, 60]).Sample((heads, hour, earlier, from, away) =>
-        {
-            var names = new[] { "a", "b", "c", "d" }[..heads];
-            var day = Day(names) with
-            {
-                Deadlines = new Dictionary<string, int> { ["a"] = hour, ["b"] = Math.Max(60, hour - earlier) },
-                Absences = [new Absence("Ama", from, from + away), new Absence("b", 0, 30)],
-                Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10) },
-            };
-            var schedule = Solved(day);
-            Assert.Equal(schedule.Placements.Select(placed => (placed.Job.Id, placed.Start)), Solved(day).Placements.Select(placed => (placed.Job.Id, placed.Start)));
-            Assert.Equal(0, Kamuri.Core.Scheduling.Breaks.Missing(schedule, day));
-            long late = Math.Max(0, End(schedule, "a") - hour) + Math.Max(0, End(schedule, "b") - Math.Max(60, hour - earlier));
-            Assert.InRange(schedule.LeastLate ?? 0, 0, late);
-        }, iter: Thorough.Runs(4, 8), threads: 1);
+        Gen.Select(Gen.Int[2, 4], Gen.Int[120, 600], Gen.Int[0, 200], Gen.Int[20, 400], Gen.Int[10, 60])
+            .Sample(
+                (heads, hour, earlier, from, away) =>
+                {
+                    var names = new[] { "a", "b", "c", "d" }[..heads];
+                    var day = Day(names) with
+                    {
+                        Deadlines = new Dictionary<string, int> { ["a"] = hour, ["b"] = Math.Max(60, hour - earlier) },
+                        Absences = [new Absence("Ama", from, from + away), new Absence("b", 0, 30)],
+                        Rests = new Dictionary<string, Rest> { ["Ama"] = new(75, 10) },
+                    };
+                    var schedule = Solved(day);
+                    Assert.Equal(
+                        schedule.Placements.Select(placed => (placed.Job.Id, placed.Start)),
+                        Solved(day).Placements.Select(placed => (placed.Job.Id, placed.Start))
+                    );
+                    Assert.Equal(0, Kamuri.Core.Scheduling.Breaks.Missing(schedule, day));
+                    long late = Math.Max(0, End(schedule, "a") - hour) + Math.Max(0, End(schedule, "b") - Math.Max(60, hour - earlier));
+                    Assert.InRange(schedule.LeastLate ?? 0, 0, late);
+                },
+                iter: Thorough.Runs(4, 8),
+                threads: 1
+            );
 }

@@ -38,8 +38,10 @@ public class EssentialOilTests
 
     [Fact]
     public void Every_shipped_spelling_that_says_so_is_one() =>
-        Assert.All(Shipped.All.Where(each => each.Class == IngredientClass.EssentialOil).SelectMany(each => each.Spellings.Append(each.Name)),
-            name => Assert.Equal(MaterialRole.EssentialOil, Materials.Find(name, Shipped).Role));
+        Assert.All(
+            Shipped.All.Where(each => each.Class == IngredientClass.EssentialOil).SelectMany(each => each.Spellings.Append(each.Name)),
+            name => Assert.Equal(MaterialRole.EssentialOil, Materials.Find(name, Shipped).Role)
+        );
 
     [Fact]
     public void What_a_household_says_of_a_name_counts()
@@ -77,7 +79,10 @@ public class EssentialOilTests
     public void A_dilution_is_judged_by_half_a_drop(double drops, double oil, EssentialOilVerdict verdict)
     {
         var use = Made(new("lavender oil", drops, Unit.Drop), new("olive oil", oil, Unit.Millilitre));
-        Assert.Equal(verdict, EssentialOils.Judge(use, Given.Head(), true, new Millilitres(15), new MixtureFigures(), new MeasureFigures()));
+        Assert.Equal(
+            verdict,
+            EssentialOils.Judge(use, Given.Head(), true, new Millilitres(15), new MixtureFigures(), new MeasureFigures())
+        );
     }
 
     [Theory]
@@ -106,7 +111,14 @@ public class EssentialOilTests
     [Fact]
     public void A_bought_product_counts_inside_a_mixture()
     {
-        var product = KitchenProduct.Read(Guid.NewGuid(), "Green oil", ProductRole.Oil, LabelReading.Of("olive oil, rosemary oil", Shipped), 4, null);
+        var product = KitchenProduct.Read(
+            Guid.NewGuid(),
+            "Green oil",
+            ProductRole.Oil,
+            LabelReading.Of("olive oil, rosemary oil", Shipped),
+            4,
+            null
+        );
         var mixed = Formula(new("Green oil", 25, Unit.Millilitre) { ProductId = product.Id }, new("water", 75, Unit.Millilitre));
         var kitchen = new Kitchen([mixed], [product], Shipped, new MeasureFigures());
         Assert.Equal(1, Contents.Of(mixed, kitchen).AsUse(mixed, kitchen).EssentialOilPercent, 9);
@@ -123,7 +135,14 @@ public class EssentialOilTests
         EssentialOils.Judge(use, head, false, null, new MixtureFigures(), new MeasureFigures());
 
     private static Formula Formula(params FormulaIngredient[] ingredients) =>
-        new() { Id = Guid.NewGuid(), Name = "Mixed", Kind = FormulaKind.Other, Ingredients = ingredients, Keep = KeepRule.Now };
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Name = "Mixed",
+            Kind = FormulaKind.Other,
+            Ingredients = ingredients,
+            Keep = KeepRule.Now,
+        };
 
     private static StepUse Made(params FormulaIngredient[] ingredients) => Larder.Made(Formula(ingredients), Kitchen.Shipped);
 }

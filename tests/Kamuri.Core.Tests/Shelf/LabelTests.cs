@@ -17,18 +17,30 @@ public class LabelTests
     public void The_dictionary_is_large_and_no_spelling_means_two_things()
     {
         Assert.True(Dictionary.All.Count >= 450, $"{Dictionary.All.Count} names");
-        var twice = Dictionary.All.SelectMany(each => each.Spellings.Prepend(each.Name).Select(spelling => (plain: spelling.ToUpperInvariant().Trim(), each.Name)))
-            .GroupBy(pair => pair.plain).Where(group => group.Select(pair => pair.Name).Distinct().Count() > 1).Select(group => group.Key);
+        var twice = Dictionary
+            .All.SelectMany(each =>
+                each.Spellings.Prepend(each.Name).Select(spelling => (plain: spelling.ToUpperInvariant().Trim(), each.Name))
+            )
+            .GroupBy(pair => pair.plain)
+            .Where(group => group.Select(pair => pair.Name).Distinct().Count() > 1)
+            .Select(group => group.Key);
         Assert.Empty(twice);
         Assert.All(Dictionary.All, each => Assert.Equal(each, Dictionary.Find(each.Name)));
     }
 
     private static IEnumerable<(string Label, List<(string Name, string Class)> Expected)> Corpus()
     {
-        foreach (var line in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Shelf", "labels.txt")).Where(line => line.Length > 0 && line[0] != '#'))
+        foreach (
+            var line in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Shelf", "labels.txt"))
+                .Where(line => line.Length > 0 && line[0] != '#')
+        )
         {
             var parts = line.Split('|');
-            var names = parts[2..].Select(part => (part[..part.LastIndexOf('=')], part[(part.LastIndexOf('=') + 1)..].Replace("-", "", StringComparison.Ordinal))).ToList();
+            var names = parts[2..]
+                .Select(part =>
+                    (part[..part.LastIndexOf('=')], part[(part.LastIndexOf('=') + 1)..].Replace("-", "", StringComparison.Ordinal))
+                )
+                .ToList();
             yield return (string.Join(parts[1], names.Select(name => name.Item1)), names);
         }
     }
@@ -52,7 +64,9 @@ public class LabelTests
                 }
             }
 
-            Assert.All(names.Zip(expected).Where(pair => pair.Second.Class == "?"), pair => Assert.Equal(Recognition.Unread, pair.First.How));
+            Assert.All(names.Zip(expected).Where(pair => pair.Second.Class == "?"), pair =>
+                Assert.Equal(Recognition.Unread, pair.First.How)
+            );
         }
 
         Assert.Empty(wrong);
@@ -126,12 +140,19 @@ public class LabelTests
 
     [Fact]
     public void A_text_longer_than_any_label_is_refused() =>
-        Assert.StartsWith("A label has at most 20000 characters.", Assert.Throws<ArgumentException>(() => Judge(new string('a', 1_000_000))).Message, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "A label has at most 20000 characters.",
+            Assert.Throws<ArgumentException>(() => Judge(new string('a', 1_000_000))).Message,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void A_taught_name_is_known_from_then_on_and_comes_before_a_shipped_one()
     {
-        var taught = Dictionary.With([new Ingredient("Kakapo dust", IngredientClass.Clay, [], []), new Ingredient("glycerin", IngredientClass.Fragrance, [], [])]);
+        var taught = Dictionary.With([
+            new Ingredient("Kakapo dust", IngredientClass.Clay, [], []),
+            new Ingredient("glycerin", IngredientClass.Fragrance, [], []),
+        ]);
 
         Assert.Equal(IngredientClass.Clay, LabelReader.Read("kakapo DUST", taught)[0].Class);
         Assert.Equal(IngredientClass.Fragrance, LabelReader.Read("Glycerin", taught)[0].Class);
@@ -171,9 +192,13 @@ public class LabelTests
     {
         var low = Given.Head() with { Porosity = Porosity.Low };
 
-        Assert.Equal("Glycerin draws water and Shea Butter keeps it out: for low-porosity hair it seals itself out.",
-            Assert.Single(Judge("Aqua, Shea Butter, Glycerin, Cetyl Alcohol", low).Conflicts).Sentence);
-        Assert.Contains(Judge("Aqua, Alcohol Denat., Glycerin").Conflicts, conflict => conflict.Sentence.StartsWith("Alcohol Denat", StringComparison.Ordinal));
+        Assert.Equal(
+            "Glycerin draws water and Shea Butter keeps it out: for low-porosity hair it seals itself out.",
+            Assert.Single(Judge("Aqua, Shea Butter, Glycerin, Cetyl Alcohol", low).Conflicts).Sentence
+        );
+        Assert.Contains(Judge("Aqua, Alcohol Denat., Glycerin").Conflicts, conflict =>
+            conflict.Sentence.StartsWith("Alcohol Denat", StringComparison.Ordinal)
+        );
         Assert.Contains(Judge("Aqua, Sodium Lauryl Sulfate, Dimethicone").Conflicts, conflict => conflict.Names.Count == 2);
         Assert.Empty(Judge("Aqua, Glycerin, Cetyl Alcohol").Conflicts);
     }
@@ -191,18 +216,34 @@ public class LabelTests
     [InlineData("silicones", "Aqua, Dimethicone", true)]
     [InlineData("rose", "Aqua, Rosemary Extract", false)]
     public void What_must_not_touch_this_head_is_found_by_name_and_by_family(string listed, string label, bool isFound) =>
-        Assert.Equal(isFound, Judge(label, Given.Head() with { Sensitivities = [listed] }).Conflicts.Any(conflict => conflict.Sentence.StartsWith($"{listed} must not touch Oriel", StringComparison.Ordinal)));
+        Assert.Equal(
+            isFound,
+            Judge(label, Given.Head() with { Sensitivities = [listed] })
+                .Conflicts.Any(conflict => conflict.Sentence.StartsWith($"{listed} must not touch Oriel", StringComparison.Ordinal))
+        );
 
     [Fact]
     public void Rules_read_plain_names_and_families_but_not_what_it_may_contain() =>
-        Assert.Equal(["water", "sweet almond oil", "hydrolysed silk", "Kakapo dust", "nuts", "protein"],
-            Judge("Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Silk, Kakapo dust. May contain: Parfum").Ingredients);
+        Assert.Equal(
+            ["water", "sweet almond oil", "hydrolysed silk", "Kakapo dust", "nuts", "protein"],
+            Judge("Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Silk, Kakapo dust. May contain: Parfum").Ingredients
+        );
 
     [Fact]
     public void What_burns_is_not_for_a_child() =>
-        Assert.Contains(Judge("Aqua, Mentha Piperita Oil", Given.Head() with { AgeGroup = AgeGroup.SixToTwelve }).Conflicts, conflict => conflict.Sentence == "Mentha Piperita Oil is not for a child.");
+        Assert.Contains(Judge("Aqua, Mentha Piperita Oil", Given.Head() with { AgeGroup = AgeGroup.SixToTwelve }).Conflicts, conflict =>
+            conflict.Sentence == "Mentha Piperita Oil is not for a child."
+        );
 
     [Fact]
     public void A_row_that_cannot_be_read_is_named() =>
-        Assert.StartsWith("Line 3:", Assert.Throws<FormatException>(() => IngredientDictionary.Read(new StringReader("name,class,synonyms,tags\nwater,water,,\nmud,nonsense,,\n"))).Message, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Line 3:",
+            Assert
+                .Throws<FormatException>(() =>
+                    IngredientDictionary.Read(new StringReader("name,class,synonyms,tags\nwater,water,,\nmud,nonsense,,\n"))
+                )
+                .Message,
+            StringComparison.Ordinal
+        );
 }

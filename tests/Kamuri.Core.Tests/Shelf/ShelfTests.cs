@@ -11,16 +11,29 @@ namespace Kamuri.Core.Tests.Shelf;
 public class ShelfTests
 {
     private static KitchenProduct Product(string name, ProductRole role, double? left, DateOnly? goodUntil = null) =>
-        new(Guid.NewGuid(), name, role, [], ProteinStrength.None, null) { Left = left is { } ml ? new Millilitres(ml) : null, GoodUntil = goodUntil };
+        new(Guid.NewGuid(), name, role, [], ProteinStrength.None, null)
+        {
+            Left = left is { } ml ? new Millilitres(ml) : null,
+            GoodUntil = goodUntil,
+        };
 
     private static IReadOnlyList<ShoppingLine> ToBuy(params KitchenProduct[] products) =>
-        ShoppingList.Of(products, [(Given.Head(), Hand.Unknown), (Given.Head(15) with { Name = "Small" }, Hand.Unknown)], Given.Today, Given.Figures);
+        ShoppingList.Of(
+            products,
+            [(Given.Head(), Hand.Unknown), (Given.Head(15) with { Name = "Small" }, Hand.Unknown)],
+            Given.Today,
+            Given.Figures
+        );
 
     [Fact]
     public void What_does_not_reach_twice_for_whoever_takes_most_is_to_be_bought()
     {
         // 15 µm on 6.6 m² are about 99 ml a time.
-        var list = ToBuy(Product("Full", ProductRole.DeepConditioner, 300), Product("Twice nearly", ProductRole.DeepConditioner, 190), Product("Not once", ProductRole.DeepConditioner, 60));
+        var list = ToBuy(
+            Product("Full", ProductRole.DeepConditioner, 300),
+            Product("Twice nearly", ProductRole.DeepConditioner, 190),
+            Product("Not once", ProductRole.DeepConditioner, 60)
+        );
 
         Assert.Equal(["Not once", "Twice nearly"], list.Select(line => line.Name));
         Assert.StartsWith("60 ml left; a use takes up to", list[0].Why, StringComparison.Ordinal);
@@ -47,7 +60,12 @@ public class ShelfTests
 
     [Fact]
     public void A_house_without_heads_buys_only_what_is_empty() =>
-        Assert.Equal(["None"], ShoppingList.Of([Product("None", ProductRole.Gel, 0), Product("Some", ProductRole.Gel, 3)], [], Given.Today, Given.Figures).Select(line => line.Name));
+        Assert.Equal(
+            ["None"],
+            ShoppingList
+                .Of([Product("None", ProductRole.Gel, 0), Product("Some", ProductRole.Gel, 3)], [], Given.Today, Given.Figures)
+                .Select(line => line.Name)
+        );
 
     [Fact]
     public void Every_role_serves_for_something_that_a_step_puts_on()
@@ -71,10 +89,18 @@ public class ShelfTests
     [Fact]
     public void A_product_tells_a_step_what_it_needs()
     {
-        var product = Product("Milk", ProductRole.LeaveIn, 80, Given.Today) with { Ingredients = ["water", "nuts"], Protein = ProteinStrength.Light, AskForPatchTest = ["almond"] };
+        var product = Product("Milk", ProductRole.LeaveIn, 80, Given.Today) with
+        {
+            Ingredients = ["water", "nuts"],
+            Protein = ProteinStrength.Light,
+            AskForPatchTest = ["almond"],
+        };
         var use = product.AsUse();
 
-        Assert.Equal(("Milk", product.Id, 80.0, Given.Today, ProteinStrength.Light), (use.Name, use.ProductId, use.InStock!.Value.Value, use.UseBy, use.Protein));
+        Assert.Equal(
+            ("Milk", product.Id, 80.0, Given.Today, ProteinStrength.Light),
+            (use.Name, use.ProductId, use.InStock!.Value.Value, use.UseBy, use.Protein)
+        );
         Assert.Equal(["almond"], use.AskForPatchTest);
     }
 
@@ -84,5 +110,8 @@ public class ShelfTests
     [InlineData(PatchOutcome.Fine, 30, "Fine.")]
     [InlineData(PatchOutcome.Reacted, 2, "The skin reacted: never again on this head.")]
     public void A_patch_test_in_words(PatchOutcome outcome, int hoursAgo, string sentence) =>
-        Assert.Equal(sentence, new PatchTest("honey", Given.Noon.AddHours(-hoursAgo), outcome).Sentence(Given.Noon, Given.Figures.Mixtures, moment => moment));
+        Assert.Equal(
+            sentence,
+            new PatchTest("honey", Given.Noon.AddHours(-hoursAgo), outcome).Sentence(Given.Noon, Given.Figures.Mixtures, moment => moment)
+        );
 }

@@ -49,7 +49,10 @@ public class CatalogueTests
 
         Assert.Equal(new Window(45, 60, 90), condition.AfterClarify);
         Assert.Equal(new Window(30, 45, 60), condition.AfterClarifyHeated);
-        Assert.Equal(["clarify", "clay"], StepCatalogue.All.Where(kind => kind.StripsBare).Select(kind => kind.Id).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["clarify", "clay"],
+            StepCatalogue.All.Where(kind => kind.StripsBare).Select(kind => kind.Id).Order(StringComparer.Ordinal)
+        );
     }
 
     [Fact]
@@ -65,8 +68,9 @@ public class CatalogueTests
             Assert.Subset(CautionList.Ids.ToHashSet(), kind.Cautions.ToHashSet());
             if (kind.Processing is { } processing)
             {
-                Assert.All(new[] { processing.Body, processing.Heated, processing.AfterClarify }.OfType<Window>(),
-                    window => Assert.True(window.Earliest <= window.Usual && window.Usual <= window.Latest));
+                Assert.All(new[] { processing.Body, processing.Heated, processing.AfterClarify }.OfType<Window>(), window =>
+                    Assert.True(window.Earliest <= window.Usual && window.Usual <= window.Latest)
+                );
             }
         });
     }
@@ -74,8 +78,12 @@ public class CatalogueTests
     [Fact]
     public void Everything_put_on_has_its_facts_and_nothing_rinsed_off_has_a_weight()
     {
-        Assert.All(Enum.GetValues<Substance>(), substance => Assert.Equal(Substances.Of(substance).Weight is null, Substances.Of(substance).MustBeRinsed));
-        Assert.All(Enum.GetValues<Substance>().Where(substance => Substances.Of(substance).MustBeWashedOut), substance => Assert.True(Substances.Of(substance).MustBeRinsed));
+        Assert.All(Enum.GetValues<Substance>(), substance =>
+            Assert.Equal(Substances.Of(substance).Weight is null, Substances.Of(substance).MustBeRinsed)
+        );
+        Assert.All(Enum.GetValues<Substance>().Where(substance => Substances.Of(substance).MustBeWashedOut), substance =>
+            Assert.True(Substances.Of(substance).MustBeRinsed)
+        );
     }
 
     /// <summary>Amounts for the reference head, 6.6 m² of hair and 650 cm² of scalp, worked by hand.</summary>
@@ -100,7 +108,9 @@ public class CatalogueTests
     {
         var forLocs = StepCatalogue.All.Where(kind => kind.Suits.HasFlag(HairKinds.Locs));
 
-        Assert.All(forLocs.Where(kind => kind.Puts is not null), kind => Assert.False(Substances.Of(kind.Puts!.Value).LeavesResidue, kind.Id));
+        Assert.All(forLocs.Where(kind => kind.Puts is not null), kind =>
+            Assert.False(Substances.Of(kind.Puts!.Value).LeavesResidue, kind.Id)
+        );
         Assert.DoesNotContain(forLocs, kind => kind.IsToolDetangle || kind.Sets is Hang.Twists or Hang.Bun && kind.Id != StepIds.Bun);
     }
 }

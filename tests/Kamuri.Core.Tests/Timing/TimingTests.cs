@@ -33,7 +33,11 @@ public class TimingTests
     [InlineData(10, WornAs.Twists, 1.3)]
     [InlineData(60, WornAs.Loose, 3.0)]
     public void Tangle_grows_with_days_and_how_it_was_worn(int days, WornAs worn, double tangle) =>
-        Assert.Equal(tangle, Tangle.Of(Given.Head() with { LastDetangle = Given.Today.AddDays(-days), WornAs = worn }, Given.Today, Given.Figures.HandsOn), 1e-9);
+        Assert.Equal(
+            tangle,
+            Tangle.Of(Given.Head() with { LastDetangle = Given.Today.AddDays(-days), WornAs = worn }, Given.Today, Given.Figures.HandsOn),
+            1e-9
+        );
 
     [Fact]
     public void Low_porosity_without_heat_processes_longer_and_says_so()

@@ -22,9 +22,12 @@ internal static class BetweenDay
     {
         var request = day.Request;
         var isKept = (request.Kind & HairKinds.Kept) != 0;
-        day.Take(StepIds.Refresh, isKept
-            ? "A light mist along the parts and lengths carries the style to its wash day."
-            : "A light mist wakes what the leave-in holds; combing would undo the style.");
+        day.Take(
+            StepIds.Refresh,
+            isKept
+                ? "A light mist along the parts and lengths carries the style to its wash day."
+                : "A light mist wakes what the leave-in holds; combing would undo the style."
+        );
         if (request.Kind == HairKinds.Style)
         {
             day.Take(StepIds.Look, "Edges sore, or bumps along the parts: then the style comes out early.");
@@ -45,7 +48,12 @@ internal static class BetweenDay
             day.Leave(Planning.PlanWords.Of(request.Style), "A refresh keeps the style that is in.");
         }
 
-        day.Dry(isKept ? 0.95 : 0.8, isKept ? "A mist is little water, but it dries slowly inside a style, and damp cores sour." : "Ready means dry to the touch: 80 %.");
+        day.Dry(
+            isKept ? 0.95 : 0.8,
+            isKept
+                ? "A mist is little water, but it dries slowly inside a style, and damp cores sour."
+                : "Ready means dry to the touch: 80 %."
+        );
         day.Night();
     }
 }

@@ -46,15 +46,20 @@ internal sealed class DayBuilder(PlanRequest request, CraftFigures figures)
 
     public void Cover(string reason) => Take(StepIds.Cover, reason, step => step with { Heat = request.TreatmentHeatInUse });
 
-    public void Dry(double dryness, string reason) => Take(StepIds.Dry, reason, step => step with
-    {
-        Air = request.DryingAir,
-        Heat = request.DryingAir == Air.HoodLow ? Heat.Hood : Heat.None,
-        DrynessWanted = dryness,
-    });
+    public void Dry(double dryness, string reason) =>
+        Take(StepIds.Dry, reason, step =>
+            step with
+            {
+                Air = request.DryingAir,
+                Heat = request.DryingAir == Air.HoodLow ? Heat.Hood : Heat.None,
+                DrynessWanted = dryness,
+            }
+        );
 
-    public void CloseRinse(string reason) => Take(StepIds.CoolRinse, reason,
-        step => Schools.FinalWater == FinalWater.Lukewarm ? step with { Water = WaterTemperature.Lukewarm } : step);
+    public void CloseRinse(string reason) =>
+        Take(StepIds.CoolRinse, reason, step =>
+            Schools.FinalWater == FinalWater.Lukewarm ? step with { Water = WaterTemperature.Lukewarm } : step
+        );
 
     public void Night()
     {

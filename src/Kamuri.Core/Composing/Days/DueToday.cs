@@ -44,22 +44,25 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         return today;
     }
 
-    private static bool IsAskedFor(Treatment treatment, PlanRequest request) => treatment switch
-    {
-        Treatment.Clarify => request.Aim == Aim.Reset,
-        Treatment.LightProtein => request.Aim == Aim.Strength,
-        Treatment.HotOil => request.Aim == Aim.ScalpComfort,
-        Treatment.HerbPrePoo => request.Aim == Aim.OilFree,
-        Treatment.LocDetox => request.Aim == Aim.Reset,
-        Treatment.Retwist => request.Style == EndStyle.Retwist,
-        _ => false,
-    };
+    private static bool IsAskedFor(Treatment treatment, PlanRequest request) =>
+        treatment switch
+        {
+            Treatment.Clarify => request.Aim == Aim.Reset,
+            Treatment.LightProtein => request.Aim == Aim.Strength,
+            Treatment.HotOil => request.Aim == Aim.ScalpComfort,
+            Treatment.HerbPrePoo => request.Aim == Aim.OilFree,
+            Treatment.LocDetox => request.Aim == Aim.Reset,
+            Treatment.Retwist => request.Style == EndStyle.Retwist,
+            _ => false,
+        };
 
     /// <summary>Why something that is due is not in this day; null when it is put in.</summary>
     private static string? WhyNot(DueTreatment due, DayBuilder day, DueToday taken)
     {
         var request = day.Request;
-        var since = due.IsLate ? $"Late by {due.Days - due.Interval.Latest} days" : $"Due, {due.Days} days since the last; good until {due.Interval.Latest}";
+        var since = due.IsLate
+            ? $"Late by {due.Days - due.Interval.Latest} days"
+            : $"Due, {due.Days} days since the last; good until {due.Interval.Latest}";
         var instead = due.Treatment switch
         {
             Treatment.Clarify or Treatment.LocDetox => "a reset would do it",
@@ -97,17 +100,21 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         {
             Treatment.Clarify when LastChemical(request) is { } days && days < day.ChemicalRestDays =>
                 $"colour or relaxer was {days} days ago: nothing that strips for {day.ChemicalRestDays} days unless your professional said so",
-            Treatment.LightProtein when request.Stretch == StretchCheck.NeedsMoisture => "the wet strand snapped at once: it needs moisture",
-            Treatment.LightProtein when request.Stretch == StretchCheck.Balanced => "the wet strand stretches a little and returns: it is not needed today",
-            Treatment.LightProtein when request.Head.Sensitivities.Contains(ProteinWord, StringComparer.OrdinalIgnoreCase) => "protein must not touch this head",
+            Treatment.LightProtein when request.Stretch == StretchCheck.NeedsMoisture =>
+                "the wet strand snapped at once: it needs moisture",
+            Treatment.LightProtein when request.Stretch == StretchCheck.Balanced =>
+                "the wet strand stretches a little and returns: it is not needed today",
+            Treatment.LightProtein when request.Head.Sensitivities.Contains(ProteinWord, StringComparer.OrdinalIgnoreCase) =>
+                "protein must not touch this head",
             Treatment.HotOil when day.Schools.ScalpOil == ScalpOiling.None => "this head takes no oil on the scalp",
             Treatment.HotOil when request.Head.HasBrokenSkin => "the skin is broken",
             _ => null,
         };
     }
 
-    private static int? LastChemical(PlanRequest request) => request.Head.ChemicalHistory
-        .Where(chemical => chemical.Kind != ChemicalEventKind.HeatDamage && chemical.Date <= request.Today)
-        .Select(chemical => (int?)(request.Today.DayNumber - chemical.Date.DayNumber))
-        .Min();
+    private static int? LastChemical(PlanRequest request) =>
+        request
+            .Head.ChemicalHistory.Where(chemical => chemical.Kind != ChemicalEventKind.HeatDamage && chemical.Date <= request.Today)
+            .Select(chemical => (int?)(request.Today.DayNumber - chemical.Date.DayNumber))
+            .Min();
 }

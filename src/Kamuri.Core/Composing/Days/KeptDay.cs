@@ -10,7 +10,12 @@ internal static class KeptDay
     {
         var (request, locs) = (day.Request, day.Request.Head.Wear.Locs);
         var due = DueToday.For(day);
-        day.Take(StepIds.Look, locs is null ? "Look along the parts and edges: soreness or bumps mean the style comes out." : "Look along the parts and between the locs.");
+        day.Take(
+            StepIds.Look,
+            locs is null
+                ? "Look along the parts and edges: soreness or bumps mean the style comes out."
+                : "Look along the parts and between the locs."
+        );
         if (request.Aim == Aim.ScalpComfort)
         {
             day.Take(StepIds.ScalpMassage, "Eases the scalp and loosens flakes before the water.");
@@ -31,9 +36,10 @@ internal static class KeptDay
             day.Take(StepIds.WetThrough, "Water carries the cleanser along the parts.");
         }
 
-        day.Take(StepIds.PartCleanse, locs is null
-            ? "Only the scalp is cleansed; the lengths are pressed."
-            : "A light cleanser leaves nothing inside the locs.");
+        day.Take(
+            StepIds.PartCleanse,
+            locs is null ? "Only the scalp is cleansed; the lengths are pressed." : "A light cleanser leaves nothing inside the locs."
+        );
         if (request.Aim == Aim.Reset && locs is null)
         {
             day.Take(StepIds.PartCleanse, "Build-up under a style takes a second pass.");
@@ -52,7 +58,10 @@ internal static class KeptDay
 
         if (request.Aim is Aim.Strength or Aim.LengthKeeping)
         {
-            day.Leave("Protein and masks", locs is null ? "A style that is in cannot be rinsed clean of them." : "Creamy treatments stay inside locs.");
+            day.Leave(
+                "Protein and masks",
+                locs is null ? "A style that is in cannot be rinsed clean of them." : "Creamy treatments stay inside locs."
+            );
         }
 
         day.Take(StepIds.Blot, "Squeezed in a towel, it dries hours sooner.");
@@ -67,7 +76,10 @@ internal static class KeptDay
         }
         else if (day.Request.Style is not (EndStyle.AsItIs or EndStyle.Retwist))
         {
-            day.Leave(Planning.PlanWords.Of(day.Request.Style), isLocs ? "Locs stay locs; they dry as they hang." : "The style stays in; it dries as it hangs.");
+            day.Leave(
+                Planning.PlanWords.Of(day.Request.Style),
+                isLocs ? "Locs stay locs; they dry as they hang." : "The style stays in; it dries as it hangs."
+            );
         }
         else if (day.Request.Style == EndStyle.Retwist)
         {

@@ -22,9 +22,12 @@ internal static class LooseDay
     private static void Loosen(DayBuilder day, DueToday due)
     {
         var (request, schools) = (day.Request, day.Schools);
-        day.Take(StepIds.Look, request.Kind == HairKinds.TakenDown
-            ? "Look where the style pulled, then part; keep the sections twisted."
-            : "Everything after this goes section by section.");
+        day.Take(
+            StepIds.Look,
+            request.Kind == HairKinds.TakenDown
+                ? "Look where the style pulled, then part; keep the sections twisted."
+                : "Everything after this goes section by section."
+        );
         if (request.Kind == HairKinds.TakenDown)
         {
             day.Take(StepIds.ClearLint, "Lint and shed hair at the roots mat the moment water touches them.");
@@ -49,7 +52,11 @@ internal static class LooseDay
                 day.Take(StepIds.Rinse, "Juice comes off before the cleanse.");
                 return;
             case Aim.ScalpComfort when schools.ScalpOil == ScalpOiling.HeavyWashedOut:
-                Oil(day, schools.Length == TreatmentLength.Overnight ? StepIds.HeavyOilOvernight : StepIds.HeavyOil, "Heavy oil as a treatment, washed out again.");
+                Oil(
+                    day,
+                    schools.Length == TreatmentLength.Overnight ? StepIds.HeavyOilOvernight : StepIds.HeavyOil,
+                    "Heavy oil as a treatment, washed out again."
+                );
                 return;
             case Aim.ScalpComfort when schools.ScalpOil == ScalpOiling.Penetrating && schools.HotOil == HotOilPlace.Before:
                 Oil(day, StepIds.HotOil, "Warm oil softens what sits on the scalp.");
@@ -59,9 +66,17 @@ internal static class LooseDay
         if (request.Aim is Aim.Moisture or Aim.Strength or Aim.LengthKeeping or Aim.BeforeStyle || IsRecovery(day))
         {
             var overnight = schools.Length == TreatmentLength.Overnight && due.HotOil is null;
-            day.Take(due.HotOil is not null ? StepIds.HotOil : overnight ? StepIds.PrePooOvernight : StepIds.PrePoo, due.HotOil ?? (IsRecovery(day)
-                ? "A generous pre-poo: weeks of shed hair have to glide out."
-                : "A shield before the cleanse, and slip to undo the knots in."));
+            day.Take(
+                due.HotOil is not null ? StepIds.HotOil
+                    : overnight ? StepIds.PrePooOvernight
+                    : StepIds.PrePoo,
+                due.HotOil
+                    ?? (
+                        IsRecovery(day)
+                            ? "A generous pre-poo: weeks of shed hair have to glide out."
+                            : "A shield before the cleanse, and slip to undo the knots in."
+                    )
+            );
             if (schools.Detangle == DetangleIn.PrePoo)
             {
                 day.Take(StepIds.ToolDetangle, "Combed in the pre-poo: the school of this head.");
@@ -116,7 +131,10 @@ internal static class LooseDay
         var heavy = day.Steps.Any(step => step.Kind.Puts is { } puts && Substances.Of(puts).IsHeavyOil);
         if (request.Aim == Aim.Reset || due.Clarify is not null || (heavy && schools.Lifting == OilLifting.Clarify))
         {
-            day.Take(StepIds.Clarify, due.Clarify ?? (heavy ? "Clarifying takes heavy oil in one pass." : "A reset takes off what has built up."));
+            day.Take(
+                StepIds.Clarify,
+                due.Clarify ?? (heavy ? "Clarifying takes heavy oil in one pass." : "A reset takes off what has built up.")
+            );
         }
         else if (schools.ScalpConditioner == ScalpConditioner.CoWash && !heavy)
         {
@@ -124,7 +142,12 @@ internal static class LooseDay
         }
         else
         {
-            day.Take(StepIds.Cleanse, request.Aim == Aim.Quick ? "One pass on the scalp is enough for a quick day." : "A clean scalp, and hair that can take something up.");
+            day.Take(
+                StepIds.Cleanse,
+                request.Aim == Aim.Quick
+                    ? "One pass on the scalp is enough for a quick day."
+                    : "A clean scalp, and hair that can take something up."
+            );
             if (IsRecovery(day) || (heavy && schools.Lifting == OilLifting.TwoPasses))
             {
                 day.Take(StepIds.Cleanse, heavy ? "Heavy oil takes a second pass." : "After weeks in a style the first pass only loosens.");
@@ -144,9 +167,15 @@ internal static class LooseDay
         var protein = WantsProtein(day, due);
         if (protein && schools.Protein == ProteinPlace.AfterCleanse)
         {
-            day.Take(StepIds.Protein, due.Protein ?? (request.Stretch == StretchCheck.NeedsProtein
-                ? "The wet strand stretched far: light protein fills gaps along it."
-                : "Strength was asked for: light protein fills gaps along the strand."));
+            day.Take(
+                StepIds.Protein,
+                due.Protein
+                    ?? (
+                        request.Stretch == StretchCheck.NeedsProtein
+                            ? "The wet strand stretched far: light protein fills gaps along it."
+                            : "Strength was asked for: light protein fills gaps along the strand."
+                    )
+            );
             day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
         }
 
@@ -172,26 +201,35 @@ internal static class LooseDay
 
         if (schools.ConditionOn == ConditionOn.Dry)
         {
-            day.Take(StepIds.Blot, "The treatment goes on hair that is not full of water: the school of this head, at the price of more of it.");
+            day.Take(
+                StepIds.Blot,
+                "The treatment goes on hair that is not full of water: the school of this head, at the price of more of it."
+            );
         }
 
         var mixed = protein && schools.Protein == ProteinPlace.InDeepCondition;
-        day.Take(mixed ? StepIds.ProteinDeepCondition : StepIds.DeepCondition, mixed
-            ? "Protein mixed into the deep condition: the school of this head."
-            : request.Aim switch
-            {
-                Aim.Strength => "Moisture behind protein keeps the hair supple.",
-                _ when due.Clarify is not null || request.Aim == Aim.Reset => "Clarifying strips the hair bare; a long deep condition gives back what it took.",
-                Aim.OilFree => "Juice and cleanse leave the hair bare; moisture goes back in without oil.",
-                _ => "This is where the moisture goes in.",
-            }, step => schools.ConditionOn == ConditionOn.Dry ? step with { AmountFactor = day.DryHairTakes } : step);
+        day.Take(
+            mixed ? StepIds.ProteinDeepCondition : StepIds.DeepCondition,
+            mixed
+                ? "Protein mixed into the deep condition: the school of this head."
+                : request.Aim switch
+                {
+                    Aim.Strength => "Moisture behind protein keeps the hair supple.",
+                    _ when due.Clarify is not null || request.Aim == Aim.Reset =>
+                        "Clarifying strips the hair bare; a long deep condition gives back what it took.",
+                    Aim.OilFree => "Juice and cleanse leave the hair bare; moisture goes back in without oil.",
+                    _ => "This is where the moisture goes in.",
+                },
+            step => schools.ConditionOn == ConditionOn.Dry ? step with { AmountFactor = day.DryHairTakes } : step
+        );
         Comb(day, comb, Slip(schools, "Deep conditioner"));
         day.Cover("Warmth carries the deep condition in.");
     }
 
-    private static string Slip(Schools schools, string what) => schools.Detangle == DetangleIn.PrePoo
-        ? $"There is no pre-poo to comb in today. {what} gives the comb its slip instead."
-        : $"{what} gives the comb its slip.";
+    private static string Slip(Schools schools, string what) =>
+        schools.Detangle == DetangleIn.PrePoo
+            ? $"There is no pre-poo to comb in today. {what} gives the comb its slip instead."
+            : $"{what} gives the comb its slip.";
 
     private static void Comb(DayBuilder day, bool comb, string reason)
     {
@@ -223,7 +261,11 @@ internal static class LooseDay
 
     private static void Close(DayBuilder day)
     {
-        day.CloseRinse(day.Schools.FinalWater == FinalWater.Cool ? "Rinses clean and lets the cuticle lie flat." : "Lukewarm to the end: the school of this head.");
+        day.CloseRinse(
+            day.Schools.FinalWater == FinalWater.Cool
+                ? "Rinses clean and lets the cuticle lie flat."
+                : "Lukewarm to the end: the school of this head."
+        );
         day.Take(StepIds.Blot, "Leave-in spreads on damp hair and would drip off wet hair.");
     }
 

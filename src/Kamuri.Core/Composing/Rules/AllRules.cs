@@ -57,6 +57,5 @@ public static class AllRules
     public static bool IsMendedUnasked(string rule) => List.Any(each => each.Id == rule && each.IsMendedUnasked);
 
     /// <summary>Asks every rule.</summary>
-    public static IReadOnlyList<Finding> Check(RuleContext context) =>
-        [.. List.SelectMany(rule => rule.Check(context))];
+    public static IReadOnlyList<Finding> Check(RuleContext context) => [.. List.SelectMany(rule => rule.Check(context))];
 }

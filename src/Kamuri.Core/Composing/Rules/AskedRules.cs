@@ -20,16 +20,25 @@ public sealed class AskedMinutesFit : IRule
 
         var tangle = Tangle.Of(request.Head, request.Today, figures.HandsOn);
         var timings = Timings.Of(
-            request, context.Walk, HeadSize.Of(request.Head, figures.Head), request.Sections ?? Sectioning.CountFor(request.Head, tangle, figures.HandsOn), figures);
+            request,
+            context.Walk,
+            HeadSize.Of(request.Head, figures.Head),
+            request.Sections ?? Sectioning.CountFor(request.Head, tangle, figures.HandsOn),
+            figures
+        );
         foreach (var timing in timings)
         {
             var step = timing.Step.Step;
             if (timing.Wait is { Asked: { } asked, Chosen: { } gets, Window: { } window } && Math.Abs(asked - gets) >= 1)
             {
                 var of = context.Walk.First(walked => walked.Step.Id == timing.Wait.Of).Step;
-                yield return new Finding(Id, Severity.Warn,
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
                     $"You asked for {asked:0} minutes of {of.Kind.Name.ToLowerInvariant()}. It can have {window.Earliest:0} to {window.Latest:0}, so the plan gives it {gets:0}.",
-                    [step.Id], new Fix($"Make it {gets:0} minutes", [new SetMinutes(step.Minutes is null ? of.Id : step.Id, gets)]));
+                    [step.Id],
+                    new Fix($"Make it {gets:0} minutes", [new SetMinutes(step.Minutes is null ? of.Id : step.Id, gets)])
+                );
             }
         }
     }

@@ -11,8 +11,13 @@ public sealed class EndsFirst : IRule
     public IEnumerable<Finding> Check(RuleContext context) =>
         from walked in context.Walk
         where walked.Step.Kind.Detangles && walked.Step.Direction == Direction.RootsToEnds
-        select new Finding(Id, Severity.Warn, "From the roots down every knot is pushed into the next; begin at the ends.",
-            [walked.Step.Id], new Fix("Begin at the ends", [new SetDirection(walked.Step.Id, Direction.EndsToRoots)]));
+        select new Finding(
+            Id,
+            Severity.Warn,
+            "From the roots down every knot is pushed into the next; begin at the ends.",
+            [walked.Step.Id],
+            new Fix("Begin at the ends", [new SetDirection(walked.Step.Id, Direction.EndsToRoots)])
+        );
 }
 
 /// <summary>R18 note: fragile zones get product first and tools last.</summary>
@@ -27,7 +32,12 @@ public sealed class FragileZonesGently : IRule
         if (fragile.Count > 0 && tools.Count > 0)
         {
             var zones = string.Join(" and ", fragile.Select(zone => zone.Zone.ToString().ToLowerInvariant()));
-            yield return new Finding(Id, Severity.Note, $"{char.ToUpperInvariant(zones[0])}{zones[1..]}: product there first, the comb there last.", tools);
+            yield return new Finding(
+                Id,
+                Severity.Note,
+                $"{char.ToUpperInvariant(zones[0])}{zones[1..]}: product there first, the comb there last.",
+                tools
+            );
         }
     }
 }
@@ -46,7 +56,12 @@ public sealed class NotTooOftenWet : IRule
         var combing = context.Walk.FirstOrDefault(walked => walked.Step.Kind.Detangles && walked.Before.Wetness > Wetness.Dry)?.Step;
         if (combing is not null && week >= context.Figures.Rhythm.MostWetCombingsAWeek)
         {
-            yield return new Finding(Id, Severity.Warn, $"Wetted and combed {week} times in seven days already; once more makes it over-soft, and then it breaks.", [combing.Id]);
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"Wetted and combed {week} times in seven days already; once more makes it over-soft, and then it breaks.",
+                [combing.Id]
+            );
         }
     }
 }
@@ -61,20 +76,21 @@ public sealed class SuitsTheHair : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var kind = context.Request.Kind;
-        return
-            from walked in context.Walk
-            let step = walked.Step
-            where !step.Kind.Suits.HasFlag(kind)
-            select new Finding(Id, Severity.Stop, Why(step.Kind, kind), [step.Id], context.LeaveOut(step));
+        return context
+            .Walk.Select(walked => walked.Step)
+            .Where(step => !step.Kind.Suits.HasFlag(kind))
+            .Select(step => new Finding(Id, Severity.Stop, Why(step.Kind, kind), [step.Id], context.LeaveOut(step)));
     }
 
-    private static string Why(StepKind step, HairKinds kind) => kind switch
-    {
-        HairKinds.Locs when step.IsToolDetangle => "Locs are never combed: it takes them apart.",
-        HairKinds.Locs when step.Puts is { } puts && Substances.Of(puts).LeavesResidue => $"{step.Name} leaves residue inside locs that does not rinse out.",
-        HairKinds.Locs => $"{step.Name} is not for locs.",
-        HairKinds.Style => $"{step.Name} does not go with a style that is in; it waits until it comes down.",
-        HairKinds.TakenDown => $"{step.Name} does not go with hair that has just come down.",
-        _ => $"{step.Name} is not for loose hair.",
-    };
+    private static string Why(StepKind step, HairKinds kind) =>
+        kind switch
+        {
+            HairKinds.Locs when step.IsToolDetangle => "Locs are never combed: it takes them apart.",
+            HairKinds.Locs when step.Puts is { } puts && Substances.Of(puts).LeavesResidue =>
+                $"{step.Name} leaves residue inside locs that does not rinse out.",
+            HairKinds.Locs => $"{step.Name} is not for locs.",
+            HairKinds.Style => $"{step.Name} does not go with a style that is in; it waits until it comes down.",
+            HairKinds.TakenDown => $"{step.Name} does not go with hair that has just come down.",
+            _ => $"{step.Name} is not for loose hair.",
+        };
 }

@@ -17,10 +17,15 @@ public sealed class NothingHeavyOnScalp : IRule
         where step.Places.HasFlag(Places.Scalp) && step.Kind.Puts is { } puts && !Substances.Of(puts).BelongsOnScalp
         let stays = step.Kind.Phase == Phase.Layer
         where stays || !(step.Kind.IsConditioning && context.Request.SchoolsInUse.ScalpConditioner == ScalpConditioner.CoWash)
-        select new Finding(Id, stays ? Severity.Stop : Severity.Warn,
-            stays ? $"{step.Kind.Name} on the scalp clogs and itches; it belongs on lengths and ends."
+        select new Finding(
+            Id,
+            stays ? Severity.Stop : Severity.Warn,
+            stays
+                ? $"{step.Kind.Name} on the scalp clogs and itches; it belongs on lengths and ends."
                 : $"{step.Kind.Name} on the scalp clogs it and weighs the roots down. Keep it on lengths and ends.",
-            [step.Id], new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Kind.Places & ~Places.Scalp)]));
+            [step.Id],
+            new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Kind.Places & ~Places.Scalp)])
+        );
 }
 
 /// <summary>R09 warn: layers go from lightest to heaviest; LCO counts as in order when the oil is the seal.</summary>
@@ -43,23 +48,33 @@ public sealed class LayersLightToHeavy : IRule
 
             var under = layers.LastOrDefault();
             layers.Add(over);
-            if (under is null || Weight(over) >= Weight(under) || IsSealingOil(context, over, under) || NothingSealedOut.Under(walked) is not null)
+            if (
+                under is null
+                || Weight(over) >= Weight(under)
+                || IsSealingOil(context, over, under)
+                || NothingSealedOut.Under(walked) is not null
+            )
             {
                 continue;
             }
 
             var target = layers.Take(layers.Count - 1).TakeWhile(layer => Weight(layer) <= Weight(over)).LastOrDefault();
             var first = context.Walk.ToList().FindIndex(other => other.Step.Id == layers[0].Id);
-            yield return new Finding(Id, Severity.Warn,
+            yield return new Finding(
+                Id,
+                Severity.Warn,
                 $"{over.Kind.Name} is lighter than {under.Kind.Name.ToLowerInvariant()} and cannot get through it; light layers go first.",
                 [under.Id, over.Id],
-                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} first", [new MoveStep(over.Id, target?.Id ?? context.Before(first))]));
+                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} first", [new MoveStep(over.Id, target?.Id ?? context.Before(first))])
+            );
         }
     }
 
     /// <summary>Oil last over a cream is the LCO seal, when that is the school in use.</summary>
     private static bool IsSealingOil(RuleContext context, PlanStep over, PlanStep under) =>
-        context.Request.LayeringInUse == Layering.Lco && over.Kind.Puts == Substance.Oil && under.Kind.Puts == Substance.Cream
+        context.Request.LayeringInUse == Layering.Lco
+        && over.Kind.Puts == Substance.Oil
+        && under.Kind.Puts == Substance.Cream
         && over == context.Walk.Select(walked => walked.Step).Last(step => step.Kind.Phase == Phase.Layer && step.Kind.Puts is not null);
 
     private static double Weight(PlanStep step) => Substances.Of(step.Kind.Puts!.Value).Weight ?? 0;

@@ -22,7 +22,9 @@ public abstract class MixtureRule : IRule
         new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null) { IsSafety = isSafety };
 }
 
-/// <summary>R30: a batch past its use-by or not kept as told is a stop; its last day, and a bought product past its time, is a warning.</summary>
+/// <summary>
+/// R30: a batch past its use-by or not kept as told is a stop; its last day, and a bought product past its time, is a warning.
+/// </summary>
 public sealed class StillGood : MixtureRule
 {
     public override string Id => "R30";
@@ -31,14 +33,28 @@ public sealed class StillGood : MixtureRule
     {
         if (!use.KeptAsTold)
         {
-            yield return Say(context, Severity.Stop, $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.", step, isSafety: true);
+            yield return Say(
+                context,
+                Severity.Stop,
+                $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.",
+                step,
+                isSafety: true
+            );
         }
         else if (use is { ProductId: not null, UseBy: { } opened })
         {
             if (opened < context.Request.Today)
             {
                 // Months after opening are the maker's word for a thing with a preservative: a warning, not the end of it.
-                yield return Say(context, Severity.Warn, $"{use.Name} was good until {opened:d MMMM yyyy} after opening; look and smell, or open another.", step) with { Fix = null };
+                yield return Say(
+                    context,
+                    Severity.Warn,
+                    $"{use.Name} was good until {opened:d MMMM yyyy} after opening; look and smell, or open another.",
+                    step
+                ) with
+                {
+                    Fix = null,
+                };
             }
         }
         else if (use.UseBy is { } day && day < context.Request.Today)
@@ -47,7 +63,10 @@ public sealed class StillGood : MixtureRule
         }
         else if (use.UseBy == context.Request.Today)
         {
-            yield return Say(context, Severity.Warn, $"{use.Name} is good until today; look and smell before you use it.", step) with { Fix = null };
+            yield return Say(context, Severity.Warn, $"{use.Name} is good until today; look and smell before you use it.", step) with
+            {
+                Fix = null,
+            };
         }
     }
 }
@@ -64,10 +83,13 @@ public sealed class EssentialOilLimit : MixtureRule
     {
         var (head, figures) = (context.Request.Head, context.Figures);
         var leaveOn = step.Kind.Puts is { } puts && !Substances.Of(puts).MustBeRinsed;
-        var made = FilmModel.For(step.Kind.Puts, step.Places, HeadSize.Of(head, figures.Head), figures, step.AmountFactor, context.Request.Hand)?.Exact;
+        var made = FilmModel
+            .For(step.Kind.Puts, step.Places, HeadSize.Of(head, figures.Head), figures, step.AmountFactor, context.Request.Hand)
+            ?.Exact;
         if (MixtureWords.EssentialOilSentence(use, head, leaveOn, made, figures.Mixtures, figures.Measures) is { } sentence)
         {
-            var isUnsure = EssentialOils.Judge(use, head, leaveOn, made, figures.Mixtures, figures.Measures) == EssentialOilVerdict.MayBeTooMuch;
+            var isUnsure =
+                EssentialOils.Judge(use, head, leaveOn, made, figures.Mixtures, figures.Measures) == EssentialOilVerdict.MayBeTooMuch;
             yield return Say(context, isUnsure ? Severity.Warn : Severity.Stop, sentence, step, isSafety: !isUnsure);
         }
     }
@@ -87,11 +109,18 @@ public sealed class NothingThatBurns : IRule
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => step.Kind.Puts is not null || context.Use(step) is not null))
+        foreach (
+            var step in context
+                .Walk.Select(walked => walked.Step)
+                .Where(step => step.Kind.Puts is not null || context.Use(step) is not null)
+        )
         {
             if (Why(context, step) is { } why)
             {
-                yield return new Finding(Id, Severity.Stop, why, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null) { IsSafety = true };
+                yield return new Finding(Id, Severity.Stop, why, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null)
+                {
+                    IsSafety = true,
+                };
             }
         }
     }
@@ -100,12 +129,18 @@ public sealed class NothingThatBurns : IRule
     {
         var (head, use) = (context.Request.Head, context.Use(step));
         var facts = step.Kind.Puts is { } puts ? Substances.Of(puts) : null;
-        var traits = (use?.Traits ?? MixtureTraits.None) | (facts?.Irritates == true ? MixtureTraits.Onion : 0) | (facts?.IsRawEgg == true ? MixtureTraits.RawEgg : 0);
+        var traits =
+            (use?.Traits ?? MixtureTraits.None)
+            | (facts?.Irritates == true ? MixtureTraits.Onion : 0)
+            | (facts?.IsRawEgg == true ? MixtureTraits.RawEgg : 0);
         return use?.EssentialOilPercent >= Undiluted ? $"{use.Name} is undiluted essential oil, which must never go on a head."
             : MixtureWords.IrritantSentence(traits, head) is { } irritant ? irritant
-            : traits.HasFlag(MixtureTraits.Burns) && step.Places.HasFlag(Places.Edges) ? $"{use!.Name} burns. Keep it away from the eyes and the edges."
-            : head.HasBrokenSkin && facts?.StingsBrokenSkin == true ? $"{step.Kind.Name} stings, and {head.Name} has broken skin on the scalp."
-            : head.HasBrokenSkin && traits.HasFlag(MixtureTraits.RawEgg) && step.Places.HasFlag(Places.Scalp) ? $"Raw egg must not touch broken skin, and {head.Name} has some on the scalp."
+            : traits.HasFlag(MixtureTraits.Burns) && step.Places.HasFlag(Places.Edges)
+                ? $"{use!.Name} burns. Keep it away from the eyes and the edges."
+            : head.HasBrokenSkin && facts?.StingsBrokenSkin == true
+                ? $"{step.Kind.Name} stings, and {head.Name} has broken skin on the scalp."
+            : head.HasBrokenSkin && traits.HasFlag(MixtureTraits.RawEgg) && step.Places.HasFlag(Places.Scalp)
+                ? $"Raw egg must not touch broken skin, and {head.Name} has some on the scalp."
             : null;
     }
 }
@@ -120,7 +155,13 @@ public sealed class IrritantNotOvernight : MixtureRule
         if (use.Irritates && step.Kind.IsOvernight)
         {
             var latest = context.Figures.ProcessingOf(StepCatalogue.Get(StepIds.OnionJuice))!.Body.Latest;
-            yield return Say(context, Severity.Stop, $"{use.Name} irritates and may stay on for {latest:0} minutes at most, never overnight.", step, isSafety: true);
+            yield return Say(
+                context,
+                Severity.Stop,
+                $"{use.Name} irritates and may stay on for {latest:0} minutes at most, never overnight.",
+                step,
+                isSafety: true
+            );
         }
     }
 }
@@ -132,11 +173,20 @@ public sealed class NoSensitivity : MixtureRule
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
-        var hits = context.Request.Head.Sensitivities.Concat(context.Request.History.Reacted).Distinct(StringComparer.OrdinalIgnoreCase)
-            .Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase).ToList();
+        var hits = context
+            .Request.Head.Sensitivities.Concat(context.Request.History.Reacted)
+            .Distinct(StringComparer.OrdinalIgnoreCase)
+            .Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase)
+            .ToList();
         if (hits.Count > 0)
         {
-            yield return Say(context, Severity.Stop, $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.", step, isSafety: true);
+            yield return Say(
+                context,
+                Severity.Stop,
+                $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.",
+                step,
+                isSafety: true
+            );
         }
     }
 }
@@ -164,14 +214,24 @@ public sealed class PatchTested : MixtureRule
             .ToList();
         if (untested.Count > 0)
         {
-            yield return new Finding(Id, Severity.Warn, $"New on this head: {Some(untested)}. Patch-test {use.Name} at least a day before.", [step.Id]) { PatchTest = untested };
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"New on this head: {Some(untested)}. Patch-test {use.Name} at least a day before.",
+                [step.Id]
+            )
+            {
+                PatchTest = untested,
+            };
         }
     }
 
     private static string Some(List<string> names)
     {
         const int most = 4;
-        return names.Count <= most ? string.Join(", ", names) : $"{string.Join(", ", names.Take(most - 1))} and {names.Count - most + 1} more";
+        return names.Count <= most
+            ? string.Join(", ", names)
+            : $"{string.Join(", ", names.Take(most - 1))} and {names.Count - most + 1} more";
     }
 }
 
@@ -189,12 +249,20 @@ public sealed class CleanlyMade : MixtureRule
 
         if (use.SapDrained == false)
         {
-            yield return new Finding("R36", Severity.Warn, $"{use.Name}: the yellow sap of the leaf was not drained, and it irritates.", [step.Id]);
+            yield return new Finding(
+                "R36",
+                Severity.Warn,
+                $"{use.Name}: the yellow sap of the leaf was not drained, and it irritates.",
+                [step.Id]
+            );
         }
     }
 }
 
-/// <summary>R37 warn: not enough for this head, in what was chosen or, when nothing was, in any product on the shelf. R38 note: more is made of a thing that does not keep than is used.</summary>
+/// <summary>
+/// R37 warn: not enough for this head, in what was chosen or, when nothing was, in any product on the shelf. R38 note: more is made of
+/// a thing that does not keep than is used.
+/// </summary>
 public sealed class EnoughAndNotTooMuch : MixtureRule
 {
     private const double Ample = 1.5;
@@ -215,11 +283,17 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
         }
 
         var size = HeadSize.Of(context.Request.Head, context.Figures.Head);
-        foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => context.Use(step) is null && step.Kind.Puts is not null))
+        foreach (
+            var step in context.Walk.Select(walked => walked.Step).Where(step => context.Use(step) is null && step.Kind.Puts is not null)
+        )
         {
             var fitting = context.Request.Stock.Where(item => ProductRoles.ServeAs(item.Role).Contains(step.Kind.Puts!.Value)).ToList();
-            if (fitting.Count == 0 || fitting.Exists(item => item.Left is null)
-                || FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures, step.AmountFactor, context.Request.Hand) is not { } needed)
+            if (
+                fitting.Count == 0
+                || fitting.Exists(item => item.Left is null)
+                || FilmModel.For(step.Kind.Puts, step.Places, size, context.Figures, step.AmountFactor, context.Request.Hand)
+                    is not { } needed
+            )
             {
                 // Nothing of the kind is kept track of, so nothing can be called short.
                 continue;
@@ -228,8 +302,12 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
             var fullest = fitting.MaxBy(item => item.Left!.Value.Value)!;
             if (IsShort(fullest.Left!.Value, needed))
             {
-                yield return new Finding("R37", Severity.Warn,
-                    $"{step.Kind.Name} takes {needed.Measured.Value:0} ml; the fullest on the shelf is {fullest.Name} with {fullest.Left.Value.Value:0} ml.", [step.Id]);
+                yield return new Finding(
+                    "R37",
+                    Severity.Warn,
+                    $"{step.Kind.Name} takes {needed.Measured.Value:0} ml; the fullest on the shelf is {fullest.Name} with {fullest.Left.Value.Value:0} ml.",
+                    [step.Id]
+                );
             }
         }
     }
@@ -249,8 +327,12 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
 
         if (use.InStock is { } stock && IsShort(stock, needed))
         {
-            yield return new Finding("R37", Severity.Warn,
-                $"{use.Name}: {stock.Value:0} ml is there, {needed.Measured.Value:0} ml is wanted; {needed.Exact.Value - stock.Value:0} ml short. Fragile zones and ends first.", [step.Id]);
+            yield return new Finding(
+                "R37",
+                Severity.Warn,
+                $"{use.Name}: {stock.Value:0} ml is there, {needed.Measured.Value:0} ml is wanted; {needed.Exact.Value - stock.Value:0} ml short. Fragile zones and ends first.",
+                [step.Id]
+            );
         }
 
         if (use.ToMake is not { } make || make.Value <= needed.Exact.Value * Ample)
@@ -262,11 +344,21 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
         if (use.KeepsUnderADay)
         {
             var kept = school == HomemadeKeeping.OneUse ? "" : ", cold or frozen as it may be";
-            yield return new Finding("R38", Severity.Note, $"{use.Name} does not keep a day{kept}; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
+            yield return new Finding(
+                "R38",
+                Severity.Note,
+                $"{use.Name} does not keep a day{kept}; {needed.Measured.Value:0} ml is enough for this head.",
+                [step.Id]
+            );
         }
         else if (school == HomemadeKeeping.OneUse)
         {
-            yield return new Finding("R38", Severity.Note, $"{use.Name} is made for one use in this school; {needed.Measured.Value:0} ml is enough for this head.", [step.Id]);
+            yield return new Finding(
+                "R38",
+                Severity.Note,
+                $"{use.Name} is made for one use in this school; {needed.Measured.Value:0} ml is enough for this head.",
+                [step.Id]
+            );
         }
     }
 }
@@ -281,11 +373,21 @@ public sealed class AtItsWarmth : MixtureRule
         var cooling = context.Figures.Cooling;
         if (use.At is { } warm && warm.Value > cooling.WarmestOnSkin.Value)
         {
-            yield return new Finding(Id, Severity.Warn, $"{use.Name} is at {warm.Value:0} °C; {cooling.WarmestOnSkin.Value:0} °C is the most on skin. Let it cool.", [step.Id]);
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"{use.Name} is at {warm.Value:0} °C; {cooling.WarmestOnSkin.Value:0} °C is the most on skin. Let it cool.",
+                [step.Id]
+            );
         }
         else if (use.At is { } cool && step.Kind.Puts is Substance.HotOil && cool.Value < cooling.StillWarm.Value)
         {
-            yield return new Finding(Id, Severity.Warn, $"{use.Name} has cooled to {cool.Value:0} °C; warm it again in hot water.", [step.Id]);
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"{use.Name} has cooled to {cool.Value:0} °C; warm it again in hot water.",
+                [step.Id]
+            );
         }
     }
 }
@@ -297,7 +399,10 @@ public sealed class BegunInTime : MixtureRule
 
     protected override IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use)
     {
-        if (use.Making is not { } formula || !Cooking.MayReachBeyond(formula, context.Request.Kitchen, context.Figures.Mixtures.LongestInDay))
+        if (
+            use.Making is not { } formula
+            || !Cooking.MayReachBeyond(formula, context.Request.Kitchen, context.Figures.Mixtures.LongestInDay)
+        )
         {
             // Asked of every plan many times over, so a mixture that never waits long is not laid out for it.
             yield break;
@@ -308,8 +413,12 @@ public sealed class BegunInTime : MixtureRule
         var cooking = Larder.Cook(context.Request, formula, context.Request.Kitchen.YieldOf(formula), context.Figures);
         if (cooking.Ahead is { } ahead && ahead.LeadMinutes.Earliest > until.TotalMinutes)
         {
-            yield return Say(context, Severity.Warn,
-                $"{formula.Name} has to be begun {PlanWords.Spell(ahead.LeadMinutes.Earliest)} before. Use what is there, plan for a later day, or leave it out.", step);
+            yield return Say(
+                context,
+                Severity.Warn,
+                $"{formula.Name} has to be begun {PlanWords.Spell(ahead.LeadMinutes.Earliest)} before. Use what is there, plan for a later day, or leave it out.",
+                step
+            );
         }
     }
 }

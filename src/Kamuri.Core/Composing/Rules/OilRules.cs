@@ -19,8 +19,13 @@ public sealed class HeavyOilWashedOut : IRule
         var oil = steps.Last(step => step.Kind.Puts is { } puts && Substances.Of(puts).IsHeavyOil);
         if (cleanse > steps.IndexOf(oil))
         {
-            yield return new Finding(Id, Severity.Warn, "One pass of shampoo leaves heavy oil behind; it needs a lifting rinse before, or a second pass.",
-                [oil.Id, steps[cleanse].Id], new Fix("Cleanse twice", [new AddStep(steps[cleanse].Kind.Id, steps[cleanse].Id)]));
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                "One pass of shampoo leaves heavy oil behind; it needs a lifting rinse before, or a second pass.",
+                [oil.Id, steps[cleanse].Id],
+                new Fix("Cleanse twice", [new AddStep(steps[cleanse].Kind.Id, steps[cleanse].Id)])
+            );
         }
     }
 }
@@ -38,8 +43,13 @@ public sealed class TwoPassesAfterLong : IRule
         var oiled = steps.FirstOrDefault(step => step.Kind.Puts is Substance.PrePoo or Substance.HotOil && step.Kind.IsBeforeCleanse);
         if (since > context.Figures.Rhythm.LongSinceWashDays && cleanses is [{ Kind.StripsBare: false }] && oiled is not null)
         {
-            yield return new Finding(Id, Severity.Note, $"After {since} days the first pass only loosens; two short ones wash better than one long one.",
-                [cleanses[0].Id], new Fix("Cleanse twice", [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)]));
+            yield return new Finding(
+                Id,
+                Severity.Note,
+                $"After {since} days the first pass only loosens; two short ones wash better than one long one.",
+                [cleanses[0].Id],
+                new Fix("Cleanse twice", [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)])
+            );
         }
     }
 }
@@ -52,10 +62,16 @@ public sealed class NoSealOnScalp : IRule
     public IEnumerable<Finding> Check(RuleContext context) =>
         from walked in context.Walk
         let step = walked.Step
-        where step.Kind.Phase == Phase.Layer && step.Kind.Puts is { } puts && Substances.Of(puts).Seals && Substances.Of(puts).BelongsOnScalp
+        where
+            step.Kind.Phase == Phase.Layer && step.Kind.Puts is { } puts && Substances.Of(puts).Seals && Substances.Of(puts).BelongsOnScalp
         where step.Places.HasFlag(Places.Scalp)
-        select new Finding(Id, Severity.Warn, $"{step.Kind.Name} that seals, left on the scalp, holds sweat and flakes under it.",
-            [step.Id], new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Places & ~Places.Scalp)]));
+        select new Finding(
+            Id,
+            Severity.Warn,
+            $"{step.Kind.Name} that seals, left on the scalp, holds sweat and flakes under it.",
+            [step.Id],
+            new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Places & ~Places.Scalp)])
+        );
 }
 
 /// <summary>R10 warn: a sealing oil or butter under a water-based layer keeps the water out.</summary>
@@ -82,10 +98,13 @@ public sealed class NothingSealedOut : IRule
             }
 
             var (over, at) = (walked.Step, context.Walk.ToList().FindIndex(other => other.Step.Id == seal.Step));
-            yield return new Finding(Id, Severity.Warn,
+            yield return new Finding(
+                Id,
+                Severity.Warn,
                 $"{context.Walk[at].Step.Kind.Name} seals; {over.Kind.Name.ToLowerInvariant()} over it cannot bring water in any more.",
                 [seal.Step, over.Id],
-                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} under it", [new MoveStep(over.Id, context.Before(at))]));
+                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} under it", [new MoveStep(over.Id, context.Before(at))])
+            );
         }
     }
 }

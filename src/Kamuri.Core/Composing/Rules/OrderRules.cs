@@ -30,10 +30,16 @@ public sealed class TreatmentBeforeCleanse : IRule
                 basin--;
             }
 
-            yield return new Finding(Id, Severity.Warn,
+            yield return new Finding(
+                Id,
+                Severity.Warn,
                 $"{steps[at].Kind.Name} shields hair from the cleanse, so it belongs before it.",
                 [steps[at].Id, steps[cleanse].Id],
-                new Fix($"Move {steps[at].Kind.Name.ToLowerInvariant()} before the cleanse", [new MoveSteps(WithCompanions(steps, at), context.Before(basin))]));
+                new Fix(
+                    $"Move {steps[at].Kind.Name.ToLowerInvariant()} before the cleanse",
+                    [new MoveSteps(WithCompanions(steps, at), context.Before(basin))]
+                )
+            );
         }
     }
 
@@ -50,7 +56,11 @@ public sealed class ConditionAfterCleanse : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         // Locs are conditioned once a month at most; everything else after every cleanse.
-        if (context.Walk.Count == 0 || context.Request.Kind == HairKinds.Locs || context.Walk[^1].After.AwaitsConditioner is not { } cleanse)
+        if (
+            context.Walk.Count == 0
+            || context.Request.Kind == HairKinds.Locs
+            || context.Walk[^1].After.AwaitsConditioner is not { } cleanse
+        )
         {
             yield break;
         }
@@ -66,8 +76,13 @@ public sealed class ConditionAfterCleanse : IRule
         var anchor = context.Walk[behind].Step.Id;
         if (context.Request.Kind == HairKinds.Style)
         {
-            yield return new Finding(Id, Severity.Stop, "A cleanse leaves the hair in the style bare; a light spray conditioner follows it.",
-                [cleanse], new Fix("Add a light spray", [new AddStep(StepIds.SprayConditioner, anchor)]));
+            yield return new Finding(
+                Id,
+                Severity.Stop,
+                "A cleanse leaves the hair in the style bare; a light spray conditioner follows it.",
+                [cleanse],
+                new Fix("Add a light spray", [new AddStep(StepIds.SprayConditioner, anchor)])
+            );
             yield break;
         }
 
@@ -86,9 +101,13 @@ public sealed class ConditionAfterCleanse : IRule
             edits.Add(new AddStep(StepIds.CoolRinse, conditioner));
         }
 
-        yield return new Finding(Id, Severity.Stop,
+        yield return new Finding(
+            Id,
+            Severity.Stop,
             "Cleansing lifts the cuticle and takes oil away; without a conditioner after it the hair dries rough and breaks.",
-            [cleanse], new Fix("Add a conditioner", edits));
+            [cleanse],
+            new Fix("Add a conditioner", edits)
+        );
     }
 }
 
@@ -105,7 +124,10 @@ public sealed class RinseOffStaysNot : IRule
         for (var at = 0; at < context.Walk.Count; at++)
         {
             var (step, isLast) = (context.Walk[at].Step, at == context.Walk.Count - 1);
-            if (step.Kind.Phase is Phase.Layer or Phase.Set or Phase.Keep && Found(context, context.Walk[at].Before, context.Before(at), step) is { } before)
+            if (
+                step.Kind.Phase is Phase.Layer or Phase.Set or Phase.Keep
+                && Found(context, context.Walk[at].Before, context.Before(at), step) is { } before
+            )
             {
                 yield return before;
                 yield break;
@@ -122,24 +144,43 @@ public sealed class RinseOffStaysNot : IRule
     private Finding? Found(RuleContext context, HairState state, string? anchor, PlanStep at)
     {
         var left = state.Deposits.FirstOrDefault(deposit => deposit.Facts.MustBeRinsed);
-        if (left is not null && context.Walk.First(walked => walked.Step.Id == left.Step).Step is { Kind.Phase: Phase.Layer or Phase.Set or Phase.Keep } layer)
+        if (
+            left is not null
+            && context.Walk.First(walked => walked.Step.Id == left.Step).Step
+                is { Kind.Phase: Phase.Layer or Phase.Set or Phase.Keep } layer
+        )
         {
             // Put on to stay: rinsing it out again would undo the step, so it is left out or made of something else.
-            return new Finding(Id, Severity.Stop, $"{WetnessScale.Capital(left.Name)} must not stay in the hair. Use something else for {layer.Kind.Name.ToLowerInvariant()}.",
-                [layer.Id], context.LeaveOut(layer));
+            return new Finding(
+                Id,
+                Severity.Stop,
+                $"{WetnessScale.Capital(left.Name)} must not stay in the hair. Use something else for {layer.Kind.Name.ToLowerInvariant()}.",
+                [layer.Id],
+                context.LeaveOut(layer)
+            );
         }
 
         if ((left?.Facts.MustBeWashedOut == true ? left : state.AwaitsWash.FirstOrDefault()) is { } unwashed)
         {
-            return new Finding(Id, Severity.Stop,
+            return new Finding(
+                Id,
+                Severity.Stop,
                 $"{WetnessScale.Capital(unwashed.Name)} does not come out with water alone; it has to be washed out before anything stays on.",
-                Of(unwashed, at), new Fix("Wash it out", WashOut(context, state, anchor)));
+                Of(unwashed, at),
+                new Fix("Wash it out", WashOut(context, state, anchor))
+            );
         }
 
         var rinse = (context.Request.Kind & HairKinds.Kept) != 0 ? StepIds.PressRinse : StepIds.CoolRinse;
-        return left is null ? null : new Finding(Id, Severity.Stop,
-            $"{WetnessScale.Capital(left.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
-            Of(left, at), new Fix("Rinse it out", [new AddStep(rinse, anchor)]));
+        return left is null
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"{WetnessScale.Capital(left.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
+                Of(left, at),
+                new Fix("Rinse it out", [new AddStep(rinse, anchor)])
+            );
     }
 
     private static string[] Of(Deposit deposit, PlanStep at) => deposit.Step == at.Id ? [at.Id] : [deposit.Step, at.Id];
@@ -150,10 +191,14 @@ public sealed class RinseOffStaysNot : IRule
         var kept = (context.Request.Kind & HairKinds.Kept) != 0;
         var (rinse, wash) = kept ? (StepIds.PressRinse, StepIds.PartCleanse) : (StepIds.CoolRinse, StepIds.CoWash);
         var (first, washing) = (context.NextId(rinse), context.NextId(wash));
-        var second = PlanEditing.NextId([.. context.Walk.Select(walked => walked.Step), new PlanStep(first, StepCatalogue.Get(rinse))], rinse);
+        var second = PlanEditing.NextId(
+            [.. context.Walk.Select(walked => walked.Step), new PlanStep(first, StepCatalogue.Get(rinse))],
+            rinse
+        );
         return state.Wetness >= Wetness.Wrung && state.Deposits.All(deposit => !deposit.Facts.IsRawEgg)
-            ? [new AddStep(wash, anchor), new AddStep(rinse, washing)]
-            : second == first ? [] : [new AddStep(rinse, anchor), new AddStep(wash, first), new AddStep(rinse, washing)];
+                ? [new AddStep(wash, anchor), new AddStep(rinse, washing)]
+            : second == first ? []
+            : [new AddStep(rinse, anchor), new AddStep(wash, first), new AddStep(rinse, washing)];
     }
 }
 
@@ -175,25 +220,32 @@ public sealed class LongConditionAfterClarify : IRule
         if (condition < 0)
         {
             var plain = steps.FindIndex(clarify, step => step.Kind.IsConditioning);
-            var swap = plain < 0
-                ? []
-                : new List<PlanEdit> { new AddStep(StepIds.DeepCondition, steps[plain].Id), new DropStep(steps[plain].Id) };
-            yield return new Finding(Id, Severity.Warn,
+            var swap =
+                plain < 0 ? [] : new List<PlanEdit> { new AddStep(StepIds.DeepCondition, steps[plain].Id), new DropStep(steps[plain].Id) };
+            yield return new Finding(
+                Id,
+                Severity.Warn,
                 $"{steps[clarify].Kind.Name} strips the hair bare; a long moisture deep condition behind it gives back what it took.",
-                [steps[clarify].Id], plain < 0 ? null : new Fix("Deep condition instead", swap));
+                [steps[clarify].Id],
+                plain < 0 ? null : new Fix("Deep condition instead", swap)
+            );
             yield break;
         }
 
         // The cover carries the time when there is one behind the treatment.
-        var carrier = steps.Skip(condition + 1).TakeWhile(step => step.Kind.IsCompanion).LastOrDefault(step => step.Kind.Covers) ?? steps[condition];
+        var carrier = steps.Skip(condition + 1).TakeWhile(step => step.Kind.IsCompanion).LastOrDefault(step => step.Kind.Covers)
+            ?? steps[condition];
         var long_ = context.Figures.ProcessingOf(steps[condition].Kind)!;
         var window = carrier.Heat is Heat.Hood or Heat.Steamer ? long_.AfterClarifyHeated! : long_.AfterClarify!;
         if (carrier.Minutes is { } minutes && minutes < window.Earliest)
         {
-            yield return new Finding(Id, Severity.Warn,
+            yield return new Finding(
+                Id,
+                Severity.Warn,
                 $"After {steps[clarify].Kind.Name.ToLowerInvariant()}, {minutes:0} minutes of deep condition is short; from {window.Earliest:0} it gives back what was taken.",
                 [steps[clarify].Id, carrier.Id],
-                new Fix($"Give it {window.Usual:0} minutes", [new SetMinutes(carrier.Id, window.Usual)]));
+                new Fix($"Give it {window.Usual:0} minutes", [new SetMinutes(carrier.Id, window.Usual)])
+            );
         }
     }
 }

@@ -13,10 +13,13 @@ public sealed class ProteinOnce : IRule
         var bearing = context.Walk.Select(walked => walked.Step).Where(step => context.Protein(step) != ProteinStrength.None).ToList();
         for (var at = 1; at < bearing.Count; at++)
         {
-            yield return new Finding(Id, Severity.Warn,
+            yield return new Finding(
+                Id,
+                Severity.Warn,
                 $"{bearing[at].Kind.Name} brings protein again after {bearing[0].Kind.Name.ToLowerInvariant()}; twice in one day makes hair stiff and brittle.",
                 [bearing[0].Id, bearing[at].Id],
-                bearing[at].Kind.CanBeSpared ? context.LeaveOut(bearing[at]) : null);
+                bearing[at].Kind.CanBeSpared ? context.LeaveOut(bearing[at]) : null
+            );
         }
     }
 }
@@ -42,9 +45,13 @@ public sealed class ProteinInItsTime : IRule
             var interval = context.Figures.Rhythm.Treatments[treatment];
             if (careful && request.History.DaysSince(treatment, request.Today) is { } days && days < interval.Usual)
             {
-                yield return new Finding(Id, Severity.Warn,
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
                     $"The last protein was {days} days ago; this hair takes it every {interval.Usual} days at most.",
-                    [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null);
+                    [step.Id],
+                    step.Kind.CanBeSpared ? context.LeaveOut(step) : null
+                );
             }
 
             if (!step.Kind.IsConditioning && !steps.Skip(steps.IndexOf(step) + 1).Any(after => after.Kind.IsConditioning))

@@ -16,9 +16,13 @@ public sealed class InItsRhythm : IRule
         var request = context.Request;
         foreach (var step in context.Walk.Select(walked => walked.Step).DistinctBy(step => step.Kind.Treatment))
         {
-            if (step.Kind.Treatment is not { } treatment || treatment is Treatment.Retwist or Treatment.TensionStyle
+            if (
+                step.Kind.Treatment is not { } treatment
+                || treatment is Treatment.Retwist or Treatment.TensionStyle
                 || IntervalOf(treatment, request, context.Figures.Rhythm) is not { } interval
-                || (treatment == Treatment.Wash ? DaysSinceWash(request) : request.History.DaysSince(treatment, request.Today)) is not { } days)
+                || (treatment == Treatment.Wash ? DaysSinceWash(request) : request.History.DaysSince(treatment, request.Today))
+                    is not { } days
+            )
             {
                 continue;
             }
@@ -26,23 +30,35 @@ public sealed class InItsRhythm : IRule
             if (days < interval.Earliest)
             {
                 var harsh = treatment is Treatment.Clarify or Treatment.LightProtein or Treatment.StrongProtein or Treatment.LocDetox;
-                yield return new Finding(Id, harsh ? Severity.Warn : Severity.Note,
-                    $"{step.Kind.Name} was done {days} days ago; every {interval.Usual} days is usual, not before {interval.Earliest}.", [step.Id],
-                    harsh && step.Kind.CanBeSpared ? context.LeaveOut(step) : null);
+                yield return new Finding(
+                    Id,
+                    harsh ? Severity.Warn : Severity.Note,
+                    $"{step.Kind.Name} was done {days} days ago; every {interval.Usual} days is usual, not before {interval.Earliest}.",
+                    [step.Id],
+                    harsh && step.Kind.CanBeSpared ? context.LeaveOut(step) : null
+                );
             }
             else if (days > interval.Latest)
             {
-                yield return new Finding(Id, Severity.Note, $"{step.Kind.Name} is late: {days} days, where {interval.Latest} is the most. Expect more of everything.", [step.Id]);
+                yield return new Finding(
+                    Id,
+                    Severity.Note,
+                    $"{step.Kind.Name} is late: {days} days, where {interval.Latest} is the most. Expect more of everything.",
+                    [step.Id]
+                );
             }
         }
     }
 
-    private static Interval? IntervalOf(Treatment treatment, PlanRequest request, RhythmFigures figures) => treatment == Treatment.Wash
-        ? Intervals.OfWash(request.Kind, request.SchoolsInUse.Rhythm, figures)
-        : Intervals.Of(treatment, request.Kind, figures);
+    private static Interval? IntervalOf(Treatment treatment, PlanRequest request, RhythmFigures figures) =>
+        treatment == Treatment.Wash
+            ? Intervals.OfWash(request.Kind, request.SchoolsInUse.Rhythm, figures)
+            : Intervals.Of(treatment, request.Kind, figures);
 
     private static int? DaysSinceWash(PlanRequest request) =>
-        request.Head.LastWash is { } last ? request.Today.DayNumber - last.DayNumber : request.History.DaysSince(Treatment.Wash, request.Today);
+        request.Head.LastWash is { } last
+            ? request.Today.DayNumber - last.DayNumber
+            : request.History.DaysSince(Treatment.Wash, request.Today);
 }
 
 /// <summary>R41 warn: a tension style too soon after the last one, or one worn too long.</summary>
@@ -56,15 +72,33 @@ public sealed class RestForTheEdges : IRule
     {
         var (request, rhythm) = (context.Request, context.Figures.Rhythm);
         var tension = context.Walk.Select(walked => walked.Step).FirstOrDefault(step => step.Kind.Treatment == Treatment.TensionStyle);
-        if (tension is not null && request.History.DaysSince(Treatment.TensionStyle, request.Today) is { } days && days < rhythm.RestBetweenStyles)
+        if (
+            tension is not null
+            && request.History.DaysSince(Treatment.TensionStyle, request.Today) is { } days
+            && days < rhythm.RestBetweenStyles
+        )
         {
-            yield return new Finding(Id, Severity.Warn, $"The last tight style came down {days} days ago; edges need {rhythm.RestBetweenStyles} days of rest.",
-                [tension.Id], new Fix("Chunky twists instead", [new AddStep(StepIds.Twists, tension.Id), new DropStep(tension.Id)]));
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"The last tight style came down {days} days ago; edges need {rhythm.RestBetweenStyles} days of rest.",
+                [tension.Id],
+                new Fix("Chunky twists instead", [new AddStep(StepIds.Twists, tension.Id), new DropStep(tension.Id)])
+            );
         }
 
-        if (request.Head.Wear.Style is { PutIn: { } since } && request.Today.DayNumber - since.DayNumber is var worn && worn > rhythm.LongestStyleDays)
+        if (
+            request.Head.Wear.Style is { PutIn: { } since }
+            && request.Today.DayNumber - since.DayNumber is var worn
+            && worn > rhythm.LongestStyleDays
+        )
         {
-            yield return new Finding(Id, Severity.Warn, $"This style has been in for {worn} days; past {rhythm.LongestStyleDays} it mats and pulls. Take it down instead.", []);
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"This style has been in for {worn} days; past {rhythm.LongestStyleDays} it mats and pulls. Take it down instead.",
+                []
+            );
         }
     }
 }
@@ -80,10 +114,19 @@ public sealed class RetwistSeldom : IRule
     {
         var earliest = context.Figures.Rhythm.Treatments[Treatment.Retwist].Earliest;
         var retwist = context.Walk.Select(walked => walked.Step).FirstOrDefault(step => step.Kind.Treatment == Treatment.Retwist);
-        if (retwist is not null && context.Request.History.DaysSince(Treatment.Retwist, context.Request.Today) is { } days && days < earliest)
+        if (
+            retwist is not null
+            && context.Request.History.DaysSince(Treatment.Retwist, context.Request.Today) is { } days
+            && days < earliest
+        )
         {
-            yield return new Finding(Id, Severity.Warn, $"The last retwist was {days} days ago; sooner than {earliest} thins the roots.",
-                [retwist.Id], context.LeaveOut(retwist));
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"The last retwist was {days} days ago; sooner than {earliest} thins the roots.",
+                [retwist.Id],
+                context.LeaveOut(retwist)
+            );
         }
     }
 }
@@ -98,21 +141,35 @@ public sealed class RestAfterChemicals : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var (request, rest) = (context.Request, context.Figures.Rhythm.ChemicalRestDays);
-        var recent = request.Head.ChemicalHistory
-            .Where(chemical => chemical.Kind != ChemicalEventKind.HeatDamage && request.Today.DayNumber - chemical.Date.DayNumber is >= 0 and var days && days < rest)
-            .OrderByDescending(chemical => chemical.Date).FirstOrDefault();
+        var recent = request
+            .Head.ChemicalHistory.Where(chemical =>
+                chemical.Kind != ChemicalEventKind.HeatDamage
+                && request.Today.DayNumber - chemical.Date.DayNumber is >= 0 and var days
+                && days < rest
+            )
+            .OrderByDescending(chemical => chemical.Date)
+            .FirstOrDefault();
         if (recent is null)
         {
             yield break;
         }
 
-        foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => step.Kind.StripsBare || step.Kind.Treatment == Treatment.StrongProtein))
+        foreach (
+            var step in context
+                .Walk.Select(walked => walked.Step)
+                .Where(step => step.Kind.StripsBare || step.Kind.Treatment == Treatment.StrongProtein)
+        )
         {
             var fix = step.Kind.IsCleanse
                 ? new Fix("Plain cleanse instead", [new AddStep(StepIds.Cleanse, step.Id), new DropStep(step.Id)])
                 : context.LeaveOut(step);
-            yield return new Finding(Id, Severity.Warn,
-                $"{recent.Kind} {request.Today.DayNumber - recent.Date.DayNumber} days ago: no {step.Kind.Name.ToLowerInvariant()} for {rest} days unless your professional said so.", [step.Id], fix);
+            yield return new Finding(
+                Id,
+                Severity.Warn,
+                $"{recent.Kind} {request.Today.DayNumber - recent.Date.DayNumber} days ago: no {step.Kind.Name.ToLowerInvariant()} for {rest} days unless your professional said so.",
+                [step.Id],
+                fix
+            );
         }
     }
 }
@@ -127,14 +184,22 @@ public sealed class OneChangeAtATime : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var request = context.Request;
-        var watched = request.History.UnderObservation
-            .Where(change => request.Today.DayNumber - change.Value.DayNumber is >= 0 and var days && days < context.Figures.Rhythm.ObservationDays)
-            .Select(change => change.Key).FirstOrDefault();
+        var watched = request
+            .History.UnderObservation.Where(change =>
+                request.Today.DayNumber - change.Value.DayNumber is >= 0 and var days && days < context.Figures.Rhythm.ObservationDays
+            )
+            .Select(change => change.Key)
+            .FirstOrDefault();
         foreach (var step in context.Walk.Select(walked => walked.Step))
         {
             if (watched is not null && context.Use(step) is { IsChange: true } use && use.Name != watched)
             {
-                yield return new Finding(Id, Severity.Note, $"{use.Name} would be the second change this month, after {watched}; afterwards nobody could tell which did what.", [step.Id]);
+                yield return new Finding(
+                    Id,
+                    Severity.Note,
+                    $"{use.Name} would be the second change this month, after {watched}; afterwards nobody could tell which did what.",
+                    [step.Id]
+                );
             }
         }
     }

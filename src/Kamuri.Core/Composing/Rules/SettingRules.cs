@@ -15,20 +15,33 @@ public sealed class SetAtItsWetness : IRule
             var (kind, before) = (walked.Step.Kind, walked.Before.Wetness);
             if (before < kind.NeedsAtLeast)
             {
-                yield return new Finding(Id, Severity.Warn, $"{kind.Name} on {WetnessScale.Word(before)} hair does not hold; it wants it {WetnessScale.Word(kind.NeedsAtLeast)}.",
-                    [walked.Step.Id], new Fix("Dampen first", [new AddStep(StepIds.Dampen, context.Before(at))]));
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
+                    $"{kind.Name} on {WetnessScale.Word(before)} hair does not hold; it wants it {WetnessScale.Word(kind.NeedsAtLeast)}.",
+                    [walked.Step.Id],
+                    new Fix("Dampen first", [new AddStep(StepIds.Dampen, context.Before(at))])
+                );
             }
             else if (before > kind.NeedsAtMost)
             {
                 var insert = kind.NeedsAtMost <= Wetness.Damp ? StepIds.Dry : StepIds.Blot;
-                // Drying in the middle of the day would only be undone: it moves to where the hair is as it wants it, if there is such a place.
-                // What is set on damp hair does not wait until it has dried, and nothing moves over a cleanse.
-                var later = context.Walk.Skip(at + 1).TakeWhile(other => !other.Step.Kind.IsCleanse && (insert == StepIds.Dry || !other.Step.Kind.IsDrying))
-                    .FirstOrDefault(other => other.After.Wetness >= kind.NeedsAtLeast && other.After.Wetness <= kind.NeedsAtMost)?.Step;
-                yield return new Finding(Id, Severity.Warn, $"{kind.Name} on {WetnessScale.Word(before)} hair shrinks and dries slowly; {WetnessScale.Word(kind.NeedsAtMost)} is wet enough.",
-                    [walked.Step.Id], later is null
+                // Drying in the middle of the day would only be undone: it moves to where the hair is as it wants it, if there is such
+                // a place. What is set on damp hair does not wait until it has dried, and nothing moves over a cleanse.
+                var later = context
+                    .Walk.Skip(at + 1)
+                    .TakeWhile(other => !other.Step.Kind.IsCleanse && (insert == StepIds.Dry || !other.Step.Kind.IsDrying))
+                    .FirstOrDefault(other => other.After.Wetness >= kind.NeedsAtLeast && other.After.Wetness <= kind.NeedsAtMost)
+                    ?.Step;
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
+                    $"{kind.Name} on {WetnessScale.Word(before)} hair shrinks and dries slowly; {WetnessScale.Word(kind.NeedsAtMost)} is wet enough.",
+                    [walked.Step.Id],
+                    later is null
                         ? new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
-                        : new Fix($"Do it after {later.Kind.Name.ToLowerInvariant()}", [new MoveStep(walked.Step.Id, later.Id)]));
+                        : new Fix($"Do it after {later.Kind.Name.ToLowerInvariant()}", [new MoveStep(walked.Step.Id, later.Id)])
+                );
             }
         }
     }
@@ -48,7 +61,9 @@ public sealed class DryBeforeBed : IRule
             yield break;
         }
 
-        var night = context.Walk.FirstOrDefault(walked => walked.Step.Kind.IsNight && walked.Before.Hang.IsDense() && !walked.Before.FullyDry);
+        var night = context.Walk.FirstOrDefault(walked =>
+            walked.Step.Kind.IsNight && walked.Before.Hang.IsDense() && !walked.Before.FullyDry
+        );
         var last = context.Walk[^1];
         if (night is null && (!last.After.Hang.IsDense() || last.After.FullyDry))
         {
@@ -58,14 +73,21 @@ public sealed class DryBeforeBed : IRule
         // The drying step before it waits longer, or there is one more.
         var at = night is null ? context.Walk.Count : context.Walk.ToList().IndexOf(night);
         var drying = context.Walk.Take(at).Select(walked => walked.Step).LastOrDefault(step => step.Kind.IsDrying);
-        var wetAgain = drying is not null && context.Walk.Take(at).SkipWhile(walked => walked.Step.Id != drying.Id).Any(walked => walked.After.Wetness > Wetness.Dry);
-        IReadOnlyList<PlanEdit> edits = drying is not null && !wetAgain
-            ? [new SetDryness(drying.Id, Dry)]
-            : [new AddStep(StepIds.Dry, context.Before(at)), new SetDryness(context.NextId(StepIds.Dry), Dry)];
-        yield return new Finding(Id, Severity.Stop,
+        var wetAgain =
+            drying is not null
+            && context.Walk.Take(at).SkipWhile(walked => walked.Step.Id != drying.Id).Any(walked => walked.After.Wetness > Wetness.Dry);
+        IReadOnlyList<PlanEdit> edits =
+            drying is not null && !wetAgain
+                ? [new SetDryness(drying.Id, Dry)]
+                : [new AddStep(StepIds.Dry, context.Before(at)), new SetDryness(context.NextId(StepIds.Dry), Dry)];
+        yield return new Finding(
+            Id,
+            Severity.Stop,
             night is null
                 ? "Locs and braids have to be dry to the core the same day; damp cores sour."
                 : "Bed on wet locs or braids: damp cores sour overnight. At least 95 % dry first.",
-            [(night ?? last).Step.Id], new Fix("Dry to the core", edits));
+            [(night ?? last).Step.Id],
+            new Fix("Dry to the core", edits)
+        );
     }
 }

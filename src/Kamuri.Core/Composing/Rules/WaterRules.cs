@@ -13,8 +13,13 @@ public sealed class EggRinsedCool : IRule
         where walked.Step.Water is WaterTemperature.Warm or WaterTemperature.Hot
         let egg = walked.Before.Deposits.FirstOrDefault(deposit => deposit.Facts.IsRawEgg)
         where egg is not null
-        select new Finding(Id, Severity.Stop, "Water over 30 °C cooks raw egg into the hair; rinse it out cool first.",
-            [egg.Step, walked.Step.Id], new Fix("Rinse cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)]));
+        select new Finding(
+            Id,
+            Severity.Stop,
+            "Water over 30 °C cooks raw egg into the hair; rinse it out cool first.",
+            [egg.Step, walked.Step.Id],
+            new Fix("Rinse cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)])
+        );
 }
 
 /// <summary>R20 warn: the closing rinse is hot.</summary>
@@ -25,8 +30,13 @@ public sealed class ClosingRinseCool : IRule
     public IEnumerable<Finding> Check(RuleContext context) =>
         from walked in context.Walk
         where walked.Step.Kind.IsClosingRinse && walked.Step.Water is (WaterTemperature.Warm or WaterTemperature.Hot)
-        select new Finding(Id, Severity.Warn, "Warm water at the end leaves the cuticle open and washes out what was put in.",
-            [walked.Step.Id], new Fix("Close cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)]));
+        select new Finding(
+            Id,
+            Severity.Warn,
+            "Warm water at the end leaves the cuticle open and washes out what was put in.",
+            [walked.Step.Id],
+            new Fix("Close cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)])
+        );
 }
 
 /// <summary>
@@ -43,14 +53,30 @@ public sealed class NothingScalding : IRule
     {
         var head = context.Request.Head;
         var isTender = head.AgeGroup == AgeGroup.UnderSix || head.HasBrokenSkin;
-        return
-            from walked in context.Walk
-            let step = walked.Step
-            where step.Water == WaterTemperature.Hot && (isTender || !step.Kind.IsClosingRinse)
-            select new Finding(Id, isTender ? Severity.Stop : Severity.Warn,
-                isTender ? $"Hot water scalds {head.Name}. Use water at 36 to 40 °C, tested on your wrist." : "Hot water scalds skin and dries hair. Use water at 36 to 40 °C, never above 43.",
-                [step.Id], new Fix(step.Kind.IsClosingRinse ? "Close cool" : "Use warm water", [new SetWater(step.Id, step.Kind.IsClosingRinse ? WaterTemperature.Cool : WaterTemperature.Warm)]))
-            { IsSafety = isTender };
+        foreach (var step in context.Walk.Select(walked => walked.Step).Where(step => step.Water == WaterTemperature.Hot))
+        {
+            if (step.Kind.IsClosingRinse && !isTender)
+            {
+                continue;
+            }
+
+            var (title, water) = step.Kind.IsClosingRinse
+                ? ("Close cool", WaterTemperature.Cool)
+                : ("Use warm water", WaterTemperature.Warm);
+            var why = isTender
+                ? $"Hot water scalds {head.Name}. Use water at 36 to 40 °C, tested on your wrist."
+                : "Hot water scalds skin and dries hair. Use water at 36 to 40 °C, never above 43.";
+            yield return new Finding(
+                Id,
+                isTender ? Severity.Stop : Severity.Warn,
+                why,
+                [step.Id],
+                new Fix(title, [new SetWater(step.Id, water)])
+            )
+            {
+                IsSafety = isTender,
+            };
+        }
     }
 }
 
@@ -61,11 +87,19 @@ public sealed class WarmForLowPorosity : IRule
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
-        var treatments = context.Walk.Where(walked => walked.Step.Kind.Processing is { FollowsPorosity: true }).Select(walked => walked.Step.Id).ToList();
+        var treatments = context
+            .Walk.Where(walked => walked.Step.Kind.Processing is { FollowsPorosity: true })
+            .Select(walked => walked.Step.Id)
+            .ToList();
         var isHeated = context.Walk.Any(walked => walked.Step.Kind.Covers && walked.Step.Heat is Heat.Hood or Heat.Steamer);
         if (context.Request.Head.Porosity == Porosity.Low && treatments.Count > 0 && !isHeated)
         {
-            yield return new Finding(Id, Severity.Note, "Low porosity: put these on warm, wrist-tested; the cool water comes at the end.", treatments);
+            yield return new Finding(
+                Id,
+                Severity.Note,
+                "Low porosity: put these on warm, wrist-tested; the cool water comes at the end.",
+                treatments
+            );
         }
     }
 }

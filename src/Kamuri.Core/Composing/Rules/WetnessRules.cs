@@ -12,19 +12,30 @@ public sealed class NoDryCombing : IRule
         for (var at = 0; at < context.Walk.Count; at++)
         {
             var walked = context.Walk[at];
-            if (!walked.Step.Kind.IsToolDetangle || walked.Before.Wetness != Wetness.Dry || walked.Before.SlipBy(context.Figures.HandsOn) > 0)
+            if (
+                !walked.Step.Kind.IsToolDetangle
+                || walked.Before.Wetness != Wetness.Dry
+                || walked.Before.SlipBy(context.Figures.HandsOn) > 0
+            )
             {
                 continue;
             }
 
-            var slippery = context.Walk.Skip(at + 1)
+            var slippery = context
+                .Walk.Skip(at + 1)
                 .FirstOrDefault(later => later.Step.Kind.Puts is { } puts && Substances.Of(puts).Slip >= 0.6);
-            yield return new Finding(Id, Severity.Stop,
+            yield return new Finding(
+                Id,
+                Severity.Stop,
                 "A comb through dry hair with nothing on it snaps strands; it needs slip first.",
                 [walked.Step.Id],
                 slippery is null
                     ? new Fix("Mist with slip first", [new AddStep(StepIds.SlipMist, context.Before(at))])
-                    : new Fix($"Comb in the {Substances.Of(slippery.Step.Kind.Puts!.Value).Name} instead", [new MoveStep(walked.Step.Id, slippery.Step.Id)]));
+                    : new Fix(
+                        $"Comb in the {Substances.Of(slippery.Step.Kind.Puts!.Value).Name} instead",
+                        [new MoveStep(walked.Step.Id, slippery.Step.Id)]
+                    )
+            );
         }
     }
 }
@@ -48,19 +59,25 @@ public sealed class WetEnough : IRule
             if (before < step.Kind.NeedsAtLeast)
             {
                 var insert = step.Kind.NeedsAtLeast <= Wetness.Damp ? StepIds.Dampen : StepIds.WetThrough;
-                yield return new Finding(Id, Severity.Warn,
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
                     $"{step.Kind.Name} needs {WetnessScale.Word(step.Kind.NeedsAtLeast)} hair and here it is {WetnessScale.Word(before)}.",
                     [step.Id],
-                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))]));
+                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
+                );
             }
             else if (before > step.Kind.NeedsAtMost && !NotDripping.Concerns(step.Kind, before))
             {
                 // Below "damp" only drying helps; above it, blotting does.
                 var insert = step.Kind.NeedsAtMost <= Wetness.Damp ? StepIds.Dry : StepIds.Blot;
-                yield return new Finding(Id, Severity.Warn,
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
                     $"{step.Kind.Name} wants {WetnessScale.Word(step.Kind.NeedsAtMost)} hair at most and here it is {WetnessScale.Word(before)}.",
                     [step.Id],
-                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))]));
+                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
+                );
             }
         }
     }
@@ -72,7 +89,9 @@ public sealed class NotDripping : IRule
     public string Id => "R17";
 
     internal static bool Concerns(StepKind kind, Wetness before) =>
-        before == Wetness.Soaked && kind.NeedsAtMost < Wetness.Soaked && (kind.IsConditioning || kind.Puts is { } puts && Substances.Of(puts).Protein != ProteinStrength.None);
+        before == Wetness.Soaked
+        && kind.NeedsAtMost < Wetness.Soaked
+        && (kind.IsConditioning || kind.Puts is { } puts && Substances.Of(puts).Protein != ProteinStrength.None);
 
     public IEnumerable<Finding> Check(RuleContext context)
     {
@@ -81,10 +100,13 @@ public sealed class NotDripping : IRule
             var walked = context.Walk[at];
             if (Concerns(walked.Step.Kind, walked.Before.Wetness))
             {
-                yield return new Finding(Id, Severity.Warn,
+                yield return new Finding(
+                    Id,
+                    Severity.Warn,
                     $"Dripping hair is full of water already; {walked.Step.Kind.Name.ToLowerInvariant()} would run off with it.",
                     [walked.Step.Id],
-                    new Fix("Wring out first", [new AddStep(StepIds.Wring, context.Before(at))]));
+                    new Fix("Wring out first", [new AddStep(StepIds.Wring, context.Before(at))])
+                );
             }
         }
     }
@@ -111,17 +133,34 @@ public sealed class HeatAllowed : IRule
             if (!head.MayHaveHeat)
             {
                 var why = head.HasBrokenSkin ? "has broken skin on the scalp" : "cannot sit under heat";
-                yield return new Finding(Id, Severity.Stop, $"{head.Name} {why}; body heat under a cap does it more slowly.",
-                    [step.Id], new Fix(step.Kind.IsDrying ? "Dry in still air" : "Use a cap", [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)]))
-                { IsSafety = true };
+                yield return new Finding(
+                    Id,
+                    Severity.Stop,
+                    $"{head.Name} {why}; body heat under a cap does it more slowly.",
+                    [step.Id],
+                    new Fix(
+                        step.Kind.IsDrying ? "Dry in still air" : "Use a cap",
+                        [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)]
+                    )
+                )
+                {
+                    IsSafety = true,
+                };
                 continue;
             }
 
             if (step.Kind.Covers && TakesNoHeat(context, walked.Before) is { } treatment)
             {
-                yield return new Finding(Id, Severity.Stop, $"{treatment.Name} takes no added heat.",
-                    [step.Id, treatment.Step], new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)]))
-                { IsSafety = true };
+                yield return new Finding(
+                    Id,
+                    Severity.Stop,
+                    $"{treatment.Name} takes no added heat.",
+                    [step.Id, treatment.Step],
+                    new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)])
+                )
+                {
+                    IsSafety = true,
+                };
             }
         }
     }

@@ -13,7 +13,10 @@ internal sealed class HouseholdDay
     /// <param name="Key">What its jobs are prefixed with, and the name of its strand.</param>
     public sealed record HeadDraft(string Key, HeadOfDay Asked, PlanRequest Request, Planner.Drafting Draft, DateTimeOffset? Wanted);
 
-    /// <summary>No day begins longer than this before the first hour it is to be ready by, its nights included: what lies before need not be looked at.</summary>
+    /// <summary>
+    /// No day begins longer than this before the first hour it is to be ready by, its nights included: what lies before need not be
+    /// looked at.
+    /// </summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromDays(3);
 
     private readonly CraftFigures _figures;
@@ -45,11 +48,33 @@ internal sealed class HouseholdDay
     /// <param name="figures">Craft figures.</param>
     /// <param name="strictlyWarm">What is put on warm is put on at once.</param>
     /// <exception cref="FormulaLoopException">A formula comes back to itself.</exception>
-    public static HouseholdDay Of(HouseholdRequest request, CraftFigures figures, bool strictlyWarm = true) => new(request, figures, [.. request.Heads.Select((asked, at) =>
-    {
-        var own = Larder.Fill(asked.Request with { When = request.When, Equipment = request.Equipment with { PairsOfHands = request.Hands.Count } }, figures);
-        return new HeadDraft($"{at + 1}", asked, own, Planner.Draft(own, figures, strictlyWarm), asked.ReadyBy ?? request.When.ReadyBy);
-    })]);
+    public static HouseholdDay Of(HouseholdRequest request, CraftFigures figures, bool strictlyWarm = true) =>
+        new(
+            request,
+            figures,
+            [
+                .. request.Heads.Select(
+                    (asked, at) =>
+                    {
+                        var own = Larder.Fill(
+                            asked.Request with
+                            {
+                                When = request.When,
+                                Equipment = request.Equipment with { PairsOfHands = request.Hands.Count },
+                            },
+                            figures
+                        );
+                        return new HeadDraft(
+                            $"{at + 1}",
+                            asked,
+                            own,
+                            Planner.Draft(own, figures, strictlyWarm),
+                            asked.ReadyBy ?? request.When.ReadyBy
+                        );
+                    }
+                ),
+            ]
+        );
 
     public static Link Keyed(string key, Link link) => link with { From = $"{key}/{link.From}", To = $"{key}/{link.To}" };
 
@@ -62,7 +87,12 @@ internal sealed class HouseholdDay
         foreach (var head in Heads)
         {
             var name = head.Request.Head.Name;
-            if (Drafts.FirstOrDefault(drafted => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal) && drafted.Job.By is { Count: 0 }) is { } undone)
+            if (
+                Drafts.FirstOrDefault(drafted =>
+                    drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal) && drafted.Job.By is { Count: 0 }
+                ) is
+                { } undone
+            )
             {
                 return $"Nobody may do this for {name}: {undone.Title.ToLowerInvariant()}. Let somebody, or leave it out.";
             }
@@ -73,16 +103,26 @@ internal sealed class HouseholdDay
             }
         }
 
-        var lacking = Drafts.SelectMany(drafted => drafted.Job.Uses).Distinct().Where(resource => resource != Resource.Hands && Request.Equipment.Count(resource) == 0)
-            .Select(resource => resource.ToString().ToLowerInvariant()).ToList();
+        var lacking = Drafts
+            .SelectMany(drafted => drafted.Job.Uses)
+            .Distinct()
+            .Where(resource => resource != Resource.Hands && Request.Equipment.Count(resource) == 0)
+            .Select(resource => resource.ToString().ToLowerInvariant())
+            .ToList();
         return lacking.Count > 0 ? $"This plan needs something the house does not have: {string.Join(", ", lacking)}." : null;
     }
 
     /// <summary>Who is not there for all of the day, in a sentence each.</summary>
-    public IEnumerable<string> NotLongEnough() => Heads.Where(head => head.Asked.Present.Count > 0).Select(head =>
-        $"{head.Request.Head.Name} is there {string.Join(" and ", head.Asked.Present.Select(each => $"from {PlanWords.Clock(each.From)} to {PlanWords.Clock(each.To)}"))}, and that is not long enough.");
+    public IEnumerable<string> NotLongEnough() =>
+        Heads
+            .Where(head => head.Asked.Present.Count > 0)
+            .Select(head =>
+                $"{head.Request.Head.Name} is there {string.Join(" and ", head.Asked.Present.Select(each => $"from {PlanWords.Clock(each.From)} to {PlanWords.Clock(each.To)}"))}, and that is not long enough."
+            );
 
-    /// <summary>Everything to be placed, and with waits as usual where that may be in time. Several pairs find more from a day with those.</summary>
+    /// <summary>
+    /// Everything to be placed, and with waits as usual where that may be in time. Several pairs find more from a day with those.
+    /// </summary>
     /// <param name="mayStayUp">Heads stay as long as it takes once they are there.</param>
     public SchedulingProblem Whole(bool mayStayUp = false)
     {
@@ -91,7 +131,8 @@ internal sealed class HouseholdDay
     }
 
     /// <summary>The one hour of all, in minutes; null when there is none.</summary>
-    public int? Hour => Request.HasOneHour && Heads.All(head => head.Wanted is not null) ? Heads.Min(head => Minutes(head.Wanted!.Value)) : null;
+    public int? Hour =>
+        Request.HasOneHour && Heads.All(head => head.Wanted is not null) ? Heads.Min(head => Minutes(head.Wanted!.Value)) : null;
 
     /// <summary>Everything to be placed.</summary>
     /// <param name="mayStayUp">Heads stay as long as it takes once they are there.</param>
@@ -100,22 +141,48 @@ internal sealed class HouseholdDay
     public SchedulingProblem Problem(bool mayStayUp = false, bool inTime = false, Func<string, double>? margin = null)
     {
         // Where somebody is away it matters when all of it lies; else it is placed first and moved to its hour afterwards.
-        var isPinned = Request.Taken.Count > 0 || Heads.Any(head => head.Asked.Present.Count > 0) || Request.Hands.Any(hands => hands.Away.Count > 0);
+        var isPinned =
+            Request.Taken.Count > 0 || Heads.Any(head => head.Asked.Present.Count > 0) || Request.Hands.Any(hands => hands.Away.Count > 0);
         var nights = Nights();
         var hasNight = nights.Count > 0;
-        var deadlines = Heads.Where(head => head.Wanted is not null && (inTime || isPinned || hasNight)).ToDictionary(head => head.Key,
-            head => Math.Max(0, Minutes(head.Wanted!.Value) - (int)Math.Ceiling(margin?.Invoke(head.Key) ?? 0)));
+        var deadlines = Heads
+            .Where(head => head.Wanted is not null && (inTime || isPinned || hasNight))
+            .ToDictionary(
+                head => head.Key,
+                head => Math.Max(0, Minutes(head.Wanted!.Value) - (int)Math.Ceiling(margin?.Invoke(head.Key) ?? 0))
+            );
         var capacity = Enum.GetValues<Resource>().ToDictionary(resource => resource, Request.Equipment.Count);
         return new SchedulingProblem([.. Drafts.Select(drafted => drafted.Job)], Links, capacity)
         {
             Pairs = [.. Request.Hands.Select(hands => new PairOfHands(hands.Name))],
-            Closures = Closure.Of(Request.Taken.SelectMany(each => EachDay(each.When).Select(when => (each.Resource, Minutes(when.From), Minutes(when.To), 1))), capacity),
-            Absences = [.. Heads.SelectMany(head => AwayOf(head, mayStayUp)), .. Request.Hands.SelectMany(AwayOf),
+            Closures = Closure.Of(
+                Request.Taken.SelectMany(each =>
+                    EachDay(each.When).Select(when => (each.Resource, Minutes(when.From), Minutes(when.To), 1))
+                ),
+                capacity
+            ),
+            Absences =
+            [
+                .. Heads.SelectMany(head => AwayOf(head, mayStayUp)),
+                .. Request.Hands.SelectMany(AwayOf),
                 // People sleep.
-                .. nights.SelectMany(night => Request.Hands.Select(hands => new Absence(hands.Name, Math.Max(0, night.Bed), night.Rise) { IsAsleep = true }))],
-            Overnights = [.. Drafts.Where(drafted => IsNight(drafted.Job.Id)).Select(drafted => new Overnight(drafted.Job.Id, [.. nights.Where(night => night.Bed >= 0)]))],
-            Rests = Request.Hands.Select(hands => (hands.Name, new Rest(_figures.Breaks.LongestAtWork, _figures.Breaks.BreakMinutes)))
-                .Concat(Heads.Where(head => head.Asked.PauseAfter is not null).Select(head => (head.Key, new Rest(head.Asked.PauseAfter!.Value, _figures.Breaks.ChildPauseMinutes))))
+                .. nights.SelectMany(night =>
+                    Request.Hands.Select(hands => new Absence(hands.Name, Math.Max(0, night.Bed), night.Rise) { IsAsleep = true })
+                ),
+            ],
+            Overnights =
+            [
+                .. Drafts
+                    .Where(drafted => IsNight(drafted.Job.Id))
+                    .Select(drafted => new Overnight(drafted.Job.Id, [.. nights.Where(night => night.Bed >= 0)])),
+            ],
+            Rests = Request
+                .Hands.Select(hands => (hands.Name, new Rest(_figures.Breaks.LongestAtWork, _figures.Breaks.BreakMinutes)))
+                .Concat(
+                    Heads
+                        .Where(head => head.Asked.PauseAfter is not null)
+                        .Select(head => (head.Key, new Rest(head.Asked.PauseAfter!.Value, _figures.Breaks.ChildPauseMinutes)))
+                )
                 .ToDictionary(pair => pair.Item1, pair => pair.Item2),
             Deadline = Request.HasOneHour && deadlines.Count > 0 ? deadlines.Values.Min() : null,
             Deadlines = Request.HasOneHour ? new Dictionary<string, int>() : deadlines,
@@ -124,13 +191,22 @@ internal sealed class HouseholdDay
     }
 
     /// <summary>Minutes by which a problem asks for all of its hours together sooner than people did.</summary>
-    public double Earlier(SchedulingProblem problem) => problem.HasOneHour
-        ? (Request.When.ReadyBy!.Value - Zero).TotalMinutes - problem.Deadline!.Value
-        : problem.Deadlines.Sum(each => (Heads.First(head => head.Key == each.Key).Wanted!.Value - Zero).TotalMinutes - each.Value);
+    public double Earlier(SchedulingProblem problem) =>
+        problem.HasOneHour
+            ? (Request.When.ReadyBy!.Value - Zero).TotalMinutes - problem.Deadline!.Value
+            : problem.Deadlines.Sum(each => (Heads.First(head => head.Key == each.Key).Wanted!.Value - Zero).TotalMinutes - each.Value);
 
-    /// <summary>Whole minutes by which nine days in ten are in time for every hour; below 0 when they are not. Null when nobody asked for an hour.</summary>
-    public int? Slack(FinishForecast forecast) => Heads.Where(head => head.Wanted is not null)
-        .Select(head => (int?)Math.Floor((head.Wanted!.Value - Zero).TotalMinutes - Math.Ceiling(forecast.Strands[head.Key].NineInTenMinutes))).Min();
+    /// <summary>
+    /// Whole minutes by which nine days in ten are in time for every hour; below 0 when they are not. Null when nobody asked for an
+    /// hour.
+    /// </summary>
+    public int? Slack(FinishForecast forecast) =>
+        Heads
+            .Where(head => head.Wanted is not null)
+            .Select(head =>
+                (int?)Math.Floor((head.Wanted!.Value - Zero).TotalMinutes - Math.Ceiling(forecast.Strands[head.Key].NineInTenMinutes))
+            )
+            .Min();
 
     /// <summary>Whether a head ends behind its hour even when all goes as usual.</summary>
     public bool Late(Schedule schedule) => Heads.Any(head => IsLate(head, schedule));
@@ -142,8 +218,8 @@ internal sealed class HouseholdDay
     /// <summary>Moves all of it.</summary>
     public void BeginLater(int minutes) => Zero = Zero.AddMinutes(minutes);
 
-    private bool IsLate(HeadDraft head, Schedule schedule) => head.Wanted is { } wanted
-        && schedule.EndOf(head.Key) > (wanted - Zero).TotalMinutes;
+    private bool IsLate(HeadDraft head, Schedule schedule) =>
+        head.Wanted is { } wanted && schedule.EndOf(head.Key) > (wanted - Zero).TotalMinutes;
 
     private int Minutes(DateTimeOffset moment) => (int)Math.Floor((moment - Zero).TotalMinutes);
 
@@ -181,13 +257,20 @@ internal sealed class HouseholdDay
     /// and the day after.
     /// </summary>
     private IEnumerable<Between> Present(HeadDraft head) =>
-        (head.Draft.Jobs.Night is null ? head.Asked.Present.Where(each => each.To > Zero) : head.Asked.Present.SelectMany(EachDay)).OrderBy(each => each.From);
+        (head.Draft.Jobs.Night is null ? head.Asked.Present.Where(each => each.To > Zero) : head.Asked.Present.SelectMany(EachDay)).OrderBy(
+            each => each.From
+        );
 
-    /// <summary>Somebody's hours are the same on the day before and the day after, which a day may reach into; as far as they are not over.</summary>
+    /// <summary>
+    /// Somebody's hours are the same on the day before and the day after, which a day may reach into; as far as they are not over.
+    /// </summary>
     private IEnumerable<Between> EachDay(Between hours)
     {
-        DateTimeOffset On(int days, DateTimeOffset moment) => Request.When.Clock(Day(moment) + days, Request.When.Wall(moment).TimeOfDay.TotalHours);
-        return new[] { -1, 0, 1 }.Select(days => days == 0 ? hours : new Between(On(days, hours.From), On(days, hours.To))).Where(each => each.To > Zero);
+        DateTimeOffset On(int days, DateTimeOffset moment) =>
+            Request.When.Clock(Day(moment) + days, Request.When.Wall(moment).TimeOfDay.TotalHours);
+        return new[] { -1, 0, 1 }
+            .Select(days => days == 0 ? hours : new Between(On(days, hours.From), On(days, hours.To)))
+            .Where(each => each.To > Zero);
     }
 
     /// <summary>Days from today.</summary>
@@ -206,9 +289,19 @@ internal sealed class HouseholdDay
 
         // An hour may lie days ahead, and every night until then is one; who is late is so on the day after it at most.
         var (first, last) = (Day(Zero) - 1, Heads.Select(head => Day(head.Wanted ?? Zero)).Append(Day(Zero)).Max() + 1);
-        return [.. Enumerable.Range(first, last - first + 1)
-            .Select(night => (Bed: Minutes(Request.When.Clock(night, _figures.Night.BedtimeHour)), Rise: Minutes(Request.When.Clock(night + 1, _figures.Night.RiseHour))))
-            .Where(night => night.Rise > 0).Select(night => new Night(night.Bed, Math.Min(night.Rise, night.Bed + longest)))];
+        return
+        [
+            .. Enumerable
+                .Range(first, last - first + 1)
+                .Select(night =>
+                    (
+                        Bed: Minutes(Request.When.Clock(night, _figures.Night.BedtimeHour)),
+                        Rise: Minutes(Request.When.Clock(night + 1, _figures.Night.RiseHour))
+                    )
+                )
+                .Where(night => night.Rise > 0)
+                .Select(night => new Night(night.Bed, Math.Min(night.Rise, night.Bed + longest))),
+        ];
     }
 
     private Drafted Keyed(HeadDraft head, Drafted drafted)
@@ -229,15 +322,21 @@ internal sealed class HouseholdDay
     /// <summary>The hands that may do a job; null when all of them may.</summary>
     private List<string>? WhoMay(HeadDraft head, Drafted drafted)
     {
-        var work = drafted.StepId is null ? Work.Kitchen
+        var work = drafted.StepId is null
+            ? Work.Kitchen
             : drafted.Also.Prepend(drafted.StepId).Select(step => Kind(head, step)).Aggregate(Work.None, (all, kind) => all | Of(kind));
-        var may = Request.Hands.Where(hands => (hands.MayDo & work) == work && (hands.Heads?.Contains(head.Request.Head.Id) ?? true)).Select(hands => hands.Name).ToList();
+        var may = Request
+            .Hands.Where(hands => (hands.MayDo & work) == work && (hands.Heads?.Contains(head.Request.Head.Id) ?? true))
+            .Select(hands => hands.Name)
+            .ToList();
         return may.Count == Request.Hands.Count ? null : may;
     }
 
-    private static StepKind Kind(HeadDraft head, string step) => head.Draft.Timings.First(timing => timing.Step.Step.Id == step).Step.Step.Kind;
+    private static StepKind Kind(HeadDraft head, string step) =>
+        head.Draft.Timings.First(timing => timing.Step.Step.Id == step).Step.Step.Kind;
 
-    private static Work Of(StepKind kind) => kind.Needs.Contains(Resource.Shower) ? Work.Water
+    private static Work Of(StepKind kind) =>
+        kind.Needs.Contains(Resource.Shower) ? Work.Water
         : kind.Detangles || kind.Phase is Phase.Ready or Phase.Loosen ? Work.Detangling
         : kind.Phase is Phase.Set or Phase.Keep ? Work.Styling
         : Work.Treating;

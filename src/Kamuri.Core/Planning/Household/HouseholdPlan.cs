@@ -12,7 +12,14 @@ public sealed record HandsRest(string Name, DateTimeOffset From, DateTimeOffset 
 /// <param name="NineInTenBy">Nine of ten (P90).</param>
 /// <param name="Wanted">When it should be done; null when nobody said.</param>
 /// <param name="ChanceInTime">The chance to be, 0 to 1; null when nobody said when.</param>
-public sealed record HeadPlan(string Key, Plan Plan, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy, DateTimeOffset? Wanted, double? ChanceInTime);
+public sealed record HeadPlan(
+    string Key,
+    Plan Plan,
+    DateTimeOffset LikelyBy,
+    DateTimeOffset NineInTenBy,
+    DateTimeOffset? Wanted,
+    double? ChanceInTime
+);
 
 /// <summary>A day with several heads, placed.</summary>
 /// <param name="Request">What was asked.</param>
@@ -27,11 +34,23 @@ public sealed record HeadPlan(string Key, Plan Plan, DateTimeOffset LikelyBy, Da
 /// <param name="NineInTenBy">Nine of ten.</param>
 /// <param name="Rests">When hands rest.</param>
 /// <param name="Bottleneck">What the end waits for most, in a sentence; empty when nothing stands out.</param>
-/// <param name="Beyond">Who has to be worked on outside the time they are there, in a sentence each; then the rest is placed as if they were.</param>
+/// <param name="Beyond">Who has to be worked on outside the time they are there, in a sentence each; then the rest is placed as if they
+/// were.</param>
 public sealed record HouseholdPlan(
-    HouseholdRequest Request, IReadOnlyList<HeadPlan> Heads, IReadOnlyList<PlannedTask> Tasks, IReadOnlyList<Link> Links,
-    DateTimeOffset Start, DateTimeOffset End, DateTimeOffset NotBefore, bool Proven, DateTimeOffset LikelyBy, DateTimeOffset NineInTenBy,
-    IReadOnlyList<HandsRest> Rests, string Bottleneck, IReadOnlyList<string> Beyond)
+    HouseholdRequest Request,
+    IReadOnlyList<HeadPlan> Heads,
+    IReadOnlyList<PlannedTask> Tasks,
+    IReadOnlyList<Link> Links,
+    DateTimeOffset Start,
+    DateTimeOffset End,
+    DateTimeOffset NotBefore,
+    bool Proven,
+    DateTimeOffset LikelyBy,
+    DateTimeOffset NineInTenBy,
+    IReadOnlyList<HandsRest> Rests,
+    string Bottleneck,
+    IReadOnlyList<string> Beyond
+)
 {
     /// <summary>Minutes later than wanted: the last of them where there is one hour for all, else all heads added up.</summary>
     public double MinutesLate => Request.HasOneHour ? Heads.Max(Late) : Heads.Sum(Late);
@@ -51,7 +70,9 @@ public sealed record HouseholdPlan(
     /// <summary>Nothing is less late, and a plan in time is proven best in everything.</summary>
     public bool IsSure => MinutesLate > 0 && LeastLate is { } least ? MinutesLate < least + 1 : Proven && !MayBeCloser;
 
-    /// <summary>It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.</summary>
+    /// <summary>
+    /// It begins when it suits its hours or its night, not as early as can be; then <see cref="NotBefore"/> holds for this beginning.
+    /// </summary>
     public bool BeginsAtWill => Heads.Any(head => head.Wanted is not null) || Tasks.Any(task => task.IsOvernight);
 
     /// <summary>Minutes from the first thing to the last.</summary>
@@ -66,10 +87,15 @@ public sealed record HouseholdPlan(
     /// <summary>When somebody or something of it cannot be had.</summary>
     public IReadOnlyList<NotThere> NotThere { get; init; } = [];
 
-    /// <summary>Who goes on for longer than they should, and for how many minutes, because no place for a break was found; empty for nobody.</summary>
+    /// <summary>
+    /// Who goes on for longer than they should, and for how many minutes, because no place for a break was found; empty for nobody.
+    /// </summary>
     public IReadOnlyList<(string Who, int Minutes)> WithoutRest { get; init; } = [];
 
-    /// <summary>Work longer than somebody should go on, which nothing parts but a pause between two sections: what, on whom, and for how many minutes.</summary>
+    /// <summary>
+    /// Work longer than somebody should go on, which nothing parts but a pause between two sections: what, on whom, and for how many
+    /// minutes.
+    /// </summary>
     public IReadOnlyList<(string What, string Head, int Minutes)> InOneGo { get; init; } = [];
 
     private static double Late(HeadPlan head) => head.Wanted is { } wanted ? Math.Max(0, (head.Plan.End - wanted).TotalMinutes) : 0;

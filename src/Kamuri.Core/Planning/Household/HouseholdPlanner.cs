@@ -100,21 +100,38 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             return found;
         }
 
-        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where it is not open, the day
-        // that ends soonest is only something to begin from, unless it is over by the one hour of all.
-        Schedule? Drafted() => Solve(problem with
-        {
-            DraftAfter = problem.MayBeginLater || (!request.HasOneHour && day.Heads.Any(head => head.Wanted is not null)) ? 0 : problem.MayShorten ? null : day.Hour,
-        });
+        // When it begins is open too where hours count, and those may have to be earlier ones: a draft tells by how much. And where it
+        // is not open, the day that ends soonest is only something to begin from, unless it is over by the one hour of all.
+        Schedule? Drafted() =>
+            Solve(
+                problem with
+                {
+                    DraftAfter =
+                        problem.MayBeginLater || (!request.HasOneHour && day.Heads.Any(head => head.Wanted is not null)) ? 0
+                        : problem.MayShorten ? null
+                        : day.Hour,
+                }
+            );
 
         // Begin so that nine days in ten are in time, as far as there is time. Whoever is late anyway is no reason to.
         void Spare(FinishForecast likely)
         {
             var slack = day.Slack(likely);
-            if (problem.MayBeginLater && !(problem.HasOneHour && day.Late(schedule)) && slack < 0 && day.InTime(schedule) is { Count: > 0 } inTime)
+            if (
+                problem.MayBeginLater
+                && !(problem.HasOneHour && day.Late(schedule))
+                && slack < 0
+                && day.InTime(schedule) is { Count: > 0 } inTime
+            )
             {
                 // A draft tells whether that can be had, so that only one of the two is worked out.
-                Take(day.Problem(mayStayUp: beyond.Count > 0, margin: Margin(likely, inTime)) with { DraftAfter = schedule.IsDraft ? 0 : null }, MostForSpare);
+                Take(
+                    day.Problem(mayStayUp: beyond.Count > 0, margin: Margin(likely, inTime)) with
+                    {
+                        DraftAfter = schedule.IsDraft ? 0 : null,
+                    },
+                    MostForSpare
+                );
             }
             else if (!problem.MayBeginLater && slack >= 0 && request.When.ReadyBy is not null)
             {
@@ -140,8 +157,13 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         void Take(SchedulingProblem better, int longer = int.MaxValue)
         {
             // Minutes to spare for one head are no reason for another to be late, nor for anybody to go without a break.
-            if (Solve(better with { Known = schedule }) is { } found && found.Minutes - schedule.Minutes <= longer
-                && (Breaks.Missing(found, problem), Worth.Late(found, problem)).CompareTo((Breaks.Missing(schedule, problem), Worth.Late(schedule, problem))) <= 0)
+            if (
+                Solve(better with { Known = schedule }) is { } found
+                && found.Minutes - schedule.Minutes <= longer
+                && (Breaks.Missing(found, problem), Worth.Late(found, problem)).CompareTo(
+                    (Breaks.Missing(schedule, problem), Worth.Late(schedule, problem))
+                ) <= 0
+            )
             {
                 least = Least(schedule, problem, least);
                 (schedule, problem) = (found, better);
@@ -152,15 +174,28 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
         void BeginBehind()
         {
             var open = problem with { MayBeginLater = true };
-            if (Solve(open with { Known = schedule }) is { } found && found.Span <= schedule.Span && found.Minutes < schedule.Minutes
-                && Breaks.Missing(found, problem) <= Breaks.Missing(schedule, problem))
+            if (
+                Solve(open with { Known = schedule }) is { } found
+                && found.Span <= schedule.Span
+                && found.Minutes < schedule.Minutes
+                && Breaks.Missing(found, problem) <= Breaks.Missing(schedule, problem)
+            )
             {
-                (schedule, problem) = (found with { Proven = schedule.Proven, MayBeCloser = schedule.MayBeCloser, LowerBound = schedule.LowerBound }, open);
+                (schedule, problem) = (
+                    found with
+                    {
+                        Proven = schedule.Proven,
+                        MayBeCloser = schedule.MayBeCloser,
+                        LowerBound = schedule.LowerBound,
+                    },
+                    open
+                );
             }
         }
 
         // The day may have been placed towards earlier hours than were asked for, so that slow days are in time too.
-        double? Least(Schedule proven, SchedulingProblem of, double? known) => proven.LeastLate is { } minutes ? Math.Max(known ?? 0, minutes - day.Earlier(of)) : known;
+        double? Least(Schedule proven, SchedulingProblem of, double? known) =>
+            proven.LeastLate is { } minutes ? Math.Max(known ?? 0, minutes - day.Earlier(of)) : known;
     }
 
     /// <summary>
@@ -175,73 +210,181 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
     }
 
     /// <summary>Whether a day lies before and behind a time in which hands are away for as long as a night.</summary>
-    private static bool IsParted(Schedule schedule, SchedulingProblem problem) => problem.Absences.Any(away => away.To - away.From >= Night
-        && problem.Pairs.Any(pair => pair.Id == away.Who) && away.From > schedule.Placements[0].Start && away.To < schedule.Span);
+    private static bool IsParted(Schedule schedule, SchedulingProblem problem) =>
+        problem.Absences.Any(away =>
+            away.To - away.From >= Night
+            && problem.Pairs.Any(pair => pair.Id == away.Who)
+            && away.From > schedule.Placements[0].Start
+            && away.To < schedule.Span
+        );
 
-    private static HouseholdPlan Placed(HouseholdDay day, SchedulingProblem problem, Schedule schedule, FinishForecast forecast, List<string> beyond, CraftFigures figures)
+    private static HouseholdPlan Placed(
+        HouseholdDay day,
+        SchedulingProblem problem,
+        Schedule schedule,
+        FinishForecast forecast,
+        List<string> beyond,
+        CraftFigures figures
+    )
     {
         var request = day.Request;
         DateTimeOffset At(double minutes) => request.When.Wall(day.Zero.AddMinutes(minutes));
         var placed = schedule.Placements.ToDictionary(placement => placement.Job.Id);
-        var tasks = day.Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], day, problem)).OrderBy(task => task.Start).ThenBy(task => task.End).ToList();
-        var heads = day.Heads.Select(head =>
-        {
-            var own = tasks.Where(task => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).ToList();
-            var finish = forecast.Strands[head.Key];
-            return new HeadPlan(head.Key, Own(head, own, At, schedule, figures), At(finish.LikelyMinutes), At(finish.NineInTenMinutes), head.Wanted,
-                head.Wanted is { } wanted ? finish.ChanceBy((wanted - day.Zero).TotalMinutes) : null);
-        }).ToList();
-        return new HouseholdPlan(request, heads, tasks, [.. day.Links, .. schedule.Gaps], tasks.Min(task => task.Start), tasks.Max(task => task.End), At(schedule.LowerBound), schedule.Proven,
-            At(forecast.LikelyMinutes), At(Math.Ceiling(forecast.NineInTenMinutes)), [.. Rests(tasks, figures)], HouseholdWords.Bottleneck(day, tasks, forecast), beyond)
+        var tasks = day
+            .Drafts.Select(drafted => Task(drafted, placed[drafted.Job.Id], day, problem))
+            .OrderBy(task => task.Start)
+            .ThenBy(task => task.End)
+            .ToList();
+        var heads = day
+            .Heads.Select(head =>
+            {
+                var own = tasks.Where(task => task.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).ToList();
+                var finish = forecast.Strands[head.Key];
+                return new HeadPlan(
+                    head.Key,
+                    Own(head, own, At, schedule, figures),
+                    At(finish.LikelyMinutes),
+                    At(finish.NineInTenMinutes),
+                    head.Wanted,
+                    head.Wanted is { } wanted ? finish.ChanceBy((wanted - day.Zero).TotalMinutes) : null
+                );
+            })
+            .ToList();
+        return new HouseholdPlan(
+            request,
+            heads,
+            tasks,
+            [.. day.Links, .. schedule.Gaps],
+            tasks.Min(task => task.Start),
+            tasks.Max(task => task.End),
+            At(schedule.LowerBound),
+            schedule.Proven,
+            At(forecast.LikelyMinutes),
+            At(Math.Ceiling(forecast.NineInTenMinutes)),
+            [.. Rests(tasks, figures)],
+            HouseholdWords.Bottleneck(day, tasks, forecast),
+            beyond
+        )
         {
             MinutesShortened = schedule.Shortened,
             IsGentle = schedule.IsGentle,
             MayBeCloser = schedule.MayBeCloser,
-            StartsInTheNight = day.Heads.Any(head => head.Wanted is not null) && tasks.Min(task => task.Start) is var begins && begins > request.When.Now.AddMinutes(1) && figures.Night.IsNight(begins),
+            StartsInTheNight =
+                day.Heads.Any(head => head.Wanted is not null)
+                && tasks.Min(task => task.Start) is var begins
+                && begins > request.When.Now.AddMinutes(1)
+                && figures.Night.IsNight(begins),
             NightWork = NightWork.Of(tasks, figures.Night),
             NotThere =
             [
-                .. problem.Absences.Select(each => new NotThere(each.Who, null, At(each.From), each.To == Absence.ForGood ? null : At(each.To)) { IsAsleep = each.IsAsleep }),
+                .. problem.Absences.Select(each => new NotThere(
+                    each.Who,
+                    null,
+                    At(each.From),
+                    each.To == Absence.ForGood ? null : At(each.To)
+                )
+                {
+                    IsAsleep = each.IsAsleep,
+                }),
                 .. problem.Closures.Select(each => new NotThere(null, each.Resource, At(each.From), At(each.To)) { Left = each.Left }),
             ],
-            WithoutRest = [.. Breaks.TooLong(schedule, problem).Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes))],
-            InOneGo = [.. Breaks.InOneGo(schedule, problem).Select(work => (work, longest: work.MaxBy(each => each.Minutes)!)).Where(each => each.longest.Job.With is not null)
-                .Select(each => (day.Drafts.First(drafted => drafted.Job.Id == each.longest.Job.Id).Title, day.Heads.First(head => head.Key == each.longest.Job.With).Request.Head.Name, each.work[^1].End - each.work[0].Start))],
+            WithoutRest =
+            [
+                .. Breaks
+                    .TooLong(schedule, problem)
+                    .Select(each => (day.Heads.FirstOrDefault(head => head.Key == each.Who)?.Request.Head.Name ?? each.Who, each.Minutes)),
+            ],
+            InOneGo =
+            [
+                .. Breaks
+                    .InOneGo(schedule, problem)
+                    .Select(work => (work, longest: work.MaxBy(each => each.Minutes)!))
+                    .Where(each => each.longest.Job.With is not null)
+                    .Select(each =>
+                        (
+                            day.Drafts.First(drafted => drafted.Job.Id == each.longest.Job.Id).Title,
+                            day.Heads.First(head => head.Key == each.longest.Job.With).Request.Head.Name,
+                            each.work[^1].End - each.work[0].Start
+                        )
+                    ),
+            ],
         };
     }
 
     /// <summary>The plan of one head as if it were alone, at the times it has among the others.</summary>
-    private static Plan Own(HouseholdDay.HeadDraft head, List<PlannedTask> tasks, Func<double, DateTimeOffset> at, Schedule schedule, CraftFigures figures)
+    private static Plan Own(
+        HouseholdDay.HeadDraft head,
+        List<PlannedTask> tasks,
+        Func<double, DateTimeOffset> at,
+        Schedule schedule,
+        CraftFigures figures
+    )
     {
         var (draft, request) = (head.Draft, head.Request);
         var on = tasks.Where(task => task.StepId is not null).ToList();
         var (start, end) = (tasks.Min(task => task.Start), on.Max(task => task.End));
         var over = head.Wanted is { } wanted ? Math.Max(0, (end - wanted).TotalMinutes) : 0;
-        var shortened = schedule.Placements.Where(placement => placement.Minutes < placement.Job.Usual && placement.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal))
-            .Select(placement => tasks.First(task => task.Id == placement.Job.Id).Title).ToList();
-        return new Plan(request, draft.Size, draft.Tangle, draft.Sections, [.. draft.Timings.Select(timing => Planner.Step(request, timing, draft.Amounts, on))], tasks,
+        var shortened = schedule
+            .Placements.Where(placement =>
+                placement.Minutes < placement.Job.Usual && placement.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)
+            )
+            .Select(placement => tasks.First(task => task.Id == placement.Job.Id).Title)
+            .ToList();
+        return new Plan(
+            request,
+            draft.Size,
+            draft.Tangle,
+            draft.Sections,
+            [.. draft.Timings.Select(timing => Planner.Step(request, timing, draft.Amounts, on))],
+            tasks,
             [.. draft.Jobs.Links.Select(link => HouseholdDay.Keyed(head.Key, link))],
-            draft.Composition.Findings, draft.Composition.Refused, draft.Composition.LeftOut, draft.Composition.MendAll, start, end, end, at(0), schedule.Proven,
-            new Fit(head.Wanted, over, shortened, []))
+            draft.Composition.Findings,
+            draft.Composition.Refused,
+            draft.Composition.LeftOut,
+            draft.Composition.MendAll,
+            start,
+            end,
+            end,
+            at(0),
+            schedule.Proven,
+            new Fit(head.Wanted, over, shortened, [])
+        )
         {
-            Mixtures = [.. draft.Timings.Select(timing => timing.Step.Step).Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
-                .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, request.When, head.Key))],
+            Mixtures =
+            [
+                .. draft
+                    .Timings.Select(timing => timing.Step.Step)
+                    .Where(step => draft.Jobs.Cookings.ContainsKey(step.Id))
+                    .Select(step => PlannedMixture.Of(step, draft.Jobs.Cookings[step.Id], tasks, request.When, head.Key)),
+            ],
         };
     }
 
-    private static PlannedTask Task(Drafted drafted, Placement placement, HouseholdDay day, SchedulingProblem problem) => new(
-        drafted.Job.Id, drafted.StepId, drafted.Job.Strand, drafted.Title, drafted.Job.IsHandsOn, drafted.Sections, drafted.Window,
-        drafted.AfterLatest, drafted.Job.Uses, drafted.Substance, day.Request.When.Wall(day.Zero.AddMinutes(placement.Start)), day.Request.When.Wall(day.Zero.AddMinutes(placement.End)))
-    {
-        Also = drafted.Also,
-        Words = drafted.Words,
-        Cools = drafted.Cools,
-        IsHarmlessAfter = drafted.IsHarmlessAfter,
-        By = placement.By,
-        NotBefore = problem.HeldBackBySleep(placement) ? day.Zero.AddMinutes(placement.Start) : null,
-        HeadId = day.Heads.First(head => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).Request.Head.Id,
-        IsOvernight = day.IsNight(drafted.Job.Id),
-    };
+    private static PlannedTask Task(Drafted drafted, Placement placement, HouseholdDay day, SchedulingProblem problem) =>
+        new(
+            drafted.Job.Id,
+            drafted.StepId,
+            drafted.Job.Strand,
+            drafted.Title,
+            drafted.Job.IsHandsOn,
+            drafted.Sections,
+            drafted.Window,
+            drafted.AfterLatest,
+            drafted.Job.Uses,
+            drafted.Substance,
+            day.Request.When.Wall(day.Zero.AddMinutes(placement.Start)),
+            day.Request.When.Wall(day.Zero.AddMinutes(placement.End))
+        )
+        {
+            Also = drafted.Also,
+            Words = drafted.Words,
+            Cools = drafted.Cools,
+            IsHarmlessAfter = drafted.IsHarmlessAfter,
+            By = placement.By,
+            NotBefore = problem.HeldBackBySleep(placement) ? day.Zero.AddMinutes(placement.Start) : null,
+            HeadId = day.Heads.First(head => drafted.Job.Id.StartsWith($"{head.Key}/", StringComparison.Ordinal)).Request.Head.Id,
+            IsOvernight = day.IsNight(drafted.Job.Id),
+        };
 
     /// <summary>Pauses of hands that are long enough to be one, between the first thing they do and the last.</summary>
     private static IEnumerable<HandsRest> Rests(List<PlannedTask> tasks, CraftFigures figures)

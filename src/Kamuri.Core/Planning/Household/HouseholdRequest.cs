@@ -42,7 +42,8 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
     public const string Other = "Helper";
 
     /// <summary>The hands of a house when nobody said whose they are: all of them do everything, and are there all day.</summary>
-    /// <param name="pairs">How many pairs there are, one or more; no more than <see cref="HouseholdRequest.MostHands"/> are planned with.</param>
+    /// <param name="pairs">How many pairs there are, one or more; no more than <see cref="HouseholdRequest.MostHands"/> are planned
+    /// with.</param>
     public static IReadOnlyList<HelpingHands> OfHouse(int pairs) => pairs > 1 ? [new(Own), new(Other)] : [new(Own)];
 
     /// <summary>"You go on for", "Ada goes on for".</summary>
@@ -101,6 +102,8 @@ public sealed record HouseholdRequest
     /// <summary>What others use meanwhile.</summary>
     public IReadOnlyList<Taken> Taken { get; init; } = [];
 
-    /// <summary>Everybody is to be ready by the same hour: then it counts when the last of them is, and not by how much each is late.</summary>
+    /// <summary>
+    /// Everybody is to be ready by the same hour: then it counts when the last of them is, and not by how much each is late.
+    /// </summary>
     public bool HasOneHour => When.ReadyBy is not null && Heads.All(head => head.ReadyBy is null || head.ReadyBy == When.ReadyBy);
 }

@@ -16,17 +16,27 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
     /// <param name="known">Where it is kept.</param>
     /// <param name="report">Told how far it is, 0 to 1; it may come to an end early.</param>
     /// <param name="brokenOff">Ends it with what was found so far.</param>
-    public static LongerSearch Of(HouseholdPlan quick, CraftFigures figures, KnownOrders known, Action<double> report, CancellationToken brokenOff)
+    public static LongerSearch Of(
+        HouseholdPlan quick,
+        CraftFigures figures,
+        KnownOrders known,
+        Action<double> report,
+        CancellationToken brokenOff
+    )
     {
         // A day with an hour is placed twice as a rule: as it comes, then towards the hour.
         var times = quick.Heads.Any(head => head.Wanted is not null) ? 2 : 1;
         var (share, solved) = (0.0, 0.0);
-        var patient = new PatientScheduler(known, step =>
-        {
-            solved = step.Share < share ? solved + ((1 - solved) / 2) : solved;
-            share = step.Share;
-            report(solved + (share * (1 - solved) / times));
-        }, brokenOff);
+        var patient = new PatientScheduler(
+            known,
+            step =>
+            {
+                solved = step.Share < share ? solved + ((1 - solved) / 2) : solved;
+                share = step.Share;
+                report(solved + (share * (1 - solved) / times));
+            },
+            brokenOff
+        );
         new HouseholdPlanner(patient).Make(quick.Request, figures);
         // What counts is the plan that is made when it is taken.
         var better = new HouseholdPlanner(new CpSatScheduler(known)).Make(quick.Request, figures);
@@ -39,11 +49,25 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
         var sooner = (quick.End - better.End).TotalMinutes;
         var shorter = quick.Minutes - better.Minutes;
         var closer = quick.MinutesShortened - better.MinutesShortened;
-        return late > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End, quick.Start)}.")
-            : late == 0 && better.IsGentle && !quick.IsGentle ? new(true, "A plan was found in which no wait goes more than halfway to its shortest.")
-            : late == 0 && better.IsGentle == quick.IsGentle && closer > 0 ? new(true, $"A plan was found that keeps its waits {PlanWords.Spell(closer)} closer to usual, all added up.")
-            : late == 0 && closer == 0 && sooner > 0 && !quick.BeginsAtWill ? new(true, $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End, quick.Start)}.")
-            : late == 0 && closer == 0 && shorter > 0 ? new(true, $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start, quick.Start)} to {PlanWords.Clock(better.End, better.Start)}.")
+        return late > 0
+                ? new(
+                    true,
+                    $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End, quick.Start)}."
+                )
+            : late == 0 && better.IsGentle && !quick.IsGentle
+                ? new(true, "A plan was found in which no wait goes more than halfway to its shortest.")
+            : late == 0 && better.IsGentle == quick.IsGentle && closer > 0
+                ? new(true, $"A plan was found that keeps its waits {PlanWords.Spell(closer)} closer to usual, all added up.")
+            : late == 0 && closer == 0 && sooner > 0 && !quick.BeginsAtWill
+                ? new(
+                    true,
+                    $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End, quick.Start)}."
+                )
+            : late == 0 && closer == 0 && shorter > 0
+                ? new(
+                    true,
+                    $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start, quick.Start)} to {PlanWords.Clock(better.End, better.Start)}."
+                )
             : late == 0 && better.IsSure && !quick.IsSure ? new(true, "Nothing better can be found: that is proven now.")
             : new(false, "Nothing better was found.");
     }

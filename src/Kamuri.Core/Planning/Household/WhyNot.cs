@@ -6,7 +6,14 @@ using Kamuri.Core.Scheduling;
 namespace Kamuri.Core.Planning.Household;
 
 /// <summary>What kind of change would make an hour that cannot be met.</summary>
-public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands, DryFaster, Together }
+public enum RemedyKind
+{
+    BeginEarlier,
+    LeaveOut,
+    SecondHands,
+    DryFaster,
+    Together,
+}
 
 /// <summary>A smallest change with which everybody is done in time. Each was planned whole before it is told.</summary>
 /// <param name="Kind">What kind it is; together it is two of the others at once.</param>
@@ -17,7 +24,14 @@ public enum RemedyKind { BeginEarlier, LeaveOut, SecondHands, DryFaster, Togethe
 /// <param name="MayDo">For a second pair of hands: what it has to do.</param>
 /// <param name="DryingAir">For faster drying: how.</param>
 public sealed record Remedy(
-    RemedyKind Kind, string Sentence, double Minutes = 0, int Head = -1, IReadOnlyList<PlanEdit>? Edits = null, Work MayDo = Work.None, Air? DryingAir = null)
+    RemedyKind Kind,
+    string Sentence,
+    double Minutes = 0,
+    int Head = -1,
+    IReadOnlyList<PlanEdit>? Edits = null,
+    Work MayDo = Work.None,
+    Air? DryingAir = null
+)
 {
     /// <summary>For two together: either of them; empty else.</summary>
     public IReadOnlyList<Remedy> Parts { get; init; } = [];
@@ -46,7 +60,15 @@ public static class WhyNot
     private const string SecondName = "a second pair of hands";
 
     /// <summary>From the least help to the most.</summary>
-    private static readonly Work[] Helps = [Work.Kitchen, Work.Treating, Work.Detangling, Work.Styling, Work.Kitchen | Work.Treating, Work.All];
+    private static readonly Work[] Helps =
+    [
+        Work.Kitchen,
+        Work.Treating,
+        Work.Detangling,
+        Work.Styling,
+        Work.Kitchen | Work.Treating,
+        Work.All,
+    ];
 
     /// <summary>
     /// Every remedy there is, one of each kind and head. Where none of them alone is enough, two of them together; an earlier
@@ -57,7 +79,13 @@ public static class WhyNot
     /// <param name="figures">Craft figures.</param>
     /// <param name="scheduler">Who places what is tried.</param>
     /// <param name="report">Told before each kind of change is tried; null for nobody.</param>
-    public static IEnumerable<Remedy> Of(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, IScheduler scheduler, Action<RemedySearch>? report = null)
+    public static IEnumerable<Remedy> Of(
+        HouseholdRequest request,
+        HouseholdPlan plan,
+        CraftFigures figures,
+        IScheduler scheduler,
+        Action<RemedySearch>? report = null
+    )
     {
         var planner = new HouseholdPlanner(scheduler);
         if (!Misses(plan))
@@ -95,7 +123,13 @@ public static class WhyNot
         }
     }
 
-    private static IEnumerable<Remedy> OnOneHead(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner, Action<string> trying)
+    private static IEnumerable<Remedy> OnOneHead(
+        HouseholdRequest request,
+        HouseholdPlan plan,
+        CraftFigures figures,
+        HouseholdPlanner planner,
+        Action<string> trying
+    )
     {
         foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)))
         {
@@ -119,19 +153,47 @@ public static class WhyNot
         if (request.Hands.Count < HouseholdRequest.MostHands)
         {
             var helped = request with { Hands = [.. request.Hands, new HelpingHands(SecondName)] };
-            if (Made(planner, helped, figures) is { } with && OnOneHead(helped, with, figures, planner, _ => { }).FirstOrDefault() is { } also)
+            if (
+                Made(planner, helped, figures) is { } with
+                && OnOneHead(helped, with, figures, planner, _ => { }).FirstOrDefault() is { } also
+            )
             {
                 return Both(new Remedy(RemedyKind.SecondHands, "A second pair of hands", MayDo: Work.All), also);
             }
         }
 
-        foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)).Where(each => each.head.Plan.Steps.Any(step => step.Step.Kind.IsDrying) && each.head.Plan.Request.DryingAir < Air.BlowDryCool))
+        foreach (
+            var (head, at) in plan
+                .Heads.Select((head, at) => (head, at))
+                .Where(each =>
+                    each.head.Plan.Steps.Any(step => step.Step.Kind.IsDrying) && each.head.Plan.Request.DryingAir < Air.BlowDryCool
+                )
+        )
         {
             var asked = request.Heads[at];
-            var dried = request with { Heads = [.. request.Heads.Select((each, n) => n == at ? asked with { Request = asked.Request with { DryingAir = Air.BlowDryCool } } : each)] };
-            if (Made(planner, dried, figures) is { } with && OnOneHead(dried, with, figures, planner, _ => { }).FirstOrDefault() is { } also)
+            var dried = request with
             {
-                return Both(new Remedy(RemedyKind.DryFaster, $"{head.Plan.Request.Head.Name} dried with a dryer, cool", Head: at, DryingAir: Air.BlowDryCool), also);
+                Heads =
+                [
+                    .. request.Heads.Select(
+                        (each, n) => n == at ? asked with { Request = asked.Request with { DryingAir = Air.BlowDryCool } } : each
+                    ),
+                ],
+            };
+            if (
+                Made(planner, dried, figures) is { } with
+                && OnOneHead(dried, with, figures, planner, _ => { }).FirstOrDefault() is { } also
+            )
+            {
+                return Both(
+                    new Remedy(
+                        RemedyKind.DryFaster,
+                        $"{head.Plan.Request.Head.Name} dried with a dryer, cool",
+                        Head: at,
+                        DryingAir: Air.BlowDryCool
+                    ),
+                    also
+                );
             }
         }
 
@@ -139,7 +201,10 @@ public static class WhyNot
     }
 
     private static Remedy Both(Remedy one, Remedy other) =>
-        new(RemedyKind.Together, $"{one.Sentence}, and then: {char.ToLowerInvariant(other.Sentence[0])}{other.Sentence[1..]}") { Parts = [one, other] };
+        new(RemedyKind.Together, $"{one.Sentence}, and then: {char.ToLowerInvariant(other.Sentence[0])}{other.Sentence[1..]}")
+        {
+            Parts = [one, other],
+        };
 
     private static bool Misses(HouseholdPlan plan) => plan.MinutesLate > 0 || plan.Beyond.Count > 0;
 
@@ -153,11 +218,18 @@ public static class WhyNot
         for (var more = 0; least + more <= Furthest; more = more == 0 ? 3 * Step : 2 * more)
         {
             var minutes = least + more;
-            var when = request.When with { Now = request.When.Now.AddMinutes(-minutes), StartAt = request.When.StartAt?.AddMinutes(-minutes) };
+            var when = request.When with
+            {
+                Now = request.When.Now.AddMinutes(-minutes),
+                StartAt = request.When.StartAt?.AddMinutes(-minutes),
+            };
             if (InTime(planner, request with { When = when }, figures) is { } made)
             {
-                return new Remedy(RemedyKind.BeginEarlier, $"Beginning at {PlanWords.Clock(made.Start)} or before, all would be in time.",
-                    Math.Max(0, (plan.Start - made.Start).TotalMinutes));
+                return new Remedy(
+                    RemedyKind.BeginEarlier,
+                    $"Beginning at {PlanWords.Clock(made.Start)} or before, all would be in time.",
+                    Math.Max(0, (plan.Start - made.Start).TotalMinutes)
+                );
             }
         }
 
@@ -166,7 +238,8 @@ public static class WhyNot
 
     private static Remedy? Second(HouseholdRequest request, HouseholdPlan plan, CraftFigures figures, HouseholdPlanner planner)
     {
-        HouseholdPlan? With(Work work) => InTime(planner, request with { Hands = [.. request.Hands, new HelpingHands(SecondName, work)] }, figures);
+        HouseholdPlan? With(Work work) =>
+            InTime(planner, request with { Hands = [.. request.Hands, new HelpingHands(SecondName, work)] }, figures);
         // Where even all the help there could be is not enough, less is not tried.
         if (With(Work.All) is not { } all)
         {
@@ -186,27 +259,59 @@ public static class WhyNot
         static Remedy Told(HouseholdPlan made, Work work)
         {
             var does = made.Tasks.Where(task => task.By == SecondName).ToList();
-            return new Remedy(RemedyKind.SecondHands,
-                $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End, made.Start)}.", MayDo: work);
+            return new Remedy(
+                RemedyKind.SecondHands,
+                $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End, made.Start)}.",
+                MayDo: work
+            );
         }
     }
 
-    private static Remedy? LeaveOut(HouseholdRequest request, HouseholdPlan plan, HeadPlan head, int at, CraftFigures figures, HouseholdPlanner planner)
+    private static Remedy? LeaveOut(
+        HouseholdRequest request,
+        HouseholdPlan plan,
+        HeadPlan head,
+        int at,
+        CraftFigures figures,
+        HouseholdPlanner planner
+    )
     {
         var walk = head.Plan.Steps.Select(step => new WalkedStep(step.Step, step.Before, step.After)).ToList();
-        var spare = head.Plan.Steps.Where(step => step.Step.Kind.CanBeSpared)
-            .Select(step => (step.Step.Kind.Name, Edits: PlanEditing.Without(step.Step, walk), Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)))
-            .OrderBy(each => each.Takes).Take(MostTried).ToList();
+        var spare = head
+            .Plan.Steps.Where(step => step.Step.Kind.CanBeSpared)
+            .Select(step =>
+                (
+                    step.Step.Kind.Name,
+                    Edits: PlanEditing.Without(step.Step, walk),
+                    Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)
+                )
+            )
+            .OrderBy(each => each.Takes)
+            .Take(MostTried)
+            .ToList();
         // The least that is enough alone, else the longest of them together.
-        foreach (var without in spare.Select(each => new[] { each }).Concat(Enumerable.Range(2, MostLeftOut - 1).Select(count => spare.TakeLast(count).ToArray())).Where(each => each.Length <= spare.Count))
+        foreach (
+            var without in spare
+                .Select(each => new[] { each })
+                .Concat(Enumerable.Range(2, MostLeftOut - 1).Select(count => spare.TakeLast(count).ToArray()))
+                .Where(each => each.Length <= spare.Count)
+        )
         {
             var edits = without.SelectMany(each => each.Edits).Distinct().ToList();
             var asked = request.Heads[at];
             var changed = asked with { Request = asked.Request with { Edits = [.. asked.Request.Edits, .. edits] } };
-            if (InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made && (plan.HasStop || !made.HasStop))
+            if (
+                InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures)
+                    is { } made
+                && (plan.HasStop || !made.HasStop)
+            )
             {
-                return new Remedy(RemedyKind.LeaveOut,
-                    $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End, made.Start)}.", Head: at, Edits: edits);
+                return new Remedy(
+                    RemedyKind.LeaveOut,
+                    $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End, made.Start)}.",
+                    Head: at,
+                    Edits: edits
+                );
             }
         }
 
@@ -221,14 +326,31 @@ public static class WhyNot
             return null;
         }
 
-        foreach (var air in new[] { Air.Fan, Air.HoodLow, Air.BlowDryCool }.Where(air => air > head.Plan.Request.DryingAir && (air != Air.HoodLow || request.Equipment.Hoods > 0)))
+        foreach (
+            var air in new[] { Air.Fan, Air.HoodLow, Air.BlowDryCool }.Where(air =>
+                air > head.Plan.Request.DryingAir && (air != Air.HoodLow || request.Equipment.Hoods > 0)
+            )
+        )
         {
             var asked = request.Heads[at];
             var changed = asked with { Request = asked.Request with { DryingAir = air } };
-            if (InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is { } made)
+            if (
+                InTime(planner, request with { Heads = [.. request.Heads.Select((each, n) => n == at ? changed : each)] }, figures) is
+                { } made
+            )
             {
-                var how = air switch { Air.Fan => "in the air of a fan", Air.HoodLow => "under the hood, low", _ => "with a dryer, cool" };
-                return new Remedy(RemedyKind.DryFaster, $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End, made.Start)}.", Head: at, DryingAir: air);
+                var how = air switch
+                {
+                    Air.Fan => "in the air of a fan",
+                    Air.HoodLow => "under the hood, low",
+                    _ => "with a dryer, cool",
+                };
+                return new Remedy(
+                    RemedyKind.DryFaster,
+                    $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End, made.Start)}.",
+                    Head: at,
+                    DryingAir: air
+                );
             }
         }
 
@@ -251,13 +373,14 @@ public static class WhyNot
         }
     }
 
-    private static string Words(Work work) => work switch
-    {
-        Work.Kitchen => "the kitchen",
-        Work.Treating => "putting on",
-        Work.Detangling => "detangling",
-        Work.Styling => "styling",
-        Work.Kitchen | Work.Treating => "the kitchen and putting on",
-        _ => "all kinds of work",
-    };
+    private static string Words(Work work) =>
+        work switch
+        {
+            Work.Kitchen => "the kitchen",
+            Work.Treating => "putting on",
+            Work.Detangling => "detangling",
+            Work.Styling => "styling",
+            Work.Kitchen | Work.Treating => "the kitchen and putting on",
+            _ => "all kinds of work",
+        };
 }

@@ -21,7 +21,13 @@ internal sealed class Happening
         var touched = Own.Where(task => state.Task(task.Id).IsTouched).SelectMany(task => task.StepIds).ToHashSet();
         // In the order of the steps: a rinse that was taken out of turn stands in front of the wait it ended.
         Last = _plan.Steps.LastOrDefault(step => touched.Contains(step.Id));
-        OnHair = [.. (Last?.After?.Lying ?? []).Where(lying => touched.Contains(lying.Step) && !IsRinsedSince(lying)).Select(lying => lying.Substance).Distinct()];
+        OnHair =
+        [
+            .. (Last?.After?.Lying ?? [])
+                .Where(lying => touched.Contains(lying.Step) && !IsRinsedSince(lying))
+                .Select(lying => lying.Substance)
+                .Distinct(),
+        ];
     }
 
     public DateTimeOffset Now { get; }
@@ -43,10 +49,18 @@ internal sealed class Happening
     public bool IsUnderWay => (Waiting.Count > 0 || InHand is not null) && Own.Any(task => _state.Task(task.Id).IsTouched);
 
     /// <summary>The same moment on every head of the day that is under way; this one in any case.</summary>
-    public IReadOnlyList<Happening> UnderWay => [.. _plan.Heads.Select(head => head == Head ? this : new Happening(_plan, _state, Now, head, Around)).Where(each => each == this || each.IsUnderWay)];
+    public IReadOnlyList<Happening> UnderWay =>
+        [
+            .. _plan
+                .Heads.Select(head => head == Head ? this : new Happening(_plan, _state, Now, head, Around))
+                .Where(each => each == this || each.IsUnderWay),
+        ];
 
     /// <summary>What hands are on in the kitchen; null when they are not there.</summary>
-    public SessionTask? InTheKitchen => _plan.Tasks.FirstOrDefault(task => task.IsHandsOn && _plan.FindHead(task.Strand) is null && _state.Task(task.Id).Status == TaskStatus.Running);
+    public SessionTask? InTheKitchen =>
+        _plan.Tasks.FirstOrDefault(task =>
+            task.IsHandsOn && _plan.FindHead(task.Strand) is null && _state.Task(task.Id).Status == TaskStatus.Running
+        );
 
     /// <summary>Sections of what hands are on that are done.</summary>
     public int SectionsDone => InHand is null ? 0 : _state.Task(InHand.Id).Sections.Count;
@@ -67,7 +81,8 @@ internal sealed class Happening
     public IReadOnlyList<Substance> MustComeOff => [.. OnHair.Where(substance => Substances.Of(substance).MustBeRinsed)];
 
     /// <summary>Something that was made in the kitchen was put on this head.</summary>
-    public bool HadMixture => Own.Any(task => _state.Task(task.Id).IsTouched && task.StepIds.Any(step => Mixture(_plan.FindStep(step)) is not null));
+    public bool HadMixture =>
+        Own.Any(task => _state.Task(task.Id).IsTouched && task.StepIds.Any(step => Mixture(_plan.FindStep(step)) is not null));
 
     /// <summary>Hair that stays damp inside for long and is not slept on wet: locs and braids.</summary>
     public bool IsDense => (Last ?? _plan.Steps.FirstOrDefault(step => step.Head == Head.Key))?.After?.Hang?.IsDense() ?? false;
@@ -84,8 +99,15 @@ internal sealed class Happening
         {
             var must = MustComeOff;
             var ahead = Waiting.Where(task => task.IsHandsOn).ToList();
-            var clean = must.Count == 0 ? -1 : ahead.FindIndex(task => must.All(substance => Takes(task.TakesOff, substance))
-                || task.StepIds.Select(_plan.FindStep).OfType<SessionStep>().Any(step => step.After is { } after && !after.Lying.Any(lying => must.Contains(lying.Substance))));
+            var clean =
+                must.Count == 0
+                    ? -1
+                    : ahead.FindIndex(task =>
+                        must.All(substance => Takes(task.TakesOff, substance))
+                        || task.StepIds.Select(_plan.FindStep)
+                            .OfType<SessionStep>()
+                            .Any(step => step.After is { } after && !after.Lying.Any(lying => must.Contains(lying.Substance)))
+                    );
             // What was put in because something went wrong is never left out.
             var way = ahead.Take(clean + 1).ToLookup(task => _state.IsInserted(task.Id) || task.StepIds.Any(TakesOff));
             return ([.. way[true]], [.. way[false]]);
@@ -99,51 +121,92 @@ internal sealed class Happening
     public IEnumerable<SessionChange> LaidDown => InHand is { } task && !IsRinsing ? [new SessionChange(ChangeKind.LayDown, task.Id)] : [];
 
     /// <summary>What is still to come and can be left out safely, waits with it.</summary>
-    public IReadOnlyList<SessionTask> CanBeSpared => [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
+    public IReadOnlyList<SessionTask> CanBeSpared =>
+        [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
 
     /// <summary>" on Ada", where it could be somebody else; empty for the only head, and in the kitchen.</summary>
     public string OnWhom(SessionTask task) => _plan.Heads.Count > 1 && _plan.FindHead(task.Strand) is { } head ? $" on {head.Name}" : "";
 
     public SessionStep? Step(SessionTask? task) => _plan.FindStep(task?.StepId);
 
-    public SessionMixture? Mixture(SessionStep? step) => step is null ? null : _plan.Mixtures.FirstOrDefault(mixture => mixture.StepId == step.Id);
+    public SessionMixture? Mixture(SessionStep? step) =>
+        step is null ? null : _plan.Mixtures.FirstOrDefault(mixture => mixture.StepId == step.Id);
 
     /// <summary>Ingredients that ask for a patch test in what lies on the head.</summary>
-    public IReadOnlyList<string> Touching => [.. (Last?.After?.Lying ?? []).Select(lying => lying.Step).Append(Step(InHand)?.Id ?? "").Distinct()
-        .SelectMany(step => _plan.Touches.GetValueOrDefault(step) ?? []).Distinct()];
+    public IReadOnlyList<string> Touching =>
+        [
+            .. (Last?.After?.Lying ?? [])
+                .Select(lying => lying.Step)
+                .Append(Step(InHand)?.Id ?? "")
+                .Distinct()
+                .SelectMany(step => _plan.Touches.GetValueOrDefault(step) ?? [])
+                .Distinct(),
+        ];
 
-    private static bool Takes(Removal removal, Substance substance) => removal >= Removal.Wash || (removal == Removal.RinseOff && !Substances.Of(substance).MustBeWashedOut);
+    private static bool Takes(Removal removal, Substance substance) =>
+        removal >= Removal.Wash || (removal == Removal.RinseOff && !Substances.Of(substance).MustBeWashedOut);
 
     /// <summary>Whether it was put on before water took it off that nobody had planned.</summary>
-    private bool IsRinsedSince(LyingOn lying) => Own.Where(task => Takes(task.TakesOff, lying.Substance)).Select(task => _state.Task(task.Id)).Any(rinse => rinse is { Status: TaskStatus.Done, End: { } rinsed }
-        && Own.Where(task => task.StepIds.Contains(lying.Step)).All(task => !(_state.Task(task.Id).Start >= rinsed)));
+    private bool IsRinsedSince(LyingOn lying) =>
+        Own.Where(task => Takes(task.TakesOff, lying.Substance))
+            .Select(task => _state.Task(task.Id))
+            .Any(rinse =>
+                rinse is { Status: TaskStatus.Done, End: { } rinsed }
+                && Own.Where(task => task.StepIds.Contains(lying.Step)).All(task => !(_state.Task(task.Id).Start >= rinsed))
+            );
 
     private static bool TakesOff(string step) => SessionPlan.KindOf(step)?.Removes is Removal.RinseOff or Removal.Wash or Removal.Clarify;
 
     /// <summary>Work that is put in before everything else on this head.</summary>
-    public SessionChange Insert(string slug, string title, double minutes, IReadOnlyList<Resource> needs, string? behind = null, Removal takesOff = Removal.None)
+    public SessionChange Insert(
+        string slug,
+        string title,
+        double minutes,
+        IReadOnlyList<Resource> needs,
+        string? behind = null,
+        Removal takesOff = Removal.None
+    )
     {
-        var by = InHand?.By ?? Own.FirstOrDefault(task => task.IsHandsOn && _state.Task(task.Id).Status != TaskStatus.Done)?.By ?? Own.LastOrDefault(task => task.By is not null)?.By;
+        var by = InHand?.By
+            ?? Own.FirstOrDefault(task => task.IsHandsOn && _state.Task(task.Id).Status != TaskStatus.Done)?.By
+            ?? Own.LastOrDefault(task => task.By is not null)?.By;
         var id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{slug}";
-        return new SessionChange(ChangeKind.Insert, id, 0,
-            new SessionTask(id, null, Head.Key, title, true, 0, null, "", [Resource.Hands, .. needs], 0, Math.Round(minutes)) { By = by, TakesOff = takesOff }, behind);
+        return new SessionChange(
+            ChangeKind.Insert,
+            id,
+            0,
+            new SessionTask(id, null, Head.Key, title, true, 0, null, "", [Resource.Hands, .. needs], 0, Math.Round(minutes))
+            {
+                By = by,
+                TakesOff = takesOff,
+            },
+            behind
+        );
     }
 
-    /// <summary>Combing that comes off with what lies on the hair is done further on, behind a task: slip comes from what is on then.</summary>
+    /// <summary>
+    /// Combing that comes off with what lies on the hair is done further on, behind a task: slip comes from what is on then.
+    /// </summary>
     public SessionChange PutOff(SessionTask task, string behind)
     {
         var combing = task.StepIds.First(Detangles);
         var share = 1.0 / task.StepIds.Count();
-        return new SessionChange(ChangeKind.PutOff, task.Id, 0, task with
-        {
-            Id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{SessionPlan.KindOf(combing)!.Id}",
-            StepId = combing,
-            Also = null,
-            Title = _plan.FindStep(combing)!.Name,
-            Words = null,
-            PlannedMinutes = Math.Round(task.PlannedMinutes * share),
-            NotBefore = null,
-        }, behind);
+        return new SessionChange(
+            ChangeKind.PutOff,
+            task.Id,
+            0,
+            task with
+            {
+                Id = $"{Head.Key}/off-{_state.Inserted.Count + 1}-{SessionPlan.KindOf(combing)!.Id}",
+                StepId = combing,
+                Also = null,
+                Title = _plan.FindStep(combing)!.Name,
+                Words = null,
+                PlannedMinutes = Math.Round(task.PlannedMinutes * share),
+                NotBefore = null,
+            },
+            behind
+        );
     }
 
     /// <summary>Whether a step combs through.</summary>
@@ -156,10 +219,14 @@ internal sealed class Happening
         var moment = SessionTiming.At(_plan, changed, Now);
         return new Way(id, label, [.. sentences], changes, moment.EndsAt)
         {
-            PutUpAt = changes.Where(change => change.Work is { Parks: true }).Select(change => (DateTimeOffset?)moment.Times[change.Task].End).Max(),
+            PutUpAt = changes
+                .Where(change => change.Work is { Parks: true })
+                .Select(change => (DateTimeOffset?)moment.Times[change.Task].End)
+                .Max(),
         };
     }
 
     /// <summary>Substances by name: "clay and egg mask".</summary>
-    public static string Names(IEnumerable<Substance> substances) => PlanWords.All([.. substances.Select(substance => Substances.Of(substance).Name).Distinct()]);
+    public static string Names(IEnumerable<Substance> substances) =>
+        PlanWords.All([.. substances.Select(substance => Substances.Of(substance).Name).Distinct()]);
 }

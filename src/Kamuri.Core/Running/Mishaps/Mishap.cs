@@ -70,10 +70,13 @@ public enum ChangeKind
     PutOff,
 }
 
-/// <summary>One change to a running session. Kept with the event that made it, so that the same events always give the same session.</summary>
+/// <summary>
+/// One change to a running session. Kept with the event that made it, so that the same events always give the same session.
+/// </summary>
 /// <param name="Kind">What it does.</param>
 /// <param name="Task">The task it is about; for an insertion its own id.</param>
-/// <param name="Minutes">For a shorter wait: how long it takes now. For work that parks the hair: how long it may lie before it wants a mist.</param>
+/// <param name="Minutes">For a shorter wait: how long it takes now. For work that parks the hair: how long it may lie before it wants a
+/// mist.</param>
 /// <param name="Work">For an insertion, and for what is put off: the work.</param>
 /// <param name="Behind">For the same: the task it comes behind; null when it comes next.</param>
 public sealed record SessionChange(ChangeKind Kind, string Task, double Minutes = 0, SessionTask? Work = null, string? Behind = null);
@@ -84,7 +87,13 @@ public sealed record SessionChange(ChangeKind Kind, string Task, double Minutes 
 /// <param name="Sentences">What it changes and why, a sentence each.</param>
 /// <param name="Changes">What it does; empty when it is only advice.</param>
 /// <param name="EndsAt">When all of it will be over that way.</param>
-public sealed record Way(string Id, string Label, IReadOnlyList<string> Sentences, IReadOnlyList<SessionChange> Changes, DateTimeOffset EndsAt)
+public sealed record Way(
+    string Id,
+    string Label,
+    IReadOnlyList<string> Sentences,
+    IReadOnlyList<SessionChange> Changes,
+    DateTimeOffset EndsAt
+)
 {
     /// <summary>When the hair will be put up, for a way that stops; null for one that goes on.</summary>
     public DateTimeOffset? PutUpAt { get; init; }
@@ -99,7 +108,14 @@ public sealed record Way(string Id, string Label, IReadOnlyList<string> Sentence
 /// <param name="Remember">A note that is kept for next time; null for none.</param>
 /// <param name="Reactions">Ingredients a reaction is noted against.</param>
 public sealed record Advice(
-    Mishap Mishap, string Head, IReadOnlyList<string> Now, IReadOnlyList<string> MustBeDone, IReadOnlyList<Way> Ways, string? Remember, IReadOnlyList<string> Reactions);
+    Mishap Mishap,
+    string Head,
+    IReadOnlyList<string> Now,
+    IReadOnlyList<string> MustBeDone,
+    IReadOnlyList<Way> Ways,
+    string? Remember,
+    IReadOnlyList<string> Reactions
+);
 
 /// <summary>What advice needs to know from outside the session.</summary>
 /// <param name="Figures">How long things take.</param>

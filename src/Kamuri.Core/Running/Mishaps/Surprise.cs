@@ -25,7 +25,9 @@ public sealed record Surprise(Mishap Mishap, string Head)
         return could.Count == 0 ? null : could[Turn(state, could.Count)];
     }
 
-    /// <summary>Which of them it is: another one with everything that has happened, and all of them in turn, for nothing divides a prime.</summary>
+    /// <summary>
+    /// Which of them it is: another one with everything that has happened, and all of them in turn, for nothing divides a prime.
+    /// </summary>
     private static int Turn(SessionState state, int count) => state.Undoable.Count * 101 % count;
 
     private static IEnumerable<Surprise> Could(Happening at)
@@ -73,7 +75,11 @@ public sealed record Surprise(Mishap Mishap, string Head)
             }
         }
 
-        if (at.Counting is { Task.Substance: null, UsualAt: var dry } && dry > at.Around.Bedtime && at.Now >= at.Around.Bedtime - NearBedtime)
+        if (
+            at.Counting is { Task.Substance: null, UsualAt: var dry }
+            && dry > at.Around.Bedtime
+            && at.Now >= at.Around.Bedtime - NearBedtime
+        )
         {
             yield return Of(Mishap.WetAtBedtime);
         }

@@ -11,8 +11,8 @@ namespace Kamuri.Core.Scheduling.Beam;
 public readonly record struct BeamWidth(int Width, int Alike, int Share, int More, int Slack, bool AnyWay = false, int Tries = 1000);
 
 /// <summary>
-/// A beam search: days are built a job at a time, and of all days in which as much has been begun the most promising are gone on from. It says nothing of
-/// what is best, but soon has something good where there are too many orders to look through.
+/// A beam search: days are built a job at a time, and of all days in which as much has been begun the most promising are gone on from.
+/// It says nothing of what is best, but soon has something good where there are too many orders to look through.
 /// </summary>
 public sealed class BeamSearch
 {
@@ -33,13 +33,17 @@ public sealed class BeamSearch
     /// <param name="graph">The day.</param>
     /// <param name="beam">How it goes on.</param>
     /// <param name="effort">Where it is counted; null for nowhere.</param>
-    internal BeamSearch(DayGraph graph, BeamWidth beam, Effort? effort = null) => (_graph, _beam, _effort, _next, _can) = (graph, beam, effort, new PartialDay(graph), new bool[graph.Jobs.Length]);
+    internal BeamSearch(DayGraph graph, BeamWidth beam, Effort? effort = null) =>
+        (_graph, _beam, _effort, _next, _can) = (graph, beam, effort, new PartialDay(graph), new bool[graph.Jobs.Length]);
 
-    /// <summary>The search; null for a day that cannot be built a job at a time: one that lasts over a night, or lacks what it needs.</summary>
+    /// <summary>
+    /// The search; null for a day that cannot be built a job at a time: one that lasts over a night, or lacks what it needs.
+    /// </summary>
     /// <param name="problem">What is to be placed.</param>
     /// <param name="rests">With everybody's breaks.</param>
     /// <param name="beam">How it goes on.</param>
-    public static BeamSearch? Of(SchedulingProblem problem, bool rests, BeamWidth beam) => DayGraph.Of(problem, rests) is { } graph ? new BeamSearch(graph, beam) : null;
+    public static BeamSearch? Of(SchedulingProblem problem, bool rests, BeamWidth beam) =>
+        DayGraph.Of(problem, rests) is { } graph ? new BeamSearch(graph, beam) : null;
 
     /// <summary>A good day; null when all that were gone on from run into a wall.</summary>
     public Schedule? Best()
@@ -62,7 +66,8 @@ public sealed class BeamSearch
     }
 
     /// <summary>One way to go on from a day, and how promising that is.</summary>
-    private readonly record struct Next(PartialDay Day, NextJob Way, int Number, long Score, ulong State, ulong Likeness, ulong Heads) : IComparable<Next>
+    private readonly record struct Next(PartialDay Day, NextJob Way, int Number, long Score, ulong State, ulong Likeness, ulong Heads)
+        : IComparable<Next>
     {
         public int CompareTo(Next other) => (Score, Number).CompareTo((other.Score, other.Number));
     }
@@ -82,7 +87,11 @@ public sealed class BeamSearch
             }
 
             // Days that begin too many heads at once are promising for long, and then lead nowhere all of them.
-            if (alike.GetValueOrDefault(way.State) >= _beam.Alike || heads.GetValueOrDefault(way.Heads) >= Math.Max(1, _beam.Width / _beam.Share) || !seen.Add(way.Likeness))
+            if (
+                alike.GetValueOrDefault(way.State) >= _beam.Alike
+                || heads.GetValueOrDefault(way.Heads) >= Math.Max(1, _beam.Width / _beam.Share)
+                || !seen.Add(way.Likeness)
+            )
             {
                 continue;
             }
@@ -105,8 +114,9 @@ public sealed class BeamSearch
     }
 
     /// <summary>
-    /// Finds the ways to go on from a day. Whether there is one for everything that may be begun, for what cannot be begun now hardly can be later; or any, for
-    /// one pair of hands mostly has to be done with one thing before another. Hands do not wait for something for longer than it takes to do something else.
+    /// Finds the ways to go on from a day. Whether there is one for everything that may be begun, for what cannot be begun now hardly
+    /// can be later; or any, for one pair of hands mostly has to be done with one thing before another. Hands do not wait for something
+    /// for longer than it takes to do something else.
     /// </summary>
     private bool LookAhead(PartialDay day, List<Next> next)
     {

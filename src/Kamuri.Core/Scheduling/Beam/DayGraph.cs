@@ -3,8 +3,8 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>
-/// What is known of a day before anything is decided: how its moments follow one another (<see cref="MomentGroups"/>), who may do what, what it uses, who
-/// is away, and how much of it is still to come behind each job.
+/// What is known of a day before anything is decided: how its moments follow one another (<see cref="MomentGroups"/>), who may do what,
+/// what it uses, who is away, and how much of it is still to come behind each job.
 /// </summary>
 internal sealed class DayGraph
 {
@@ -40,9 +40,19 @@ internal sealed class DayGraph
         NotBefore = [.. Jobs.Select(job => notBefore.GetValueOrDefault(job.With ?? "", 0))];
         Ahead = WaitsAhead();
         Resource[] things = [.. Jobs.SelectMany(job => job.Uses).Distinct().Where(thing => thing != Resource.Hands).Order()];
-        Things = [.. Jobs.Select(job => job.Uses.Where(thing => thing != Resource.Hands).Distinct().Select(thing => Array.IndexOf(things, thing)).ToArray())];
+        Things =
+        [
+            .. Jobs.Select(job =>
+                job.Uses.Where(thing => thing != Resource.Hands).Distinct().Select(thing => Array.IndexOf(things, thing)).ToArray()
+            ),
+        ];
         Lanes = [0, .. things.Select((_, thing) => things.Take(thing + 1).Sum(each => problem.Capacity.GetValueOrDefault(each)))];
-        MayDo = [.. Jobs.Select(job => Enumerable.Range(0, Pairs.Length).Where(pair => job.IsHandsOn && job.By?.Contains(Pairs[pair]) != false).ToArray())];
+        MayDo =
+        [
+            .. Jobs.Select(job =>
+                Enumerable.Range(0, Pairs.Length).Where(pair => job.IsHandsOn && job.By?.Contains(Pairs[pair]) != false).ToArray()
+            ),
+        ];
         Away = [.. Jobs.Select(job => Pairs.Append(null).Select(pair => WhenAway(job, pair)).ToArray())];
         IsAnyAway = Away.Any(ofPair => ofPair.Any(away => away.Length > 0));
         Held = InGroups(Moments.Begins, job => Away[job].Any(away => away.Length > 0));
@@ -71,7 +81,9 @@ internal sealed class DayGraph
         public static Stretches Of(Rest? rest, IReadOnlyList<HandRun> runs, Dictionary<string, int> numbers, int[] minutes)
         {
             var stretches = new Stretches(rest, new int[numbers.Count], new int[numbers.Count]);
-            foreach (var (piece, number) in runs.SelectMany(run => run.Pieces(rest?.Minutes ?? 1)).Select((piece, number) => (piece, number)))
+            foreach (
+                var (piece, number) in runs.SelectMany(run => run.Pieces(rest?.Minutes ?? 1)).Select((piece, number) => (piece, number))
+            )
             {
                 var left = piece.Minutes;
                 foreach (var job in piece.Jobs.Select(job => numbers[job.Id]))
@@ -171,10 +183,24 @@ internal sealed class DayGraph
     /// <param name="rests">With everybody's breaks.</param>
     /// <param name="notBefore">By head, minutes from the start before which nothing of it can begin; null for none.</param>
     /// <param name="latest">Minutes from the start by which all of it has to be over.</param>
-    public static DayGraph? Of(SchedulingProblem problem, bool rests, IReadOnlyDictionary<string, int>? notBefore = null, int latest = TooLate) =>
-        problem.Pairs.Count > 0 && problem.Pairs.Count <= Most.Pairs && problem.Jobs.Count <= Most.Jobs && problem.Overnights.Count == 0 && problem.Jobs.Any(job => job.IsHandsOn)
-        && problem.Jobs.All(job => job.Uses.Where(thing => thing != Resource.Hands).Distinct().Count() <= MostThings
-            && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)) && problem.HasEnd() ? new DayGraph(problem, rests, notBefore ?? new Dictionary<string, int>(), Math.Min(latest, TooLate)) : null;
+    public static DayGraph? Of(
+        SchedulingProblem problem,
+        bool rests,
+        IReadOnlyDictionary<string, int>? notBefore = null,
+        int latest = TooLate
+    ) =>
+        problem.Pairs.Count > 0
+        && problem.Pairs.Count <= Most.Pairs
+        && problem.Jobs.Count <= Most.Jobs
+        && problem.Overnights.Count == 0
+        && problem.Jobs.Any(job => job.IsHandsOn)
+        && problem.Jobs.All(job =>
+            job.Uses.Where(thing => thing != Resource.Hands).Distinct().Count() <= MostThings
+            && job.Uses.All(thing => thing == Resource.Hands || problem.Capacity.GetValueOrDefault(thing) > 0)
+        )
+        && problem.HasEnd()
+            ? new DayGraph(problem, rests, notBefore ?? new Dictionary<string, int>(), Math.Min(latest, TooLate))
+            : null;
 
     private IEnumerable<int> Numbers() => Enumerable.Range(0, Jobs.Length);
 
@@ -216,15 +242,24 @@ internal sealed class DayGraph
     }
 
     private (int, int)[] WhenAway(Job job, string? pair) =>
-    [
-        .. _problem.Absences.Where(each => job.IsHandsOn && (each.Who == job.With || each.Who == pair)).Select(each => (each.From, each.To))
-            .Concat(_problem.Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
-    ];
+        [
+            .. _problem
+                .Absences.Where(each => job.IsHandsOn && (each.Who == job.With || each.Who == pair))
+                .Select(each => (each.From, each.To))
+                .Concat(
+                    _problem.Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))
+                )
+                .Order(),
+        ];
 
     private int[] FindTails()
     {
-        var (behind, tails) = (_problem.Links.ToLookup(link => _numbers[link.From], link => (To: _numbers[link.To], link.LeastGap)), new int?[Jobs.Length]);
-        int Tail(int job) => tails[job] ??= behind[job].Select(each => each.LeastGap + Minutes[each.To] + Tail(each.To)).DefaultIfEmpty().Max();
+        var (behind, tails) = (
+            _problem.Links.ToLookup(link => _numbers[link.From], link => (To: _numbers[link.To], link.LeastGap)),
+            new int?[Jobs.Length]
+        );
+        int Tail(int job) =>
+            tails[job] ??= behind[job].Select(each => each.LeastGap + Minutes[each.To] + Tail(each.To)).DefaultIfEmpty().Max();
         return [.. Numbers().Select(Tail)];
     }
 }

@@ -6,8 +6,9 @@ namespace Kamuri.Core.Scheduling.Beam;
 internal readonly record struct Moment(int Group, int Minutes);
 
 /// <summary>
-/// The beginnings and ends of all jobs, those together that lie equally far apart in every day: the two of a job that always takes as long, and those of
-/// jobs that follow one another after a fixed time. Between groups so many minutes lie at least; a most is a least the other way round.
+/// The beginnings and ends of all jobs, those together that lie equally far apart in every day: the two of a job that always takes as
+/// long, and those of jobs that follow one another after a fixed time. Between groups so many minutes lie at least; a most is a least
+/// the other way round.
 /// </summary>
 internal sealed class MomentGroups
 {
@@ -19,8 +20,16 @@ internal sealed class MomentGroups
     public MomentGroups(SchedulingProblem problem, IReadOnlyDictionary<string, int> number)
     {
         var count = 2 * problem.Jobs.Count;
-        var spans = problem.Jobs.Select(job => (From: 2 * number[job.Id], To: (2 * number[job.Id]) + 1, Least: problem.Least(job), Most: (int?)job.Longest))
-            .Concat(problem.Links.Select(link => (From: (2 * number[link.From]) + 1, To: 2 * number[link.To], Least: link.LeastGap, Most: link.MostGap))).ToList();
+        var spans = problem
+            .Jobs.Select(job =>
+                (From: 2 * number[job.Id], To: (2 * number[job.Id]) + 1, Least: problem.Least(job), Most: (int?)job.Longest)
+            )
+            .Concat(
+                problem.Links.Select(link =>
+                    (From: (2 * number[link.From]) + 1, To: 2 * number[link.To], Least: link.LeastGap, Most: link.MostGap)
+                )
+            )
+            .ToList();
         (_fixed, _moments) = ([.. Enumerable.Range(0, count).Select(_ => new List<(int, int)>())], new Moment[count]);
         foreach (var (from, to, least, _) in spans.Where(span => span.Least == span.Most))
         {
@@ -54,14 +63,17 @@ internal sealed class MomentGroups
     /// <summary>When each job ends.</summary>
     public Moment[] Ends { get; }
 
-    /// <summary>From each group to those that lie so many minutes behind it at least. To itself only where the problem contradicts itself.</summary>
+    /// <summary>
+    /// From each group to those that lie so many minutes behind it at least. To itself only where the problem contradicts itself.
+    /// </summary>
     public (int To, int Minutes)[][] Behind { get; }
 
     /// <summary>How soon each moment may be, for all that comes before it: nothing comes behind itself.</summary>
     private static int[] Soonest(int count, List<(int From, int To, int Least, int? Most)> spans)
     {
         var soonest = new int[count];
-        for (var isMoved = true; isMoved;)
+        var isMoved = true;
+        while (isMoved)
         {
             isMoved = false;
             foreach (var (from, to, least, _) in spans.Where(span => soonest[span.From] + span.Least > soonest[span.To]))

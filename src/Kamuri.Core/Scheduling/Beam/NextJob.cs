@@ -10,5 +10,6 @@ namespace Kamuri.Core.Scheduling.Beam;
 internal readonly record struct NextJob(int Job, int Pair, bool PairRests, bool HeadRests, int At, bool MayWait)
 {
     /// <summary>What is over first comes first; else always in the same order.</summary>
-    public long Place(int minutes) => ((At + minutes) * 1L << 32) | ((long)Job << 16) | ((long)Pair << 2) | (PairRests ? 2L : 0) | (HeadRests ? 1L : 0);
+    public long Place(int minutes) =>
+        ((At + minutes) * 1L << 32) | ((long)Job << 16) | ((long)Pair << 2) | (PairRests ? 2L : 0) | (HeadRests ? 1L : 0);
 }

@@ -22,7 +22,10 @@ internal sealed partial class PartialDay
 
         Heads |= head < 0 ? 0 : 1UL << (head % 64);
         var pair = Follow(ref _lastOfPair[way.Pair], job, way.PairRests, NextOfPair, FirstOfPair, _pairRests, _graph.OfPair[way.Pair]);
-        var begin = Math.Max(pair, head < 0 ? 0 : Follow(ref _lastOnHead[head], job, way.HeadRests, NextOnHead, FirstOnHead, _headRests, _graph.OfHead[head]));
+        var begin = Math.Max(
+            pair,
+            head < 0 ? 0 : Follow(ref _lastOnHead[head], job, way.HeadRests, NextOnHead, FirstOnHead, _headRests, _graph.OfHead[head])
+        );
         foreach (var wait in _graph.Ahead[job])
         {
             if (!TakeThings(wait))
@@ -46,8 +49,14 @@ internal sealed partial class PartialDay
         }
 
         // The stretch must not have been begun too early for it.
-        if ((FirstOf(job, FirstOfPair) is >= 0 and var first && !Move(first, EndOf(job) - _graph.OfPair[way.Pair].Rest!.GoesOn))
-            || (head >= 0 && FirstOf(job, FirstOnHead) is >= 0 and var firstOnHead && !Move(firstOnHead, EndOf(job) - _graph.OfHead[head].Rest!.GoesOn)))
+        if (
+            (FirstOf(job, FirstOfPair) is >= 0 and var first && !Move(first, EndOf(job) - _graph.OfPair[way.Pair].Rest!.GoesOn))
+            || (
+                head >= 0
+                && FirstOf(job, FirstOnHead) is >= 0 and var firstOnHead
+                && !Move(firstOnHead, EndOf(job) - _graph.OfHead[head].Rest!.GoesOn)
+            )
+        )
         {
             return false;
         }
@@ -68,7 +77,13 @@ internal sealed partial class PartialDay
 
         Keep(before, next, job);
         rest[before] = rests;
-        Keep(job, first, stretches.Rest is null ? None : rests ? job : Of(before, first));
+        Keep(
+            job,
+            first,
+            stretches.Rest is null ? None
+                : rests ? job
+                : Of(before, first)
+        );
         return EndOf(before) + (rests ? stretches.Rest!.Minutes : 0);
     }
 
@@ -107,7 +122,9 @@ internal sealed partial class PartialDay
         return true;
     }
 
-    /// <summary>Nothing is begun before there are hands for it. Whether all of it can still follow then what it has to follow soon.</summary>
+    /// <summary>
+    /// Nothing is begun before there are hands for it. Whether all of it can still follow then what it has to follow soon.
+    /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool WaitForHands()
     {

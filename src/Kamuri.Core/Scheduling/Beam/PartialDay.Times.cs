@@ -6,7 +6,10 @@ namespace Kamuri.Core.Scheduling.Beam;
 /// <summary>How what is decided moves everything that hangs on it.</summary>
 internal sealed partial class PartialDay
 {
-    /// <summary>Groups that were moved, what hangs on them not yet: a bit each, and the first number with a bit in it. Those that lie early come first.</summary>
+    /// <summary>
+    /// Groups that were moved, what hangs on them not yet: a bit each, and the first number with a bit in it. Those that lie early come
+    /// first.
+    /// </summary>
     private readonly ulong[] _moved;
     private int _firstMoved;
 
@@ -24,10 +27,11 @@ internal sealed partial class PartialDay
     }
 
     /// <summary>
-    /// A job begins so late at least. Whether that can be: what was moved alone is not moved again by it, unless something that hangs on it has to wait
-    /// for somebody to come back.
+    /// A job begins so late at least. Whether that can be: what was moved alone is not moved again by it, unless something that hangs
+    /// on it has to wait for somebody to come back.
     /// </summary>
-    private bool Move(int job, int to) => !Raise(_begins[job], to) || Settle(_graph.IsAnyAway ? -1 : _begins[job].Group) == Moved.All || Forget();
+    private bool Move(int job, int to) =>
+        !Raise(_begins[job], to) || Settle(_graph.IsAnyAway ? -1 : _begins[job].Group) == Moved.All || Forget();
 
     /// <summary>The same for one that is begun now: whose hands do it may make a difference to when that can be.</summary>
     private bool MoveAway(int job, int to)
@@ -56,7 +60,8 @@ internal sealed partial class PartialDay
     /// <summary>The first time from which nothing that begins in a group lies where somebody or something is not there.</summary>
     private int AfterAway(int group, int time)
     {
-        for (var from = -1; from < time;)
+        var from = -1;
+        while (from < time)
         {
             from = time;
             foreach (var job in _graph.Held[group])
@@ -206,6 +211,11 @@ internal sealed partial class PartialDay
     private int FirstOf(int job, int stretch)
     {
         var first = Of(job, stretch);
-        return first == None || first == job || (stretch == FirstOfPair ? _graph.OfPair[Of(job, ByPair)] : _graph.OfHead[_graph.HeadOf[job]]).IsLong(first) ? -1 : first;
+        return
+            first == None
+            || first == job
+            || (stretch == FirstOfPair ? _graph.OfPair[Of(job, ByPair)] : _graph.OfHead[_graph.HeadOf[job]]).IsLong(first)
+            ? -1
+            : first;
     }
 }

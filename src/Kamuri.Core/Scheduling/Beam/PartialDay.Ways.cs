@@ -56,7 +56,13 @@ internal sealed partial class PartialDay
             var (pairs, heads) = (rests % 2 == 1, rests > 1);
             if ((pairs ? pairRests : pairGoesOn) && (heads ? headRests : headGoesOn))
             {
-                var at = Math.Max(begin, Math.Max(pairs ? EndOf(ofPair) + _graph.OfPair[pair].Rest!.Minutes : 0, heads ? EndOf(ofHead) + _graph.OfHead[head].Rest!.Minutes : 0));
+                var at = Math.Max(
+                    begin,
+                    Math.Max(
+                        pairs ? EndOf(ofPair) + _graph.OfPair[pair].Rest!.Minutes : 0,
+                        heads ? EndOf(ofHead) + _graph.OfHead[head].Rest!.Minutes : 0
+                    )
+                );
                 ways.Add(new NextJob(job, pair, pairs, heads, at, mayWait));
             }
         }
@@ -68,7 +74,12 @@ internal sealed partial class PartialDay
         foreach (var before in _graph.Before[job])
         {
             var by = Of(before, ByPair);
-            if (by != pair && _lastOfPair[by] == before && _graph.OfPair[by].Piece[before] == _graph.OfPair[by].Piece[job] && Array.IndexOf(_graph.MayDo[job], (int)by) >= 0)
+            if (
+                by != pair
+                && _lastOfPair[by] == before
+                && _graph.OfPair[by].Piece[before] == _graph.OfPair[by].Piece[job]
+                && Array.IndexOf(_graph.MayDo[job], (int)by) >= 0
+            )
             {
                 return true;
             }

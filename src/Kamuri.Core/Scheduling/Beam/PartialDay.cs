@@ -3,15 +3,15 @@ using System.Runtime.CompilerServices;
 namespace Kamuri.Core.Scheduling.Beam;
 
 /// <summary>
-/// A day in which hands have begun some of their jobs. Every job of it, begun or not, has the minutes before which it cannot begin and end with what
-/// has been decided so far: who does what in which order, who has which thing, and where somebody rests.
+/// A day in which hands have begun some of their jobs. Every job of it, begun or not, has the minutes before which it cannot begin and
+/// end with what has been decided so far: who does what in which order, who has which thing, and where somebody rests.
 /// </summary>
 internal sealed partial class PartialDay
 {
     private const byte None = byte.MaxValue;
 
-    // What is kept of a job that has been begun: who does it, what comes behind it for them, on its head and on each thing it uses, and the first job of
-    // the stretch it is in, of the pair and of the head.
+    // What is kept of a job that has been begun: who does it, what comes behind it for them, on its head and on each thing it uses, and
+    // the first job of the stretch it is in, of the pair and of the head.
     private const int ByPair = 0;
     private const int NextOfPair = 1;
     private const int NextOnHead = 2;
@@ -96,7 +96,12 @@ internal sealed partial class PartialDay
 
         for (var job = 0; job < graph.Jobs.Length; job++)
         {
-            if (!graph.Jobs[job].IsHandsOn && graph.Before[job].Length == 0 && !graph.Ahead.Any(ahead => ahead.Contains(job)) && !day.TakeThings(job))
+            if (
+                !graph.Jobs[job].IsHandsOn
+                && graph.Before[job].Length == 0
+                && !graph.Ahead.Any(ahead => ahead.Contains(job))
+                && !day.TakeThings(job)
+            )
             {
                 return null;
             }
@@ -121,8 +126,13 @@ internal sealed partial class PartialDay
     /// <summary>The day with the times it has.</summary>
     public Schedule Placed()
     {
-        var placements = _graph.Jobs.Select((job, at) => new Placement(job, BeginOf(at), EndOf(at)) { By = job.IsHandsOn ? _graph.Pairs[Of(at, ByPair)] : null })
-            .OrderBy(placed => placed.Start).ThenBy(placed => placed.End).ToList();
+        var placements = _graph
+            .Jobs.Select(
+                (job, at) => new Placement(job, BeginOf(at), EndOf(at)) { By = job.IsHandsOn ? _graph.Pairs[Of(at, ByPair)] : null }
+            )
+            .OrderBy(placed => placed.Start)
+            .ThenBy(placed => placed.End)
+            .ToList();
         return new Schedule(placements, placements.Max(placed => placed.End), 0, Proven: false);
     }
 
@@ -143,8 +153,9 @@ internal sealed partial class PartialDay
     private int FreeAt(byte last) => last == None ? 0 : EndOf(last);
 
     /// <summary>
-    /// How promising the day is: what is late; when all of it is over at the earliest, as each head goes on and as all hands do together what is
-    /// still to be done, breaks counted; then how much hands have been idle, and how soon each head is over. The minute before which it cannot be over.
+    /// How promising the day is: what is late; when all of it is over at the earliest, as each head goes on and as all hands do
+    /// together what is still to be done, breaks counted; then how much hands have been idle, and how soon each head is over. The
+    /// minute before which it cannot be over.
     /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private int Judge()
@@ -191,7 +202,9 @@ internal sealed partial class PartialDay
         return ends;
     }
 
-    /// <summary>A number that says no more than another one, and in which all bits count; the same in every process, so that every search is.</summary>
+    /// <summary>
+    /// A number that says no more than another one, and in which all bits count; the same in every process, so that every search is.
+    /// </summary>
     private static ulong Mixed(ulong value)
     {
         value += 0x9E3779B97F4A7C15;

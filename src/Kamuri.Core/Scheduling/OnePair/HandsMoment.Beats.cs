@@ -20,17 +20,28 @@ internal sealed partial class HandsMoment
     }
 
     /// <summary>When hands are free at least, once they have rested.</summary>
-    public static Vector256<short> Rested(Vector256<short> freeFrom, Vector256<short> rests) => Vector256.ConditionalSelect(
-        Vector256.GreaterThan(rests, Vector256<short>.Zero) & Vector256.GreaterThan(freeFrom, Vector256.Create(Said)), freeFrom + rests, Vector256.Create(None));
+    public static Vector256<short> Rested(Vector256<short> freeFrom, Vector256<short> rests) =>
+        Vector256.ConditionalSelect(
+            Vector256.GreaterThan(rests, Vector256<short>.Zero) & Vector256.GreaterThan(freeFrom, Vector256.Create(Said)),
+            freeFrom + rests,
+            Vector256.Create(None)
+        );
 
     /// <summary>Whoever it is has rested too when hands have.</summary>
-    private static bool IsPast(HandsPuzzle puzzle, int row, Rest rest) => row > puzzle.Runs.Length && puzzle.Heads[(row - puzzle.Runs.Length - 1) / 2].Rest.Minutes <= rest.Minutes;
+    private static bool IsPast(HandsPuzzle puzzle, int row, Rest rest) =>
+        row > puzzle.Runs.Length && puzzle.Heads[(row - puzzle.Runs.Length - 1) / 2].Rest.Minutes <= rest.Minutes;
 
-    /// <summary>Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.</summary>
+    /// <summary>
+    /// Whether nothing that can follow another moment is better than what can follow this one, hands having done the same in both.
+    /// </summary>
     /// <param name="other">The other one.</param>
     /// <param name="mayRest">Hands may have to rest first for it.</param>
-    public bool Beats(HandsMoment other, bool mayRest = true) => FreeAt <= other.FreeAt
-        && ((Sum <= other.Sum && BeatsAtOnce(other)) || (mayRest && _puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest)));
+    public bool Beats(HandsMoment other, bool mayRest = true) =>
+        FreeAt <= other.FreeAt
+        && (
+            (Sum <= other.Sum && BeatsAtOnce(other))
+            || (mayRest && _puzzle.Rest is { } rest && FreeAt + rest.Minutes <= other.FreeAt && BeatsAfterBreak(other, rest))
+        );
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool BeatsAtOnce(HandsMoment other)

@@ -22,8 +22,8 @@ internal sealed partial class HandsMoment
     }
 
     /// <summary>
-    /// Minutes to the last end of all: each run goes on when it can; and all that much is still to come behind is done one after the other, with
-    /// as many breaks as it fills.
+    /// Minutes to the last end of all: each run goes on when it can; and all that much is still to come behind is done one after the
+    /// other, with as many breaks as it fills.
     /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private int AtLeast()
@@ -38,7 +38,10 @@ internal sealed partial class HandsMoment
         }
 
         var (goesOn, pause) = (_puzzle.Rest?.GoesOn ?? int.MaxValue, _puzzle.Rest?.Minutes ?? 0);
-        var fitsIn = Last is null ? goesOn : InPiece is not null ? 0 : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(StretchRow * _width) + _puzzle.Free]));
+        var fitsIn =
+            Last is null ? goesOn
+            : InPiece is not null ? 0
+            : Math.Max(0, goesOn - Math.Max(0, (int)_apart[(StretchRow * _width) + _puzzle.Free]));
         var most = pause == 0 ? 0 : pause * _puzzle.MostBreaks;
         var (work, parted, halves, filled, longPieces) = (0, 0, 0, 0, Last is null ? -1 : 0);
         for (var word = 0; word < HandsPuzzle.MostJobs / WordBits; word++)

@@ -32,16 +32,22 @@ internal sealed partial class HandsMoment
 
         Span<int> begins = stackalloc int[Rows];
         var gap = GapOf(run);
-        if (!Begin(step, afterBreak, afterPause, begins) || begins[0] > Math.Abs(Said)
+        if (
+            !Begin(step, afterBreak, afterPause, begins)
+            || begins[0] > Math.Abs(Said)
             || (isGoingOn && _puzzle.Rest is { } most && IsTooLong(step, StretchRow, most, begins))
             || (isHeld && IsTooLong(step, StretchOf(step.Head!), step.Head!.Rest, begins))
-            || Runs(begins[0] + step.Minutes, run) >= before)
+            || Runs(begins[0] + step.Minutes, run) >= before
+        )
         {
             return false;
         }
 
         next.Follow(this, step, afterBreak, afterPause);
-        next.MovedTo = gap != HandsPuzzle.Open && begins[0] - gap is var moved && moved + _apart[((run + 1) * _width) + _puzzle.Free] > FreeAt ? moved : null;
+        next.MovedTo =
+            gap != HandsPuzzle.Open && begins[0] - gap is var moved && moved + _apart[((run + 1) * _width) + _puzzle.Free] > FreeAt
+                ? moved
+                : null;
         if (gap != HandsPuzzle.Open)
         {
             // What came before must not have been done so early that this is too late for it.
@@ -72,11 +78,15 @@ internal sealed partial class HandsMoment
         return next.Tidy() && next.Ends < before;
     }
 
-    /// <summary>Whether a stretch, from the beginning of its first job or from what that has to follow, would become too long with a job.</summary>
-    private static bool IsTooLong(HandStep step, int stretch, Rest rest, Span<int> begins) => begins[stretch] + step.Minutes > rest.GoesOn || begins[stretch + 1] + step.Minutes > 0;
+    /// <summary>
+    /// Whether a stretch, from the beginning of its first job or from what that has to follow, would become too long with a job.
+    /// </summary>
+    private static bool IsTooLong(HandStep step, int stretch, Rest rest, Span<int> begins) =>
+        begins[stretch] + step.Minutes > rest.GoesOn || begins[stretch + 1] + step.Minutes > 0;
 
     /// <summary>Minutes within which a run has to go on; open where it has not been begun, or is over.</summary>
-    private int GapOf(int run) => _done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
+    private int GapOf(int run) =>
+        _done[run] is > 0 and var done && _puzzle.Runs[run] is var steps && done < steps.Length ? steps[done - 1].Gap : HandsPuzzle.Open;
 
     /// <summary>Whether another run has to go on before it gives something back.</summary>
     private bool IsHeld(HandStep step, int run)
@@ -85,8 +95,14 @@ internal sealed partial class HandsMoment
         {
             for (var other = 0; other < _puzzle.Runs.Length; other++)
             {
-                if (other != run && _done[other] is > 0 and var done && _puzzle.Runs[other] is var steps && done < steps.Length
-                    && steps[done - 1] is { Holds: true, Takes.Target: var held } && held == thing)
+                if (
+                    other != run
+                    && _done[other] is > 0 and var done
+                    && _puzzle.Runs[other] is var steps
+                    && done < steps.Length
+                    && steps[done - 1] is { Holds: true, Takes.Target: var held }
+                    && held == thing
+                )
                 {
                     return true;
                 }
@@ -123,7 +139,10 @@ internal sealed partial class HandsMoment
         (Stretch, DueRuns) = ((afterBreak ? 0 : before.Stretch) | (1 << step.RunNumber), before.DueRuns & ~(1 << step.RunNumber));
     }
 
-    /// <summary>When a job begins at the earliest, seen from each row. Whether that is soon enough for its own run, and hands are free again soon enough for every other.</summary>
+    /// <summary>
+    /// When a job begins at the earliest, seen from each row. Whether that is soon enough for its own run, and hands are free again
+    /// soon enough for every other.
+    /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool Begin(HandStep step, bool afterBreak, bool afterPause, Span<int> begins)
     {
@@ -199,7 +218,9 @@ internal sealed partial class HandsMoment
         return step.Takes is { } taken ? Math.Max(begin, apart[taken.Target] - step.Minutes) : begin;
     }
 
-    /// <summary>Moves what a row stands for, and all that follows it, to so many minutes beside where the next job begins, where it is earlier.</summary>
+    /// <summary>
+    /// Moves what a row stands for, and all that follows it, to so many minutes beside where the next job begins, where it is earlier.
+    /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Push(HandsMoment from, int moved, Span<int> begins, int minutes)
     {
@@ -213,9 +234,14 @@ internal sealed partial class HandsMoment
 
             for (var at = 0; at < _width; at += Vector<short>.Count)
             {
-                var (follow, apart) = (new Vector<short>(from._apart, (moved * _width) + at), new Vector<short>(_apart, (row * _width) + at));
+                var (follow, apart) = (
+                    new Vector<short>(from._apart, (moved * _width) + at),
+                    new Vector<short>(_apart, (row * _width) + at)
+                );
                 var pushed = Vector.Max(apart, follow + new Vector<short>((short)push));
-                Vector.ConditionalSelect(Vector.GreaterThan(follow, new Vector<short>(Said)), pushed, apart).CopyTo(_apart, (row * _width) + at);
+                Vector
+                    .ConditionalSelect(Vector.GreaterThan(follow, new Vector<short>(Said)), pushed, apart)
+                    .CopyTo(_apart, (row * _width) + at);
             }
         }
     }

@@ -7,7 +7,9 @@ namespace Kamuri.Core.Scheduling.OnePair;
 /// <summary>How what is known of a moment is made alike, so that it can be held against another.</summary>
 internal sealed partial class HandsMoment
 {
-    /// <summary>Says the same of what is the same, so that more moments can be held against one another. Whether the day can go on.</summary>
+    /// <summary>
+    /// Says the same of what is the same, so that more moments can be held against one another. Whether the day can go on.
+    /// </summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool Tidy()
     {
@@ -29,7 +31,9 @@ internal sealed partial class HandsMoment
                 {
                     var apart = new Vector<short>(_apart, (row * _width) + at);
                     var counts = new Vector<short>(waits[at..]) | Vector.GreaterThan(apart, new Vector<short>(Said));
-                    Vector.ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(begins)), apart).CopyTo(_apart, (row * _width) + at);
+                    Vector
+                        .ConditionalSelect(counts, Vector.Max(apart, new Vector<short>(begins)), apart)
+                        .CopyTo(_apart, (row * _width) + at);
                 }
             }
         }
@@ -66,7 +70,9 @@ internal sealed partial class HandsMoment
         return true;
     }
 
-    /// <summary>What is done on a head without a pause is a thing of the past once it has rested for whatever follows, or nothing does.</summary>
+    /// <summary>
+    /// What is done on a head without a pause is a thing of the past once it has rested for whatever follows, or nothing does.
+    /// </summary>
     private void TidyHeads()
     {
         foreach (var head in _puzzle.Heads)
@@ -111,7 +117,10 @@ internal sealed partial class HandsMoment
         {
             for (var row = 0; row < Rows && _done[run] < _puzzle.Runs[run].Length; row++)
             {
-                if (_apart[(row * _width) + head.Target] is > Said and var rested && Begin(_puzzle.Runs[run][_done[run]], pause: 0, afterPause: false, row) < rested)
+                if (
+                    _apart[(row * _width) + head.Target] is > Said and var rested
+                    && Begin(_puzzle.Runs[run][_done[run]], pause: 0, afterPause: false, row) < rested
+                )
                 {
                     return false;
                 }

@@ -5,8 +5,9 @@ namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
 /// A day in which hands have done some of their jobs, in some order. It keeps how far things are apart at least: from the start of the
-/// day, from the end of each run's last job that must be followed soon, from the beginning of the stretch without a break, and of that of each
-/// head without a pause, to each target (<see cref="HandsPuzzle.Targets"/>). All that can be said of the rest of the day follows from that.
+/// day, from the end of each run's last job that must be followed soon, from the beginning of the stretch without a break, and of that
+/// of each head without a pause, to each target (<see cref="HandsPuzzle.Targets"/>). All that can be said of the rest of the day
+/// follows from that.
 /// </summary>
 internal sealed partial class HandsMoment
 {
@@ -61,7 +62,8 @@ internal sealed partial class HandsMoment
     public int Ends { get; private set; }
 
     /// <summary>
-    /// The minute to which it moved what was done before, because it has to follow that soon: somebody may not be there then any more. Null where it moved nothing.
+    /// The minute to which it moved what was done before, because it has to follow that soon: somebody may not be there then any more.
+    /// Null where it moved nothing.
     /// </summary>
     public int? MovedTo { get; private set; }
 
@@ -125,7 +127,10 @@ internal sealed partial class HandsMoment
     /// <summary>The runs that have to go on soon, a bit for each.</summary>
     private int DueRuns { get; set; }
 
-    /// <summary>The heads that need pauses and may be worked on without one, a bit for each. All others have rested as soon as anything can be done on them.</summary>
+    /// <summary>
+    /// The heads that need pauses and may be worked on without one, a bit for each. All others have rested as soon as anything can be
+    /// done on them.
+    /// </summary>
     private int HeldStill { get; set; }
 
     private int Rows => _puzzle.StretchRow + 2;

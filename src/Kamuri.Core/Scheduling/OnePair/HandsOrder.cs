@@ -12,8 +12,8 @@ public readonly record struct OrderedStep(HandStep Step, bool AfterBreak, bool A
 public sealed record HandsOrder(IReadOnlyList<OrderedStep> Jobs, int Ends)
 {
     /// <summary>
-    /// Minutes from the end of one job to the beginning of another at least, and at most where that is said: so that there are all breaks and pauses of the order, and
-    /// nothing between two of them becomes too long.
+    /// Minutes from the end of one job to the beginning of another at least, and at most where that is said: so that there are all
+    /// breaks and pauses of the order, and nothing between two of them becomes too long.
     /// </summary>
     /// <param name="rest">How long hands go on, and how long they rest; null for without breaks.</param>
     internal IEnumerable<(HandStep From, HandStep To, int Least, int? Most)> Apart(Rest? rest)
@@ -40,8 +40,13 @@ public sealed record HandsOrder(IReadOnlyList<OrderedStep> Jobs, int Ends)
         }
     }
 
-    /// <summary>A rest before each stretch but the first, and none longer than it may be; where something in it is a stretch of its own, it may.</summary>
-    private static IEnumerable<(HandStep From, HandStep To, int Least, int? Most)> WithRests(List<(HandStep Step, bool AfterRest, bool IsLong)> work, Rest rest)
+    /// <summary>
+    /// A rest before each stretch but the first, and none longer than it may be; where something in it is a stretch of its own, it may.
+    /// </summary>
+    private static IEnumerable<(HandStep From, HandStep To, int Least, int? Most)> WithRests(
+        List<(HandStep Step, bool AfterRest, bool IsLong)> work,
+        Rest rest
+    )
     {
         for (var (first, last) = (0, 0); last < work.Count; last++)
         {

@@ -34,13 +34,17 @@ public sealed partial class HandsPuzzle
         return [.. heads];
     }
 
-    /// <summary>Minutes from the end of each job to the end of everything behind it, with the breaks its own run calls for, or the pauses.</summary>
+    /// <summary>
+    /// Minutes from the end of each job to the end of everything behind it, with the breaks its own run calls for, or the pauses.
+    /// </summary>
     private void AddTails(HandStep[] run)
     {
         foreach (var from in run)
         {
             var tail = Tail(from, Rest, _nests, step => (step.Piece, step.IsLong));
-            from.Tail = from.Head is { } head ? Math.Max(tail, Tail(from, head.Rest, head.Nests, step => (step.Own.Number, step.Own.IsLong))) : tail;
+            from.Tail = from.Head is { } head
+                ? Math.Max(tail, Tail(from, head.Rest, head.Nests, step => (step.Own.Number, step.Own.IsLong)))
+                : tail;
         }
 
         int Tail(HandStep from, Rest? rest, int nests, Func<HandStep, (int Piece, bool IsLong)> of)
@@ -67,7 +71,11 @@ public sealed partial class HandsPuzzle
                 }
 
                 var stretch = way.Stretch + before.Wait + step.Minutes;
-                if (before.Wait < rest.Minutes && !of(step).IsLong && (stretch <= rest.GoesOn || Math.Max(before.Minutes, step.Minutes) <= nests))
+                if (
+                    before.Wait < rest.Minutes
+                    && !of(step).IsLong
+                    && (stretch <= rest.GoesOn || Math.Max(before.Minutes, step.Minutes) <= nests)
+                )
                 {
                     yield return (minutes, stretch);
                 }
@@ -77,7 +85,8 @@ public sealed partial class HandsPuzzle
         }
 
         static IEnumerable<(int Minutes, int Stretch)> Best(List<(int Minutes, int Stretch)> ways) =>
-            ways.Where(way => !ways.Exists(other => other != way && other.Minutes <= way.Minutes && other.Stretch <= way.Stretch)).Distinct();
+            ways.Where(way => !ways.Exists(other => other != way && other.Minutes <= way.Minutes && other.Stretch <= way.Stretch))
+                .Distinct();
     }
 
     private int Tail(string job)

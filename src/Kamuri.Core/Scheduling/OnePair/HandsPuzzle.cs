@@ -4,8 +4,9 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
-/// A problem with one pair of hands, as the order in which they do what they do: runs of jobs (<see cref="HandRun"/>), each with the least and
-/// the most that may pass until its next job. What is not said here is left out, so that no order is better in the problem than it is here.
+/// A problem with one pair of hands, as the order in which they do what they do: runs of jobs (<see cref="HandRun"/>), each with the
+/// least and the most that may pass until its next job. What is not said here is left out, so that no order is better in the problem
+/// than it is here.
 /// </summary>
 public sealed partial class HandsPuzzle
 {
@@ -60,7 +61,11 @@ public sealed partial class HandsPuzzle
         Heads = rests ? AddHeads(runs, ref target) : [];
         Over = target++;
         Targets = target;
-        _nests = Runs.SelectMany(run => run).Where(step => step is { IsLong: true, EndsPiece: false }).Select(step => step.Gap).DefaultIfEmpty().Max();
+        _nests = Runs.SelectMany(run => run)
+            .Where(step => step is { IsLong: true, EndsPiece: false })
+            .Select(step => step.Gap)
+            .DefaultIfEmpty()
+            .Max();
         foreach (var run in Runs)
         {
             AddTails(run);
@@ -76,7 +81,10 @@ public sealed partial class HandsPuzzle
         StretchRow = Runs.Length + 1 + (2 * Heads.Length);
         Work = ByTail.Sum(step => step.Minutes);
         // As a moment counts them: of long pieces, of those no two of which fit into a stretch, and of what all of it fills.
-        MostBreaks = Rest is null ? 0 : ByTail.Count(step => step is { IsLong: true, BeginsPiece: true }) + Math.Max(ByTail.Count(step => 2L * step.Minutes > Rest.GoesOn), (Work / Rest.GoesOn) + 1);
+        MostBreaks = Rest is null
+            ? 0
+            : ByTail.Count(step => step is { IsLong: true, BeginsPiece: true })
+                + Math.Max(ByTail.Count(step => 2L * step.Minutes > Rest.GoesOn), (Work / Rest.GoesOn) + 1);
         Latest = (int)Horizon(problem);
         Check = new OrderCheck(problem, rest, Latest);
         Places = new ulong[Runs.Length];
@@ -96,8 +104,8 @@ public sealed partial class HandsPuzzle
     public HandStep[][] Runs { get; }
 
     /// <summary>
-    /// The row of the stretch hands are in (<see cref="HandsMoment"/>). Behind the row of a stretch is that of what its first job has to follow soon, counted from when
-    /// all of the stretch has to be over for that: below 0 is in time.
+    /// The row of the stretch hands are in (<see cref="HandsMoment"/>). Behind the row of a stretch is that of what its first job has
+    /// to follow soon, counted from when all of the stretch has to be over for that: below 0 is in time.
     /// </summary>
     internal int StretchRow { get; }
 
@@ -125,7 +133,10 @@ public sealed partial class HandsPuzzle
     /// <summary>Minutes that no day worth having lasts; what does not end by then never does.</summary>
     public int Latest { get; }
 
-    /// <summary>How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, things that are taken, heads that have rested, and the end of what is over.</summary>
+    /// <summary>
+    /// How many moments of the future a state keeps: of each run its next job, then hands free, then what waits for other runs, things
+    /// that are taken, heads that have rested, and the end of what is over.
+    /// </summary>
     public int Targets { get; }
 
     /// <summary>The same, filled up so that several are looked at at a time.</summary>
@@ -148,50 +159,93 @@ public sealed partial class HandsPuzzle
 
     /// <summary>Whether a problem can be said as an order, and nothing counts in it but its end.</summary>
     private static bool CanSay(SchedulingProblem problem, IReadOnlyList<HandRun> runs) =>
-        !problem.MayShorten && !problem.MayBeginLater && problem.Pairs.Count == 1 && problem.Overnights.Count == 0
-        && Horizon(problem) <= Longest && problem.HasEnd() && problem.Jobs.All(job => job.By?.Contains(problem.Pairs[0].Id) != false)
-        && runs.Count is > 0 and <= MostRuns && runs.Sum(run => run.Jobs.Count) <= MostJobs && runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1)) <= ulong.MaxValue;
+        !problem.MayShorten
+        && !problem.MayBeginLater
+        && problem.Pairs.Count == 1
+        && problem.Overnights.Count == 0
+        && Horizon(problem) <= Longest
+        && problem.HasEnd()
+        && problem.Jobs.All(job => job.By?.Contains(problem.Pairs[0].Id) != false)
+        && runs.Count is > 0 and <= MostRuns
+        && runs.Sum(run => run.Jobs.Count) <= MostJobs
+        && runs.Aggregate(1.0, (all, run) => all * (run.Jobs.Count + 1)) <= ulong.MaxValue;
 
     /// <summary>The place of each job in an order of fewer jobs, by run; null for a run that is not in it.</summary>
     internal int[]?[] PlacesIn(HandsOrder order)
     {
         var places = order.Jobs.Select((each, place) => (each.Step.Job.Id, place)).ToDictionary(pair => pair.Id, pair => pair.place);
-        return [.. Runs.Select(run => run.All(step => places.ContainsKey(step.Job.Id)) ? run.Select(step => places[step.Job.Id]).ToArray() : null)];
+        return
+        [
+            .. Runs.Select(run =>
+                run.All(step => places.ContainsKey(step.Job.Id)) ? run.Select(step => places[step.Job.Id]).ToArray() : null
+            ),
+        ];
     }
 
     /// <summary>Places the problem in an order of hands, with its breaks and pauses; null when that cannot be.</summary>
-    public Schedule? Placed(HandsOrder order, Func<SchedulingProblem, Schedule?> place) => place(_problem with
-    {
-        Links = [.. _problem.Links, .. order.Apart(Rest).Select(apart => new Link(apart.From.Job.Id, apart.To.Job.Id, apart.Least, apart.Most))],
-        Rests = new Dictionary<string, Rest>(),
-        Known = null,
-    });
+    public Schedule? Placed(HandsOrder order, Func<SchedulingProblem, Schedule?> place) =>
+        place(
+            _problem with
+            {
+                Links =
+                [
+                    .. _problem.Links,
+                    .. order.Apart(Rest).Select(apart => new Link(apart.From.Job.Id, apart.To.Job.Id, apart.Least, apart.Most)),
+                ],
+                Rests = new Dictionary<string, Rest>(),
+                Known = null,
+            }
+        );
 
     /// <summary>Minutes that no day worth having lasts, with a break behind every job.</summary>
-    private static long Horizon(SchedulingProblem problem) => problem.Jobs.Sum(job => (long)job.Longest) + problem.Links.Sum(link => (long)link.LeastGap)
+    private static long Horizon(SchedulingProblem problem) =>
+        problem.Jobs.Sum(job => (long)job.Longest)
+        + problem.Links.Sum(link => (long)link.LeastGap)
         + (problem.Jobs.Count(job => job.IsHandsOn) * problem.Rests.Values.Select(rest => (long)rest.Minutes).DefaultIfEmpty().Max())
-        + problem.Absences.Select(each => each.To).Concat(problem.Closures.Select(each => each.To)).Where(to => to != Absence.ForGood).DefaultIfEmpty().Max();
+        + problem
+            .Absences.Select(each => each.To)
+            .Concat(problem.Closures.Select(each => each.To))
+            .Where(to => to != Absence.ForGood)
+            .DefaultIfEmpty()
+            .Max();
 
     private HandStep Step(HandRun run, int number, Job job, int at, List<HandPiece> pieces)
     {
         var piece = pieces.FindIndex(each => each.Jobs.Contains(job));
         // A job that may take longer than it has to brings what follows it nearer.
         var gap = run.Gaps[at] == HandRun.Open ? Open : run.Gaps[at] + job.Longest - run.Minutes[at];
-        return new HandStep(job, number, at, run.Minutes[at], at < run.Waits.Count ? run.Waits[at] : 0, gap, piece, Rest is not null && pieces[piece].IsLong(Rest))
+        return new HandStep(
+            job,
+            number,
+            at,
+            run.Minutes[at],
+            at < run.Waits.Count ? run.Waits[at] : 0,
+            gap,
+            piece,
+            Rest is not null && pieces[piece].IsLong(Rest)
+        )
         {
             BeginsPiece = ReferenceEquals(pieces[piece].Jobs[0], job),
             EndsPiece = ReferenceEquals(pieces[piece].Jobs[^1], job),
             Away =
             [
-                .. _problem.Absences.Where(each => each.Who == job.With || each.Who == _problem.Pairs[0].Id).Select(each => (each.From, each.To))
-                    .Concat(_problem.Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order(),
+                .. _problem
+                    .Absences.Where(each => each.Who == job.With || each.Who == _problem.Pairs[0].Id)
+                    .Select(each => (each.From, each.To))
+                    .Concat(
+                        _problem
+                            .Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource))
+                            .Select(each => (each.From, each.To))
+                    )
+                    .Order(),
             ],
         };
     }
 
     /// <summary>
-    /// What has to go on soon cannot be begun where it could not go on: when somebody is away at the soonest that the next job may begin, and still at the
-    /// latest. From the last job of a run to its first, so that all of what hangs together lies before they go or after they are back.
+    /// What has to go on soon cannot be begun where it could not go on: when somebody is away at the soonest that the next job may
+    /// begin, and still at the latest. From the last job of a run to its first, so that all of what hangs together lies before they go
+    /// or after they are back.
     /// </summary>
     private static void AddAway(HandStep[] run)
     {
@@ -204,9 +258,17 @@ public sealed partial class HandsPuzzle
             }
 
             // Starts between two minutes, neither of them; as times away they last for the job itself too.
-            step.Away = Merged([.. step.Away, .. next.Away
-                .Select(away => (From: away.From - next.Minutes - step.Wait, To: away.To == Absence.ForGood ? Absence.ForGood : away.To - step.Minutes - step.Gap))
-                .Where(away => away.To > away.From - step.Minutes)]);
+            step.Away = Merged([
+                .. step.Away,
+                .. next
+                    .Away.Select(away =>
+                        (
+                            From: away.From - next.Minutes - step.Wait,
+                            To: away.To == Absence.ForGood ? Absence.ForGood : away.To - step.Minutes - step.Gap
+                        )
+                    )
+                    .Where(away => away.To > away.From - step.Minutes),
+            ]);
         }
     }
 
@@ -253,13 +315,20 @@ public sealed partial class HandsPuzzle
         }
     }
 
-    /// <summary>Things of which there is one, and which a wait takes the moment the work before it is done: a hood, a steamer, the stove.</summary>
+    /// <summary>
+    /// Things of which there is one, and which a wait takes the moment the work before it is done: a hood, a steamer, the stove.
+    /// </summary>
     private void AddThings(ref int target)
     {
         var things = new Dictionary<Resource, int>();
         foreach (var step in Runs.SelectMany(run => run))
         {
-            foreach (var wait in _behind[step.Job.Id].Where(link => link is { LeastGap: 0, MostGap: 0 }).Select(link => _jobs[link.To]).Where(job => !job.IsHandsOn))
+            foreach (
+                var wait in _behind[step.Job.Id]
+                    .Where(link => link is { LeastGap: 0, MostGap: 0 })
+                    .Select(link => _jobs[link.To])
+                    .Where(job => !job.IsHandsOn)
+            )
             {
                 foreach (var thing in wait.Uses.Where(each => _problem.Capacity.GetValueOrDefault(each) == 1))
                 {

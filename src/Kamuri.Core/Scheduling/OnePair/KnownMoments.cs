@@ -4,7 +4,9 @@ using System.Runtime.Intrinsics;
 
 namespace Kamuri.Core.Scheduling.OnePair;
 
-/// <summary>Moments of a day that are worth going on from. Of two in which the same is done, the one that is as good in everything is enough.</summary>
+/// <summary>
+/// Moments of a day that are worth going on from. Of two in which the same is done, the one that is as good in everything is enough.
+/// </summary>
 /// <param name="puzzle">Whose moments.</param>
 /// <param name="unused">Receives what those that are forgotten let go.</param>
 /// <param name="mayRest">As good also where hands have to rest first for it.</param>
@@ -70,15 +72,19 @@ internal sealed class KnownMoments(HandsPuzzle puzzle, Stack<short[]> unused, bo
     }
 
     /// <summary>
-    /// A moment, and what mostly tells that it does not beat another: to read that elsewhere takes longer than to hold it against the other's. They stand in the
-    /// order in which hands are free.
+    /// A moment, and what mostly tells that it does not beat another: to read that elsewhere takes longer than to hold it against the
+    /// other's. They stand in the order in which hands are free.
     /// </summary>
     /// <param name="FromStart">Minutes from the start of the day to the first targets.</param>
     /// <param name="FreeFrom">Minutes until hands are free, from wherever that is seen.</param>
     private readonly record struct Entry(int FreeAt, int Sum, Vector128<short> FromStart, Vector256<short> FreeFrom, HandsMoment Moment)
     {
         [MethodImpl(MethodImplOptions.AggressiveInlining)]
-        public bool MayBeat(in Entry other, int rest, in Vector256<short> rests) => Vector128.LessThanOrEqualAll(FromStart, other.FromStart)
-            && ((Sum <= other.Sum && Vector256.LessThanOrEqualAll(FreeFrom, other.FreeFrom)) || (FreeAt + rest <= other.FreeAt && Vector256.LessThanOrEqualAll(HandsMoment.Rested(FreeFrom, rests), other.FreeFrom)));
+        public bool MayBeat(in Entry other, int rest, in Vector256<short> rests) =>
+            Vector128.LessThanOrEqualAll(FromStart, other.FromStart)
+            && (
+                (Sum <= other.Sum && Vector256.LessThanOrEqualAll(FreeFrom, other.FreeFrom))
+                || (FreeAt + rest <= other.FreeAt && Vector256.LessThanOrEqualAll(HandsMoment.Rested(FreeFrom, rests), other.FreeFrom))
+            );
     }
 }

@@ -3,8 +3,9 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
-/// When a day in an order of hands is over, with nothing left out of account but that others may have some of several things: whether all that has to follow
-/// something soon can, what is taken is free by then, and everybody is there. A moment keeps less than that (<see cref="HandsMoment"/>), so some orders seem good that do not hold.
+/// When a day in an order of hands is over, with nothing left out of account but that others may have some of several things: whether
+/// all that has to follow something soon can, what is taken is free by then, and everybody is there. A moment keeps less than that
+/// (<see cref="HandsMoment"/>), so some orders seem good that do not hold.
 /// </summary>
 internal sealed class OrderCheck
 {
@@ -23,7 +24,9 @@ internal sealed class OrderCheck
     /// <summary>When somebody, or something, that each job needs is not there.</summary>
     private readonly (int From, int To)[][] _away;
 
-    /// <summary>Each job for hands with what works by itself behind it, before the next; what comes first is what nobody has begun.</summary>
+    /// <summary>
+    /// Each job for hands with what works by itself behind it, before the next; what comes first is what nobody has begun.
+    /// </summary>
     private readonly int[] _byItself;
     private readonly Dictionary<string, int[]> _following;
 
@@ -42,48 +45,92 @@ internal sealed class OrderCheck
         _numbers = problem.Jobs.Select((job, number) => (job.Id, number)).ToDictionary(pair => pair.Id, pair => pair.number);
         List<(int From, int To, int Minutes)> apart =
         [
-            .. problem.Jobs.SelectMany(OfItself), .. problem.Links.SelectMany(link => Apart(link.From, link.To, link.LeastGap, link.MostGap)),
+            .. problem.Jobs.SelectMany(OfItself),
+            .. problem.Links.SelectMany(link => Apart(link.From, link.To, link.LeastGap, link.MostGap)),
         ];
         var behind = apart.ToLookup(each => each.From, each => (each.To, each.Minutes));
         _least = [.. problem.Jobs.Select(problem.Least)];
         _behind = [.. Enumerable.Range(0, 2 * _numbers.Count).Select(from => behind[from].ToArray())];
-        _away = [.. problem.Jobs.Select(job => problem.Absences.Where(each => job.IsHandsOn && (each.Who == job.With || each.Who == problem.Pairs[0].Id)).Select(each => (each.From, each.To))
-            .Concat(problem.Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource)).Select(each => (each.From, each.To))).Order().ToArray())];
-        var (links, byItself) = (problem.Links.ToLookup(link => link.From, link => link.To), problem.Jobs.Where(job => !job.IsHandsOn).Select(job => job.Id).ToHashSet());
-        _following = problem.Jobs.Where(job => job.IsHandsOn).ToDictionary(job => job.Id, job => Following(job.Id).Select(id => _numbers[id]).Prepend(_numbers[job.Id]).ToArray());
+        _away =
+        [
+            .. problem.Jobs.Select(job =>
+                problem
+                    .Absences.Where(each => job.IsHandsOn && (each.Who == job.With || each.Who == problem.Pairs[0].Id))
+                    .Select(each => (each.From, each.To))
+                    .Concat(
+                        problem
+                            .Closures.Where(each => each.IsOfAll && job.Uses.Contains(each.Resource))
+                            .Select(each => (each.From, each.To))
+                    )
+                    .Order()
+                    .ToArray()
+            ),
+        ];
+        var (links, byItself) = (
+            problem.Links.ToLookup(link => link.From, link => link.To),
+            problem.Jobs.Where(job => !job.IsHandsOn).Select(job => job.Id).ToHashSet()
+        );
+        _following = problem
+            .Jobs.Where(job => job.IsHandsOn)
+            .ToDictionary(job => job.Id, job => Following(job.Id).Select(id => _numbers[id]).Prepend(_numbers[job.Id]).ToArray());
         _byItself = [.. byItself.Select(id => _numbers[id]).Except(_following.Values.SelectMany(jobs => jobs))];
         var behindWhich = problem.Links.ToLookup(link => link.To, link => link.From);
-        _inOrder = [.. problem.Jobs.SelectMany(job => Before(job.Id)).Distinct().Where(_following.ContainsKey).SelectMany(id => _following[id]).Distinct()];
+        _inOrder =
+        [
+            .. problem
+                .Jobs.SelectMany(job => Before(job.Id))
+                .Distinct()
+                .Where(_following.ContainsKey)
+                .SelectMany(id => _following[id])
+                .Distinct(),
+        ];
         Least = Times([.. problem.Jobs.Select(job => _numbers[job.Id])], [], latest)?.Max() ?? 0;
 
-        IEnumerable<(int From, int To, int Minutes)> OfItself(Job job) => [(Start(job.Id), End(job.Id), problem.Least(job)), (End(job.Id), Start(job.Id), -job.Longest)];
+        IEnumerable<(int From, int To, int Minutes)> OfItself(Job job) =>
+            [(Start(job.Id), End(job.Id), problem.Least(job)), (End(job.Id), Start(job.Id), -job.Longest)];
 
         IEnumerable<string> Before(string to) => behindWhich[to].SelectMany(Before).Append(to);
 
-        IEnumerable<string> Following(string from) => links[from].Where(byItself.Contains).SelectMany(to => Following(to).Prepend(to)).Distinct();
+        IEnumerable<string> Following(string from) =>
+            links[from].Where(byItself.Contains).SelectMany(to => Following(to).Prepend(to)).Distinct();
     }
 
     /// <summary>
-    /// No day is over before, in whatever order: hair that dries while nobody works on it any more. An order of hands knows nothing of what no work
-    /// comes before or behind, and may be over sooner.
+    /// No day is over before, in whatever order: hair that dries while nobody works on it any more. An order of hands knows nothing of
+    /// what no work comes before or behind, and may be over sooner.
     /// </summary>
     public int Least { get; }
 
     /// <summary>Whether somebody or something is not there at some time between two minutes.</summary>
     public bool IsAnyAway(int from, int to) => Array.Exists(_away, times => Array.Exists(times, each => each.From < to && each.To > from));
 
-    /// <summary>The order with the minute it is over; null where it cannot be. Not before that of the order, which may know of what is not said here.</summary>
+    /// <summary>
+    /// The order with the minute it is over; null where it cannot be. Not before that of the order, which may know of what is not said
+    /// here.
+    /// </summary>
     /// <param name="order">All of a day, or its beginning: of what comes behind that, the order is open.</param>
     /// <param name="before">It is over before so many minutes, or is none.</param>
     public HandsOrder? Held(HandsOrder order, int before)
     {
-        List<(int From, int To, int Minutes)> apart = [.. order.Apart(_rest).SelectMany(each => Apart(each.From.Job.Id, each.To.Job.Id, each.Least, each.Most)), .. Taken(order)];
+        List<(int From, int To, int Minutes)> apart =
+        [
+            .. order.Apart(_rest).SelectMany(each => Apart(each.From.Job.Id, each.To.Job.Id, each.Least, each.Most)),
+            .. Taken(order),
+        ];
         int[] done = [.. order.Jobs.SelectMany(each => _following[each.Step.Job.Id])];
         int[] jobs = [.. _byItself, .. done, .. _inOrder.Except(done)];
-        return Times(jobs, apart, Math.Max(Math.Min(before, _latest + 1), Least + 1))?.Max() is { } ends ? order with { Ends = Math.Max(order.Ends, ends > Least ? ends : 0) } : null;
+        return Times(jobs, apart, Math.Max(Math.Min(before, _latest + 1), Least + 1))?.Max() is { } ends
+            ? order with
+            {
+                Ends = Math.Max(order.Ends, ends > Least ? ends : 0),
+            }
+            : null;
     }
 
-    /// <summary>The soonest times of some jobs that keep what is certain and what else is said, and everybody there; null where there are none before a minute.</summary>
+    /// <summary>
+    /// The soonest times of some jobs that keep what is certain and what else is said, and everybody there; null where there are none
+    /// before a minute.
+    /// </summary>
     /// <param name="jobs">Each behind what it waits for, as far as that is known.</param>
     /// <param name="also">What else has to be how far apart.</param>
     /// <param name="before">A day is over before so many minutes.</param>

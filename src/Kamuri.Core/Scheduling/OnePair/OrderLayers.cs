@@ -3,8 +3,8 @@ using System.Runtime.InteropServices;
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
-/// All orders of a day that may be over before a minute, a job further at a time: then nothing is gone on from that another moment beats, and
-/// the best that can follow each of them is known in the end.
+/// All orders of a day that may be over before a minute, a job further at a time: then nothing is gone on from that another moment
+/// beats, and the best that can follow each of them is known in the end.
 /// </summary>
 internal sealed class OrderLayers
 {
@@ -22,7 +22,11 @@ internal sealed class OrderLayers
     public int? AtLeast { get; private set; }
 
     /// <summary>The best order, over when it is with everybody there; null for none.</summary>
-    public HandsOrder? Best => _layers[^1].Select(looked => _puzzle.Check.Held(looked.Moment.Order(), int.MaxValue)).OfType<HandsOrder>().MinBy(order => order.Ends);
+    public HandsOrder? Best =>
+        _layers[^1]
+            .Select(looked => _puzzle.Check.Held(looked.Moment.Order(), int.MaxValue))
+            .OfType<HandsOrder>()
+            .MinBy(order => order.Ends);
 
     /// <summary>Moments that were kept, if only for a while.</summary>
     public int Seen { get; private set; }
@@ -36,8 +40,16 @@ internal sealed class OrderLayers
     /// <param name="most">Moments that are kept, if only for a while.</param>
     /// <param name="ahead">What days with less in the kitchen tell.</param>
     /// <param name="effort">What it may take, and where it is counted.</param>
-    /// <param name="isTold">Days with more in the kitchen will ask: they may have rested meanwhile, so nothing is as good only after a rest.</param>
-    public static OrderLayers Of(HandsPuzzle puzzle, int before, int most, IReadOnlyList<RestOfDay> ahead, Effort effort, bool isTold = true)
+    /// <param name="isTold">Days with more in the kitchen will ask: they may have rested meanwhile, so nothing is as good only after a
+    /// rest.</param>
+    public static OrderLayers Of(
+        HandsPuzzle puzzle,
+        int before,
+        int most,
+        IReadOnlyList<RestOfDay> ahead,
+        Effort effort,
+        bool isTold = true
+    )
     {
         var layers = new OrderLayers(puzzle);
         layers.IsThrough = layers.Look(before, most, ahead, effort, isTold);
@@ -45,7 +57,8 @@ internal sealed class OrderLayers
     }
 
     /// <summary>What they tell of a day with more in the kitchen.</summary>
-    public RestOfDay Of(HandsPuzzle whole) => new(whole, _puzzle, _layers.SelectMany(layer => layer).Select(looked => looked.Moment).Where(moment => moment.Ends < int.MaxValue));
+    public RestOfDay Of(HandsPuzzle whole) =>
+        new(whole, _puzzle, _layers.SelectMany(layer => layer).Select(looked => looked.Moment).Where(moment => moment.Ends < int.MaxValue));
 
     private bool Look(int before, int most, IReadOnlyList<RestOfDay> ahead, Effort effort, bool isTold)
     {

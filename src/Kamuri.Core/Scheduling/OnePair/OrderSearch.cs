@@ -25,12 +25,18 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Ef
 
     private HandsMoment _next = new(puzzle);
 
-    /// <summary>A problem with fewer things made in the kitchen, in every way there is: none of them has a day that could not be shorter still.</summary>
+    /// <summary>
+    /// A problem with fewer things made in the kitchen, in every way there is: none of them has a day that could not be shorter still.
+    /// </summary>
     /// <param name="problem">The whole.</param>
     /// <param name="kitchens">Runs in the kitchen that are kept.</param>
     internal static IEnumerable<SchedulingProblem> WithFewer(SchedulingProblem problem, int kitchens)
     {
-        var made = HandRun.Of(problem).Where(run => run.Jobs.All(job => job.With is null)).Select(run => run.Jobs.Select(job => job.Id).ToHashSet()).ToList();
+        var made = HandRun
+            .Of(problem)
+            .Where(run => run.Jobs.All(job => job.With is null))
+            .Select(run => run.Jobs.Select(job => job.Id).ToHashSet())
+            .ToList();
         return made.Count <= kitchens ? []
             : kitchens == 0 ? [problem.Without([.. made.SelectMany(run => run)])]
             : made.Select(kept => problem.Without([.. made.Where(run => run != kept).SelectMany(run => run)]));
@@ -43,8 +49,9 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Ef
     public int AtLeast { get; private set; }
 
     /// <summary>
-    /// Looks through all that may end before a minute, the most promising first. The best order, or null when there is none, or none was found
-    /// among so many moments. <see cref="AtLeast"/> says what is certain: where it is less than when the order is over, another may be sooner.
+    /// Looks through all that may end before a minute, the most promising first. The best order, or null when there is none, or none
+    /// was found among so many moments. <see cref="AtLeast"/> says what is certain: where it is less than when the order is over,
+    /// another may be sooner.
     /// </summary>
     /// <param name="before">It ends before so many minutes.</param>
     /// <param name="most">Moments looked at.</param>
@@ -96,7 +103,9 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Ef
         return held;
     }
 
-    /// <summary>Goes on from the most promising days only, a job further at a time: a good order, soon. Null when all of them run into a wall.</summary>
+    /// <summary>
+    /// Goes on from the most promising days only, a job further at a time: a good order, soon. Null when all of them run into a wall.
+    /// </summary>
     /// <param name="before">It ends before so many minutes.</param>
     /// <param name="width">Days gone on from.</param>
     /// <param name="alike">Of those in which the same is done, so many.</param>
@@ -120,7 +129,8 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Ef
             }
         }
 
-        return days.Select(day => puzzle.Check.Held(day.Order(), before)).Aggregate((HandsOrder?)null, (best, order) => Sooner(best, order, before));
+        return days.Select(day => puzzle.Check.Held(day.Order(), before))
+            .Aggregate((HandsOrder?)null, (best, order) => Sooner(best, order, before));
     }
 
     /// <summary>Of some days those that may be over soonest, then those in which hands are free soonest, then the first.</summary>
@@ -140,7 +150,8 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Ef
     /// <param name="best">One of them.</param>
     /// <param name="order">The other.</param>
     /// <param name="before">It ends before so many minutes.</param>
-    internal static HandsOrder? Sooner(HandsOrder? best, HandsOrder? order, int before) => order is not null && order.Ends < (best?.Ends ?? before) ? order : best;
+    internal static HandsOrder? Sooner(HandsOrder? best, HandsOrder? order, int before) =>
+        order is not null && order.Ends < (best?.Ends ?? before) ? order : best;
 
     /// <summary>Fits what an order leaves out into it. Null where it ends too late then, or it was not found how.</summary>
     /// <param name="whole">With what is left out.</param>
@@ -154,14 +165,20 @@ public sealed class OrderSearch(HandsPuzzle puzzle, HandsOrder? keeps = null, Ef
     /// <param name="moment">What is gone on from.</param>
     /// <param name="before">A day ends before so many minutes.</param>
     /// <param name="known">What is kept.</param>
-    /// <param name="isSure">Nothing that may hold is left out. Else somebody who would have gone before is reason enough: what has beaten others has to hold itself for that.</param>
+    /// <param name="isSure">Nothing that may hold is left out. Else somebody who would have gone before is reason enough: what has
+    /// beaten others has to hold itself for that.</param>
     private IEnumerable<HandsMoment> Next(HandsMoment moment, int before, KnownMoments known, bool isSure = true)
     {
         var (ways, kept, checks, compared) = (0, 0, 0, known.Compared);
         foreach (var (run, afterBreak, afterPause) in moment.Ways())
         {
             ways++;
-            if (IsNext(moment, run) && moment.Then(run, afterBreak, afterPause, before, _next) && (isSure || IsThere(_next, before, ref checks)) && known.Keep(_next))
+            if (
+                IsNext(moment, run)
+                && moment.Then(run, afterBreak, afterPause, before, _next)
+                && (isSure || IsThere(_next, before, ref checks))
+                && known.Keep(_next)
+            )
             {
                 kept++;
                 yield return _next;

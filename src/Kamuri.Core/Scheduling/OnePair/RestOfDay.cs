@@ -4,18 +4,22 @@ using System.Runtime.Intrinsics;
 namespace Kamuri.Core.Scheduling.OnePair;
 
 /// <summary>
-/// What is still to come of a day at least, as the same day with less made in the kitchen tells (<see cref="OrderLayers"/>). Whatever is made
-/// beside only makes a moment later: so each moment that can still be over in time is no sooner than one of that day that can.
+/// What is still to come of a day at least, as the same day with less made in the kitchen tells (<see cref="OrderLayers"/>). Whatever
+/// is made beside only makes a moment later: so each moment that can still be over in time is no sooner than one of that day that can.
 /// </summary>
 internal sealed class RestOfDay
 {
-    /// <summary>Where the other day says nothing: so little that nothing is sooner, and the difference to anything is still a short.</summary>
+    /// <summary>
+    /// Where the other day says nothing: so little that nothing is sooner, and the difference to anything is still a short.
+    /// </summary>
     private const short Unsaid = -20_000;
 
     private readonly Dictionary<ulong, Told> _told = [];
     private readonly int _width;
 
-    /// <summary>What a job done counts for in the number of a state of the other day, by run of this one; 0 for a run that day has not.</summary>
+    /// <summary>
+    /// What a job done counts for in the number of a state of the other day, by run of this one; 0 for a run that day has not.
+    /// </summary>
     private readonly ulong[] _places;
 
     /// <summary>The runs of this day that the other has too, a bit for each.</summary>
@@ -37,8 +41,14 @@ internal sealed class RestOfDay
         _runs = runs.Aggregate(0, (all, run) => all | (1 << run.Ours));
         _width = whole.Width;
         // All targets of the other day, and what they are in this one.
-        (int Theirs, int Ours)[] targets = [.. runs, (part.Free, whole.Free), .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])), .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key])),
-            .. part.Heads.Select(head => (head.Target, whole.Heads[head.Number].Target))];
+        (int Theirs, int Ours)[] targets =
+        [
+            .. runs,
+            (part.Free, whole.Free),
+            .. part.Freed.Select(freed => (freed.Value, whole.Freed[freed.Key])),
+            .. part.Things.Select(thing => (thing.Value, whole.Things[thing.Key])),
+            .. part.Heads.Select(head => (head.Target, whole.Heads[head.Number].Target)),
+        ];
         var isEverAway = part.Runs.Any(run => run.Any(step => step.Away.Length > 0));
         foreach (var same in moments.GroupBy(moment => moment.State))
         {
@@ -121,7 +131,10 @@ internal sealed class RestOfDay
         return Math.Min(least[0], least[1]);
     }
 
-    /// <summary>Moments of the other day in which the same is done, the soonest first; one beside the other, for they are all looked at again and again.</summary>
+    /// <summary>
+    /// Moments of the other day in which the same is done, the soonest first; one beside the other, for they are all looked at again
+    /// and again.
+    /// </summary>
     /// <param name="FromStart">Minutes to each of the targets at least, where ours has them, of one after the other.</param>
     /// <param name="Ends">Minutes to the last end of all, at least, and whether it is later where everything is.</param>
     private sealed record Told(short[] FromStart, (int Minutes, bool Moves)[] Ends);

@@ -40,7 +40,8 @@ public sealed class IngredientDictionary
     public int Spellings => _bySpelling.Count;
 
     /// <summary>This dictionary with more names; a taught name comes before a shipped one.</summary>
-    public IngredientDictionary With(IEnumerable<Ingredient> taught) => new(All.Concat(taught.Select(ingredient => ingredient with { IsTaught = true })));
+    public IngredientDictionary With(IEnumerable<Ingredient> taught) =>
+        new(All.Concat(taught.Select(ingredient => ingredient with { IsTaught = true })));
 
     /// <summary>Finds by an exact spelling, once made plain; null when there is none.</summary>
     public Ingredient? Find(string spelling) => _bySpelling.GetValueOrDefault(Spelling.Plain(spelling));
@@ -97,7 +98,14 @@ public sealed class IngredientDictionary
         while (csv.Read())
         {
             var name = csv.GetField("name") ?? "";
-            if (name.Length == 0 || !Enum.TryParse<IngredientClass>((csv.GetField("class") ?? "").Replace("-", "", StringComparison.Ordinal), true, out var kind))
+            if (
+                name.Length == 0
+                || !Enum.TryParse<IngredientClass>(
+                    (csv.GetField("class") ?? "").Replace("-", "", StringComparison.Ordinal),
+                    true,
+                    out var kind
+                )
+            )
             {
                 throw new FormatException($"Line {csv.Parser.Row}: a name and a known class are needed.");
             }
@@ -108,5 +116,6 @@ public sealed class IngredientDictionary
         return ingredients;
     }
 
-    private static string[] Parts(string? field) => (field ?? "").Split('|', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+    private static string[] Parts(string? field) =>
+        (field ?? "").Split('|', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 }

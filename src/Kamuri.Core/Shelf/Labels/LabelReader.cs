@@ -3,7 +3,13 @@ using System.Text.RegularExpressions;
 namespace Kamuri.Core.Shelf.Labels;
 
 /// <summary>How a name on a label was recognised.</summary>
-public enum Recognition { Unread, Known, Misspelt, ByItsForm }
+public enum Recognition
+{
+    Unread,
+    Known,
+    Misspelt,
+    ByItsForm,
+}
 
 /// <summary>One name on a label.</summary>
 /// <param name="Text">As it stands there.</param>
@@ -15,7 +21,15 @@ public enum Recognition { Unread, Known, Misspelt, ByItsForm }
 /// <param name="Meant">What a misspelt name is taken for; null otherwise.</param>
 /// <param name="MayContain">Stands behind "may contain".</param>
 public sealed record LabelName(
-    string Text, int Start, int Length, Recognition How, IngredientClass? Class, Ingredient? Ingredient, string? Meant = null, bool MayContain = false);
+    string Text,
+    int Start,
+    int Length,
+    Recognition How,
+    IngredientClass? Class,
+    Ingredient? Ingredient,
+    string? Meant = null,
+    bool MayContain = false
+);
 
 /// <summary>
 /// Reads an ingredient list: names parted by commas, semicolons, dots or lines; parentheses, slashes, percentages,
@@ -93,7 +107,14 @@ public static partial class LabelReader
 
         if (readings.Find(EssentialOilName.SaysSo) is { } oil)
         {
-            return new LabelName(text, start, text.Length, Recognition.ByItsForm, IngredientClass.EssentialOil, EssentialOilName.Meant(oil, dictionary));
+            return new LabelName(
+                text,
+                start,
+                text.Length,
+                Recognition.ByItsForm,
+                IngredientClass.EssentialOil,
+                EssentialOilName.Meant(oil, dictionary)
+            );
         }
 
         // A slip or two is likelier than an unknown name of the same form; with more of them the form is the better guess.
@@ -118,9 +139,10 @@ public static partial class LabelReader
             return farther;
         }
 
-        LabelName? Misspelt(int most) => readings.Select(reading => dictionary.Nearest(reading, most)).FirstOrDefault(near => near is not null) is { } near
-            ? new LabelName(text, start, text.Length, Recognition.Misspelt, near.Ingredient.Class, near.Ingredient, near.Meant)
-            : null;
+        LabelName? Misspelt(int most) =>
+            readings.Select(reading => dictionary.Nearest(reading, most)).FirstOrDefault(near => near is not null) is { } near
+                ? new LabelName(text, start, text.Length, Recognition.Misspelt, near.Ingredient.Class, near.Ingredient, near.Meant)
+                : null;
 
         return new LabelName(text, start, text.Length, Recognition.Unread, null, null);
     }
@@ -150,9 +172,22 @@ public static partial class LabelReader
         var (start, depth) = (0, 0);
         for (var at = 0; at < text.Length; at++)
         {
-            depth += text[at] switch { '(' => 1, ')' => depth > 0 ? -1 : 0, _ => 0 };
-            var isNumber = text[at] is ',' or '.' && at > 0 && at + 1 < text.Length && char.IsAsciiDigit(text[at - 1]) && char.IsAsciiDigit(text[at + 1]);
-            var ends = text[at] is ';' or '•' or '·' or '\n' or '\r' or '[' or ']' || (text[at] is ',' && depth == 0) || (text[at] is '.' && depth == 0 && EndsSentence(text, at));
+            depth += text[at] switch
+            {
+                '(' => 1,
+                ')' => depth > 0 ? -1 : 0,
+                _ => 0,
+            };
+            var isNumber =
+                text[at] is ',' or '.'
+                && at > 0
+                && at + 1 < text.Length
+                && char.IsAsciiDigit(text[at - 1])
+                && char.IsAsciiDigit(text[at + 1]);
+            var ends =
+                text[at] is ';' or '•' or '·' or '\n' or '\r' or '[' or ']'
+                || (text[at] is ',' && depth == 0)
+                || (text[at] is '.' && depth == 0 && EndsSentence(text, at));
             if (!ends || isNumber)
             {
                 continue;
@@ -193,12 +228,19 @@ public static partial class LabelReader
         return (start, text[start..end]);
     }
 
-    private static bool IsEdge(char letter) => char.IsWhiteSpace(letter) || letter is '*' or '+' or '-' or '–' or ':' or '.' or '°' or '†' or '"';
+    private static bool IsEdge(char letter) =>
+        char.IsWhiteSpace(letter) || letter is '*' or '+' or '-' or '–' or ':' or '.' or '°' or '†' or '"';
 
-    [GeneratedRegex(@"^(ingredients?|inci|contains|ingr[eé]dients|zutaten|ingredientes|ingredienti|inhaltsstoffe)\b[^:,]{0,30}:\s*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(ingredients?|inci|contains|ingr[eé]dients|zutaten|ingredientes|ingredienti|inhaltsstoffe)\b[^:,]{0,30}:\s*",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Heading();
 
-    [GeneratedRegex(@"^(\+\s*/\s*-|±)?\s*(may contain|peut contenir|puede contener|kann enthalten|pu[oò] contenere)\s*:?\s*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(\+\s*/\s*-|±)?\s*(may contain|peut contenir|puede contener|kann enthalten|pu[oò] contenere)\s*:?\s*",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex MayContain();
 
     [GeneratedRegex(@"^[\d\s.,%<>=]+$")]
@@ -210,7 +252,9 @@ public static partial class LabelReader
     [GeneratedRegex(@"\([^()]*\)?")]
     private static partial Regex Parenthesis();
 
-    [GeneratedRegex(@"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|naturally derived|vegetable|from coconut|from corn|fair trade)\b\s*")]
+    [GeneratedRegex(
+        @"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|naturally derived|vegetable|from coconut|from corn|fair trade)\b\s*"
+    )]
     private static partial Regex Praise();
 
     [GeneratedRegex(@"^hydrolysed |\bprotein$|\bpeptide(s)?\b|\bamino acids?$|polypeptide|oligopeptide")]
@@ -219,7 +263,9 @@ public static partial class LabelReader
     [GeneratedRegex(@"^polyquaternium|\bcopolymer$|\bcrosspolymer$|^polyester|^polyurethane|^polyimide")]
     private static partial Regex FilmFormer();
 
-    [GeneratedRegex(@"(trimonium|dimonium|alkonium|ammonium) (chloride|methosulfate|bromide|ethosulfate)|^quaternium|^hydroxypropyl ?trimonium|amidopropyl dimethylamine$|esterquat")]
+    [GeneratedRegex(
+        @"(trimonium|dimonium|alkonium|ammonium) (chloride|methosulfate|bromide|ethosulfate)|^quaternium|^hydroxypropyl ?trimonium|amidopropyl dimethylamine$|esterquat"
+    )]
     private static partial Regex Conditioner();
 
     [GeneratedRegex(@"^(peg|ppg)( ppg)?[ 0-9]*.*(methicone|dimethicone|siloxane)")]
@@ -237,22 +283,30 @@ public static partial class LabelReader
     [GeneratedRegex(@"\b(leaf|peel|flower|bark|rind|herb|needle|twig|stem|wood|root)( [a-z]+)? oil$")]
     private static partial Regex EssentialOil();
 
-    [GeneratedRegex(@"\b(oil|oils|huile|triglycerides?|glycerides)$|^hydrogenated .*(oil|butene|decene)$|\b(palmitate|myristate|isostearate|oleate|caprylate|caprate|laurate|neopentanoate|ethylhexanoate)$")]
+    [GeneratedRegex(
+        @"\b(oil|oils|huile|triglycerides?|glycerides)$|^hydrogenated .*(oil|butene|decene)$|\b(palmitate|myristate|isostearate|oleate|caprylate|caprate|laurate|neopentanoate|ethylhexanoate)$"
+    )]
     private static partial Regex Oil();
 
-    [GeneratedRegex(@"\b(extract|extrakt|extrait|estratto|juice|water|hydrosol|distillate|leaf powder|root powder|fruit powder|flower powder|seed powder|powder|ferment|ferment filtrate|ferment lysate|leaf|root|flower|infusion)$")]
+    [GeneratedRegex(
+        @"\b(extract|extrakt|extrait|estratto|juice|water|hydrosol|distillate|leaf powder|root powder|fruit powder|flower powder|seed powder|powder|ferment|ferment filtrate|ferment lysate|leaf|root|flower|infusion)$"
+    )]
     private static partial Regex Botanical();
 
     [GeneratedRegex(@"^ci \d{5}|^(fd c|d c|ext d c) ")]
     private static partial Regex Colour();
 
-    [GeneratedRegex(@"\b(glucoside|sarcosinate|taurate|isethionate|glutamate|glycinate|alaninate|hydroxysultaine|amidopropyl betaine|amphoacetate|amphodiacetate|sulfosuccinate)$")]
+    [GeneratedRegex(
+        @"\b(glucoside|sarcosinate|taurate|isethionate|glutamate|glycinate|alaninate|hydroxysultaine|amidopropyl betaine|amphoacetate|amphodiacetate|sulfosuccinate)$"
+    )]
     private static partial Regex MildSurfactant();
 
     [GeneratedRegex(@"\b(laureth|lauryl|coco|myreth|trideceth|cetearyl) ?sulfate$|\bolefin sulfonate$")]
     private static partial Regex Surfactant();
 
-    [GeneratedRegex(@"^(peg|ppg) ?\d+|^(ceteareth|steareth|laureth|oleth|trideceth|ceteth|isoceteth|beheneth|pareth|poloxamer|polysorbate) ?\d*|^polyglyceryl|\b(stearate|distearate|olivate)$|^sorbitan")]
+    [GeneratedRegex(
+        @"^(peg|ppg) ?\d+|^(ceteareth|steareth|laureth|oleth|trideceth|ceteth|isoceteth|beheneth|pareth|poloxamer|polysorbate) ?\d*|^polyglyceryl|\b(stearate|distearate|olivate)$|^sorbitan"
+    )]
     private static partial Regex Emulsifier();
 
     [GeneratedRegex(@"paraben$|isothiazolinone$|\bsorbate$|\bbenzoate$")]

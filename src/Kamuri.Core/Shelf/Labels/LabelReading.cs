@@ -22,8 +22,19 @@ public sealed record LabelConflict(string Sentence, IReadOnlyList<string> Names)
 /// <param name="Conflicts">What goes against the head, or against itself.</param>
 /// <param name="Unread">Names that could not be read.</param>
 public sealed record LabelReading(
-    IReadOnlyList<LabelName> Names, string MostlyDoes, int Weight, string WeightWhy, ProteinStrength Protein, string ProteinWhy,
-    bool ScalpSafe, string ScalpWhy, bool BuildsUp, string BuildsUpWhy, IReadOnlyList<LabelConflict> Conflicts, IReadOnlyList<string> Unread)
+    IReadOnlyList<LabelName> Names,
+    string MostlyDoes,
+    int Weight,
+    string WeightWhy,
+    ProteinStrength Protein,
+    string ProteinWhy,
+    bool ScalpSafe,
+    string ScalpWhy,
+    bool BuildsUp,
+    string BuildsUpWhy,
+    IReadOnlyList<LabelConflict> Conflicts,
+    IReadOnlyList<string> Unread
+)
 {
     /// <summary>
     /// What is in it for rules to read: plain names where they were recognised, and the families they belong to in the words
@@ -34,9 +45,13 @@ public sealed record LabelReading(
         get
         {
             var certain = Names.Where(name => !name.MayContain).ToList();
-            var families = certain.SelectMany(name => name.Ingredient?.Tags ?? []).Distinct()
+            var families = certain
+                .SelectMany(name => name.Ingredient?.Tags ?? [])
+                .Distinct()
                 .Select(tag => Families.Where(family => family.Tag == tag).Select(family => family.Plural).FirstOrDefault(tag));
-            var protein = certain.Exists(name => name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong) ? ["protein"] : Array.Empty<string>();
+            var protein = certain.Exists(name => name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
+                ? ["protein"]
+                : Array.Empty<string>();
             return [.. certain.Select(name => name.Ingredient?.Name ?? name.Text).Concat(families).Concat(protein).Distinct()];
         }
     }
@@ -46,12 +61,28 @@ public sealed record LabelReading(
     /// clays, and whatever belongs to a family people react to.
     /// </summary>
     public IReadOnlyList<string> AskForPatchTest =>
-        [.. Names.Where(name => name is { MayContain: false, Class: IngredientClass.Botanical or IngredientClass.EssentialOil or IngredientClass.Fragrance or IngredientClass.Protein
-                or IngredientClass.ProteinStrong or IngredientClass.Clay } || name is { MayContain: false, Ingredient.Tags.Count: > 0 })
-            .Select(name => name.Ingredient?.Name ?? name.Text).Distinct()];
+        [
+            .. Names
+                .Where(name =>
+                    name
+                        is {
+                            MayContain: false,
+                            Class: IngredientClass.Botanical
+                                or IngredientClass.EssentialOil
+                                or IngredientClass.Fragrance
+                                or IngredientClass.Protein
+                                or IngredientClass.ProteinStrong
+                                or IngredientClass.Clay
+                        }
+                    || name is { MayContain: false, Ingredient.Tags.Count: > 0 }
+                )
+                .Select(name => name.Ingredient?.Name ?? name.Text)
+                .Distinct(),
+        ];
 
     /// <summary>Essential oils it names, as they stand there; those it only may contain among them.</summary>
-    public IReadOnlyList<string> EssentialOils => [.. Names.Where(name => name.Class == IngredientClass.EssentialOil).Select(name => name.Text)];
+    public IReadOnlyList<string> EssentialOils =>
+        [.. Names.Where(name => name.Class == IngredientClass.EssentialOil).Select(name => name.Text)];
 
     /// <summary>
     /// How much of it is essential oil, as far as the places of the names tell: all of it when nothing else is named, at most one
@@ -68,8 +99,14 @@ public sealed record LabelReading(
             }
 
             var preservative = Names.ToList().FindIndex(name => name.Class == IngredientClass.Preservative);
-            return oils.Count == Names.Count ? new(EssentialOilShare.Unknown, EssentialOilShare.Unknown)
-                : new(0, preservative >= 0 && Names.ToList().IndexOf(oils[0]) > preservative ? EssentialOilShare.BehindPreservative : EssentialOilShare.Unknown);
+            return oils.Count == Names.Count
+                ? new(EssentialOilShare.Unknown, EssentialOilShare.Unknown)
+                : new(
+                    0,
+                    preservative >= 0 && Names.ToList().IndexOf(oils[0]) > preservative
+                        ? EssentialOilShare.BehindPreservative
+                        : EssentialOilShare.Unknown
+                );
         }
     }
 
@@ -88,18 +125,31 @@ public sealed record LabelReading(
         var first = listed.Take(Most).ToList();
         var (weight, weightWhy) = Weigh(first);
         var (protein, proteinWhy) = ProteinOf(listed);
-        var heavy = first.Where(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.Silicone || IsPetrolatum(name)).ToList();
+        var heavy = first
+            .Where(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.Silicone || IsPetrolatum(name))
+            .ToList();
         var burning = names.Where(name => name.Ingredient?.Has("burns") == true).ToList();
-        var gathering = listed.Where(name => name.Class is { } kind && (IngredientClasses.Of(kind).BuildsUp || IsPetrolatum(name))).ToList();
+        var gathering = listed
+            .Where(name => name.Class is { } kind && (IngredientClasses.Of(kind).BuildsUp || IsPetrolatum(name)))
+            .ToList();
         return new LabelReading(
-            names, Mostly(first), weight, weightWhy, protein, proteinWhy,
+            names,
+            Mostly(first),
+            weight,
+            weightWhy,
+            protein,
+            proteinWhy,
             heavy.Count + burning.Count == 0,
             burning.Count > 0 ? $"{Join(burning)} can burn on the scalp and near the eyes."
-                : heavy.Count > 0 ? $"{Join(heavy)} would lie on the scalp and clog." : "Nothing heavy among its first names, nothing that burns.",
+                : heavy.Count > 0 ? $"{Join(heavy)} would lie on the scalp and clog."
+                : "Nothing heavy among its first names, nothing that burns.",
             gathering.Count > 0,
-            gathering.Count > 0 ? $"{Join(gathering)} {(gathering.Count == 1 ? "stays" : "stay")} after a mild cleanse: clarify in time." : "Nothing in it that gathers.",
+            gathering.Count > 0
+                ? $"{Join(gathering)} {(gathering.Count == 1 ? "stays" : "stay")} after a mild cleanse: clarify in time."
+                : "Nothing in it that gathers.",
             [.. Inside(listed, head), .. head is null ? [] : Against(names, head)],
-            [.. names.Where(name => name.How == Recognition.Unread).Select(name => name.Text)]);
+            [.. names.Where(name => name.How == Recognition.Unread).Select(name => name.Text)]
+        );
     }
 
     private static bool IsPetrolatum(LabelName name) => name.Ingredient?.Name is "petrolatum" or "mineral oil";
@@ -108,8 +158,17 @@ public sealed record LabelReading(
 
     private static string Mostly(List<LabelName> first)
     {
-        var does = first.Where(name => name.Class is not (null or IngredientClass.Water)).Select(name => IngredientClasses.Of(name.Class!.Value).Does).Distinct().Take(3).ToList();
-        return does.Count == 0 ? first.Count == 0 ? "There is no name to read." : "Mostly water." : $"Mostly {(does.Count == 1 ? does[0] : $"{string.Join(", ", does[..^1])} and {does[^1]}")}.";
+        var does = first
+            .Where(name => name.Class is not (null or IngredientClass.Water))
+            .Select(name => IngredientClasses.Of(name.Class!.Value).Does)
+            .Distinct()
+            .Take(3)
+            .ToList();
+        return does.Count == 0
+            ? first.Count == 0
+                ? "There is no name to read."
+                : "Mostly water."
+            : $"Mostly {(does.Count == 1 ? does[0] : $"{string.Join(", ", does[..^1])} and {does[^1]}")}.";
     }
 
     /// <summary>The first names count five times down to once; a butter or wax among the first three makes anything heavy.</summary>
@@ -127,14 +186,24 @@ public sealed record LabelReading(
         }
 
         var mean = known.Sum(pair => pair.share * IngredientClasses.Of(pair.name.Class!.Value).Weight) / known.Sum(pair => pair.share);
-        var weight = mean switch { < 1.5 => 1, < 2.3 => 2, < 3.2 => 3, < 4.4 => 4, _ => 5 };
+        var weight = mean switch
+        {
+            < 1.5 => 1,
+            < 2.3 => 2,
+            < 3.2 => 3,
+            < 4.4 => 4,
+            _ => 5,
+        };
         return (weight, $"Its first names weigh {Units.Reckoning.Show(mean)} on a scale from water, 1, to butter, 5.");
     }
 
     private static (ProteinStrength, string) ProteinOf(List<LabelName> listed)
     {
         var preservative = listed.FindIndex(name => name.Class == IngredientClass.Preservative);
-        var proteins = listed.Select((name, at) => (name, at)).Where(pair => pair.name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong).ToList();
+        var proteins = listed
+            .Select((name, at) => (name, at))
+            .Where(pair => pair.name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
+            .ToList();
         if (proteins.Count == 0)
         {
             return (ProteinStrength.None, "No protein in it.");
@@ -146,8 +215,11 @@ public sealed record LabelReading(
             return (ProteinStrength.None, $"{first.Text} stands behind the first preservative: a trace.");
         }
 
-        var isStrong = proteins.Exists(pair => pair.at < Most && pair.name.Class == IngredientClass.ProteinStrong) || proteins.Count(pair => pair.at < Most) >= 2;
-        return isStrong ? (ProteinStrength.Strong, $"{Join(proteins.Select(pair => pair.name))} among the first {Most}.")
+        var isStrong =
+            proteins.Exists(pair => pair.at < Most && pair.name.Class == IngredientClass.ProteinStrong)
+            || proteins.Count(pair => pair.at < Most) >= 2;
+        return isStrong
+            ? (ProteinStrength.Strong, $"{Join(proteins.Select(pair => pair.name))} among the first {Most}.")
             : (ProteinStrength.Light, $"{Join(proteins.Select(pair => pair.name))}, at place {at + 1}.");
     }
 
@@ -155,12 +227,17 @@ public sealed record LabelReading(
     {
         var first = listed.Take(Most).ToList();
         var humectant = first.FirstOrDefault(name => name.Class == IngredientClass.Humectant);
-        var seal = first.Take(3).FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.SealingOil);
+        var seal = first
+            .Take(3)
+            .FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.SealingOil);
         if (humectant is not null && seal is not null && first[0].Class == IngredientClass.Water)
         {
-            yield return new LabelConflict(head is { Porosity: Porosity.Low }
-                ? $"{humectant.Text} draws water and {seal.Text} keeps it out: for low-porosity hair it seals itself out."
-                : $"{humectant.Text} draws water and {seal.Text} keeps it out: the two work against each other.", [humectant.Text, seal.Text]);
+            yield return new LabelConflict(
+                head is { Porosity: Porosity.Low }
+                    ? $"{humectant.Text} draws water and {seal.Text} keeps it out: for low-porosity hair it seals itself out."
+                    : $"{humectant.Text} draws water and {seal.Text} keeps it out: the two work against each other.",
+                [humectant.Text, seal.Text]
+            );
         }
 
         if (first.FirstOrDefault(name => name.Class == IngredientClass.DryingAlcohol) is { } drying)
@@ -172,17 +249,29 @@ public sealed record LabelReading(
         var coats = listed.FirstOrDefault(name => name.Class == IngredientClass.Silicone);
         if (strips is not null && coats is not null)
         {
-            yield return new LabelConflict($"{strips.Text} strips what {coats.Text} leaves behind: it cleans off its own coat.", [strips.Text, coats.Text]);
+            yield return new LabelConflict(
+                $"{strips.Text} strips what {coats.Text} leaves behind: it cleans off its own coat.",
+                [strips.Text, coats.Text]
+            );
         }
     }
 
     /// <summary>Families of ingredients: the tag, the word on a head's list, and other words for it.</summary>
     private static readonly (string Tag, string Plural, string[] Words)[] Families =
     [
-        ("nut", "nuts", ["nut", "nuts"]), ("onion", "onion family", ["onion family", "onion", "onions"]), ("latex", "latex", ["latex"]),
-        ("fragrance", "fragrance", ["fragrance", "perfume"]), ("essential-oil", "essential oils", ["essential oil", "essential oils"]), ("soy", "soy", ["soy", "soya"]),
-        ("wheat", "wheat", ["wheat", "gluten"]), ("milk", "milk", ["milk"]), ("egg", "egg", ["egg", "eggs"]), ("bee", "bee products", ["bee", "bees", "bee products"]),
-        ("wool", "wool", ["wool", "lanolin"]), ("sesame", "sesame", ["sesame"]), ("legume", "legumes", ["legume", "legumes"]),
+        ("nut", "nuts", ["nut", "nuts"]),
+        ("onion", "onion family", ["onion family", "onion", "onions"]),
+        ("latex", "latex", ["latex"]),
+        ("fragrance", "fragrance", ["fragrance", "perfume"]),
+        ("essential-oil", "essential oils", ["essential oil", "essential oils"]),
+        ("soy", "soy", ["soy", "soya"]),
+        ("wheat", "wheat", ["wheat", "gluten"]),
+        ("milk", "milk", ["milk"]),
+        ("egg", "egg", ["egg", "eggs"]),
+        ("bee", "bee products", ["bee", "bees", "bee products"]),
+        ("wool", "wool", ["wool", "lanolin"]),
+        ("sesame", "sesame", ["sesame"]),
+        ("legume", "legumes", ["legume", "legumes"]),
     ];
 
     private static IEnumerable<LabelConflict> Against(IReadOnlyList<LabelName> names, Head head)
@@ -191,19 +280,35 @@ public sealed record LabelReading(
         {
             var word = Spelling.Plain(listed);
             var tag = Families.FirstOrDefault(family => family.Words.Contains(word)).Tag;
-            var found = names.Where(name => (tag is not null && name.Ingredient?.Has(tag) == true)
-                || (word == "protein" && name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
-                || (word is "essential oil" or "essential oils" && name.Class == IngredientClass.EssentialOil)
-                || (word is "fragrance" && name.Class == IngredientClass.Fragrance)
-                || (word is "silicone" or "silicones" && name.Class is IngredientClass.Silicone)
-                || (word.Length > 2 && ($" {Spelling.Plain(name.Text)} ".Contains($" {word} ", StringComparison.Ordinal) || name.Ingredient?.Name == word))).ToList();
+            var found = names
+                .Where(name =>
+                    (tag is not null && name.Ingredient?.Has(tag) == true)
+                    || (word == "protein" && name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
+                    || (word is "essential oil" or "essential oils" && name.Class == IngredientClass.EssentialOil)
+                    || (word is "fragrance" && name.Class == IngredientClass.Fragrance)
+                    || (word is "silicone" or "silicones" && name.Class is IngredientClass.Silicone)
+                    || (
+                        word.Length > 2
+                        && (
+                            $" {Spelling.Plain(name.Text)} ".Contains($" {word} ", StringComparison.Ordinal)
+                            || name.Ingredient?.Name == word
+                        )
+                    )
+                )
+                .ToList();
             if (found.Count > 0)
             {
-                yield return new LabelConflict($"{listed} must not touch {head.Name}: {Join(found)}.", [.. found.Select(name => name.Text)]);
+                yield return new LabelConflict(
+                    $"{listed} must not touch {head.Name}: {Join(found)}.",
+                    [.. found.Select(name => name.Text)]
+                );
             }
         }
 
-        if (head.AgeGroup != AgeGroup.Adult && names.Where(name => name.Ingredient?.Has("burns") == true).ToList() is { Count: > 0 } burning)
+        if (
+            head.AgeGroup != AgeGroup.Adult
+            && names.Where(name => name.Ingredient?.Has("burns") == true).ToList() is { Count: > 0 } burning
+        )
         {
             yield return new LabelConflict($"{Join(burning)} is not for a child.", [.. burning.Select(name => name.Text)]);
         }

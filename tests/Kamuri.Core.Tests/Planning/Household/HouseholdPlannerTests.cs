@@ -18,7 +18,13 @@ public class HouseholdPlannerTests
     private static HeadOfDay Of(string name, double centimetres = 20, Aim aim = Aim.Quick) =>
         new(Given.Request(aim, EndStyle.Bun, Named(name, centimetres)));
 
-    private static HouseholdRequest Asked(params HeadOfDay[] heads) => new() { Heads = heads, Hands = [new("Ama")], When = new When(Given.Noon) };
+    private static HouseholdRequest Asked(params HeadOfDay[] heads) =>
+        new()
+        {
+            Heads = heads,
+            Hands = [new("Ama")],
+            When = new When(Given.Noon),
+        };
 
     private static HouseholdPlan Made(HouseholdRequest request)
     {
@@ -36,23 +42,32 @@ public class HouseholdPlannerTests
             var hands = now.Where(task => task.IsHandsOn).ToList();
             Assert.Equal(hands.Count, hands.Select(task => task.By).Distinct().Count());
             Assert.All(hands, task => Assert.Contains(task.By, request.Hands.Select(each => each.Name)));
-            Assert.DoesNotContain(request.Hands, pair => pair.Away.Any(away => away.From <= minute && minute < away.To) && hands.Exists(task => task.By == pair.Name));
+            Assert.DoesNotContain(request.Hands, pair =>
+                pair.Away.Any(away => away.From <= minute && minute < away.To) && hands.Exists(task => task.By == pair.Name)
+            );
             foreach (var resource in Enum.GetValues<Resource>().Except([Resource.Hands]))
             {
-                var there = request.Taken.Any(taken => taken.Resource == resource && taken.When.From <= minute && minute < taken.When.To) ? 0 : request.Equipment.Count(resource);
+                var there = request.Taken.Any(taken => taken.Resource == resource && taken.When.From <= minute && minute < taken.When.To)
+                    ? 0
+                    : request.Equipment.Count(resource);
                 Assert.True(now.Count(task => task.Uses.Contains(resource)) <= there, $"{resource} at {minute:HH:mm}");
             }
 
             foreach (var head in request.Heads.Where(head => head.Present.Count > 0 && plan.Beyond.Count == 0))
             {
-                Assert.True(head.Present.Any(there => there.From <= minute && minute < there.To) || !hands.Exists(task => task.HeadId == head.Request.Head.Id && task.StepId is not null),
-                    $"hands on {head.Request.Head.Name} at {minute:HH:mm}");
+                Assert.True(
+                    head.Present.Any(there => there.From <= minute && minute < there.To)
+                        || !hands.Exists(task => task.HeadId == head.Request.Head.Id && task.StepId is not null),
+                    $"hands on {head.Request.Head.Name} at {minute:HH:mm}"
+                );
             }
         }
 
         foreach (var link in plan.Links)
         {
-            var gap = (plan.Tasks.Single(task => task.Id == link.To).Start - plan.Tasks.Single(task => task.Id == link.From).End).TotalMinutes;
+            var gap = (
+                plan.Tasks.Single(task => task.Id == link.To).Start - plan.Tasks.Single(task => task.Id == link.From).End
+            ).TotalMinutes;
             Assert.InRange(gap, link.LeastGap, link.MostGap ?? double.MaxValue);
         }
     }
@@ -72,7 +87,12 @@ public class HouseholdPlannerTests
         var soonest = Made(Crowded(n));
         // Each has until a quarter of an hour after all are over as soon as may be.
         var hour = soonest.End.AddMinutes(15);
-        var towards = Made(Crowded(n) with { Heads = [.. Crowded(n).Heads.Select((head, at) => head with { ReadyBy = hour.AddMinutes(at) })] });
+        var towards = Made(
+            Crowded(n) with
+            {
+                Heads = [.. Crowded(n).Heads.Select((head, at) => head with { ReadyBy = hour.AddMinutes(at) })],
+            }
+        );
         Assert.True(soonest.End - soonest.Start <= towards.End - towards.Start);
         Assert.All(towards.Heads, head => Assert.True(head.Plan.End <= head.Wanted));
     }
@@ -90,12 +110,14 @@ public class HouseholdPlannerTests
     {
         // Two days are left until the hour; the day is one of them, whoever could begin sooner.
         var hour = Given.Noon.AddDays(2);
-        var plan = Made(Asked(Of("Ada", 30, Aim.Strength), Of("Esi", 25, Aim.Moisture), Of("Yaw", 35, Aim.Reset), Of("Kojo", 20)) with
-        {
-            Hands = [new("Ama"), new("Kofi")],
-            When = new When(Given.Noon, ReadyBy: hour),
-            Taken = [new(Resource.Shower, new(hour.AddHours(-5), hour.AddHours(-4)))],
-        });
+        var plan = Made(
+            Asked(Of("Ada", 30, Aim.Strength), Of("Esi", 25, Aim.Moisture), Of("Yaw", 35, Aim.Reset), Of("Kojo", 20)) with
+            {
+                Hands = [new("Ama"), new("Kofi")],
+                When = new When(Given.Noon, ReadyBy: hour),
+                Taken = [new(Resource.Shower, new(hour.AddHours(-5), hour.AddHours(-4)))],
+            }
+        );
         Assert.InRange(plan.End, hour.AddHours(-3), hour);
         Assert.InRange(plan.Start, hour.AddHours(-24), hour);
         Assert.Empty(plan.WithoutRest);
@@ -106,14 +128,23 @@ public class HouseholdPlannerTests
     {
         // Yaw leaves at ten in the evening and is back at noon, which is too late for the hour: what he needs is done the day before.
         var (leaves, hour) = (Given.Noon.AddHours(10), Given.Noon.AddHours(30));
-        var yaw = Of("Yaw", 35, Aim.Reset) with { Present = [new(Given.Noon, leaves), new(Given.Noon.AddHours(24), Given.Noon.AddHours(48))] };
-        var plan = Made(Asked(Of("Ada", 30, Aim.Strength), Of("Esi", 25, Aim.Moisture), yaw, Of("Kojo", 20)) with
+        var yaw = Of("Yaw", 35, Aim.Reset) with
         {
-            Hands = [new("Ama"), new("Kofi") { Away = [new(Given.Noon.AddHours(2), Given.Noon.AddHours(3))] }],
-            When = new When(Given.Noon, ReadyBy: hour),
-        });
+            Present = [new(Given.Noon, leaves), new(Given.Noon.AddHours(24), Given.Noon.AddHours(48))],
+        };
+        var plan = Made(
+            Asked(Of("Ada", 30, Aim.Strength), Of("Esi", 25, Aim.Moisture), yaw, Of("Kojo", 20)) with
+            {
+                Hands = [new("Ama"), new("Kofi") { Away = [new(Given.Noon.AddHours(2), Given.Noon.AddHours(3))] }],
+                When = new When(Given.Noon, ReadyBy: hour),
+            }
+        );
         Assert.InRange(plan.End, Given.Noon, hour);
-        Assert.InRange(plan.Heads[2].Plan.Tasks.Where(task => task.IsHandsOn && task.StepId is not null).Max(task => task.End), Given.Noon, leaves);
+        Assert.InRange(
+            plan.Heads[2].Plan.Tasks.Where(task => task.IsHandsOn && task.StepId is not null).Max(task => task.End),
+            Given.Noon,
+            leaves
+        );
         Assert.Empty(plan.WithoutRest);
         Assert.Empty(plan.Beyond);
     }
@@ -123,12 +154,14 @@ public class HouseholdPlannerTests
     {
         var hour = Given.Noon.AddDays(1);
         var ada = Of("Ada", 30, Aim.Strength) with { ReadyBy = hour.AddHours(-4) };
-        var plan = Made(Asked(ada, Of("Esi", 25, Aim.Moisture), Of("Yaw", 35, Aim.Reset), Of("Kojo", 20)) with
-        {
-            Hands = [new("Ama"), new("Kofi")],
-            When = new When(Given.Noon, ReadyBy: hour),
-            Taken = [new(Resource.Shower, new(hour.AddHours(-5), hour.AddHours(-4)))],
-        });
+        var plan = Made(
+            Asked(ada, Of("Esi", 25, Aim.Moisture), Of("Yaw", 35, Aim.Reset), Of("Kojo", 20)) with
+            {
+                Hands = [new("Ama"), new("Kofi")],
+                When = new When(Given.Noon, ReadyBy: hour),
+                Taken = [new(Resource.Shower, new(hour.AddHours(-5), hour.AddHours(-4)))],
+            }
+        );
         // Some ten hours of work for two: all of it lies before Ada's hour, or at most a little behind.
         Assert.InRange(plan.Heads[0].Plan.End, hour.AddHours(-8), hour.AddHours(-4));
         Assert.InRange(plan.End - plan.Start, TimeSpan.FromHours(8), TimeSpan.FromHours(11));
@@ -159,7 +192,9 @@ public class HouseholdPlannerTests
 
         Assert.True(plan.End - Given.Noon < apart, $"{plan.End - Given.Noon} of {apart}");
         Assert.Equal(["Oriel", "Bram"], plan.Heads.Select(head => head.Plan.Request.Head.Name));
-        Assert.All(plan.Heads, head => Assert.All(head.Plan.Tasks, task => Assert.StartsWith($"{head.Key}/", task.Id, StringComparison.Ordinal)));
+        Assert.All(plan.Heads, head =>
+            Assert.All(head.Plan.Tasks, task => Assert.StartsWith($"{head.Key}/", task.Id, StringComparison.Ordinal))
+        );
         Assert.Equal(plan.Tasks.Count, plan.Heads.Sum(head => head.Plan.Tasks.Count));
         Assert.True(plan.NotBefore <= plan.End);
     }
@@ -185,7 +220,9 @@ public class HouseholdPlannerTests
         var styling = plan.Tasks.Where(task => task.IsHandsOn && !task.Uses.Contains(Resource.Shower) && task.StepId is not null);
         Assert.All(styling, task => Assert.Equal("Ama", task.By));
 
-        var nobody = Assert.Throws<UnplaceableException>(() => Planner.Make(asked with { Hands = [new("Bea", Work.Water)] }, Given.Figures));
+        var nobody = Assert.Throws<UnplaceableException>(() =>
+            Planner.Make(asked with { Hands = [new("Bea", Work.Water)] }, Given.Figures)
+        );
         Assert.StartsWith("Nobody may do this for Oriel: ", nobody.Message, StringComparison.Ordinal);
     }
 
@@ -196,8 +233,10 @@ public class HouseholdPlannerTests
         var first = free.Tasks.First(task => task.Uses.Contains(Resource.Shower));
         var taken = Made(Asked(Of("Oriel")) with { Taken = [new(Resource.Shower, new(first.Start, first.Start.AddMinutes(45)))] });
         Assert.True(taken.End >= free.End);
-        Assert.True(taken.Tasks.First(task => task.Uses.Contains(Resource.Shower)).Start >= first.Start.AddMinutes(45)
-            || taken.Tasks.First(task => task.Uses.Contains(Resource.Shower)).End <= first.Start);
+        Assert.True(
+            taken.Tasks.First(task => task.Uses.Contains(Resource.Shower)).Start >= first.Start.AddMinutes(45)
+                || taken.Tasks.First(task => task.Uses.Contains(Resource.Shower)).End <= first.Start
+        );
     }
 
     [Fact]
@@ -221,7 +260,9 @@ public class HouseholdPlannerTests
         Assert.Equal(["Wren is there from 12:00 to 12:25, and that is not long enough."], plan.Beyond);
         Assert.True(plan.End > Given.Noon.AddMinutes(25));
 
-        var gone = Assert.Throws<UnplaceableException>(() => Planner.Make(Asked(Of("Wren") with { Present = [new(Given.Noon.AddHours(-3), Given.Noon)] }), Given.Figures));
+        var gone = Assert.Throws<UnplaceableException>(() =>
+            Planner.Make(Asked(Of("Wren") with { Present = [new(Given.Noon.AddHours(-3), Given.Noon)] }), Given.Figures)
+        );
         Assert.Equal("Wren is not there any more at 12:00.", gone.Message);
     }
 
@@ -234,7 +275,13 @@ public class HouseholdPlannerTests
         {
             from = until == DateTimeOffset.MinValue || task.Start - until >= TimeSpan.FromMinutes(10) ? task.Start : from;
             until = task.End;
-            Assert.True(until - from <= TimeSpan.FromMinutes(Math.Max(75, plan.Tasks.Where(each => each.IsHandsOn).Max(each => (each.End - each.Start).TotalMinutes))), $"{from:HH:mm} to {until:HH:mm}");
+            Assert.True(
+                until - from
+                    <= TimeSpan.FromMinutes(
+                        Math.Max(75, plan.Tasks.Where(each => each.IsHandsOn).Max(each => (each.End - each.Start).TotalMinutes))
+                    ),
+                $"{from:HH:mm} to {until:HH:mm}"
+            );
         }
 
         Assert.NotEmpty(plan.Rests);
@@ -265,11 +312,28 @@ public class HouseholdPlannerTests
         // Esi comes an hour before she wants to be ready, which is too late whatever is done.
         var (ada, esi) = (Given.Noon.AddHours(8), Given.Noon.AddHours(5));
         var watched = new Watched();
-        var plan = new HouseholdPlanner(watched).Make(Asked(Of("Ada") with { ReadyBy = ada },
-            Of("Esi", 30, Aim.Moisture) with { ReadyBy = esi, Present = [new(esi.AddHours(-1), esi.AddHours(12))] }), Given.Figures);
+        var plan = new HouseholdPlanner(watched).Make(
+            Asked(
+                Of("Ada") with
+                {
+                    ReadyBy = ada,
+                },
+                Of("Esi", 30, Aim.Moisture) with
+                {
+                    ReadyBy = esi,
+                    Present = [new(esi.AddHours(-1), esi.AddHours(12))],
+                }
+            ),
+            Given.Figures
+        );
         // A draft; that one as good as can be, for it is late; and once more with minutes to spare for Ada.
-        Assert.Equal([((int?)0, 480, 300), (null, 480, 300)], watched.Problems.Take(2).Select(each => (each.DraftAfter, each.Deadlines["1"], each.Deadlines["2"])));
-        Assert.All(watched.Problems.Skip(2), each => Assert.Equal(((int?)null, true, 300), (each.DraftAfter, each.Deadlines["1"] < 480, each.Deadlines["2"])));
+        Assert.Equal(
+            [((int?)0, 480, 300), (null, 480, 300)],
+            watched.Problems.Take(2).Select(each => (each.DraftAfter, each.Deadlines["1"], each.Deadlines["2"]))
+        );
+        Assert.All(watched.Problems.Skip(2), each =>
+            Assert.Equal(((int?)null, true, 300), (each.DraftAfter, each.Deadlines["1"] < 480, each.Deadlines["2"]))
+        );
         Assert.True(plan.Heads[0].Plan.End <= ada && plan.Heads[1].Plan.End > esi);
         Assert.InRange(plan.LeastLate!.Value, 1, plan.MinutesLate);
     }
@@ -280,9 +344,24 @@ public class HouseholdPlannerTests
     [InlineData(12)]
     public void Whoever_is_in_time_is_so_nine_days_in_ten_also_where_work_waits_for_somebody_who_is_away(int from)
     {
-        // What is pushed behind an absence on slow days is later on most days, so minutes to spare count from the plan and not from the likely end.
+        // What is pushed behind an absence on slow days is later on most days, so minutes to spare count from the plan and not from the
+        // likely end.
         var away = new Between(Given.Noon.AddHours(from), Given.Noon.AddHours(from + 1));
-        var plan = Made(Asked(Of("Ada", 30, Aim.Moisture) with { ReadyBy = Given.Noon.AddHours(15) }, Of("Esi", 40, Aim.Moisture) with { ReadyBy = Given.Noon.AddHours(14) }) with { Hands = [new("Ama") { Away = [away] }] });
+        var plan = Made(
+            Asked(
+                Of("Ada", 30, Aim.Moisture) with
+                {
+                    ReadyBy = Given.Noon.AddHours(15),
+                },
+                Of("Esi", 40, Aim.Moisture) with
+                {
+                    ReadyBy = Given.Noon.AddHours(14),
+                }
+            ) with
+            {
+                Hands = [new("Ama") { Away = [away] }],
+            }
+        );
         Assert.Equal(0, plan.MinutesLate);
         Assert.All(plan.Heads, head => Assert.True(head.ChanceInTime >= 0.85, $"{head.Key}: {head.ChanceInTime}"));
     }
@@ -309,9 +388,25 @@ public class HouseholdPlannerTests
     public void All_questions_about_one_plan_together_take_what_one_plan_may()
     {
         var watched = new Watched();
-        new HouseholdPlanner(watched).Make(Asked(Of("Ada", 30, Aim.Moisture) with { ReadyBy = Given.Noon.AddHours(9) }, Of("Bram", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture) with { ReadyBy = Given.Noon.AddHours(7) }), Given.Figures);
+        new HouseholdPlanner(watched).Make(
+            Asked(
+                Of("Ada", 30, Aim.Moisture) with
+                {
+                    ReadyBy = Given.Noon.AddHours(9),
+                },
+                Of("Bram", 45, Aim.Strength),
+                Of("Esi", 40, Aim.Moisture) with
+                {
+                    ReadyBy = Given.Noon.AddHours(7),
+                }
+            ),
+            Given.Figures
+        );
         Assert.True(watched.Problems.Count > 1 && watched.Spent[0] > 0, $"{watched.Problems.Count}");
-        Assert.Equal(watched.Problems.Select((_, at) => (int?)Math.Max(0, Effort.Usual - watched.Spent.Take(at).Sum())), watched.Problems.Select(each => each.Effort));
+        Assert.Equal(
+            watched.Problems.Select((_, at) => (int?)Math.Max(0, Effort.Usual - watched.Spent.Take(at).Sum())),
+            watched.Problems.Select(each => each.Effort)
+        );
     }
 
     [Fact]
@@ -325,7 +420,11 @@ public class HouseholdPlannerTests
         // Who is away in the afternoon would leave half a day on each side of that.
         var parted = Made(asked with { Hands = [new("Ama") { Away = [new(Given.Noon.AddHours(1), Given.Noon.AddHours(4))] }] });
         Assert.True(parted.Start >= Given.Noon.AddHours(4), parted.Start.ToString());
-        Assert.Contains($"Start at {parted.Start:HH:mm}, not at 12:00, to suit who and what is there when and their hours; done: ", HouseholdWords.Finish(parted), StringComparison.Ordinal);
+        Assert.Contains(
+            $"Start at {parted.Start:HH:mm}, not at 12:00, to suit who and what is there when and their hours; done: ",
+            HouseholdWords.Finish(parted),
+            StringComparison.Ordinal
+        );
 
         // Asked for by an hour, it begins when that is soon enough.
         var late = Made(asked with { When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(10)) });
@@ -359,15 +458,19 @@ public class HouseholdPlannerTests
         var bram = Of("Bram", 45, Aim.Moisture) with { Present = [new Between(Given.Noon.AddHours(10), Given.Noon.AddHours(34))] };
         HouseholdPlan With(HeadOfDay last)
         {
-            var plan = Made(Asked(Of("Ada", 30, Aim.Moisture), Of("Esi", 40, Aim.Moisture), last) with
-            {
-                Hands = [new HelpingHands("Ama"), new HelpingHands("Kofi")],
-                When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(12)),
-            });
+            var plan = Made(
+                Asked(Of("Ada", 30, Aim.Moisture), Of("Esi", 40, Aim.Moisture), last) with
+                {
+                    Hands = [new HelpingHands("Ama"), new HelpingHands("Kofi")],
+                    When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(12)),
+                }
+            );
             Assert.Equal(["Bram"], plan.Heads.Where(head => head.Plan.End > head.Wanted).Select(head => head.Plan.Request.Head.Name));
             // The others are begun as late as their hour allows, with something to spare for a slow day, and not as soon as anybody is up.
             Assert.True(plan.Start >= Given.Noon.AddHours(3), $"{plan.Start}");
-            Assert.All(plan.Heads, head => Assert.True(head.ChanceInTime >= 0.9 || head.Plan.Request.Head.Name == "Bram", $"{head.Key}: {head.ChanceInTime}"));
+            Assert.All(plan.Heads, head =>
+                Assert.True(head.ChanceInTime >= 0.9 || head.Plan.Request.Head.Name == "Bram", $"{head.Key}: {head.ChanceInTime}")
+            );
             return plan;
         }
 
@@ -383,7 +486,8 @@ public class HouseholdPlannerTests
     public void By_one_hour_for_all_the_last_of_them_is_as_little_late_as_can_be()
     {
         var free = Made(Asked(Of("Ada"), Of("Bram", 45, Aim.Strength), Of("Esi", 40, Aim.Moisture)));
-        HouseholdPlan By(double minutesSooner) => Made(free.Request with { When = new When(Given.Noon, ReadyBy: free.End.AddMinutes(-minutesSooner)) });
+        HouseholdPlan By(double minutesSooner) =>
+            Made(free.Request with { When = new When(Given.Noon, ReadyBy: free.End.AddMinutes(-minutesSooner)) });
 
         // No wait gives two hours: then all of it is as short as it can be, and that is proven.
         var late = By(120);
@@ -398,7 +502,12 @@ public class HouseholdPlannerTests
         Assert.Contains(inTime.Heads, head => head.Plan.Fit.Shortened.Count > 0);
         Assert.True(inTime.Heads.Sum(head => head.Plan.Fit.Shortened.Count) <= late.Heads.Sum(head => head.Plan.Fit.Shortened.Count));
         // With an hour of its own for one of them, what counts is each.
-        var own = Made(late.Request with { Heads = [.. late.Request.Heads.Skip(1), late.Request.Heads[0] with { ReadyBy = free.End.AddMinutes(-240) }] });
+        var own = Made(
+            late.Request with
+            {
+                Heads = [.. late.Request.Heads.Skip(1), late.Request.Heads[0] with { ReadyBy = free.End.AddMinutes(-240) }],
+            }
+        );
         Assert.False(own.Request.HasOneHour);
         Assert.Equal(own.Heads.Sum(head => Math.Max(0, (head.Plan.End - head.Wanted!.Value).TotalMinutes)), own.MinutesLate);
     }
@@ -409,7 +518,11 @@ public class HouseholdPlannerTests
         var plan = Made(Asked(Of("Oriel"), Of("Bram")));
         var said = HouseholdWords.Finish(plan);
         Assert.StartsWith("Start at 12:00; done: ", said, StringComparison.Ordinal);
-        Assert.Contains(plan.Proven ? "No plan can finish sooner with one pair of hands." : "No plan can finish before", said, StringComparison.Ordinal);
+        Assert.Contains(
+            plan.Proven ? "No plan can finish sooner with one pair of hands." : "No plan can finish before",
+            said,
+            StringComparison.Ordinal
+        );
         Assert.StartsWith("The end waits most for ", plan.Bottleneck, StringComparison.Ordinal);
     }
 
@@ -425,14 +538,28 @@ public class HouseholdPlannerTests
         var evening = new DateTimeOffset(2026, 3, 10, 18, 0, 0, TimeSpan.Zero);
         var wanted = new DateTimeOffset(2026, 3, 10, hour, 0, 0, TimeSpan.Zero).AddDays(days);
         var plan = Made(Asked(overnight with { Request = request }, Of("Bram")) with { When = new When(evening, ReadyBy: wanted) });
-        Assert.All(plan.Tasks.Where(task => task.IsHandsOn), task => Assert.True(
-            task.Start.TimeOfDay >= TimeSpan.FromHours(6.5) && task.End.TimeOfDay <= TimeSpan.FromHours(22.5) && task.Start.Date == task.End.Date, $"{task.Id} from {task.Start} to {task.End}"));
-        // The night is the one before it, or the one before that where the day would else not be over in time; and it is a night, not a day.
+        Assert.All(plan.Tasks.Where(task => task.IsHandsOn), task =>
+            Assert.True(
+                task.Start.TimeOfDay >= TimeSpan.FromHours(6.5)
+                    && task.End.TimeOfDay <= TimeSpan.FromHours(22.5)
+                    && task.Start.Date == task.End.Date,
+                $"{task.Id} from {task.Start} to {task.End}"
+            )
+        );
+        // The night is the one before it, or the one before that where the day would else not be over in time; and it is a night, not a
+        // day.
         var night = plan.Tasks.Single(task => task.IsOvernight);
         Assert.InRange((wanted.Date - night.End.Date).Days, 0, 1);
         Assert.Equal(night.Start.Date.AddDays(1), night.End.Date);
-        Assert.True(night.Start.TimeOfDay <= TimeSpan.FromHours(22.5) && night.End.TimeOfDay >= TimeSpan.FromHours(6.5), $"{night.Start} to {night.End}");
-        Assert.StartsWith($"Start at {plan.Start:HH:mm}{(days == 1 ? "; done: " : $" on {plan.Start.DayOfWeek}")}", HouseholdWords.Finish(plan), StringComparison.Ordinal);
+        Assert.True(
+            night.Start.TimeOfDay <= TimeSpan.FromHours(22.5) && night.End.TimeOfDay >= TimeSpan.FromHours(6.5),
+            $"{night.Start} to {night.End}"
+        );
+        Assert.StartsWith(
+            $"Start at {plan.Start:HH:mm}{(days == 1 ? "; done: " : $" on {plan.Start.DayOfWeek}")}",
+            HouseholdWords.Finish(plan),
+            StringComparison.Ordinal
+        );
         // What is said to be the least is of the hour that was asked for, not of the earlier one that slow days are placed towards.
         Assert.InRange(plan.LeastLate!.Value, 0, plan.MinutesLate + 0.001);
         Assert.True(days == 1 || plan.MinutesLate == 0, $"{plan.MinutesLate} min late");
@@ -453,12 +580,24 @@ public class HouseholdPlannerTests
         Assert.Equal(night, on.Start.Date);
         Assert.Equal(night.AddDays(1), on.End.Date);
         Assert.InRange((on.End - on.Start).TotalHours, hours - 0.5, 24);
-        // Hours on the wall are the same on the day before, whatever the clocks do in between: there from quarter past six to quarter to eleven.
-        DateTimeOffset Wall(double hour) => night.AddDays(1).AddHours(hour) is var wall ? new DateTimeOffset(wall, zone.GetUtcOffset(wall)) : default;
+        // Hours on the wall are the same on the day before, whatever the clocks do in between: there from quarter past six to quarter
+        // to eleven.
+        DateTimeOffset Wall(double hour) =>
+            night.AddDays(1).AddHours(hour) is var wall ? new DateTimeOffset(wall, zone.GetUtcOffset(wall)) : default;
         var there = overnight with { Request = request, Present = [new Between(Wall(6.25), Wall(22.75))] };
-        var again = Planner.Make(Asked(there, Of("Bram")) with { When = new When(evening, ReadyBy: Wall(18)) { Zone = zone } }, Given.Figures);
+        var again = Planner.Make(
+            Asked(there, Of("Bram")) with
+            {
+                When = new When(evening, ReadyBy: Wall(18)) { Zone = zone },
+            },
+            Given.Figures
+        );
         Assert.Empty(again.Beyond);
-        Assert.Contains(again.NotThere, away => away.Who == "1" && away.From == new DateTimeOffset(night.AddHours(22.75), zone.GetUtcOffset(night.AddHours(22.75))) && away.To == Wall(6.25));
+        Assert.Contains(again.NotThere, away =>
+            away.Who == "1"
+            && away.From == new DateTimeOffset(night.AddHours(22.75), zone.GetUtcOffset(night.AddHours(22.75)))
+            && away.To == Wall(6.25)
+        );
         Assert.DoesNotContain(plan.Tasks, task => task.IsHandsOn && task.Start.TimeOfDay.TotalHours is >= 22.5 or < 6);
     }
 
@@ -473,10 +612,20 @@ public class HouseholdPlannerTests
         var plan = Planner.Make(Asked(head, Of("Bram")) with { When = new When(On(10, 18), ReadyBy: On(12, 19)) }, Given.Figures);
         Assert.Empty(plan.Beyond);
         Assert.Equal((0.0, 11), (plan.MinutesLate, plan.Tasks.Single(task => task.IsOvernight).Start.Day));
-        Assert.All(plan.Tasks.Where(task => task.IsHandsOn && task.HeadId == head.Request.Head.Id),
-            task => Assert.True(task.Start.TimeOfDay.TotalHours >= 6 && task.End.TimeOfDay.TotalHours <= 22.5 && task.Start.Date == task.End.Date, $"{task.Id} at {task.Start}"));
+        Assert.All(plan.Tasks.Where(task => task.IsHandsOn && task.HeadId == head.Request.Head.Id), task =>
+            Assert.True(
+                task.Start.TimeOfDay.TotalHours >= 6 && task.End.TimeOfDay.TotalHours <= 22.5 && task.Start.Date == task.End.Date,
+                $"{task.Id} at {task.Start}"
+            )
+        );
         // One that goes to school before it could be washed out stays at home for it, and it is said.
-        var early = Planner.Make(Asked(head with { Present = [new Between(On(12, 18), On(12, 21))] }, Of("Bram")) with { When = new When(On(10, 18), ReadyBy: On(12, 19)) }, Given.Figures);
+        var early = Planner.Make(
+            Asked(head with { Present = [new Between(On(12, 18), On(12, 21))] }, Of("Bram")) with
+            {
+                When = new When(On(10, 18), ReadyBy: On(12, 19)),
+            },
+            Given.Figures
+        );
         Assert.Equal("Oriel is there from 18:00 to 21:00, and that is not long enough.", Assert.Single(early.Beyond));
         Assert.Equal(0, early.MinutesLate);
     }
@@ -486,13 +635,18 @@ public class HouseholdPlannerTests
     {
         // Half a day's work and drying, by one o'clock: the night before it is worked in, unless it is left out.
         DateTimeOffset On(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
-        var asked = Asked(Of("Oriel", 40, Aim.Moisture), Of("Bram", 40, Aim.Moisture)) with { When = new When(On(10, 9), ReadyBy: On(11, 13)) };
+        var asked = Asked(Of("Oriel", 40, Aim.Moisture), Of("Bram", 40, Aim.Moisture)) with
+        {
+            When = new When(On(10, 9), ReadyBy: On(11, 13)),
+        };
         var through = Made(asked);
         Assert.True(through.StartsInTheNight, $"starts at {through.Start}");
         Assert.Equal($"To be ready by 13:00 it starts at {through.Start:HH:mm}, while people sleep.", HouseholdWords.Night(through));
         var slept = Made(asked with { Hands = [new HelpingHands("Ama") { Away = [new Between(On(11, 22.5), On(12, 6.5))] }] });
         Assert.Equal((false, null), (slept.StartsInTheNight, HouseholdWords.Night(slept)));
-        Assert.All(slept.Tasks.Where(task => task.IsHandsOn), task => Assert.True(task.Start.TimeOfDay.TotalHours >= 6.5 && task.End.TimeOfDay.TotalHours <= 22.5, $"{task.Id} at {task.Start}"));
+        Assert.All(slept.Tasks.Where(task => task.IsHandsOn), task =>
+            Assert.True(task.Start.TimeOfDay.TotalHours >= 6.5 && task.End.TimeOfDay.TotalHours <= 22.5, $"{task.Id} at {task.Start}")
+        );
         // One that is only back at eleven cannot be ready by then, and it is not said that it would be.
         var back = Made(asked with { Heads = [asked.Heads[0], asked.Heads[1] with { Present = [new Between(On(11, 11), On(12, 11))] }] });
         Assert.True(back is { MinutesLate: > 0, StartsInTheNight: true }, $"{back.MinutesLate} late, starts at {back.Start}");
@@ -524,15 +678,29 @@ public class HouseholdPlannerTests
         var request = overnight.Request with { Edits = [new AddStep(StepIds.HeavyOilOvernight, null)] };
         var plan = Made(Asked(overnight with { Request = request }, Of("Bram")) with { When = new When(evening) });
         var night = plan.Tasks.Single(task => task.IsOvernight);
-        Assert.True(night.Start.TimeOfDay.TotalHours <= 22.5 && night.End.TimeOfDay.TotalHours >= 6.5 && night.End.Date > night.Start.Date, $"{night.Start} to {night.End}");
+        Assert.True(
+            night.Start.TimeOfDay.TotalHours <= 22.5 && night.End.TimeOfDay.TotalHours >= 6.5 && night.End.Date > night.Start.Date,
+            $"{night.Start} to {night.End}"
+        );
         Assert.DoesNotContain(plan.Tasks, task => task.IsHandsOn && task.Start.TimeOfDay.TotalHours is >= 22.5 or < 6.5);
     }
 
     [Fact]
-    public void The_same_question_has_the_same_answer() => Gen.Select(Gen.Double[8, 45], Gen.Double[8, 45], Gen.Int[1, 2], Gen.Bool).Sample((one, two, hands, isMoist) =>
-    {
-        var asked = Asked(Of("Oriel", one, isMoist ? Aim.Moisture : Aim.Quick), Of("Bram", two)) with { Hands = [.. new[] { new HelpingHands("Ama"), new HelpingHands("Bea") }.Take(hands)] };
-        var plan = Made(asked);
-        Assert.Equal(plan.Tasks, Planner.Make(asked, Given.Figures).Tasks, (a, b) => (a.Id, a.Start, a.End, a.By) == (b.Id, b.Start, b.End, b.By));
-    }, iter: Thorough.Runs(3, 6), threads: 1);
+    public void The_same_question_has_the_same_answer() =>
+        Gen.Select(Gen.Double[8, 45], Gen.Double[8, 45], Gen.Int[1, 2], Gen.Bool)
+            .Sample(
+                (one, two, hands, isMoist) =>
+                {
+                    var asked = Asked(Of("Oriel", one, isMoist ? Aim.Moisture : Aim.Quick), Of("Bram", two)) with
+                    {
+                        Hands = [.. new[] { new HelpingHands("Ama"), new HelpingHands("Bea") }.Take(hands)],
+                    };
+                    var plan = Made(asked);
+                    Assert.Equal(plan.Tasks, Planner.Make(asked, Given.Figures).Tasks, (a, b) =>
+                        (a.Id, a.Start, a.End, a.By) == (b.Id, b.Start, b.End, b.By)
+                    );
+                },
+                iter: Thorough.Runs(3, 6),
+                threads: 1
+            );
 }

@@ -11,10 +11,20 @@ public class WhyNotTests
     private static readonly CpSatScheduler Scheduler = new();
 
     private static HouseholdRequest Asked(double hours, params HeadOfDay[] heads) =>
-        new() { Heads = heads, Hands = [new("Ama")], When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(hours)) };
+        new()
+        {
+            Heads = heads,
+            Hands = [new("Ama")],
+            When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(hours)),
+        };
 
     private static HeadOfDay Of(string name, Aim aim = Aim.Moisture) =>
-        new(Given.Request(aim, EndStyle.Bun, Given.Head(20) with { Id = new Guid(name.Length, 0, 0, new byte[8]), Name = name }) with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool });
+        new(
+            Given.Request(aim, EndStyle.Bun, Given.Head(20) with { Id = new Guid(name.Length, 0, 0, new byte[8]), Name = name }) with
+            {
+                DryingAir = Kamuri.Core.Physics.Air.BlowDryCool,
+            }
+        );
 
     private static HouseholdPlan Made(HouseholdRequest request) => new HouseholdPlanner(Scheduler).Make(request, Given.Figures);
 
@@ -51,15 +61,27 @@ public class WhyNotTests
         var told = new List<RemedySearch>();
         _ = WhyNot.Of(request, plan, Given.Figures, Scheduler, told.Add).ToList();
         Assert.Equal(
-            ["an earlier beginning", "a second pair of hands", "faster drying for Oriel", "less for Oriel", "faster drying for Bo", "less for Bo", "two changes together"],
-            told.Select(search => search.Trying));
+            [
+                "an earlier beginning",
+                "a second pair of hands",
+                "faster drying for Oriel",
+                "less for Oriel",
+                "faster drying for Bo",
+                "less for Bo",
+                "two changes together",
+            ],
+            told.Select(search => search.Trying)
+        );
         Assert.Equal(told.Select((_, at) => at / 7.0), told.Select(search => search.Share));
     }
 
     [Fact]
     public void Hair_that_hangs_in_still_air_is_dried_as_gently_as_is_in_time()
     {
-        var still = Of("Oriel", Aim.Quick) with { Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
+        var still = Of("Oriel", Aim.Quick) with
+        {
+            Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still },
+        };
         var alone = Given.Plan(still.Request);
         var (_, remedies) = Why(Asked((alone.End - alone.Start).TotalHours * 0.8, still));
         Assert.Equal(Kamuri.Core.Physics.Air.Fan, Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.DryFaster).DryingAir);
@@ -69,8 +91,24 @@ public class WhyNotTests
     public void A_second_pair_of_hands_is_asked_for_as_little_as_helps()
     {
         var both = new[] { Of("Oriel"), Of("Bo", Aim.Quick) };
-        var one = new HouseholdPlanner(Scheduler).Make(new HouseholdRequest { Heads = both, Hands = [new("Ama")], When = new When(Given.Noon) }, Given.Figures);
-        var two = new HouseholdPlanner(Scheduler).Make(new HouseholdRequest { Heads = both, Hands = [new("Ama"), new("Bo")], When = new When(Given.Noon) }, Given.Figures);
+        var one = new HouseholdPlanner(Scheduler).Make(
+            new HouseholdRequest
+            {
+                Heads = both,
+                Hands = [new("Ama")],
+                When = new When(Given.Noon),
+            },
+            Given.Figures
+        );
+        var two = new HouseholdPlanner(Scheduler).Make(
+            new HouseholdRequest
+            {
+                Heads = both,
+                Hands = [new("Ama"), new("Bo")],
+                When = new When(Given.Noon),
+            },
+            Given.Figures
+        );
         Assert.True(two.End < one.End);
         var (plan, remedies) = Why(Asked(((two.End - two.Start).TotalMinutes + 2) / 60, both));
         if (plan.MinutesLate == 0)
@@ -85,9 +123,19 @@ public class WhyNotTests
     [Fact]
     public void Where_one_change_is_not_enough_two_together_are_told()
     {
-        var still = Of("Oriel", Aim.Quick) with { Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
+        var still = Of("Oriel", Aim.Quick) with
+        {
+            Request = Of("Oriel", Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still },
+        };
         HeadOfDay[] both = [still, Of("Bo", Aim.Quick)];
-        var helped = Made(new HouseholdRequest { Heads = [still with { Request = still.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } }, both[1]], Hands = [new("Ama"), new("Bea")], When = new When(Given.Noon) });
+        var helped = Made(
+            new HouseholdRequest
+            {
+                Heads = [still with { Request = still.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } }, both[1]],
+                Hands = [new("Ama"), new("Bea")],
+                When = new When(Given.Noon),
+            }
+        );
         // As soon as help and a dryer together make it, and a few minutes for what varies.
         var (plan, remedies) = Why(Asked(((helped.NineInTenBy - helped.Start).TotalMinutes + 5) / 60, both));
         Assert.True(plan.MinutesLate > 0);
@@ -101,15 +149,29 @@ public class WhyNotTests
     [Fact]
     public void Two_heads_that_both_dry_too_slowly_are_both_dried_faster()
     {
-        HeadOfDay Still(string name) => Of(name, Aim.Quick) with { Request = Of(name, Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still } };
+        HeadOfDay Still(string name) =>
+            Of(name, Aim.Quick) with
+            {
+                Request = Of(name, Aim.Quick).Request with { DryingAir = Kamuri.Core.Physics.Air.Still },
+            };
         HeadOfDay[] both = [Still("Oriel"), Still("Bo")];
-        var dried = Made(new HouseholdRequest
-        {
-            Heads = [.. both.Select(head => head with { Request = head.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } })],
-            Hands = [new("Ama"), new("Bea")],
-            When = new When(Given.Noon),
-        });
-        var (plan, remedies) = Why(Asked(((dried.NineInTenBy - dried.Start).TotalMinutes + 5) / 60, both) with { Hands = [new("Ama"), new("Bea")] });
+        var dried = Made(
+            new HouseholdRequest
+            {
+                Heads =
+                [
+                    .. both.Select(head => head with { Request = head.Request with { DryingAir = Kamuri.Core.Physics.Air.BlowDryCool } }),
+                ],
+                Hands = [new("Ama"), new("Bea")],
+                When = new When(Given.Noon),
+            }
+        );
+        var (plan, remedies) = Why(
+            Asked(((dried.NineInTenBy - dried.Start).TotalMinutes + 5) / 60, both) with
+            {
+                Hands = [new("Ama"), new("Bea")],
+            }
+        );
         var together = Assert.Single(remedies, remedy => remedy.Kind == RemedyKind.Together);
         Assert.Equal([0, 1], together.Parts.Where(part => part.Kind == RemedyKind.DryFaster).Select(part => part.Head).Order());
         Assert.Equal(0, Made(together.Parts.Aggregate(plan.Request, Changed)).MinutesLate);
@@ -119,7 +181,10 @@ public class WhyNotTests
     private static HouseholdRequest Changed(HouseholdRequest request, Remedy remedy)
     {
         HouseholdRequest OnHead(Func<PlanRequest, PlanRequest> change) =>
-            request with { Heads = [.. request.Heads.Select((head, at) => at == remedy.Head ? head with { Request = change(head.Request) } : head)] };
+            request with
+            {
+                Heads = [.. request.Heads.Select((head, at) => at == remedy.Head ? head with { Request = change(head.Request) } : head)],
+            };
         return remedy.Kind switch
         {
             RemedyKind.SecondHands => request with { Hands = [.. request.Hands, new HelpingHands("Bea", remedy.MayDo)] },
