@@ -72,7 +72,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Click("li[data-step=pre-poo] details summary");
         window.Click("li[data-step=pre-poo] details:last-of-type summary");
         Look("/today, a step being changed");
-        foreach (var (press, ready) in new[] { ("How it is done", "form"), ("Kept days", "form"), ("Water beads off", "[data-question]") })
+        foreach (var (press, ready) in new[] { ("Options", "form"), ("Saved plans", "form"), ("Water beads off", "[data-question]") })
         {
             window.Press(press);
             window.See($"[role=dialog] {ready}");
@@ -80,7 +80,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
             window.Press("Close");
         }
 
-        foreach (var (path, press) in new[] { ("/shelf", "As a table"), ("/shelf/formulas", "Bring one in") })
+        foreach (var (path, press) in new[] { ("/shelf", "Import or export"), ("/shelf/formulas", "Import") })
         {
             window.Go(path);
             window.Press(press);
@@ -89,7 +89,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         }
 
         window.Go("/today");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.See("[data-main]");
         window.Click("[data-main]");
         window.SeeText("Section 1 done", "[data-main]");
@@ -106,7 +106,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.See("[role=dialog] form");
         Look("/today, who is there");
         window.Press("Close");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.See("[data-lanes]");
         Look("/run, two heads");
         window.Keys_("x");
@@ -139,7 +139,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         }
 
         window.Keys_("?");
-        window.SeeText("Take back the last change to the plan", "[role=dialog]");
+        window.SeeText("Undo the last change to the plan", "[role=dialog]");
     }
 
     [Fact]
@@ -163,7 +163,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.See("li[data-step]");
         if (where == "/run")
         {
-            window.Press("Rehearse it");
+            window.Press("Rehearse");
             window.See("[data-main]");
         }
 

@@ -31,29 +31,29 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
     {
         Open();
         OpenStep("cleanse");
-        _window.Press("Do it once more");
+        _window.Press("Repeat this step");
         _window.Until(() => Steps().Contains("cleanse-2"), "a second cleanse");
-        _window.Press("Kept days");
-        _window.Fill("Keep this plan as", "Long Sunday");
-        _window.Press("Keep this day");
-        _window.SeeText("Wash Oriel as in Long Sunday", "h1");
+        _window.Press("Saved plans");
+        _window.Fill("Save this plan as", "Long Sunday");
+        _window.Press("Save plan");
+        _window.SeeText("Wash Oriel with Long Sunday", "h1");
         Assert.Contains("cleanse-2", Steps());
 
         _window.Press("Head: Oriel");
         _window.Press("Bram");
         _window.SeeText("Wash Bram as in Long Sunday", "h1");
         _window.See("article[data-finding=R45]");
-        _window.Press("Mend all that can be mended");
+        _window.Press("Fix everything that can be fixed");
         _window.Until(() => !_window.Has("article[data-finding=R45]"), "a day that suits locs");
 
-        _window.Press("As composed");
+        _window.Press("Reset steps");
         _window.SeeText("Wash Bram for", "h1");
-        _window.Press("Kept days");
+        _window.Press("Saved plans");
         _window.Press("Rename Long Sunday");
-        _window.Fill("Another name", "Short Sunday");
-        _window.Press("Keep the name");
-        _window.Press("Forget Short Sunday");
-        _window.Press("Forget it for good");
+        _window.Fill("New name", "Short Sunday");
+        _window.Press("Rename");
+        _window.Press("Remove Short Sunday");
+        _window.Press("Remove for good");
         _window.Until(() => !_window.Text("[role=dialog]").Contains("Short Sunday", StringComparison.Ordinal), "a day forgotten");
         Assert.Empty(_window.Complaints());
     }
@@ -91,7 +91,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         );
         _window.Go("/today");
         _window.See("li[data-step=oil]");
-        _window.Press("Rehearse it");
+        _window.Press("Rehearse");
         _window.SeeText("Leave-in, oil", "h1");
         _window.SeeText("Then on the same section, oil:");
     }
@@ -107,7 +107,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
 
         OpenStep("cover-2");
         _window.Click("li[data-step=cover-2] details summary");
-        _window.Choose("Warmed by", "Hood, low");
+        _window.Choose("Heat", "Hood, low");
         _window.SeeText("usual under the hood", "li[data-step=cover-2]");
     }
 
@@ -138,7 +138,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
     public void Switching_a_school_says_what_changes_and_conflicts_are_explained()
     {
         Open();
-        _window.Press("How it is done");
+        _window.Press("Options");
         _window.Click("[role=dialog] summary");
         _window.Choose("Deep condition on", "Blotted, near dry hair");
         _window.SeeText("ml in place of", "[data-school-changes]");
@@ -181,12 +181,12 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
 
         Open();
         _window.Go("/figures");
-        _window.Press("Put all 1 back as shipped");
-        _window.SeeText("All as shipped.");
-        _window.Press("Take back: our own again");
-        _window.SeeText("1 changed in this house.");
-        _window.Press("Put all 1 back as shipped");
-        _window.SeeText("All as shipped.");
+        _window.Press("Reset all 1");
+        _window.SeeText("Every figure is at its default.");
+        _window.Press("Undo: bring our values back");
+        _window.SeeText("1 changed here.");
+        _window.Press("Reset all 1");
+        _window.SeeText("Every figure is at its default.");
     }
 
     [Fact]

@@ -26,15 +26,15 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Press("One pair of hands, everyone there");
         window.Press("A second pair of hands");
         window.Fill("Name", "Ama");
-        window.Press("Something is taken for a while");
+        window.Press("Add something in use");
         window.Press("Plan with this");
         window.SeeText("Hands: Ama and Helper, around what is taken");
         window.Until(() => window.Count("[data-thread]") == 2, "two threads");
 
-        window.Press("Take back");
+        window.Press("Undo");
         window.SeeText("One pair of hands, everyone there");
         window.Press("Head 2: Wren");
-        window.Press("Not on this day");
+        window.Press("Remove this head");
         window.Until(() => !window.Text("h1").Contains("Wren", StringComparison.Ordinal), "one head");
         Assert.False(window.Has("[data-household]"));
         Assert.Empty(window.Complaints());
@@ -48,7 +48,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Wish(day);
         window.Go("/today");
         window.SeeText("No plan can finish before", "[data-household]");
-        window.Press("Look longer for a better one");
+        window.Press("Look longer for a better plan");
         window.Until(
             () => window.Has("[data-longer] progress") || window.Text("[data-longer]").Contains("found", StringComparison.Ordinal),
             "progress"
@@ -56,8 +56,8 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         if (!Thorough.IsAsked && window.Has("[data-longer] progress"))
         {
             // It takes a minute; who has seen enough has the offer back.
-            window.Press("Enough");
-            window.SeeText("Look longer for a better one", "[data-longer]");
+            window.Press("Stop");
+            window.SeeText("Look longer for a better plan", "[data-longer]");
             return;
         }
 
@@ -125,11 +125,11 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         );
         window.Go("/today");
         window.SeeText("while people sleep", "main");
-        window.Press("Leave the night out");
+        window.Press("Finish before the night");
         window.SeeText("around who is there when", "main");
         window.Until(() => !window.Text("main").Contains("while people sleep", StringComparison.Ordinal), "a day without the night", 30);
         Assert.Matches("Start at (1[0-9]|2[0-2]|0[7-9]):", window.Text("[data-household]"));
-        window.Press("Take back");
+        window.Press("Undo");
         window.SeeText("while people sleep", "main");
         Assert.Empty(window.Complaints());
     }
@@ -152,7 +152,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         );
         window.Go("/today");
         window.Until(() => window.Count("[data-thread]") == 2, "the plait", 30);
-        window.Press("Keep it for then");
+        window.Press("Save for that day");
         window.SeeText("says what has to be begun before");
         window.Wish(DemoServer.Wish());
         window.Go("/ahead");
@@ -173,7 +173,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         using var window = new Window(server.Process.Address, 390, 844);
         window.Wish(DemoServer.Wish());
         window.Go("/today");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.See("[data-main]");
         await Rehearsal.LiveThroughAsync(server.Process, window.Path.Split('/')[^1], view =>
             view["tasks"]!.AsArray().Any(task => task!["cools"] is not null && task["status"]!.GetValue<string>() == "running")
@@ -254,8 +254,8 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Offline(true);
         window.Keys_("n");
         window.Keys_("Written in the cellar", "textarea");
-        window.Press("Keep the note");
-        window.SeeText("Not reaching Kamuri; what you press is kept.");
+        window.Press("Save note");
+        window.SeeText("Kamuri is out of reach. What you press is saved and sent later.");
         window.Click("[data-main]");
         // What was pressed is shown, so that nobody presses it again.
         window.SeeText("Section 2 done", "[data-main]");

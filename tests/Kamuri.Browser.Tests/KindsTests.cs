@@ -54,12 +54,12 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.SeeText("Locs are never combed", "article[data-finding=R45]");
         _window.Until(() => _window.Has("main button[disabled]"), "no beginning with a stop");
 
-        _window.Press("Go on all the same");
-        _window.Fill("Why, in a few words", "Loose roots only");
-        _window.Press("Keep the reason and go on");
+        _window.Press("Continue anyway");
+        _window.Fill("Your reason, in a few words", "Loose roots only");
+        _window.Press("Save the reason and continue");
         _window.SeeText("Because: Loose roots only", "article[data-finding=R45]");
-        _window.Press("Take back");
-        _window.SeeText("This has to change first", "article[data-finding=R45]");
+        _window.Press("Undo");
+        _window.SeeText("Must change before you begin", "article[data-finding=R45]");
         _window.Press("Leave tool detangle out");
         _window.Until(() => !_window.Has("li[data-step=tool-detangle]"), "the comb left out");
     }
@@ -70,15 +70,15 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.Wish(DemoServer.Wish());
         _window.Go("/today");
         _window.See("li[data-step=tool-detangle]");
-        _window.Press("How it is done");
+        _window.Press("Options");
         _window.Click("[role=dialog] summary");
         _window.Choose("Detangled in", "Fingers only");
         _window.Press("Close");
         _window.Until(() => !_window.Has("li[data-step=tool-detangle]"), "fingers only");
 
-        _window.Press("How it is done");
+        _window.Press("Options");
         _window.Click("[role=dialog] summary");
-        _window.Press("As Oriel has them");
+        _window.Press("Use Oriel’s own");
         _window.Press("Close");
         _window.See("li[data-step=tool-detangle]");
     }
@@ -93,7 +93,7 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.SeeText("mostly air", "aside");
         _window.Fill("Thickness of one", "8");
         _window.Until(() => !_window.Text("aside").Contains("mostly air", StringComparison.Ordinal), "locs that fit");
-        _window.Press("Keep this head");
+        _window.Press("Save head");
         _window.SeeText("Sol", "h1");
         _window.Go("/heads");
         _window.SeeText("locs, mature");

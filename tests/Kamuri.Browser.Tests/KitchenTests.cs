@@ -23,10 +23,10 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Go(FirmGel);
         _window.SeeText("Oriel takes", "main");
         _window.SeeText("flaxseed", "main dl");
-        _window.Press("It is made: put it in a jar");
+        _window.Press("I made it: save the jar");
         _window.SeeText("Firm seed gel is in the fridge", "[role=status]");
 
-        _window.Press("Print its label");
+        _window.Press("Print the label");
         _window.See("svg[data-jar-label] path");
         var label = _window.See("svg[data-jar-label]").GetAttribute("aria-label")!;
         Assert.StartsWith("Firm seed gel. Made ", label, StringComparison.Ordinal);
@@ -45,9 +45,9 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("Firm seed gel", "[role=dialog]");
         _window.Press("Something is wrong with it");
         _window.SeeText("throw it out", "[role=dialog]");
-        _window.Press("Take the last change back");
+        _window.Press("Undo the last change");
         _window.SeeText("Good for", "[role=dialog]");
-        _window.Fill("Throw it out because", "only a trial");
+        _window.Fill("Why throw it out", "only a trial");
         _window.Press("Throw out");
         _window.SeeText("Used up or thrown out.", "[role=dialog]");
         Assert.Empty(_window.Complaints());
@@ -59,7 +59,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Wish(DemoServer.Wish());
         _window.Go("/today");
         OpenStep("pre-poo");
-        _window.Choose("Make it", "Warmed oil");
+        _window.Choose("Made fresh", "Warmed oil");
         _window.SeeText("Warmed oil", "li[data-step=pre-poo] [data-mixture]");
         _window.SeeText("olive oil", "section[aria-label=\"In the kitchen\"]");
         _window.Until(
@@ -82,10 +82,10 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     {
         _window.Wish(DemoServer.Wish());
         _window.Go("/today");
-        _window.Press("With the same as last time");
+        _window.Press("Use the same as last time");
         _window.SeeText("Soft Milk", "li[data-step=leave-in]");
         _window.SeeText("What it takes costs", "section[aria-label=\"In the kitchen\"]");
-        _window.Press("Take back");
+        _window.Press("Undo");
         _window.Until(
             () => !_window.Text("li[data-step=leave-in]").Contains("Soft Milk", StringComparison.Ordinal),
             "nothing in particular again"
@@ -112,11 +112,11 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Go("/today");
         OpenStep("plant-gel");
         _window.Until(() => _window.Has("li[data-step=plant-gel] select"), "what it can be done with");
-        _window.ChooseBeginning("A jar that is there", "Leaf gel");
+        _window.ChooseBeginning("A jar", "Leaf gel");
         _window.SeeText("was good until", "article[data-finding=R30]");
         _window.Until(() => !_window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan held");
 
-        _window.ChooseBeginning("A jar that is there", "Thin seed gel");
+        _window.ChooseBeginning("A jar", "Thin seed gel");
         _window.Until(
             () =>
                 !_window.Has("article[data-finding=R30]")
@@ -146,12 +146,12 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
             )
         );
         _window.Go("/today");
-        _window.Press("Keep it for then");
+        _window.Press("Save for that day");
         _window.SeeText("Ahead says what has to be begun before.");
         _window.Go("/ahead");
         _window.Until(() => _window.Count("section[aria-label=\"Planned days\"] li") == 2, "two days");
         _window.Click("section[aria-label=\"Planned days\"] li:last-of-type button:last-of-type");
-        _window.Press("Put it back");
+        _window.Press("Undo");
         _window.Until(() => _window.Count("section[aria-label=\"Planned days\"] li") == 2, "two days again");
         Assert.Empty(_window.Complaints());
     }
@@ -161,17 +161,17 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     {
         _window.Go("/shelf/warmth");
         _window.SeeText("Comfortable from", "[data-warmth]");
-        _window.SeeText("As the figures of the house say.", "figure");
+        _window.SeeText("Based on your craft figures.", "figure");
         _window.Click("input[type=checkbox]");
         const string Probe = "output[aria-label=\"The probe shows\"]";
         _window.See(Probe);
-        _window.Press("Take this reading");
+        _window.Press("Use this reading");
         _window.SeeText("1 reading.");
         // The bowl cools: the next reading is another one.
         var shown = _window.Text(Probe);
         _window.Until(() => _window.Text(Probe) != shown, "another reading");
-        _window.Press("Take this reading");
-        _window.SeeText("Drawn through the readings.", "figure");
+        _window.Press("Use this reading");
+        _window.SeeText("Fitted to your readings.", "figure");
         _window.SeeText("By these readings it cools at");
         Assert.Empty(_window.Complaints());
     }
@@ -184,15 +184,15 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
             "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 spoonfuls malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n"
         );
         _window.Go("/shelf/formulas");
-        _window.Press("Bring one in");
+        _window.Press("Import");
         _window.Attach("[role=dialog] input[type=file]", file.Path);
-        _window.Press("Take it in");
+        _window.Press("Import");
         _window.SeeText("line 6", "[role=dialog] [role=alert]");
         _window.Fill(
-            "The text",
+            "Formula text",
             "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 tbsp malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n"
         );
-        _window.Press("Take it in");
+        _window.Press("Import");
         _window.SeeText("malt rinse", "h1");
         _window.SeeText("Stir 30 ml malt into 300 ml water", "main ol");
         Assert.Empty(_window.Complaints());
@@ -205,7 +205,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Until(() => _window.Has("fieldset input"), "the copy");
         _window.FillIn("main form input", "Evening tea");
         _window.SeeText("Make evening tea", "h1");
-        _window.Press("Change it");
+        _window.Press("Edit");
         _window.Until(() => _window.Has("fieldset input"), "the formula to change");
         _window.FillIn("fieldset input[type=number]", "0");
         _window.SeeText("An amount is above 0");

@@ -39,8 +39,8 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
         _window.Press("Add a conditioner");
         _window.Until(() => Steps().Contains("conditioner") && Enabled("Begin now"), "the fix");
 
-        _window.Press("Take back");
-        _window.Press("Take back");
+        _window.Press("Undo");
+        _window.Press("Undo");
         _window.Until(() => Steps().Contains("deep-condition"), "both changes taken back");
     }
 
@@ -57,7 +57,7 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
         _window.Press("Move Oil later");
         _window.Until(() => Array.IndexOf(Steps(), "oil") == at, "oil back in its place");
 
-        _window.Choose("Put a step in behind this", "Gel");
+        _window.Choose("Add a step after this", "Gel");
         _window.Until(() => Steps().Contains("gel"), "gel");
         _window.SeeText("Oil seals; gel over it cannot bring water in any more.");
     }
@@ -109,7 +109,7 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
             )
         );
         _window.SeeText("cannot be met: it ends");
-        _window.SeeText("Could be left out safely");
+        _window.SeeText("You could leave out");
         _window.Press(
             (
                 (string)

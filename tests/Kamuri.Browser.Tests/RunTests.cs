@@ -31,7 +31,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         laptop.Keys_("p");
         laptop.Keys_("n");
         laptop.Keys_("Crown is dry today", "textarea");
-        laptop.Press("Keep the note");
+        laptop.Press("Save note");
         laptop.Keys_("m");
         laptop.SeeText("5 min more");
         laptop.Keys_("k");
@@ -41,7 +41,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         var run = phone.Path;
         phone.Go("/today");
         phone.SeeText("Oriel’s wash day is under way.");
-        phone.Press("Go back to it");
+        phone.Press("Open the run");
         phone.SeeText("Dampen", "h1");
         Assert.Equal(run, phone.Path);
         Assert.Empty(laptop.Complaints());
@@ -53,7 +53,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         using var window = new Window(server.Process.Address, 390, 844);
         window.Wish(DemoServer.Wish("quick", "washAndGo"));
         window.Go("/today");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.SeeText("Start: look and section", "[data-main]");
         window.Click("[data-main]");
         window.SeeText("Section 1 done", "[data-main]");
@@ -72,9 +72,9 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.Click("[data-main]");
         window.SeeText("Put up since", "main");
 
-        window.SeeText("Go on", "[data-main]");
+        window.SeeText("Resume", "[data-main]");
         window.Click("[data-main]");
-        window.SeeText("Go on with: look and section", "[data-main]");
+        window.SeeText("Resume: Look and section", "[data-main]");
         window.SeeText("with 1 of 6 sections done. Next:", "main");
         window.See("[aria-label='Oriel: sections of Look and section']");
         window.Click("[data-main]");
@@ -88,7 +88,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         using var window = new Window(server.Process.Address, theme: "night");
         window.Wish(DemoServer.Wish("quick", "washAndGo"));
         window.Go("/today");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.See("[aria-label='Pace of the rehearsal']");
         var run = window.Path;
         for (var presses = 0; !window.Has("[data-counting='blot.wait']"); presses++)
@@ -106,7 +106,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.SeeText("It gets too dry for the leave-in");
 
         window.Click("[aria-keyshortcuts=f]");
-        window.Press("End it, keep nothing");
+        window.Press("End without saving");
         window.SeeText("Wash Oriel", "h1");
         window.Go("/behind");
         window.SeeText("Wash days behind you");
@@ -119,7 +119,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         using var window = new Window(server.Process.Address);
         window.Wish(DemoServer.Wish("quick", "washAndGo"));
         window.Go("/today");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.SeeText("Look and section", "h1");
         // There is no loudspeaker here, so what would be spoken is written down.
         window.Script("window.heard = []; window.speechSynthesis.speak = said => window.heard.push(said.text)");

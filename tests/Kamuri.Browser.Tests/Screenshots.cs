@@ -67,10 +67,10 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
         foreach (var wait in new[] { 1500, 3500 })
         {
             Thread.Sleep(wait);
-            window.Press("Take this reading");
+            window.Press("Use this reading");
         }
 
-        window.SeeText("Drawn through the readings.", "figure");
+        window.SeeText("Fitted to your readings.", "figure");
         Thread.Sleep(600);
         window.Photograph(File("shelf-warmth"));
     }
@@ -125,7 +125,7 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
             )
         );
         window.Go("/today");
-        window.Press("Rehearse it");
+        window.Press("Rehearse");
         window.See("[data-main]");
         // On until something works by itself on one head while hands are on another, the second section of several in hand.
         await Rehearsal.LiveThroughAsync(server.Process, window.Path.Split('/')[^1], view =>

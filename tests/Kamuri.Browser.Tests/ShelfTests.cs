@@ -13,20 +13,20 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
     public void A_pasted_label_is_marked_judged_and_taught()
     {
         _window.Go("/shelf");
-        _window.Press("Read a label");
-        _window.Fill("An ingredient list", "Aqua, Shea Butter, Glycerni, Kakapo dust");
+        _window.Press("Label reader");
+        _window.Fill("Ingredient list", "Aqua, Shea Butter, Glycerni, Kakapo dust");
         _window.SeeText("Mostly seals heavily", "[data-label-findings]");
         _window.SeeText("keeps it out", "[data-label-findings]");
         _window.SeeText("Kakapo dust", "[data-label-findings] dl");
 
         _window.Click("[data-label-findings] p button:last-of-type");
         _window.SeeText("Not read.", "[data-chosen-name]");
-        _window.Choose("What is it really?", "clay");
-        _window.Press("Teach it");
+        _window.Choose("What is it?", "clay");
+        _window.Press("Teach");
         _window.SeeText("clay: Kakapo dust.", "[data-chosen-name]");
 
-        _window.Press("Hold another beside it");
-        _window.Fill("Another one beside it", "Aqua, Aloe Vera, Glycerin");
+        _window.Press("Compare with another");
+        _window.Fill("Second ingredient list", "Aqua, Aloe Vera, Glycerin");
         _window.Until(() => _window.Text().Contains("Mostly draws water.", StringComparison.Ordinal), "the second label judged");
         Assert.Empty(_window.Complaints());
     }
@@ -39,13 +39,13 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
             "name,role,size_ml,left_ml,price,opened,months_after_opening,label\nTable Milk,leaveIn,200,150,9.5,,,\"Aqua, Glycerin\"\nTable Oil,oil,-5,,,,,\n"
         );
         _window.Go("/shelf");
-        _window.Press("As a table");
+        _window.Press("Import or export");
         _window.Attach("[role=dialog] input[type=file]", table.Path);
-        _window.Press("Take it in");
+        _window.Press("Import");
         _window.SeeText("Nothing was taken in. 1 of 2 rows cannot be read:", "[role=dialog]");
         _window.SeeText("line 3, size_ml:", "[role=dialog]");
-        _window.Press("Take in the good row");
-        _window.SeeText("One product was put on the shelf.", "[role=dialog]");
+        _window.Press("Import the good row");
+        _window.SeeText("One product was added.", "[role=dialog]");
         _window.Press("Close");
         _window.SeeText("Table Milk", "main");
         Assert.DoesNotContain("Table Oil", _window.Text("main"), StringComparison.Ordinal);
@@ -56,15 +56,15 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
     public void A_product_is_put_on_the_shelf_and_used_in_a_plan_where_it_is_checked()
     {
         _window.Go("/shelf");
-        _window.Press("Put something on it");
-        _window.Press("Put it on the shelf");
+        _window.Press("Add a product");
+        _window.Press("Add to the shelf");
         _window.SeeText("A product needs a name.", "[role=dialog]");
         _window.Fill("Name", "Scented Milk");
-        _window.Fill("The pack holds", "200");
-        _window.Fill("Left of it", "5");
-        _window.Fill("Ingredients, as they stand on the pack", "Aqua, Glycerin, Cetyl Alcohol, Parfum");
+        _window.Fill("Pack size", "200");
+        _window.Fill("Amount left", "5");
+        _window.Fill("Ingredients, as printed on the pack", "Aqua, Glycerin, Cetyl Alcohol, Parfum");
         _window.SeeText("Mostly draws water", "[role=dialog]");
-        _window.Press("Put it on the shelf");
+        _window.Press("Add to the shelf");
         _window.Until(
             () => !_window.Has("[role=dialog]") && _window.Text().Contains("Scented Milk", StringComparison.Ordinal),
             "the product on the shelf"

@@ -13,10 +13,10 @@ public class WholeDayTests
         using var window = new Window(server.Address);
 
         window.Go("/");
-        window.Press("Describe the first head");
+        window.Press("Add the first head");
         window.Fill("Name", "Juno");
         window.Fill("Nape", "-4");
-        window.Press("Keep this head");
+        window.Press("Save head");
         window.SeeText("Stretched length is 1 to 150 cm.");
         Assert.Equal("Juno", window.Script("return document.querySelector('input[autocomplete=off]').value"));
         window.Fill("Nape", "12");
@@ -24,7 +24,7 @@ public class WholeDayTests
         window.Fill("Front", "13");
         window.Fill("Sides", "13");
         window.SeeText("13 cm × π/4", "aside");
-        window.Press("Keep this head");
+        window.Press("Save head");
         window.SeeText("Juno", "h1");
 
         window.Press("Plan a wash day");
@@ -49,11 +49,11 @@ public class WholeDayTests
         }
 
         window.Click("[data-main]");
-        window.SeeText("How did it come out?");
+        window.SeeText("How did it turn out?");
         window.Click("label:has([aria-label='Softness 4 of 5'])");
         window.Keys_("Quick and soft.", "textarea");
-        window.Press("Keep this day");
-        window.Press("See planned against real");
+        window.Press("Save this day");
+        window.Press("See planned and actual");
 
         window.SeeText("Juno, a quick wash into a wash-and-go", "h1");
         window.SeeText("“Quick and soft.”");

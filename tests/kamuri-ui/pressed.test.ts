@@ -114,7 +114,7 @@ describe('what was pressed and not answered', () => {
   })
 
   it('pauses and goes on', () => {
-    expect(button(press('paused'))).toBe('Go on')
+    expect(button(press('paused'))).toBe('Resume')
     expect(button(press('paused'), press('resumed'))).toBe('Start: rinse')
   })
 

@@ -34,7 +34,7 @@ describe('the big button', () => {
       kind: 'taskDone',
       task: 'Cover',
     })
-    expect(mainPress(view({ tasks: [task('Rinse')] }), hands({ next: 'Rinse' }))?.label).toBe('Start: rinse')
+    expect(mainPress(view({ tasks: [task('Rinse')] }), hands({ next: 'Rinse' }))?.label).toBe('Start: Rinse')
   })
 
   it('says that it is dry, finishes when all is done, and goes on after a pause', () => {
@@ -54,15 +54,15 @@ describe('several heads and hands', () => {
 
   it('says whose hair it is, and not for the kitchen', () => {
     const tasks = [task('Rinse', { strand: '2', head: '2' }), task('Boil', { strand: 'kitchen', head: '2' })]
-    expect(mainPress(view({ heads, tasks }), hands({ next: 'Rinse' }))?.label).toBe('Start: rinse (Bo)')
-    expect(mainPress(view({ heads, tasks }), hands({ next: 'Boil' }))?.label).toBe('Start: boil')
+    expect(mainPress(view({ heads, tasks }), hands({ next: 'Rinse' }))?.label).toBe('Start: Rinse (Bo)')
+    expect(mainPress(view({ heads, tasks }), hands({ next: 'Boil' }))?.label).toBe('Start: Boil')
     expect([nameOf(view({ heads }), '1'), nameOf(view({ heads }), '9')]).toEqual(['Ada', ''])
   })
 
   it('waits for other hands instead of offering what would be refused', () => {
     const tasks = [task('Comb', { by: 'Ama' }), task('Rinse', { by: 'Kofi', strand: '1', head: '1' })]
     expect(mainPress(view({ heads, tasks }), hands({ next: 'Rinse', waitsFor: 'Comb' }))).toEqual({
-      label: 'Waits for Ama: comb',
+      label: 'Waits for Ama: Comb',
       event: null,
       isHeld: true,
     })
@@ -140,22 +140,22 @@ describe('what the voice says', () => {
       { key: '2', name: 'Bo' },
     ] as unknown as SessionView['heads']
     const day = view({ tasks: [oil], steps, heads, now })
-    expect(spokenOf(day, hands({ next: 'oil' }))?.words).toBe('Next for Ada: Oil.')
+    expect(spokenOf(day, hands({ next: 'oil' }))?.words).toBe('Next, for Ada: Oil.')
     const later = '2026-11-26T14:20:00+00:00'
     const free = spokenOf(day, hands({ next: 'oil', nextFrom: later }))
-    expect(free?.words).toBe(`Hands are free until ${clock(later)}. Then for Ada: Oil.`)
-    expect(spokenOf(day, hands({ next: 'oil', restUntil: later }))?.words).toContain('A break until')
+    expect(free?.words).toBe(`Hands are free until ${clock(later)}. Next, for Ada: Oil.`)
+    expect(spokenOf(day, hands({ next: 'oil', restUntil: later }))?.words).toContain('Time for a break until')
     const away = hands({ next: 'oil', nextFrom: later, keeping: 'Ada is not there before 14:20.' })
-    expect(spokenOf(day, away)?.words).toBe('Ada is not there before 14:20. Then for Ada: Oil.')
+    expect(spokenOf(day, away)?.words).toBe('Ada is not there before 14:20. Next, for Ada: Oil.')
     // A time that has moved is no news.
     expect(spokenOf(day, hands({ next: 'oil', nextFrom: '2026-11-26T14:25:00+00:00' }))?.about).toBe(free?.about)
   })
 
   it('is a pause and the end too, and otherwise nothing', () => {
-    expect(spokenOf(view({ status: 'paused' }), hands({ doing: 'oil' }))?.words).toContain('goes on working')
+    expect(spokenOf(view({ status: 'paused' }), hands({ doing: 'oil' }))?.words).toContain('keeps working')
     const put = view({ status: 'paused', parkedAt: now })
-    expect(spokenOf(put, hands({ next: 'oil' }))?.words).toBe('The hair is put up. Go on when you are back.')
-    expect(spokenOf(view({ allDone: true }), hands())?.words).toBe('All of it is done.')
+    expect(spokenOf(put, hands({ next: 'oil' }))?.words).toBe('The hair is put up. Resume when you are back.')
+    expect(spokenOf(view({ allDone: true }), hands())?.words).toBe('Everything is done.')
     expect(spokenOf(view({}), hands())).toBeNull()
   })
 })

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { components, paths } from './schema'
+import { client as words } from './words'
 
 type Schemas = components['schemas']
 
@@ -104,7 +105,7 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
   try {
     got = await answer
   } catch {
-    throw new Refused('Kamuri does not answer. Is it still running?', 0)
+    throw new Refused(words.kamuriDoesNotAnswerIs, 0)
   }
   if (got.data !== undefined) return got.data
   throw refusal(got)
@@ -115,7 +116,11 @@ function refusal(got: { error?: unknown; response: Response }): Refused {
   const problem = got.error as { detail?: string; title?: string; errors?: Record<string, string[]> } | undefined
   const fields = problem?.errors ?? {}
   const first = Object.values(fields)[0]?.[0]
-  return new Refused(first ?? problem?.detail ?? problem?.title ?? 'Something went wrong.', got.response.status, fields)
+  return new Refused(
+    first ?? problem?.detail ?? problem?.title ?? words.somethingWentWrong,
+    got.response.status,
+    fields,
+  )
 }
 
 /** Waits for an answer that holds nothing; throws {@link Refused} with the server's own sentence when it was refused. */
@@ -142,7 +147,7 @@ export async function* stream<T>(path: string, request: RequestInit): AsyncGener
     answer = await fetch(path, { method: 'POST', ...request })
   } catch (trouble) {
     if (request.signal?.aborted) throw trouble
-    throw new Refused('Kamuri does not answer. Is it still running?', 0)
+    throw new Refused(words.kamuriDoesNotAnswerIs, 0)
   }
   if (!answer.ok || !answer.body) throw refusal({ error: await answer.json(), response: answer })
   const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader()

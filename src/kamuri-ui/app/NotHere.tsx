@@ -1,12 +1,13 @@
 import { Link } from 'react-router'
+import { notHere as words } from './words'
 
 export function NotHere() {
   return (
     <section className="py-16">
-      <h1 className="text-4xl">There is no such page.</h1>
+      <h1 className="text-4xl">{words.thisPageDoesNotExist}</h1>
       <p className="mt-4">
         <Link className="thread-line text-accent" to="/today">
-          Back to today
+          {words.backToToday}
         </Link>
       </p>
     </section>

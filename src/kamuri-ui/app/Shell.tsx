@@ -8,6 +8,7 @@ import { useKeys } from './keys'
 import { places } from './places'
 import { ShortcutSheet } from './ShortcutSheet'
 import { useTheme } from './theme'
+import { shell as words } from './words'
 
 /** The frame around the five places. */
 export function Shell() {
@@ -24,14 +25,14 @@ export function Shell() {
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 sm:px-6">
       <a href="#place" className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-raised focus:p-3">
-        Skip to the page
+        {words.skipToThePage}
       </a>
       <header className="flex min-h-16 print:hidden flex-wrap items-center gap-x-8 pt-2">
         <Link to="/today" className="font-display text-2xl font-bold tracking-tight">
-          Kamuri
+          {words.kamuri}
         </Link>
         <nav
-          aria-label="Places"
+          aria-label={words.places}
           className="order-last flex w-full flex-wrap justify-between sm:order-none sm:w-auto sm:justify-start sm:gap-6"
         >
           {places.map((place) => (
@@ -52,16 +53,16 @@ export function Shell() {
           ))}
         </nav>
         <div className="ml-auto flex items-center gap-1">
-          <time className="mr-2 font-display text-xl font-semibold" aria-label="Time in the house">
+          <time className="mr-2 font-display text-xl font-semibold" aria-label={words.householdTime}>
             {now?.time ?? ''}
           </time>
           <IconButton
-            label={shown === 'night' ? 'Day theme' : 'Night theme'}
+            label={shown === 'night' ? words.dayTheme : words.nightTheme}
             onClick={() => choose(shown === 'night' ? 'day' : 'night')}
           >
             {shown === 'night' ? <Sun aria-hidden /> : <Moon aria-hidden />}
           </IconButton>
-          <IconButton label="Keys" onClick={() => setHelp(true)}>
+          <IconButton label={words.keyboardShortcuts} onClick={() => setHelp(true)}>
             <span aria-hidden className="font-display text-xl font-semibold">
               ?
             </span>
@@ -74,17 +75,15 @@ export function Shell() {
       </main>
       <footer className="flex flex-wrap print:hidden gap-x-6 border-t border-rule py-2 text-quiet">
         <Link to="/figures" aria-keyshortcuts="f" className="inline-flex min-h-12 items-center hover:text-ink">
-          Craft figures
+          {words.craftFigures}
         </Link>
         <Link to="/devices" className="inline-flex min-h-12 items-center hover:text-ink">
-          Devices
+          {words.devices}
         </Link>
         <Link to="/data" className="inline-flex min-h-12 items-center hover:text-ink">
-          Your data
+          {words.yourData}
         </Link>
-        <span className="inline-flex min-h-12 items-center text-sm">
-          Labels, local rules and your clinician come before anything said here.
-        </span>
+        <span className="inline-flex min-h-12 items-center text-sm">{words.productLabelsLocalRulesAnd}</span>
       </footer>
       <ShortcutSheet open={help} onClose={() => setHelp(false)} />
     </div>

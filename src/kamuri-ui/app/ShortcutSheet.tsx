@@ -1,35 +1,36 @@
 import { Sheet } from '@/kit/Sheet'
 import { places } from './places'
+import { shortcutSheet as words } from './words'
 
 const inPlan: [string, string][] = [
-  ['z', 'Take back the last change to the plan'],
-  ['Alt ↑  Alt ↓', 'Move the step in focus earlier or later'],
-  ['Delete', 'Leave out the step in focus'],
+  ['z', words.undoTheLastChangeTo],
+  ['Alt ↑  Alt ↓', words.moveTheFocusedStepEarlier],
+  ['Delete', words.leaveOutTheFocusedStep],
 ]
 
 const inRun: [string, string][] = [
-  ['Space', 'Start, section done, or done'],
-  ['m', 'Five minutes more'],
-  ['p', 'Pause or go on'],
+  ['Space', words.startTickASectionOr],
+  ['m', words.fiveMinutesMore],
+  ['p', words.pauseOrResume],
   ['k', 'Skip'],
-  ['u', 'Take back the last press'],
-  ['n', 'Write a note'],
+  ['u', words.undoTheLastPress],
+  ['n', words.writeANote],
 ]
 
 /** All keys, shown by "?". */
 export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Sheet title="Keys" open={open} onClose={onClose}>
+    <Sheet title={words.keyboardShortcuts} open={open} onClose={onClose}>
       <Keys
-        title="Anywhere"
+        title={words.anywhere}
         rows={[
           ...places.map((place): [string, string] => [place.key, place.name]),
-          ['f', 'Craft figures'],
-          ['?', 'This list'],
+          ['f', words.craftFigures],
+          ['?', words.thisList],
         ]}
       />
-      <Keys title="In a plan" rows={inPlan} />
-      <Keys title="In a run" rows={inRun} />
+      <Keys title={words.whilePlanning} rows={inPlan} />
+      <Keys title={words.duringARun} rows={inRun} />
     </Sheet>
   )
 }

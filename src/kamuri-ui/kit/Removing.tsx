@@ -4,6 +4,7 @@ import type { RemovalView } from '@/api/client'
 import { Button } from './Button'
 import { Sheet } from './Sheet'
 import { Trouble } from './Trouble'
+import { removing as words } from './words'
 
 /** Deleting something for good, with a look at what goes with it. It can be undone for a while under Your data. */
 export function Removing({
@@ -25,9 +26,9 @@ export function Removing({
   return (
     <>
       <Button tone="quiet" onClick={() => setOpen(true)}>
-        Delete…
+        {words.deleteWord}
       </Button>
-      <Sheet title={`Delete ${preview.data?.name ?? what}?`} open={open} onClose={() => setOpen(false)}>
+      <Sheet title={words.deleteName({ name: preview.data?.name ?? what })} open={open} onClose={() => setOpen(false)}>
         <ul className="mt-3 grid gap-1 text-lg">
           {preview.data?.lines.map((line) => (
             <li key={line}>{line}</li>
@@ -49,9 +50,9 @@ export function Removing({
                 .finally(() => setGoing(false))
             }}
           >
-            Delete
+            {words.deleteWord2}
           </Button>
-          <Button onClick={() => setOpen(false)}>Cancel</Button>
+          <Button onClick={() => setOpen(false)}>{words.cancel}</Button>
         </div>
       </Sheet>
     </>

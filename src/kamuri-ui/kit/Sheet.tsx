@@ -2,6 +2,7 @@ import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { IconButton } from './Button'
+import { sheet as words } from './words'
 
 /**
  * A sheet over the page. The shade is ours and not Radix's overlay, which would inject a style tag that the content
@@ -31,7 +32,7 @@ export function Sheet({
           <div className="flex items-start justify-between gap-4">
             <Dialog.Title className="text-2xl font-semibold">{title}</Dialog.Title>
             <Dialog.Close asChild>
-              <IconButton label="Close" className="-mt-2 -mr-2">
+              <IconButton label={words.close} className="-mt-2 -mr-2">
                 <X aria-hidden />
               </IconButton>
             </Dialog.Close>

@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import type { Section, Zone } from '@/api/client'
 import { box, outline, sectionCentre, sectionPath, zoneMark } from './geometry'
+import { headMap as words } from './words'
 
 const shape = outline()
 
@@ -50,7 +51,7 @@ export function HeadMap({
         {sections.map((section) => {
           const isDone = done.includes(section.number)
           const isCurrent = current === section.number
-          const name = `Section ${section.number}, ${section.name}`
+          const name = words.sectionNumberName({ number: section.number, name: section.name })
           const tick = () => onTick?.(section.number)
           const drawn = (
             <path
@@ -121,7 +122,7 @@ export function HeadMap({
           )
         })}
         <text x="150" y={box.height + 20} textAnchor="middle" fontSize="20" fill="var(--quiet)">
-          nape
+          {words.nape}
         </text>
       </g>
     </svg>

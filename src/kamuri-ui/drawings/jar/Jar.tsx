@@ -1,3 +1,4 @@
+import { jar as words } from './words'
 /** A jar with as much in it as there is left. Its colour never stands alone: what it means is written beside it. */
 export function Jar({
   share,
@@ -16,7 +17,7 @@ export function Jar({
       viewBox="0 0 44 64"
       className="h-16 w-11 shrink-0"
       role="img"
-      aria-label={`${Math.round(share * 100)} % left`}
+      aria-label={words.shareLeft({ share: Math.round(share * 100) })}
       data-jar={state}
     >
       <rect x="10" y="2" width="24" height="8" rx="2" fill="none" stroke="var(--ink)" strokeWidth="2" />

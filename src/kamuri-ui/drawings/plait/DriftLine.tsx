@@ -1,4 +1,5 @@
 import { driftLine, type Frame, type Planned } from './layout'
+import { driftLine as words } from './words'
 
 /** Where the plan would be by now, from strand to strand: the further from the line of now, the later the day. */
 export function DriftLine({
@@ -58,7 +59,7 @@ export function DriftLine({
           strokeWidth={4}
           paintOrder="stroke"
         >
-          plan
+          {words.plan}
         </text>
       )}
     </g>

@@ -1,5 +1,6 @@
 import { bandColour } from './colours'
 import { gutter, right, textWidth } from './layout'
+import { hairStrip as said } from './words'
 
 /** The hair between two moments, in minutes from the start of the drawing. */
 export interface HairMoment {
@@ -14,7 +15,7 @@ export interface HairMoment {
 }
 
 const levels = { dry: 0, misted: 0.12, damp: 0.25, blotted: 0.45, wrung: 0.7, soaked: 1 }
-const words = { dry: 'dry', misted: 'misted', damp: 'damp', blotted: 'blotted', wrung: 'wrung out', soaked: 'soaked' }
+const words = { dry: 'dry', misted: 'misted', damp: 'damp', blotted: 'blotted', wrung: said.wrungOut, soaked: 'soaked' }
 
 /** How wet the hair is, what lies on it and when it is kept warm, on the plait's own time: why a rule speaks can be seen here. */
 export function HairStrip({
@@ -30,8 +31,8 @@ export function HairStrip({
   const x = (minute: number) => gutter + minute * perMinute
   const water = 34
   const rows = [
-    { name: 'on the hair', y: 48, runs: lying(moments, (moment) => moment.onHair) },
-    { name: 'on the scalp', y: 74, runs: lying(moments, (moment) => moment.onScalp) },
+    { name: said.onTheHair, y: 48, runs: lying(moments, (moment) => moment.onHair) },
+    { name: said.onTheScalp, y: 74, runs: lying(moments, (moment) => moment.onScalp) },
   ].filter((row, n) => n === 0 || row.runs.length > 0)
   const height = 24 + rows.length * 26 + 24
   const summary = moments
@@ -44,11 +45,11 @@ export function HairStrip({
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`The hair: ${summary}`}
+      aria-label={said.theHairSummary({ summary })}
       data-hair
     >
       <text x={0} y={water - 8} fontSize={13} fill="var(--quiet)">
-        water
+        {said.water}
       </text>
       {rows.map((row) => (
         <text key={row.name} x={0} y={row.y + 14} fontSize={13} fill="var(--quiet)">

@@ -18,6 +18,7 @@ import {
 } from './layout'
 import type { DrawnPlait } from './Plait'
 import { clockOf, ticks } from './wallClock'
+import { horizontalPlait as words } from './words'
 
 export function HorizontalPlait({
   tasks,
@@ -99,7 +100,7 @@ export function HorizontalPlait({
             strokeDasharray="2 5"
           />
           <text x={x(readyBy) - 5} y={height - 10} textAnchor="end" fontSize={13} fontWeight={600} fill="var(--accent)">
-            wanted
+            {words.wanted}
           </text>
         </g>
       )}
@@ -135,7 +136,7 @@ export function HorizontalPlait({
       {!small &&
         threads.map((thread, n) => (
           <text key={thread.name} x={0} y={thread.frame.rest + 4} fontSize={13} fill="var(--quiet)">
-            {threads.length > 1 ? `${thread.name.slice(0, 12)} ${n > 0 ? '═' : '━'}` : 'sit down'}
+            {threads.length > 1 ? `${thread.name.slice(0, 12)} ${n > 0 ? '═' : '━'}` : words.sitDown}
           </text>
         ))}
 
@@ -279,7 +280,7 @@ export function HorizontalPlait({
           <line x1={x(now)} x2={x(now)} y1={20} y2={height - 4} stroke="var(--accent)" strokeWidth={3} />
           {!small && (
             <text x={x(now) + 6} y={height - 8} fontSize={14} fontWeight={650} fill="var(--accent)">
-              now
+              {words.now}
             </text>
           )}
         </g>

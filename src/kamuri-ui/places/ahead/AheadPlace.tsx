@@ -4,6 +4,8 @@ import { api, told } from '@/api/client'
 import { day } from '@/app/time'
 import { Trouble } from '@/kit/Trouble'
 import { PlannedDays, ToBegin } from './ToBegin'
+import { aheadPlace as words } from './words'
+import { Rich } from '@/kit/texts'
 
 const dayMs = 86_400_000
 
@@ -15,16 +17,20 @@ export function AheadPlace() {
   const { today, heads } = ahead.data
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Who is due, and when</h1>
-      <p className="mt-2 text-lg text-quiet">
-        Today is {day(today)}. A bar runs from the first sensible day to the last; the mark is the head’s own rhythm.
-      </p>
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.whoIsDueForA}</h1>
+      <p className="mt-2 text-lg text-quiet">{words.todayIsDayEachBar({ day: day(today) })}</p>
       {heads.length === 0 && (
         <p className="mt-8">
-          No heads yet.{' '}
-          <Link className="thread-line font-semibold" to="/heads/new">
-            Describe the first one
-          </Link>
+          <Rich
+            of={words.noHeadsYet}
+            parts={{
+              add: (
+                <Link className="thread-line font-semibold" to="/heads/new">
+                  {words.addTheFirstOne}
+                </Link>
+              ),
+            }}
+          />
         </p>
       )}
       <ol className="mt-6 border-t border-rule">
@@ -41,7 +47,7 @@ export function AheadPlace() {
               ))}
               {line.lastAim && (
                 <p className="text-quiet">
-                  Last time {line.lastAim}, into {line.lastStyle}.
+                  {words.lastTimeLastAimIntoLastStyle({ lastAim: line.lastAim, lastStyle: line.lastStyle ?? '' })}
                 </p>
               )}
             </div>
@@ -51,14 +57,14 @@ export function AheadPlace() {
                 to={`/run/${line.openSession}`}
                 className="inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
               >
-                Back to the running day
+                {words.backToTheRunningDay}
               </Link>
             ) : (
               <Link
                 to={`/today?head=${line.headId}`}
                 className="inline-flex min-h-12 items-center rounded-lg border-2 border-strand px-5 font-semibold hover:border-ink"
               >
-                Plan a wash day
+                {words.planAWashDay}
               </Link>
             )}
           </li>
@@ -90,7 +96,7 @@ function DueBar({
       viewBox="0 0 580 70"
       className="w-full max-w-2xl"
       role="img"
-      aria-label={`From ${day(earliest)}, usually ${day(usual)}, at the latest ${day(latest)}`}
+      aria-label={words.fromDayUsuallyDay2Day3({ day: day(earliest), day2: day(usual), day3: day(latest) })}
     >
       <line x1="10" x2="570" y1="30" y2="30" stroke="var(--strand)" strokeWidth="3" strokeLinecap="round" />
       {Array.from({ length: most - least + 1 }, (_, n) => (
@@ -124,11 +130,11 @@ function DueBar({
       />
       <line x1={x(0)} x2={x(0)} y1="6" y2="50" stroke="var(--accent)" strokeWidth="3" />
       <text x={x(0)} y="66" textAnchor="middle" fontSize="17" fontWeight="650" fill="var(--accent)">
-        today
+        {words.today}
       </text>
       {[7, 14, 21].map((n) => (
         <text key={n} x={x(n)} y="66" textAnchor={n === 21 ? 'end' : 'middle'} fontSize="16" fill="var(--quiet)">
-          +{n / 7} wk
+          {words.nWk({ n: n / 7 })}
         </text>
       ))}
     </svg>

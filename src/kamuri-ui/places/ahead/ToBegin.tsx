@@ -6,6 +6,8 @@ import { clock, day } from '@/app/time'
 import { askFor, askForAll } from '@/places/today/plan/wish'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { toBegin as words } from './words'
+import { Rich } from '@/kit/texts'
 
 interface Due {
   id: string
@@ -36,8 +38,8 @@ export function ToBegin({
   const test = planned.flatMap((each) => each.patchTests.map((one) => ({ ...one, dayId: each.id, on: each.day })))
   if (begin.length + batches.length + patches.length + test.length === 0) return null
   return (
-    <section className="mt-6" aria-label="To begin before">
-      <h2 className="text-xl font-semibold">Before that</h2>
+    <section className="mt-6" aria-label={words.toBeginBefore}>
+      <h2 className="text-xl font-semibold">{words.beforeThat}</h2>
       <ul className="mt-1 border-t border-rule">
         {begin.map((each) => (
           <li key={each.dayId + each.name} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
@@ -45,10 +47,19 @@ export function ToBegin({
               {day(each.best)}, {clock(each.best)}
             </span>
             <span>
-              <span className="font-semibold">{each.name}</span> for {each.headName} on {day(each.on)}:{' '}
-              {each.what.map((what) => `${written(what, measure)}. `)}
+              <Rich
+                of={words.nameForHeadOnDay}
+                parts={{
+                  name: <span className="font-semibold">{each.name}</span>,
+                  head: each.headName,
+                  day: day(each.on),
+                  what: each.what.map((what) => `${written(what, measure)}. `),
+                }}
+              />
               <span className="text-quiet">
-                {each.tooLate ? 'It is too late for that day.' : `At the latest ${day(each.by)} at ${clock(each.by)}.`}
+                {each.tooLate
+                  ? words.itIsTooLateFor
+                  : words.startByDayTime({ day: day(each.by), time: clock(each.by) })}
               </span>
             </span>
           </li>
@@ -58,9 +69,13 @@ export function ToBegin({
             key={each.dayId + each.headName}
             className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]"
           >
-            <span className="font-display text-lg font-semibold">A day before</span>
+            <span className="font-display text-lg font-semibold">{words.aDayBefore}</span>
             <span>
-              Patch-test {each.ingredients.join(', ')} on {each.headName} before {day(each.on)}.
+              {words.patchTestIngredientsOnHeadName({
+                ingredients: each.ingredients.join(', '),
+                headName: each.headName,
+                day: day(each.on),
+              })}
             </span>
           </li>
         ))}
@@ -69,19 +84,26 @@ export function ToBegin({
             key={each.headId + each.ingredient}
             className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]"
           >
-            <span className="font-display text-lg font-semibold">Patch test</span>
+            <span className="font-display text-lg font-semibold">{words.patchTest}</span>
             <span>
-              {each.ingredient} on{' '}
-              <Link className="thread-line" to={`/heads/${each.headId}`}>
-                {each.headName}
-              </Link>
-              : {each.sentence}
+              <Rich
+                of={words.ingredientOnHead}
+                parts={{
+                  ingredient: each.ingredient,
+                  head: (
+                    <Link className="thread-line" to={`/heads/${each.headId}`}>
+                      {each.headName}
+                    </Link>
+                  ),
+                  sentence: each.sentence,
+                }}
+              />
             </span>
           </li>
         ))}
         {batches.map((each) => (
           <li key={each.id} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
-            <span className="font-display text-lg font-semibold">In the kitchen</span>
+            <span className="font-display text-lg font-semibold">{words.inTheKitchen}</span>
             <span className={each.state === 'past' || each.state === 'spoiled' ? 'text-stop' : ''}>
               <Link className="thread-line" to={`/shelf/jars?batch=${each.id}`}>
                 {each.name}
@@ -114,8 +136,8 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
   const dropped = forget.isSuccess ? forget.variables : undefined
   if (planned.length === 0 && !dropped) return null
   return (
-    <section className="mt-8" aria-label="Planned days">
-      <h2 className="text-xl font-semibold">Meant for later</h2>
+    <section className="mt-8" aria-label={words.plannedDays}>
+      <h2 className="text-xl font-semibold">{words.planned}</h2>
       <ul className="mt-1 border-t border-rule">
         {planned.map((each) => (
           <li
@@ -138,11 +160,11 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
                     void navigate('/today')
                   }}
                 >
-                  Open it
+                  {words.open}
                 </Button>
               )}
               <Button tone="quiet" onClick={() => forget.mutate(each)}>
-                Not then
+                {words.cancelThisDay}
               </Button>
             </span>
           </li>
@@ -150,9 +172,9 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
       </ul>
       {dropped && (
         <p role="status">
-          Taken off.{' '}
+          {words.dayCancelled}{' '}
           <Button tone="quiet" onClick={() => back.mutate(dropped)}>
-            Put it back
+            {words.undo}
           </Button>
         </p>
       )}

@@ -5,6 +5,7 @@ import { day, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { Underway } from '../today/Underway'
+import { behindPlace as words } from './words'
 
 /** Days read at once. */
 const page = 40
@@ -24,14 +25,12 @@ export function BehindPlace() {
   const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Wash days behind you</h1>
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.washDaysBehindYou}</h1>
       <Underway className="mt-3" />
       {done.length === 0 ? (
-        <p className="mt-8 text-lg text-quiet">
-          Nothing yet. The first finished wash day will be kept here, planned against real.
-        </p>
+        <p className="mt-8 text-lg text-quiet">{words.noWashDaysYetThe}</p>
       ) : (
-        <p className="mt-2 text-quiet">The thin line is the plan, the stitched one is what it took.</p>
+        <p className="mt-2 text-quiet">{words.theThinLineIsThe}</p>
       )}
       <ol className="mt-6 border-t border-rule">
         {done.map((session) => (
@@ -47,7 +46,7 @@ export function BehindPlace() {
               <span>
                 <span className="font-display text-xl font-semibold">{session.headName}</span>
                 <span className="block text-quiet">
-                  {session.aim}, into {session.style}
+                  {words.aimIntoStyle({ aim: session.aim, style: session.style })}
                 </span>
               </span>
               <LengthLines session={session} longest={longest} />
@@ -60,7 +59,7 @@ export function BehindPlace() {
       </ol>
       {sessions.hasNextPage && (
         <Button className="mt-5" disabled={sessions.isFetchingNextPage} onClick={() => void sessions.fetchNextPage()}>
-          Show earlier days
+          {words.showEarlierDays}
         </Button>
       )}
     </section>
@@ -75,7 +74,10 @@ function LengthLines({ session, longest }: { session: SessionLine; longest: numb
       viewBox="0 0 420 44"
       preserveAspectRatio="xMinYMid meet"
       role="img"
-      aria-label={`Planned ${spell(session.plannedMinutes)}, took ${spell(session.actualMinutes)}`}
+      aria-label={words.plannedPlannedMinutesTookActualMinutes({
+        plannedMinutes: spell(session.plannedMinutes),
+        actualMinutes: spell(session.actualMinutes),
+      })}
     >
       <line
         x1="4"

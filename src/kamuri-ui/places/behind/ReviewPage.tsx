@@ -7,6 +7,7 @@ import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
 import { ratingNames } from '../today/run/ratings'
 import { Takings } from './Takings'
+import { reviewPage as words } from './words'
 
 /** One past wash day: planned against real, step by step. */
 export function ReviewPage() {
@@ -33,28 +34,34 @@ export function ReviewPage() {
     <section className="mt-5">
       <p className="text-quiet">
         <Link className="thread-line" to="/behind">
-          All wash days
+          {words.allWashDays}
         </Link>
       </p>
       <h1 className="mt-2 text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        {heads.map((head) => `${head.headName}, ${head.aim} into ${head.style}`).join('; ')}
+        {heads
+          .map((head) => words.headNameAimIntoStyle({ headName: head.headName, aim: head.aim, style: head.style }))
+          .join('; ')}
       </h1>
       <p className="mt-2 text-lg text-quiet">
-        {day(session.startedAt)}, {clock(session.startedAt)} to{' '}
-        {session.finishedAt ? clock(session.finishedAt) : 'still running'}. {session.sentence} Hands were busy for{' '}
-        {spell(session.handsOnMinutes)}.
+        {words.whenItWas({
+          day: day(session.startedAt),
+          from: clock(session.startedAt),
+          to: session.finishedAt ? clock(session.finishedAt) : words.stillRunning,
+          sentence: session.sentence,
+          hands: spell(session.handsOnMinutes),
+        })}
       </p>
       <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_20rem]">
         <div className="overflow-x-auto">
-          <table className="w-full border-collapse text-left" aria-label="Planned against real">
+          <table className="w-full border-collapse text-left" aria-label={words.plannedAndActual}>
             <thead>
               <tr className="border-b-2 border-strand text-quiet">
-                <th className="py-2 pr-3 font-semibold">At</th>
-                <th className="pr-3 font-semibold">What</th>
-                <th className="pr-3 text-right font-semibold">Planned</th>
-                <th className="pr-3 text-right font-semibold">Took</th>
+                <th className="py-2 pr-3 font-semibold">{words.at}</th>
+                <th className="pr-3 font-semibold">{words.what}</th>
+                <th className="pr-3 text-right font-semibold">{words.planned}</th>
+                <th className="pr-3 text-right font-semibold">{words.actual}</th>
                 <th className="hidden w-2/5 sm:table-cell">
-                  <span className="sr-only">Drawn</span>
+                  <span className="sr-only">{words.drawn}</span>
                 </th>
               </tr>
             </thead>
@@ -66,7 +73,7 @@ export function ReviewPage() {
           </table>
         </div>
         <aside>
-          <h2 className="border-b border-rule pb-2 text-xl font-semibold">How it came out</h2>
+          <h2 className="border-b border-rule pb-2 text-xl font-semibold">{words.howItTurnedOut}</h2>
           {heads.map((head) => (
             <div key={head.headId}>
               {several && (
@@ -87,11 +94,11 @@ export function ReviewPage() {
           <div className="mt-6 flex flex-wrap gap-3">
             {session.finishedAt && (
               <Button disabled={reopen.isPending} onClick={() => reopen.mutate()}>
-                Reopen this day
+                {words.reopenThisDay}
               </Button>
             )}
             <Removing
-              what="this day"
+              what={words.thisDay}
               look={() => told(api.GET('/api/sessions/{id}/removal', { params: { path: { id } } }))}
               remove={() => told(api.DELETE('/api/sessions/{id}', { params: { path: { id } } }))}
               onRemoved={() => {
@@ -150,7 +157,7 @@ function Knots({ ratings }: { ratings: Ratings }) {
         return (
           <div key={field} className="flex items-center justify-between border-b border-rule py-2">
             <dt>{name}</dt>
-            <dd aria-label={value ? `${value} of 5` : 'not answered'}>
+            <dd aria-label={value ? words.valueOf5({ value }) : words.notAnswered}>
               <svg width="112" height="20" aria-hidden>
                 <line x1="6" x2="106" y1="10" y2="10" stroke="var(--strand)" strokeWidth="2" />
                 {[1, 2, 3, 4, 5].map((n) => (

@@ -4,6 +4,8 @@ import { api, Refused, told } from '@/api/client'
 import { Amount } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
+import { takings as words } from './words'
+import { Rich } from '@/kit/texts'
 
 /** What a day took from the shelf, by its plan, to be corrected: the shelf follows, and the head's amounts learn from it. */
 export function Takings({ session }: { session: string }) {
@@ -13,8 +15,8 @@ export function Takings({ session }: { session: string }) {
   })
   if (!takings.data || takings.data.length === 0) return null
   return (
-    <section className="mt-6" aria-label="What it took">
-      <h2 className="border-b border-rule pb-2 text-xl font-semibold">What it took</h2>
+    <section className="mt-6" aria-label={words.productsUsed}>
+      <h2 className="border-b border-rule pb-2 text-xl font-semibold">{words.productsUsed}</h2>
       {takings.data.map((each) => (
         <Taking key={`${each.id} ${each.usedMl}`} taking={each} session={session} />
       ))}
@@ -53,12 +55,18 @@ function Taking({
       }}
     >
       <p>
-        <span className="font-semibold">{taking.name}</span>, planned <Amount of={taking.planned} />
-        {taking.usedMl != null && `, used about ${Math.round(taking.usedMl)} ml`}
+        <Rich
+          of={taking.usedMl == null ? words.planned : words.plannedAndUsed}
+          parts={{
+            name: <span className="font-semibold">{taking.name}</span>,
+            planned: <Amount of={taking.planned} />,
+            used: `${Math.round(taking.usedMl ?? 0)} ml`,
+          }}
+        />
       </p>
       <div className="mt-1 flex items-end gap-2">
         <TextField
-          label="Used about"
+          label={words.usedAbout}
           type="number"
           unit="ml"
           min={0}
@@ -68,7 +76,7 @@ function Taking({
           onChange={(event) => setUsed(event.target.value)}
         />
         <Button type="submit" disabled={used === '' || Number(used) === taking.usedMl || correct.isPending}>
-          Keep
+          {words.save}
         </Button>
       </div>
     </form>

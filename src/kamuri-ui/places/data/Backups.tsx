@@ -5,12 +5,14 @@ import { clock, day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
+import { backups as words } from './words'
+import { Rich } from '@/kit/texts'
 
 const why: Record<BackupView['kind'], string> = {
-  manual: 'made by you',
-  daily: 'made once a day',
-  upgrade: 'made before an update',
-  aside: 'made before a restore or import',
+  manual: words.madeByYou,
+  daily: words.madeOnceADay,
+  upgrade: words.madeBeforeAnUpdate,
+  aside: words.madeBeforeARestoreOr,
 }
 
 /** Copies of the household: when the last was made, one more, one to download, one to go back to. */
@@ -34,18 +36,18 @@ export function Backups() {
   return (
     <section aria-labelledby="backups">
       <h2 id="backups" className="text-2xl font-semibold">
-        Backups
+        {words.backups}
       </h2>
       <p className="mt-2 text-lg">{backups.data.sentence}</p>
       <p className="mt-1 text-quiet">
-        Kamuri makes one every day it runs and keeps them in <span className="break-all">{backups.data.folder}</span>.
+        <Rich of={words.oneADay} parts={{ folder: <span className="break-all">{backups.data.folder}</span> }} />
       </p>
       <div className="mt-4 flex flex-wrap items-center gap-4">
         <Button tone="main" disabled={make.isPending} onClick={() => make.mutate()}>
-          Make a backup now
+          {words.makeABackupNow}
         </Button>
         <span role="status" className="text-quiet">
-          {make.isSuccess ? 'Done.' : restore.isSuccess ? 'Restored.' : ''}
+          {make.isSuccess ? words.done : restore.isSuccess ? words.restored : ''}
         </span>
       </div>
       {make.error && <Trouble error={make.error} />}
@@ -65,31 +67,34 @@ export function Backups() {
                   className="inline-flex min-h-12 items-center"
                   href={`/api/backups/${backup.name}`}
                   download
-                  aria-label={`Download the backup of ${when}`}
+                  aria-label={words.downloadTheBackupOfWhen({ when })}
                 >
-                  <span className="thread-line">Download</span>
+                  <span className="thread-line">{words.download}</span>
                 </a>
-                <Button tone="quiet" aria-label={`Restore the backup of ${when}`} onClick={() => setAsked(backup)}>
-                  Restore…
+                <Button
+                  tone="quiet"
+                  aria-label={words.restoreTheBackupOfWhen({ when })}
+                  onClick={() => setAsked(backup)}
+                >
+                  {words.restore}
                 </Button>
               </span>
             </li>
           )
         })}
       </ul>
-      <Sheet title="Restore this backup?" open={asked !== null} onClose={() => setAsked(null)}>
+      <Sheet title={words.restoreThisBackup} open={asked !== null} onClose={() => setAsked(null)}>
         {asked && (
           <>
             <p className="mt-3 text-lg">
-              The household becomes what it was on {day(asked.madeAt)} at {clock(asked.madeAt)}. A backup of what is
-              there now is made first, so you can go back.
+              {words.thisPutsTheHouseholdBack({ day: day(asked.madeAt), time: clock(asked.madeAt) })}
             </p>
             {restore.error && <Trouble error={restore.error} />}
             <div className="mt-5 flex flex-wrap gap-3">
               <Button tone="main" disabled={restore.isPending} onClick={() => restore.mutate(asked.name)}>
-                {restore.isPending ? 'Restoring…' : 'Restore'}
+                {restore.isPending ? words.restoring : words.restore2}
               </Button>
-              <Button onClick={() => setAsked(null)}>Cancel</Button>
+              <Button onClick={() => setAsked(null)}>{words.cancel}</Button>
             </div>
           </>
         )}

@@ -5,6 +5,7 @@ import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { SwitchField, FileField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
+import { everything as words } from './words'
 
 /** Everything out in one file, everything in from one, with a look at what would happen first. */
 export function Everything() {
@@ -27,17 +28,15 @@ export function Everything() {
   return (
     <section aria-labelledby="everything">
       <h2 id="everything" className="text-2xl font-semibold">
-        Export and import
+        {words.exportAndImport}
       </h2>
-      <p className="mt-2">
-        An archive holds everything of this household, to keep elsewhere or to take to another computer.
-      </p>
+      <p className="mt-2">{words.anArchiveHoldsEverythingOf}</p>
       <a className="mt-2 inline-flex min-h-12 items-center font-semibold" href="/api/archive" download>
-        <span className="thread-line">Export everything</span>
+        <span className="thread-line">{words.exportEverything}</span>
       </a>
       <div className="mt-3">
         <FileField
-          label="Import an archive"
+          label={words.importAnArchive}
           accept=".zip,application/zip"
           onChoose={(chosen) => {
             take.reset()
@@ -48,16 +47,16 @@ export function Everything() {
       </div>
       {look.isPending && (
         <p role="status" className="mt-3 text-quiet">
-          Reading the archive…
+          {words.readingTheArchive}
         </p>
       )}
       <Trouble error={error} />
       {file && look.data && (
-        <div className="mt-4 border-l-4 border-accent pl-4" role="region" aria-label="What the import would do">
+        <div className="mt-4 border-l-4 border-accent pl-4" role="region" aria-label={words.whatTheImportWouldDo}>
           <p className="font-semibold">
             {look.data.intoEmpty
-              ? `There is nothing here yet. Everything of the archive of ${day(look.data.madeAt)} comes just as it is.`
-              : `This is what the archive of ${day(look.data.madeAt)} would do here:`}
+              ? words.thisHouseholdIsEmptyEverything({ day: day(look.data.madeAt) })
+              : words.theArchiveOfDayWould({ day: day(look.data.madeAt) })}
           </p>
           <ul className="mt-2 grid gap-1">
             {look.data.lines.map((line) => (
@@ -66,16 +65,12 @@ export function Everything() {
           </ul>
           {look.data.changes > 0 && (
             <div className="mt-2">
-              <SwitchField
-                label="Where both differ, take what the archive says"
-                checked={theirs}
-                onChange={setTheirs}
-              />
+              <SwitchField label={words.whereTheTwoDifferUse} checked={theirs} onChange={setTheirs} />
             </div>
           )}
           <div className="mt-3 flex flex-wrap gap-3">
             <Button tone="main" disabled={take.isPending} onClick={() => take.mutate(file)}>
-              {take.isPending ? 'Importing…' : 'Import'}
+              {take.isPending ? words.importing : words.import}
             </Button>
             <Button
               onClick={() => {
@@ -83,14 +78,14 @@ export function Everything() {
                 look.reset()
               }}
             >
-              Cancel
+              {words.cancel}
             </Button>
           </div>
         </div>
       )}
       {take.data && (
         <div role="status" className="mt-4 border-l-4 border-done pl-4">
-          <p className="font-semibold">Imported. A backup of what was there before is in the list.</p>
+          <p className="font-semibold">{words.importedABackupFromBefore}</p>
           {take.data.lines.map((line) => (
             <p key={line}>{line}</p>
           ))}

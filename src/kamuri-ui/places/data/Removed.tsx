@@ -3,6 +3,7 @@ import { api, done, told } from '@/api/client'
 import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { removed as words } from './words'
 
 /** What was deleted and can still be brought back. */
 export function Removed() {
@@ -16,7 +17,7 @@ export function Removed() {
   return (
     <section aria-labelledby="removed">
       <h2 id="removed" className="text-2xl font-semibold">
-        Deleted
+        {words.deleted}
       </h2>
       {undo.error && <Trouble error={undo.error} />}
       <ul className="mt-3 border-t border-rule">
@@ -25,16 +26,18 @@ export function Removed() {
             <span className="min-w-48 flex-1 py-2">
               <strong>{each.name}</strong>
               <span className="block text-quiet">
-                {each.what === 'head' ? 'with everything of this head' : 'a wash day'}, kept until {day(each.until)}
+                {each.what === 'head'
+                  ? words.headUntil({ day: day(each.until) })
+                  : words.washDayUntil({ day: day(each.until) })}
               </span>
             </span>
             <Button
               tone="quiet"
-              aria-label={`Undo deleting ${each.name}`}
+              aria-label={words.undoDeletingName({ name: each.name })}
               disabled={undo.isPending}
               onClick={() => undo.mutate(each.id)}
             >
-              Undo
+              {words.undo}
             </Button>
           </li>
         ))}

@@ -2,6 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, done, told } from '@/api/client'
 import { Button } from '@/kit/Button'
+import { setAside as words } from './words'
+import { counted } from '@/kit/texts'
 
 const useSetAside = () =>
   useQuery({ queryKey: ['set-aside'], queryFn: () => told(api.GET('/api/set-aside')), staleTime: 60_000 })
@@ -13,16 +15,13 @@ export function SetAside() {
   return (
     <section aria-labelledby="set-aside" className="mt-6 border-l-4 border-warn pl-4">
       <h2 id="set-aside" className="text-xl font-semibold">
-        Set aside: {rows.length === 1 ? 'one entry' : `${rows.length} entries`}
+        {words.setAside({ entries: counted(rows.length, words.entry, words.entries) })}
       </h2>
-      <p className="mt-1">
-        This version of Kamuri cannot read them. They are safe in your file and in every export. A newer Kamuri may read
-        them; a backup from before may hold them whole.
-      </p>
+      <p className="mt-1">{words.thisVersionOfKamuriCannot}</p>
       <ul className="mt-2">
         {rows.map((row) => (
           <li key={`${row.table} ${row.id}`} className="py-1">
-            <strong className="capitalize">{row.what}</strong> <span className="text-quiet">{row.why}</span>
+            <strong>{row.what}</strong> <span className="text-quiet">{row.why}</span>
           </li>
         ))}
       </ul>
@@ -43,14 +42,13 @@ export function SetAsideNotice() {
   return (
     <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 border-l-4 border-warn bg-raised py-1 pl-4">
       <span className="py-2">
-        {untold.length === 1 ? 'One entry of your household' : `${untold.length} entries of your household`} could not
-        be read and {untold.length === 1 ? 'was' : 'were'} set aside. Nothing is lost.
+        {untold.length === 1 ? words.oneWasSetAside : words.someWereSetAside({ count: untold.length })}
       </span>
       <Link className="inline-flex min-h-12 items-center" to="/data" onClick={() => told_.mutate()}>
-        <span className="thread-line">See what to do</span>
+        <span className="thread-line">{words.seeWhatToDo}</span>
       </Link>
       <Button tone="quiet" onClick={() => told_.mutate()}>
-        Close
+        {words.close}
       </Button>
     </div>
   )

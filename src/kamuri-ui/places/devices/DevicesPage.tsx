@@ -8,6 +8,8 @@ import { Trouble } from '@/kit/Trouble'
 import { useAccess } from './access'
 import { HouseholdName } from './HouseholdName'
 import { QuickCode } from './QuickCode'
+import { devicesPage as said } from './words'
+import { Rich } from '@/kit/texts'
 
 /** Which devices may use this household's Kamuri, and who is there now. */
 export function DevicesPage() {
@@ -18,31 +20,33 @@ export function DevicesPage() {
   return (
     <section className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
       <div className="max-w-2xl">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Devices</h1>
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.devices}</h1>
         {lan ? (
           <>
             <p className="mt-3 text-lg">
-              Kamuri answers the home network{hasPasscode ? ', to those who know the passcode' : ''}. What is sent there
-              is not encrypted: use it in a network you trust.
+              {hasPasscode ? said.answersWithPasscode : said.answersWithout} {said.notEncrypted}
             </p>
             {addresses.length > 0 && hasPasscode && (
               <>
-                <h2 className="mt-6 text-xl font-semibold">Open it on a phone</h2>
+                <h2 className="mt-6 text-xl font-semibold">{said.openKamuriOnAPhone}</h2>
                 <QuickCode page="/today" />
               </>
             )}
           </>
         ) : (
           <p className="mt-3 text-lg">
-            Kamuri answers this computer alone. To use it on a phone as well, stop it and start it with{' '}
-            <code className="rounded bg-raised px-1.5 py-0.5">./kamuri serve --lan</code>; then a passcode keeps it
-            yours.
+            <Rich
+              of={said.onlyThisComputer}
+              parts={{
+                command: <code className="rounded bg-raised px-1.5 py-0.5">{'./kamuri serve --lan'}</code>,
+              }}
+            />
           </p>
         )}
         {isHere && <PasscodeForm hasPasscode={hasPasscode} />}
       </div>
       <aside>
-        <h2 className="border-b border-rule pb-2 text-xl font-semibold">Devices that may use it</h2>
+        <h2 className="border-b border-rule pb-2 text-xl font-semibold">{said.devicesWithAccess}</h2>
         <ul>
           {devices.map((device) => (
             <DeviceRow key={device.id ?? 'here'} device={device} mayShutOut={isHere} />
@@ -59,20 +63,27 @@ function DeviceRow({ device, mayShutOut }: { device: DeviceView; mayShutOut: boo
     mutationFn: (id: string) => done(api.DELETE('/api/access/devices/{id}', { params: { path: { id } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['access'] }),
   })
-  const seen = device.isThere ? 'here now' : device.lastSeen ? `last seen ${day(device.lastSeen)}` : 'not here now'
+  const seen = device.isThere
+    ? said.hereNow
+    : device.lastSeen
+      ? said.lastSeenDay({ day: day(device.lastSeen) })
+      : said.notHereNow
   return (
     <li className="flex items-center gap-4 border-b border-rule py-1">
       <span className="flex-1 py-2">
         <strong>{device.name}</strong>
         <span className="block text-quiet">
-          {device.cameAt ? `came ${day(device.cameAt)}, ` : ''}
-          {seen}
+          {device.cameAt ? said.cameAndSeen({ day: day(device.cameAt), seen }) : seen}
         </span>
         {shutOut.error && <Trouble error={shutOut.error} />}
       </span>
       {mayShutOut && device.id && (
-        <Button tone="quiet" aria-label={`Shut out ${device.name}`} onClick={() => shutOut.mutate(device.id!)}>
-          Shut out
+        <Button
+          tone="quiet"
+          aria-label={said.removeName({ name: device.name })}
+          onClick={() => shutOut.mutate(device.id!)}
+        >
+          {said.remove}
         </Button>
       )}
     </li>
@@ -106,16 +117,12 @@ function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
         set.mutate()
       }}
     >
-      <h2 className="text-xl font-semibold">{hasPasscode ? 'Change the passcode' : 'Set a passcode'}</h2>
-      <p className="mt-1 text-quiet">
-        {hasPasscode
-          ? 'Every other device has to enter again.'
-          : 'Other devices enter with it. Eight characters or more: a few words are best.'}
-      </p>
+      <h2 className="text-xl font-semibold">{hasPasscode ? said.changeThePasscode : said.setAPasscode}</h2>
+      <p className="mt-1 text-quiet">{hasPasscode ? said.everyOtherDeviceMustEnter : said.otherDevicesMustEnterIt}</p>
       <HouseholdName />
       <div className="mt-3">
         <TextField
-          label="Passcode"
+          label={said.passcode}
           type={proposed ? 'text' : 'password'}
           autoComplete="new-password"
           value={passcode}
@@ -131,16 +138,16 @@ function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
           disabled={propose.isPending}
           onClick={() => propose.mutate()}
         >
-          Propose six digits
+          {said.suggestSixDigits}
         </Button>
       </div>
       {set.error && Object.keys(errors).length === 0 && <Trouble error={set.error} />}
       <Button type="submit" className="mt-3" disabled={!passcode || set.isPending}>
-        {hasPasscode ? 'Change it' : 'Set it'}
+        {hasPasscode ? said.changePasscode : said.setPasscode}
       </Button>
       {set.isSuccess && (
         <p role="status" className="mt-2 border-l-4 border-done pl-3">
-          It is set.
+          {said.passcodeSet}
         </p>
       )}
     </form>

@@ -5,6 +5,7 @@ import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
 import { HouseholdName } from './HouseholdName'
+import { passcodePage as words } from './words'
 
 /** What another device sees until it has given the household's passcode. */
 export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
@@ -18,8 +19,8 @@ export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
   const errors = enter.error instanceof Refused ? enter.error.fields : {}
   return (
     <main className="mx-auto max-w-md p-6 pt-20">
-      <p className="font-display text-2xl font-bold">Kamuri</p>
-      <h1 className="mt-6 text-4xl font-semibold">The household’s passcode</h1>
+      <p className="font-display text-2xl font-bold">{words.kamuri}</p>
+      <h1 className="mt-6 text-4xl font-semibold">{words.theHouseholdsPasscode}</h1>
       {hasPasscode ? (
         <form
           className="mt-5 grid gap-4"
@@ -30,7 +31,7 @@ export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
         >
           <HouseholdName />
           <TextField
-            label="Passcode"
+            label={words.passcode}
             type="password"
             autoComplete="current-password"
             value={passcode}
@@ -38,8 +39,8 @@ export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
             onChange={(event) => setPasscode(event.target.value)}
           />
           <TextField
-            label="This device is called"
-            placeholder="bathroom phone"
+            label={words.thisDeviceIsCalled}
+            placeholder={words.bathroomPhone}
             maxLength={40}
             value={device}
             error={errors.device?.[0]}
@@ -47,11 +48,11 @@ export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
           />
           {enter.error && Object.keys(errors).length === 0 && <Trouble error={enter.error} />}
           <Button type="submit" tone="main" className="min-h-16 text-lg" disabled={!passcode || enter.isPending}>
-            Enter
+            {words.enter}
           </Button>
         </form>
       ) : (
-        <p className="mt-4 text-lg">No passcode is set yet. Set one on the computer Kamuri runs on, under Devices.</p>
+        <p className="mt-4 text-lg">{words.noPasscodeIsSetYet}</p>
       )}
     </main>
   )

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, Refused, told } from '@/api/client'
 import { useAccess } from './access'
+import { quickCode as words } from './words'
 
 /** A square code that opens a page of Kamuri on a phone, with its address for those who type. */
 export function QuickCode({ page }: { page: string }) {
@@ -11,12 +12,7 @@ export function QuickCode({ page }: { page: string }) {
     retry: false,
     enabled: access.data?.lan === true,
   })
-  if (access.data?.lan === false)
-    return (
-      <p className="mt-2 text-quiet">
-        Kamuri answers this computer alone. Start it with --lan to open it to the home network.
-      </p>
-    )
+  if (access.data?.lan === false) return <p className="mt-2 text-quiet">{words.kamuriAnswersThisComputerAlone}</p>
   if (code.error) return <p className="mt-2 text-quiet">{code.error instanceof Refused ? code.error.message : ''}</p>
   if (!code.data) return null
   const { address, code: path, size } = code.data
@@ -26,7 +22,7 @@ export function QuickCode({ page }: { page: string }) {
         viewBox={`-2 -2 ${size + 4} ${size + 4}`}
         className="w-56 max-w-full bg-white"
         role="img"
-        aria-label={`Code for ${address}`}
+        aria-label={words.codeForAddress({ address })}
       >
         <path d={path} fill="#000" shapeRendering="crispEdges" />
       </svg>

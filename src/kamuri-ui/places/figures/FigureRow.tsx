@@ -1,6 +1,7 @@
 import { useId, useState } from 'react'
 import type { FigureView } from '@/api/client'
 import { Button } from '@/kit/Button'
+import { figureRow as said } from './words'
 
 /** One figure: its value, its range, where it comes from, and the way back to what was shipped. */
 export function FigureRow({
@@ -30,8 +31,11 @@ export function FigureRow({
           {short(figure)}
         </label>
         <p id={`${id}-note`} className="text-sm text-quiet">
-          {figure.least} to {figure.most}
-          {figure.unit && ` ${figure.unit}`}. {figure.source}.
+          {said.rangeAndSource({
+            least: figure.least,
+            most: figure.unit ? `${figure.most} ${figure.unit}` : figure.most,
+            source: figure.source,
+          })}
         </p>
         {wrong && (
           <p role="alert" className="mt-1 text-stop">
@@ -62,10 +66,11 @@ export function FigureRow({
       </span>
       {figure.isOwn ? (
         <Button tone="quiet" className="col-start-2 px-1! sm:col-start-3" onClick={onReset}>
-          <span className="sr-only">{figure.name}: </span>back to {figure.shipped}
+          <span className="sr-only">{figure.name}: </span>
+          {said.resetTo({ value: figure.shipped })}
         </Button>
       ) : (
-        <span className="col-start-2 text-sm text-quiet sm:col-start-3 sm:self-center">as shipped</span>
+        <span className="col-start-2 text-sm text-quiet sm:col-start-3 sm:self-center">{said.defaultWord}</span>
       )}
     </li>
   )

@@ -5,18 +5,19 @@ import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
 import { FigureRow } from './FigureRow'
+import { figuresPage as said } from './words'
 
 const groups: Record<FigureView['group'], string> = {
-  head: 'The size of a head',
-  hands: 'Work of the hands',
-  steps: 'Each step',
-  processing: 'What shifts a window',
-  drying: 'Drying',
-  cooling: 'Cooling',
-  amounts: 'Amounts',
-  mixtures: 'Limits of mixtures',
-  rhythm: 'Rhythm',
-  night: 'The night',
+  head: said.headSize,
+  hands: said.handsOnWork,
+  steps: said.steps,
+  processing: said.whatChangesProcessingTimes,
+  drying: said.drying,
+  cooling: said.cooling,
+  amounts: said.amounts,
+  mixtures: said.mixtureLimits,
+  rhythm: said.rhythm,
+  night: said.theNight,
 }
 const order = Object.keys(groups) as FigureView['group'][]
 
@@ -45,7 +46,7 @@ export function FiguresPage() {
   })
 
   if (figures.error) return <Trouble error={figures.error} />
-  if (!figures.data) return <p className="py-16 text-quiet">One moment.</p>
+  if (!figures.data) return <p className="py-16 text-quiet">{said.loading}</p>
   const own = figures.data.filter((figure) => figure.isOwn)
   const words = wanted.trim().toLowerCase()
   const shown = figures.data.filter((figure) =>
@@ -70,14 +71,11 @@ export function FiguresPage() {
 
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">Craft figures</h1>
-      <p className="mt-2 max-w-4xl text-lg text-quiet">
-        Every plan is worked out from these. They are usual values, not laws: change what you have measured yourself. A
-        bought product’s label still comes first, and limits that protect someone can only be made stricter.
-      </p>
+      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.craftFigures}</h1>
+      <p className="mt-2 max-w-4xl text-lg text-quiet">{said.everyPlanIsWorkedOut}</p>
       <div className="mt-4 flex flex-wrap items-end gap-4">
         <div className="w-72">
-          <TextField label="Find a figure" value={wanted} onChange={(event) => setWanted(event.target.value)} />
+          <TextField label={said.findAFigure} value={wanted} onChange={(event) => setWanted(event.target.value)} />
         </div>
         {own.length > 0 && (
           <Button
@@ -87,7 +85,7 @@ export function FiguresPage() {
               replace.mutate({})
             }}
           >
-            Put all {own.length} back as shipped
+            {said.resetAllCount({ count: own.length })}
           </Button>
         )}
         {before && own.length === 0 && (
@@ -97,16 +95,16 @@ export function FiguresPage() {
               setBefore(null)
             }}
           >
-            Take back: our own again
+            {said.undoBringOurValuesBack}
           </Button>
         )}
         <span role="status" className="text-quiet">
-          {own.length === 0 ? 'All as shipped.' : `${own.length} changed in this house.`}
+          {own.length === 0 ? said.everyFigureIsAtIts : said.countChangedHere({ count: own.length })}
         </span>
       </div>
       <Trouble error={replace.error} />
       <div className="mt-6 grid gap-x-10 gap-y-4 lg:grid-cols-[14rem_1fr]">
-        <nav aria-label="Groups of figures" className="flex flex-wrap gap-x-4 lg:block">
+        <nav aria-label={said.groupsOfFigures} className="flex flex-wrap gap-x-4 lg:block">
           {(own.length > 0 ? [...order, 'own' as const] : order).map((each) => (
             <button
               key={each}
@@ -119,7 +117,7 @@ export function FiguresPage() {
               className={`flex min-h-12 items-center text-left ${!words && group === each ? 'font-semibold' : 'text-quiet hover:text-ink'}`}
             >
               <span className={!words && group === each ? 'stitch-line pb-1' : 'pb-1'}>
-                {each === 'own' ? 'Changed here' : groups[each]}
+                {each === 'own' ? said.changedHere : groups[each]}
               </span>
             </button>
           ))}
@@ -144,7 +142,7 @@ export function FiguresPage() {
               {word}
             </Button>
           ))}
-          {shown.length === 0 && <p className="text-quiet">No figure is called that.</p>}
+          {shown.length === 0 && <p className="text-quiet">{said.noFigureMatches}</p>}
           {byAbout(shown).map(([about, list]) => (
             <section key={about} className="mb-8">
               {about && <h2 className="text-xl font-semibold">{about}</h2>}

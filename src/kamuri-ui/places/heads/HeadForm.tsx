@@ -18,6 +18,7 @@ import {
   worn,
   zones,
 } from './words'
+import { headForm as said } from './words'
 
 type Errors = Record<string, string[]>
 
@@ -46,9 +47,9 @@ export function HeadForm({
   )
   return (
     <>
-      <Part title="Who">
+      <Part title={said.who}>
         <TextField
-          label="Name"
+          label={said.name}
           value={draft.name}
           maxLength={60}
           autoComplete="off"
@@ -56,55 +57,60 @@ export function HeadForm({
           onChange={(event) => put({ name: event.target.value })}
         />
         <ChoiceField
-          label="Age"
+          label={said.age}
           value={draft.ageGroup ?? 'adult'}
           choices={ages}
           onChoose={(ageGroup) => put({ ageGroup })}
         />
       </Part>
-      <Part title="How the hair is kept">
+      <Part title={said.howTheHairIsKept}>
         <WearFields wear={draft.wear ?? {}} errors={errors} onChange={(wear) => put({ wear })} />
       </Part>
-      <Part title="Stretched length" note="Pull one strand straight in each zone.">
-        {length('Nape', 'napeCm')}
-        {length('Crown', 'crownCm')}
-        {length('Front', 'frontCm')}
-        {length('Sides', 'sidesCm')}
+      <Part title={said.stretchedLength} note={said.pullOneStrandStraightIn}>
+        {length(said.nape, 'napeCm')}
+        {length(said.crown, 'crownCm')}
+        {length(said.front, 'frontCm')}
+        {length(said.sides, 'sidesCm')}
       </Part>
-      <Part title="The hair">
+      <Part title={said.theHair}>
         <ChoiceField
-          label="Density"
+          label={said.density}
           value={draft.density}
           choices={densities}
           onChoose={(density) => put({ density })}
         />
-        <ChoiceField label="Strand" value={draft.strand} choices={strands} onChoose={(strand) => put({ strand })} />
         <ChoiceField
-          label="Porosity"
+          label={said.strand}
+          value={draft.strand}
+          choices={strands}
+          onChoose={(strand) => put({ strand })}
+        />
+        <ChoiceField
+          label={said.porosity}
           value={draft.porosity}
           choices={porosities}
           onChoose={(porosity) => put({ porosity })}
         />
         <ChoiceField
-          label="Judged by"
+          label={said.howYouKnow}
           value={draft.porosityEvidence ?? 'guess'}
           choices={evidences}
           onChoose={(porosityEvidence) => put({ porosityEvidence })}
         />
         <TextField
-          label="Coil width"
+          label={said.coilWidth}
           type="number"
           step="0.5"
           unit="mm"
-          placeholder="if measured"
+          placeholder={said.ifMeasured}
           value={draft.coilWidthMm ?? ''}
           error={errors.coilWidthMm?.[0]}
           onChange={(event) => put({ coilWidthMm: event.target.value ? event.target.valueAsNumber : null })}
         />
         <TextField
-          label="Usual sections"
+          label={said.usualSections}
           type="number"
-          placeholder="let Kamuri choose"
+          placeholder={said.letKamuriChoose}
           value={draft.usualSections ?? ''}
           error={errors.usualSections?.[0]}
           onChange={(event) =>
@@ -112,54 +118,59 @@ export function HeadForm({
           }
         />
       </Part>
-      <Part title="Lately">
+      <Part title={said.recently}>
         <TextField
-          label="Last wash"
+          label={said.lastWash}
           type="date"
           value={draft.lastWash ?? ''}
           error={errors.lastWash?.[0]}
           onChange={(event) => put({ lastWash: event.target.value || null })}
         />
         <TextField
-          label="Last detangle"
+          label={said.lastDetangle}
           type="date"
           value={draft.lastDetangle ?? ''}
           error={errors.lastDetangle?.[0]}
           onChange={(event) => put({ lastDetangle: event.target.value || null })}
         />
         <ChoiceField
-          label="Worn since then"
+          label={said.wornSinceThen}
           value={draft.wornAs ?? 'loose'}
           choices={worn}
           onChoose={(wornAs) => put({ wornAs })}
         />
         <ChoiceField
-          label="Layers"
+          label={said.layers}
           value={draft.layering ?? 'loc'}
           choices={schools}
           onChoose={(layering) => put({ layering })}
         />
       </Part>
-      <Part title="Schools" note="Where practitioners disagree, what suits this head. Any day may do it otherwise.">
+      <Part title={said.schools} note={said.practitionersDisagreeOnTheseChoose}>
         <SchoolFields
           schools={draft.schools ?? {}}
           kind={kindOf(draft.wear ?? {})}
           onChange={(next) => put({ schools: next })}
         />
       </Part>
-      <Part title="Care" wide>
+      <Part title={said.care} wide>
         <ManyField
-          label="Scalp at the moment"
+          label={said.scalpToday}
           values={draft.scalp ?? []}
           choices={scalpSigns}
           onChange={(scalp) => put({ scalp })}
         />
-        <ManyField label="Goals" values={draft.goals ?? []} choices={goals} onChange={(next) => put({ goals: next })} />
+        <ManyField
+          label={said.goals}
+          values={draft.goals ?? []}
+          choices={goals}
+          onChange={(next) => put({ goals: next })}
+        />
         <FragileZones draft={draft} errors={errors} put={put} />
         <Chemicals draft={draft} errors={errors} put={put} />
         <TextField
-          label="Must never touch this head"
-          hint="Ingredients or kinds of them, with commas: nuts, fragrance, latex"
+          label={said.mustNeverTouchThisHead}
+          hint={said.ingredientsOrGroupsSeparatedBy}
           defaultValue={(draft.sensitivities ?? []).join(', ')}
           error={errors.sensitivities?.[0]}
           onChange={(event) =>
@@ -172,13 +183,13 @@ export function HeadForm({
           }
         />
         <SwitchField
-          label="May sit under a hood or steamer"
+          label={said.maySitUnderAHood}
           checked={draft.canSitUnderHeat ?? true}
           onChange={(canSitUnderHeat) => put({ canSitUnderHeat })}
         />
         <SwitchField
-          label="Ask a clinician first"
-          hint="Pregnancy, or anything a clinician should have a say in."
+          label={said.askAClinicianFirst}
+          hint={said.pregnancyOrAnythingElseTo}
           checked={draft.askClinician ?? false}
           onChange={(askClinician) => put({ askClinician })}
         />
@@ -207,17 +218,17 @@ function FragileZones({ draft, errors, put }: ListProps) {
   const list = draft.fragileZones ?? []
   return (
     <fieldset>
-      <legend className="font-semibold">Fragile zones</legend>
+      <legend className="font-semibold">{said.fragileZones}</legend>
       {list.map((fragile, n) => (
         <div key={n} className="mt-2 grid grid-cols-[10rem_1fr_auto] items-end gap-2">
           <ChoiceField
-            label="Zone"
+            label={said.zone}
             value={fragile.zone}
             choices={zones}
             onChoose={(zone) => put({ fragileZones: list.map((each, at) => (at === n ? { ...each, zone } : each)) })}
           />
           <TextField
-            label="Note"
+            label={said.note}
             value={fragile.note}
             error={errors[`fragileZones[${n}]`]?.[0]}
             onChange={(event) =>
@@ -225,7 +236,7 @@ function FragileZones({ draft, errors, put }: ListProps) {
             }
           />
           <IconButton
-            label={`Remove ${fragile.zone}`}
+            label={said.removeZone({ zone: fragile.zone })}
             onClick={() => put({ fragileZones: list.filter((_, at) => at !== n) })}
           >
             <X aria-hidden />
@@ -233,7 +244,7 @@ function FragileZones({ draft, errors, put }: ListProps) {
         </div>
       ))}
       <Button tone="quiet" onClick={() => put({ fragileZones: [...list, { zone: 'edges', note: '' }] })}>
-        Add a fragile zone
+        {said.addAFragileZone}
       </Button>
     </fieldset>
   )
@@ -243,17 +254,17 @@ function Chemicals({ draft, errors, put }: ListProps) {
   const list = draft.chemicalHistory ?? []
   return (
     <fieldset>
-      <legend className="font-semibold">Colour, relaxer, heat damage</legend>
+      <legend className="font-semibold">{said.colourRelaxerHeatDamage}</legend>
       {list.map((chemical, n) => (
         <div key={n} className="mt-2 grid grid-cols-[10rem_1fr_auto] items-end gap-2">
           <ChoiceField
-            label="What"
+            label={said.what}
             value={chemical.kind}
             choices={chemicals}
             onChoose={(kind) => put({ chemicalHistory: list.map((each, at) => (at === n ? { ...each, kind } : each)) })}
           />
           <TextField
-            label="When"
+            label={said.when}
             type="date"
             value={chemical.date}
             error={errors[`chemicalHistory[${n}]`]?.[0]}
@@ -265,7 +276,7 @@ function Chemicals({ draft, errors, put }: ListProps) {
             }
           />
           <IconButton
-            label={`Remove ${chemical.kind}`}
+            label={said.removeKind({ kind: chemical.kind })}
             onClick={() => put({ chemicalHistory: list.filter((_, at) => at !== n) })}
           >
             <X aria-hidden />
@@ -278,7 +289,7 @@ function Chemicals({ draft, errors, put }: ListProps) {
           put({ chemicalHistory: [...list, { kind: 'colour', date: new Date().toISOString().slice(0, 10) }] })
         }
       >
-        Add an event
+        {said.addAnEvent}
       </Button>
     </fieldset>
   )

@@ -8,6 +8,7 @@ import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
 import { HeadForm } from './HeadForm'
 import { PatchTests } from './PatchTests'
+import { headPage as words } from './words'
 
 const blank: HeadBody = {
   name: '',
@@ -96,30 +97,30 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
       }}
     >
       <div>
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{saved ? saved.head.name : 'A new head'}</h1>
-        {saved?.archived && <p className="mt-1 text-warn">Put away: no plans are made for this head.</p>}
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{saved ? saved.head.name : words.newHead}</h1>
+        {saved?.archived && <p className="mt-1 text-warn">{words.archivedKamuriMakesNoPlans}</p>}
         <HeadForm draft={draft} errors={errors} onChange={setDraft} />
         {save.error && Object.keys(errors).length === 0 && <Trouble error={save.error} />}
         {Object.keys(errors).length > 0 && (
           <p role="alert" className="mt-4 text-stop">
-            Nothing is saved yet: something above cannot be right.
+            {words.notSavedYetCheckThe}
           </p>
         )}
         <div className="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-rule bg-paper py-3">
           <Button type="submit" tone="main" disabled={save.isPending || (!changed && !!saved)}>
-            {saved ? 'Keep these changes' : 'Keep this head'}
+            {saved ? words.saveChanges : words.saveHead}
           </Button>
           {saved && !saved.archived && (
             <Link
               to={`/today?head=${saved.id}`}
               className="thread-line inline-flex min-h-12 items-center px-1 font-semibold"
             >
-              Plan a wash day
+              {words.planAWashDay}
             </Link>
           )}
           {saved && (
             <Button tone="quiet" onClick={() => archive.mutate(!saved.archived)}>
-              {saved.archived ? 'Bring back' : 'Put away'}
+              {saved.archived ? words.unarchive : words.archive}
             </Button>
           )}
           {saved && (
@@ -134,41 +135,41 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
             />
           )}
           <span role="status" className="text-quiet">
-            {save.isSuccess && !changed ? 'Kept.' : changed && saved ? 'Not kept yet.' : ''}
+            {save.isSuccess && !changed ? words.saved : changed && saved ? words.notSavedYet : ''}
           </span>
         </div>
       </div>
-      <aside aria-label="The size of this head" className="lg:sticky lg:top-4 lg:self-start">
+      <aside aria-label={words.headSize} className="lg:sticky lg:top-4 lg:self-start">
         {size.data && (
           <>
             <HeadMap
               sections={size.data.sections}
               fragile={(draft.fragileZones ?? []).map((zone) => zone.zone)}
-              label={`${size.data.sections.length} sections`}
+              label={words.countSections({ count: size.data.sections.length })}
               className="mx-auto max-h-80"
             />
             <dl className="mt-4">
-              <Figure name="Hair" value={`${Math.round(size.data.massGrams)} g`} working={size.data.massWorking} />
               <Figure
-                name="Surface"
+                name={words.hair}
+                value={`${Math.round(size.data.massGrams)} g`}
+                working={size.data.massWorking}
+              />
+              <Figure
+                name={words.surface}
                 value={`${size.data.surfaceSquareMetres.toFixed(1)} m²`}
                 working={size.data.surfaceWorking}
               />
               <Figure
-                name="Scalp"
+                name={words.scalp}
                 value={`${Math.round(size.data.scalpSquareCm)} cm²`}
                 working={size.data.scalpWorking}
               />
               {size.data.doubt && <p className="border-l-4 border-warn py-1 pl-3 text-warn">{size.data.doubt}</p>}
-              <Figure
-                name="Tangle today"
-                value={size.data.tangle.toFixed(1)}
-                working="0.6 just combed, 2 after ten days loose, 3 at most"
-              />
+              <Figure name={words.tangleToday} value={size.data.tangle.toFixed(1)} working={words.n06JustCombed2} />
             </dl>
           </>
         )}
-        {size.error && <p className="text-quiet">The size appears when the lengths can be right.</p>}
+        {size.error && <p className="text-quiet">{words.theSizeAppearsOnceThe}</p>}
       </aside>
     </form>
   )

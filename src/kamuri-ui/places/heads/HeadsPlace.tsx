@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { api, told, type HeadView } from '@/api/client'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { Trouble } from '@/kit/Trouble'
+import { headsPlace as words } from './words'
 
 /** Heads: who is this, what suits them, what must never touch them? */
 export function HeadsPlace() {
@@ -12,12 +13,12 @@ export function HeadsPlace() {
   return (
     <section className="mt-5">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">The heads of this house</h1>
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.headsInThisHousehold}</h1>
         <Link
           to="/heads/new"
           className="inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
         >
-          Describe another head
+          {words.addAHead}
         </Link>
       </div>
       <Trouble error={heads.error} />
@@ -30,7 +31,7 @@ export function HeadsPlace() {
       </ul>
       {archived.length > 0 && (
         <>
-          <h2 className="mt-10 text-xl font-semibold">Put away</h2>
+          <h2 className="mt-10 text-xl font-semibold">{words.archived}</h2>
           <ul className="mt-2 flex flex-wrap gap-6">
             {archived.map((head) => (
               <li key={head.id}>
@@ -53,23 +54,29 @@ function HeadCard({ head }: { head: HeadView }) {
       <HeadMap
         sections={head.size.sections}
         fragile={fragileZones.map((zone) => zone.zone)}
-        label={`${name}, ${head.size.sections.length} sections`}
+        label={words.nameCountSections({ name, count: head.size.sections.length })}
         className="h-56 shrink-0"
       />
       <span className="block">
         <span className="block font-display text-2xl font-semibold group-hover:text-accent">{name}</span>
         <span className="block text-quiet">
-          {head.kind === 'loose' ? '' : `${head.kindWords}, `}
-          {Math.round(head.size.meanLengthCm)} cm, {head.head.density} density, {head.head.strand} strands,{' '}
-          {head.head.porosity} porosity
+          {[
+            ...(head.kind === 'loose' ? [] : [head.kindWords]),
+            words.body({
+              length: Math.round(head.size.meanLengthCm),
+              density: head.head.density,
+              strand: head.head.strand,
+              porosity: head.head.porosity,
+            }),
+          ].join(', ')}
         </span>
         <span className="mt-2 block">{head.due.sentence}</span>
         {sensitivities.length > 0 && (
           <span className="mt-2 block">
-            <strong className="text-stop">Never:</strong> {sensitivities.join(', ')}
+            <strong className="text-stop">{words.never}</strong> {sensitivities.join(', ')}
           </span>
         )}
-        {head.head.canSitUnderHeat === false && <span className="block font-semibold text-stop">No heat</span>}
+        {head.head.canSitUnderHeat === false && <span className="block font-semibold text-stop">{words.noHeat}</span>}
       </span>
     </Link>
   )

@@ -5,6 +5,7 @@ import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
+import { patchTests as words } from './words'
 
 /** What was put on this head's skin to see what it does, and how it came out. */
 export function PatchTests({ headId }: { headId: string }) {
@@ -25,12 +26,9 @@ export function PatchTests({ headId }: { headId: string }) {
     onSuccess: () => queries.invalidateQueries(),
   })
   return (
-    <section className="mt-10 max-w-3xl" aria-label="Patch tests">
-      <h2 className="text-xl font-semibold">Patch tests</h2>
-      <p className="text-quiet">
-        A little on the inner arm, a day before anything new goes on the head. Redness, bumps or itching: never on this
-        head; if it does not go away, a clinician.
-      </p>
+    <section className="mt-10 max-w-3xl" aria-label={words.patchTests}>
+      <h2 className="text-xl font-semibold">{words.patchTests}</h2>
+      <p className="text-quiet">{words.putALittleOnThe}</p>
       <ul className="mt-2 border-t border-rule">
         {tests.data?.map((test) => (
           <li key={test.ingredient} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2">
@@ -41,14 +39,16 @@ export function PatchTests({ headId }: { headId: string }) {
             </span>
             {test.outcome === 'waiting' && (
               <>
-                <Button onClick={() => note.mutate({ ingredients: [test.ingredient], outcome: 'fine' })}>Fine</Button>
+                <Button onClick={() => note.mutate({ ingredients: [test.ingredient], outcome: 'fine' })}>
+                  {words.noReaction}
+                </Button>
                 <Button onClick={() => note.mutate({ ingredients: [test.ingredient], outcome: 'reacted' })}>
-                  It reacted
+                  {words.itReacted}
                 </Button>
               </>
             )}
             <Button tone="quiet" onClick={() => forget.mutate(test.ingredient)}>
-              Strike it out
+              {words.remove}
             </Button>
           </li>
         ))}
@@ -63,14 +63,14 @@ export function PatchTests({ headId }: { headId: string }) {
         }}
       >
         <TextField
-          label="Put on just now"
-          placeholder="rosemary oil"
+          label={words.appliedJustNow}
+          placeholder={words.rosemaryOil}
           value={name}
           maxLength={120}
           onChange={(event) => setName(event.target.value)}
         />
         <Button type="submit" disabled={!name.trim()}>
-          Note it
+          {words.save}
         </Button>
       </form>
     </section>

@@ -1,6 +1,7 @@
 import type { HeadBody, HeadView } from '@/api/client'
 import { useChoices } from '@/app/choices'
 import { ChoiceField } from '@/kit/Field'
+import { schoolFields as words } from './words'
 
 export type Schools = NonNullable<HeadBody['schools']>
 
@@ -25,11 +26,11 @@ export function SchoolFields({
         label={question.ask}
         value={taken.value}
         choices={question.answers}
-        hint={taken.price === 'None.' ? taken.reason : `${taken.reason} The price: ${lowered(taken.price)}`}
+        hint={
+          taken.price === 'None.' ? taken.reason : words.reasonAndPrice({ reason: taken.reason, price: taken.price })
+        }
         onChoose={(value) => onChange({ ...schools, [question.id]: isYesOrNo ? value === 'true' : value })}
       />
     )
   })
 }
-
-const lowered = (sentence: string) => sentence.charAt(0).toLowerCase() + sentence.slice(1)

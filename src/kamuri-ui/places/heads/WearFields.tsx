@@ -1,6 +1,7 @@
 import type { HeadBody } from '@/api/client'
 import { ChoiceField, TextField } from '@/kit/Field'
 import { kinds, locStages, stylesMade } from './words'
+import { wearFields as said } from './words'
 
 type Wear = NonNullable<HeadBody['wear']>
 
@@ -31,7 +32,7 @@ export function WearFields({
   return (
     <>
       <ChoiceField
-        label="Kept as"
+        label={said.keptAs}
         value={kindOf(wear)}
         choices={kinds}
         error={errors.wear?.[0]}
@@ -40,20 +41,20 @@ export function WearFields({
       {locs && (
         <>
           <ChoiceField
-            label="Stage"
+            label={said.stage}
             value={locs.stage}
             choices={locStages}
             onChoose={(stage) => onChange({ locs: { ...locs, stage } })}
           />
           <TextField
-            label="How many locs"
+            label={said.howManyLocs}
             type="number"
             value={shown(locs.count)}
             error={errors['wear.locs.count']?.[0]}
             onChange={(event) => onChange({ locs: { ...locs, count: Math.round(number(event.target.value)) } })}
           />
           <TextField
-            label="Thickness of one"
+            label={said.thicknessOfOne}
             type="number"
             step="0.5"
             unit="mm"
@@ -66,20 +67,20 @@ export function WearFields({
       {style && (
         <>
           <ChoiceField
-            label="Made of"
+            label={said.madeOf}
             value={style.made}
             choices={stylesMade}
             onChoose={(made) => onChange({ style: { ...style, made } })}
           />
           <TextField
-            label="Put in on"
+            label={said.putInOn}
             type="date"
             value={style.putIn ?? ''}
             error={errors['wear.style.putIn']?.[0]}
             onChange={(event) => onChange({ style: { ...style, putIn: event.target.value || null } })}
           />
           <TextField
-            label="Added hair"
+            label={said.addedHair}
             type="number"
             unit="g"
             value={shown(style.addedHairGrams)}
@@ -91,13 +92,13 @@ export function WearFields({
       {down && (
         <>
           <ChoiceField
-            label="It was"
+            label={said.itWas}
             value={down.made}
             choices={stylesMade}
             onChoose={(made) => onChange({ down: { ...down, made } })}
           />
           <TextField
-            label="Worn for"
+            label={said.wornFor}
             type="number"
             unit="days"
             value={shown(down.wornDays)}

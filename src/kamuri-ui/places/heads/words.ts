@@ -1,3 +1,4 @@
+import type { Parts } from '@/kit/texts'
 import type { HeadBody } from '@/api/client'
 
 type Words<T> = { value: NonNullable<T>; word: string }[]
@@ -84,3 +85,111 @@ export const stylesMade = [
   { value: 'cornrows', word: 'Cornrows' },
   { value: 'crochet', word: 'Crochet' },
 ] as const
+
+export const headForm = {
+  who: 'Who',
+  name: 'Name',
+  age: 'Age',
+  howTheHairIsKept: 'How the hair is kept',
+  stretchedLength: 'Stretched length',
+  pullOneStrandStraightIn: 'Pull one strand straight in each zone and measure it.',
+  nape: 'Nape',
+  crown: 'Crown',
+  front: 'Front',
+  sides: 'Sides',
+  theHair: 'The hair',
+  density: 'Density',
+  strand: 'Strand',
+  porosity: 'Porosity',
+  howYouKnow: 'How you know',
+  coilWidth: 'Coil width',
+  ifMeasured: 'if measured',
+  usualSections: 'Usual sections',
+  letKamuriChoose: 'let Kamuri choose',
+  recently: 'Recently',
+  lastWash: 'Last wash',
+  lastDetangle: 'Last detangle',
+  wornSinceThen: 'Worn since then',
+  layers: 'Layers',
+  schools: 'Schools',
+  practitionersDisagreeOnTheseChoose:
+    'Practitioners disagree on these. Choose what suits this head; any single day can differ.',
+  care: 'Care',
+  scalpToday: 'Scalp today',
+  goals: 'Goals',
+  mustNeverTouchThisHead: 'Must never touch this head',
+  ingredientsOrGroupsSeparatedBy: 'Ingredients or groups, separated by commas: nuts, fragrance, latex',
+  maySitUnderAHood: 'May sit under a hood or steamer',
+  askAClinicianFirst: 'Ask a clinician first',
+  pregnancyOrAnythingElseTo: 'Pregnancy, or anything else to check with a clinician.',
+  fragileZones: 'Fragile zones',
+  zone: 'Zone',
+  note: 'Note',
+  removeZone: ({ zone }: Parts<'zone'>) => `Remove ${zone}`,
+  addAFragileZone: 'Add a fragile zone',
+  colourRelaxerHeatDamage: 'Colour, relaxer, heat damage',
+  what: 'What',
+  when: 'When',
+  removeKind: ({ kind }: Parts<'kind'>) => `Remove ${kind}`,
+  addAnEvent: 'Add an event',
+}
+
+export const headPage = {
+  tangleToday: 'Tangle today',
+  scalp: 'Scalp',
+  surface: 'Surface',
+  hair: 'Hair',
+  newHead: 'New head',
+  archivedKamuriMakesNoPlans: 'Archived: Kamuri makes no plans for this head.',
+  notSavedYetCheckThe: 'Not saved yet. Check the fields marked above.',
+  saveChanges: 'Save changes',
+  saveHead: 'Save head',
+  planAWashDay: 'Plan a wash day',
+  unarchive: 'Unarchive',
+  archive: 'Archive',
+  saved: 'Saved.',
+  notSavedYet: 'Not saved yet.',
+  headSize: 'Head size',
+  countSections: ({ count }: Parts<'count'>) => `${count} sections`,
+  n06JustCombed2: '0.6 just combed, 2 after ten days loose, 3 at most',
+  theSizeAppearsOnceThe: 'The size appears once the lengths are filled in.',
+}
+
+export const headsPlace = {
+  body: ({ length, density, strand, porosity }: Parts<'length' | 'density' | 'strand' | 'porosity'>) =>
+    `${length} cm, ${density} density, ${strand} strands, ${porosity} porosity`,
+  headsInThisHousehold: 'Heads in this household',
+  addAHead: 'Add a head',
+  archived: 'Archived',
+  nameCountSections: ({ name, count }: Parts<'name' | 'count'>) => `${name}, ${count} sections`,
+  never: 'Never:',
+  noHeat: 'No heat',
+}
+
+export const patchTests = {
+  patchTests: 'Patch tests',
+  putALittleOnThe:
+    'Put a little on the inner arm a day before anything new goes on the head. If it reddens, swells or itches, never use it on this head. If it does not go away, see a clinician.',
+  noReaction: 'No reaction',
+  itReacted: 'It reacted',
+  remove: 'Remove',
+  appliedJustNow: 'Applied just now',
+  rosemaryOil: 'rosemary oil',
+  save: 'Save',
+}
+
+export const wearFields = {
+  keptAs: 'Kept as',
+  stage: 'Stage',
+  howManyLocs: 'How many locs',
+  thicknessOfOne: 'Thickness of one',
+  madeOf: 'Made of',
+  putInOn: 'Put in on',
+  addedHair: 'Added hair',
+  itWas: 'It was',
+  wornFor: 'Worn for',
+}
+
+export const schoolFields = {
+  reasonAndPrice: ({ reason, price }: Parts<'reason' | 'price'>) => `${reason} Downside: ${price}`,
+}

@@ -3,9 +3,11 @@ import { useState } from 'react'
 import { api, told } from '@/api/client'
 import { WeightLadder } from '@/drawings/ladder/WeightLadder'
 import { useMeasure, written } from '@/app/measures'
-import { Amount, MeasureWord } from '@/kit/Amount'
+import { Amount, AmountsIn } from '@/kit/Amount'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
+import { amountsPage as words } from './words'
+import { Rich } from '@/kit/texts'
 
 /** Shelf, amounts: how much does a wash day take? */
 export function AmountsPage() {
@@ -20,35 +22,33 @@ export function AmountsPage() {
     enabled: !!headId,
   })
   if (heads.data && !headId)
-    return (
-      <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        Describe a head first; then this says how much it takes.
-      </h1>
-    )
+    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.addAHeadFirstThen}</h1>
   return (
     <section className="mt-2">
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        What a wash day takes for{' '}
-        {headId && (
-          <ChoiceWord
-            label="Head"
-            value={headId}
-            choices={living.map((head) => ({ value: head.id, word: head.head.name }))}
-            onChoose={setChosen}
-          />
-        )}
+        <Rich
+          of={words.whatAWashDayTakes}
+          parts={{
+            head: headId && (
+              <ChoiceWord
+                label={words.head}
+                value={headId}
+                choices={living.map((head) => ({ value: head.id, word: head.head.name }))}
+                onChoose={setChosen}
+              />
+            ),
+          }}
+        />
       </h1>
-      <p className="mt-1 text-quiet">
-        Amounts in <MeasureWord />
-      </p>
+      <AmountsIn />
       <Trouble error={heads.error ?? taking.error} />
       {taking.data && (
         <div className="mt-8 grid gap-12 lg:grid-cols-2">
           <div>
-            <h2 className="text-xl font-semibold">What stays on, lightest at the foot</h2>
-            <p className="mb-4 text-quiet">Put on from the foot up: light layers cannot get through heavy ones.</p>
+            <h2 className="text-xl font-semibold">{words.whatStaysOnLightestAt}</h2>
+            <p className="mb-4 text-quiet">{words.applyFromTheBottomUp}</p>
             <WeightLadder
-              label="Layers by weight"
+              label={words.layersByWeight}
               rungs={taking.data.layers.map((line) => ({
                 name: line.name,
                 weight: line.weight ?? 1,
@@ -57,8 +57,8 @@ export function AmountsPage() {
             />
           </div>
           <div>
-            <h2 className="text-xl font-semibold">What is rinsed out</h2>
-            <p className="mb-4 text-quiet">Have this much ready; the working is beside it.</p>
+            <h2 className="text-xl font-semibold">{words.whatIsRinsedOut}</h2>
+            <p className="mb-4 text-quiet">{words.haveThisMuchReadyThe}</p>
             <dl className="border-t border-rule">
               {taking.data.rinsedOut.map((line) => (
                 <div key={line.name} className="grid grid-cols-[1fr_auto] gap-x-6 border-b border-rule py-3">

@@ -4,6 +4,7 @@ import { api, told, type LabelView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { ChoiceField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
+import { labelFindings as words } from './words'
 
 type Name = LabelView['names'][number]
 
@@ -24,7 +25,7 @@ export function LabelFindings({ text, headId }: { text: string; headId: string |
   return (
     <div data-label-findings>
       <p className="text-xl font-semibold">{view.mostlyDoes}</p>
-      <p className="mt-2 leading-8" aria-label="The label, name by name">
+      <p className="mt-2 leading-8" aria-label={words.theLabelIngredientByIngredient}>
         <Marked text={settled} names={view.names} chosen={chosen} onChoose={setChosen} />
       </p>
       {name && <Chosen key={name.text} name={name} />}
@@ -36,22 +37,22 @@ export function LabelFindings({ text, headId }: { text: string; headId: string |
         ))}
       </ul>
       <dl className="mt-3 grid grid-cols-[8.5rem_1fr] gap-x-3 gap-y-1">
-        <Fact term="Weight">
-          {view.weight} of 5. <span className="text-quiet">{view.weightWhy}</span>
+        <Fact term={words.weight}>
+          {words.ofFive({ weight: view.weight })} <span className="text-quiet">{view.weightWhy}</span>
         </Fact>
-        <Fact term="Protein">
-          {view.protein === 'none' ? 'None to count.' : view.protein === 'light' ? 'Light.' : 'Strong.'}{' '}
+        <Fact term={words.protein}>
+          {view.protein === 'none' ? words.noneThatCounts : view.protein === 'light' ? words.light : words.strong}{' '}
           <span className="text-quiet">{view.proteinWhy}</span>
         </Fact>
-        <Fact term="On the scalp">
-          {view.scalpSafe ? 'Yes.' : 'No.'} <span className="text-quiet">{view.scalpWhy}</span>
+        <Fact term={words.onTheScalp}>
+          {view.scalpSafe ? words.yes : words.no} <span className="text-quiet">{view.scalpWhy}</span>
         </Fact>
-        <Fact term="Builds up">
-          {view.buildsUp ? 'Yes.' : 'No.'} <span className="text-quiet">{view.buildsUpWhy}</span>
+        <Fact term={words.buildsUp}>
+          {view.buildsUp ? words.yes : words.no} <span className="text-quiet">{view.buildsUpWhy}</span>
         </Fact>
         {view.unread.length > 0 && (
-          <Fact term="Not read">
-            {view.unread.join(', ')}. <span className="text-quiet">Press one in the text to teach it.</span>
+          <Fact term={words.notRead}>
+            {view.unread.join(', ')}. <span className="text-quiet">{words.selectOneInTheText}</span>
           </Fact>
         )}
       </dl>
@@ -92,7 +93,7 @@ function Marked({
         className={`inline border-b-2 ${line[name.how]} ${chosen === n ? 'bg-paper font-semibold' : ''}`}
       >
         {text.slice(name.start, name.start + name.length)}
-        <span className="sr-only">, {name.what ?? 'not read'}</span>
+        <span className="sr-only">, {name.what ?? words.notRead2}</span>
       </button>,
     )
     at = name.start + name.length
@@ -112,10 +113,10 @@ const how = (name: Name) =>
   name.how === 'known'
     ? `${name.what}: ${name.name}.`
     : name.how === 'misspelt'
-      ? `Taken for ${name.meant}: ${name.what}.`
+      ? words.readAsMeantWhat({ meant: name.meant ?? '', what: name.what ?? '' })
       : name.how === 'byItsForm'
-        ? `By its form a ${name.what}; it is not in the dictionary.`
-        : 'Not read.'
+        ? words.notInTheDictionaryBy({ what: name.what ?? '' })
+        : words.notRead3
 
 /** The name that was pressed, and teaching it. */
 function Chosen({ name }: { name: Name }) {
@@ -139,17 +140,17 @@ function Chosen({ name }: { name: Name }) {
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <div className="w-64">
           <ChoiceField
-            label="What is it really?"
+            label={words.whatIsIt}
             value={kind}
             choices={[
-              { value: '' as const, word: 'Choose' },
+              { value: '' as const, word: words.choose },
               ...(classes.data ?? []).map((each) => ({ value: each.value, word: each.word })),
             ]}
             onChoose={setKind}
           />
         </div>
         <Button disabled={!kind || kind === name.class || teach.isPending} onClick={() => teach.mutate()}>
-          Teach it
+          {words.teach}
         </Button>
       </div>
     </div>

@@ -5,6 +5,8 @@ import { Button } from '@/kit/Button'
 import { AreaField } from '@/kit/Field'
 import { ChoiceWord } from '@/kit/Word'
 import { LabelFindings } from './LabelFindings'
+import { labelsPage as words } from './words'
+import { Rich } from '@/kit/texts'
 
 const nobody = 'nobody'
 
@@ -18,24 +20,29 @@ export function LabelsPage() {
   return (
     <section className="mt-2">
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        What is in it, and does it suit{' '}
-        <ChoiceWord
-          label="Head"
-          value={chosen}
-          choices={[
-            ...living.map((head) => ({ value: head.id, word: head.head.name })),
-            { value: nobody, word: 'anyone' },
-          ]}
-          onChoose={setHead}
+        <Rich
+          of={words.doesItSuit}
+          parts={{
+            head: (
+              <ChoiceWord
+                label={words.head}
+                value={chosen}
+                choices={[
+                  ...living.map((head) => ({ value: head.id, word: head.head.name })),
+                  { value: nobody, word: words.anyone },
+                ]}
+                onChoose={setHead}
+              />
+            ),
+          }}
         />
-        ?
       </h1>
       <div className={`mt-4 grid gap-8 ${labels.length > 1 ? 'lg:grid-cols-2' : 'max-w-4xl'}`}>
         {labels.map((text, n) => (
           <div key={n}>
             <AreaField
-              label={n === 0 ? 'An ingredient list' : 'Another one beside it'}
-              hint="As it stands on the pack; capitals, slashes and stars do not matter."
+              label={n === 0 ? words.ingredientList : words.secondIngredientList}
+              hint={words.copyItFromThePack}
               value={text}
               onChange={(event) => setLabels(labels.map((each, at) => (at === n ? event.target.value : each)))}
             />
@@ -49,10 +56,10 @@ export function LabelsPage() {
       </div>
       <p className="mt-4">
         {labels.length === 1 ? (
-          <Button onClick={() => setLabels([...labels, ''])}>Hold another beside it</Button>
+          <Button onClick={() => setLabels([...labels, ''])}>{words.compareWithAnother}</Button>
         ) : (
           <Button tone="quiet" onClick={() => setLabels(labels.slice(0, 1))}>
-            Only the first
+            {words.removeTheSecond}
           </Button>
         )}
       </p>

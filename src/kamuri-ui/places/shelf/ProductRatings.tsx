@@ -4,14 +4,15 @@ import { api, told, type ProductView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { ChoiceField, TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
+import { productRatings as said } from './words'
 
 const words = [
-  { value: '0', word: 'Not said' },
-  { value: '1', word: '1, not at all' },
-  { value: '2', word: '2, rather not' },
-  { value: '3', word: '3, so so' },
+  { value: '0', word: said.notRated },
+  { value: '1', word: said.n1NotAtAll },
+  { value: '2', word: said.n2NotReally },
+  { value: '3', word: said.n3SoSo },
   { value: '4', word: '4, well' },
-  { value: '5', word: '5, very well' },
+  { value: '5', word: said.n5VeryWell },
 ]
 
 /** How well a product suits each head of the house. */
@@ -21,8 +22,8 @@ export function ProductRatings({ product }: { product: ProductView }) {
   if (living.length === 0) return null
   return (
     <fieldset className="mt-5 border-t border-rule pt-3">
-      <legend className="sr-only">How it suits</legend>
-      <h3 className="text-lg font-semibold">How it suits</h3>
+      <legend className="sr-only">{said.howWellItSuits}</legend>
+      <h3 className="text-lg font-semibold">{said.howWellItSuits}</h3>
       {living.map((head) => (
         <Rating key={head.id} product={product} headId={head.id} name={head.head.name} />
       ))}
@@ -54,13 +55,13 @@ function Rating({ product, headId, name }: { product: ProductView; headId: strin
         onChoose={(value) => rate.mutate(Number(value))}
       />
       <TextField
-        label="In a few words"
+        label={said.inAFewWords}
         value={note}
         maxLength={200}
         onChange={(event) => setNote(event.target.value)}
       />
       <Button disabled={suits === 0 || note === (saved?.note ?? '')} onClick={() => rate.mutate(suits)}>
-        Keep
+        {said.save}
       </Button>
       <Trouble error={rate.error} />
     </div>

@@ -8,6 +8,7 @@ import { Trouble } from '@/kit/Trouble'
 import { LabelFindings } from './LabelFindings'
 import { ProductRatings } from './ProductRatings'
 import { roles } from './words'
+import { productSheet as said } from './words'
 
 const blank: ProductBody = { name: '', role: 'leaveIn', label: '' }
 
@@ -45,7 +46,7 @@ export function ProductSheet({
   })
   const errors = save.error instanceof Refused ? save.error.fields : {}
   return (
-    <Sheet title={saved ? saved.product.name : 'Something for the shelf'} open onClose={onClose}>
+    <Sheet title={saved ? saved.product.name : said.newProduct} open onClose={onClose}>
       <form
         noValidate
         className="mt-4 grid gap-4 sm:grid-cols-2"
@@ -55,15 +56,15 @@ export function ProductSheet({
         }}
       >
         <TextField
-          label="Name"
+          label={said.name}
           value={draft.name}
           maxLength={80}
           error={errors.name?.[0]}
           onChange={(event) => put({ name: event.target.value })}
         />
-        <ChoiceField label="What it is for" value={draft.role} choices={roles} onChoose={(role) => put({ role })} />
+        <ChoiceField label={said.whatItIsFor} value={draft.role} choices={roles} onChoose={(role) => put({ role })} />
         <TextField
-          label="The pack holds"
+          label={said.packSize}
           type="number"
           unit="ml"
           value={draft.sizeMl ?? ''}
@@ -71,7 +72,7 @@ export function ProductSheet({
           onChange={(event) => put({ sizeMl: number(event.target.valueAsNumber) })}
         />
         <TextField
-          label="Left of it"
+          label={said.amountLeft}
           type="number"
           unit="ml"
           value={draft.leftMl ?? ''}
@@ -79,14 +80,14 @@ export function ProductSheet({
           onChange={(event) => put({ leftMl: number(event.target.valueAsNumber) })}
         />
         <TextField
-          label="Opened on"
+          label={said.openedOn}
           type="date"
           value={draft.opened ?? ''}
           error={errors.opened?.[0]}
           onChange={(event) => put({ opened: event.target.value || null })}
         />
         <TextField
-          label="Keeps after opening"
+          label={said.keepsAfterOpening}
           type="number"
           unit="months"
           value={draft.monthsAfterOpening ?? ''}
@@ -94,7 +95,7 @@ export function ProductSheet({
           onChange={(event) => put({ monthsAfterOpening: number(event.target.valueAsNumber) })}
         />
         <TextField
-          label="Price of the pack"
+          label={said.packPrice}
           type="number"
           step={0.01}
           value={draft.price ?? ''}
@@ -103,11 +104,11 @@ export function ProductSheet({
         />
         {(saved?.essentialOils.length ?? 0) > 0 && (
           <TextField
-            label="Essential oil in it"
+            label={said.essentialOil}
             type="number"
             unit="%"
             step={0.1}
-            hint={`Its label names ${saved!.essentialOils.join(', ')}. The maker knows how much; until it is entered, plans warn.`}
+            hint={said.itsLabelListsEssentialOilsAsk({ essentialOils: saved!.essentialOils.join(', ') })}
             value={draft.essentialOilPercent ?? ''}
             error={errors.essentialOilPercent?.[0]}
             onChange={(event) => put({ essentialOilPercent: number(event.target.valueAsNumber) })}
@@ -115,7 +116,7 @@ export function ProductSheet({
         )}
         <div className="sm:col-span-2">
           <AreaField
-            label="Ingredients, as they stand on the pack"
+            label={said.ingredientsAsPrintedOnThe}
             value={draft.label ?? ''}
             error={errors.label?.[0]}
             onChange={(event) => put({ label: event.target.value })}
@@ -129,11 +130,11 @@ export function ProductSheet({
         {save.error && Object.keys(errors).length === 0 && <Trouble error={save.error} />}
         <div className="flex flex-wrap gap-3 sm:col-span-2">
           <Button type="submit" tone="main" disabled={save.isPending}>
-            {saved ? 'Keep these changes' : 'Put it on the shelf'}
+            {saved ? said.saveChanges : said.addToTheShelf}
           </Button>
           {saved && (
             <Button tone="quiet" onClick={() => away.mutate()}>
-              {saved.archived ? 'Bring back' : 'Put away'}
+              {saved.archived ? said.unarchive : said.archive}
             </Button>
           )}
         </div>

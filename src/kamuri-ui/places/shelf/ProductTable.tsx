@@ -5,6 +5,7 @@ import { Button } from '@/kit/Button'
 import { HowFar } from '@/kit/HowFar'
 import { FileField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
+import { productTable as words } from './words'
 
 interface Problem {
   where: string
@@ -41,23 +42,18 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
       await queries.invalidateQueries()
     } catch (refused) {
       setProgress(null)
-      setTrouble(refused instanceof Refused ? refused.message : 'It could not be taken in.')
+      setTrouble(refused instanceof Refused ? refused.message : words.theTableCouldNotBe)
     }
   }
 
   return (
-    <Sheet
-      title="Products as a table"
-      open
-      onClose={onClose}
-      description="CSV with a first line of names: name, role, size_ml, left_ml, price, opened, months_after_opening, label."
-    >
+    <Sheet title={words.productsAsATable} open onClose={onClose} description={words.csvWithAFirstLine}>
       <div className="mt-4 grid gap-4">
         <a className="thread-line justify-self-start" href="/api/products/products.csv" download>
-          Hand out what stands on the shelf
+          {words.exportTheShelf}
         </a>
         <FileField
-          label="Take a table in"
+          label={words.importATable}
           accept=".csv,text/csv,text/plain"
           onChoose={(chosen) => {
             setFile(chosen)
@@ -70,7 +66,7 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
             disabled={!file || (progress !== null && !progress.finished)}
             onClick={() => void send(false)}
           >
-            Take it in
+            {words.import}
           </Button>
         </div>
         {trouble && (
@@ -79,17 +75,17 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
           </p>
         )}
         {progress && !progress.finished && (
-          <HowFar label="Rows read" share={progress.of > 0 ? progress.done / progress.of : 0} />
+          <HowFar label={words.rowsRead} share={progress.of > 0 ? progress.done / progress.of : 0} />
         )}
         {progress?.finished && (
           <div role="status">
             <p className="font-semibold">
               {progress.added === 0
-                ? 'Nothing was taken in.'
+                ? words.nothingWasImported
                 : progress.added === 1
-                  ? 'One product was put on the shelf.'
-                  : `${progress.added} products were put on the shelf.`}
-              {progress.wrong > 0 && ` ${progress.wrong} of ${progress.done} rows cannot be read:`}
+                  ? words.oneProductWasAdded
+                  : words.addedProductsWereAdded({ added: progress.added })}{' '}
+              {progress.wrong > 0 && words.wrongOfDoneRowsCannot({ wrong: progress.wrong, done: progress.done })}
             </p>
             {progress.problems.length > 0 && (
               <ul className="mt-2 max-h-60 overflow-y-auto border-l-4 border-warn pl-3">
@@ -107,8 +103,8 @@ export function ProductTable({ onClose }: { onClose: () => void }) {
             {progress.added === 0 && progress.wrong > 0 && progress.wrong < progress.done && (
               <Button className="mt-3" onClick={() => void send(true)}>
                 {progress.done - progress.wrong === 1
-                  ? 'Take in the good row'
-                  : `Take in the ${progress.done - progress.wrong} good rows`}
+                  ? words.importTheGoodRow
+                  : words.importTheDoneGoodRows({ done: progress.done - progress.wrong })}
               </Button>
             )}
           </div>

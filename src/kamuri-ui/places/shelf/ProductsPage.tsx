@@ -6,6 +6,7 @@ import { Trouble } from '@/kit/Trouble'
 import { ProductSheet } from './ProductSheet'
 import { ProductTable } from './ProductTable'
 import { roles, roleWord } from './words'
+import { productsPage as said } from './words'
 
 export const useProducts = () => useQuery({ queryKey: ['products'], queryFn: () => told(api.GET('/api/products')) })
 
@@ -20,20 +21,17 @@ export function ProductsPage() {
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">What stands on the shelf</h1>
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.onTheShelf}</h1>
         <div className="flex flex-wrap gap-3">
-          <Button onClick={() => setTable(true)}>As a table</Button>
+          <Button onClick={() => setTable(true)}>{said.importOrExport}</Button>
           <Button tone="main" onClick={() => setOpen('new')}>
-            Put something on it
+            {said.addAProduct}
           </Button>
         </div>
       </div>
       <Trouble error={products.error} />
       {products.data && living.length === 0 && (
-        <p className="mt-4 max-w-3xl text-lg text-quiet">
-          Nothing yet. Enter what you have with its ingredient list: plans then know what is in a step, and what is
-          short.
-        </p>
+        <p className="mt-4 max-w-3xl text-lg text-quiet">{said.noProductsYetAddWhat}</p>
       )}
       {roles
         .map((role) => ({ ...role, list: living.filter((each) => each.product.role === role.value) }))
@@ -52,7 +50,7 @@ export function ProductsPage() {
         ))}
       {away.length > 0 && (
         <section className="mt-8">
-          <h2 className="text-xl font-semibold">Put away</h2>
+          <h2 className="text-xl font-semibold">{said.archived}</h2>
           <ul className="mt-1 flex flex-wrap gap-x-6">
             {away.map((each) => (
               <li key={each.id}>
@@ -93,13 +91,27 @@ function Line({ view, onOpen }: { view: ProductView; onOpen: () => void }) {
       <span className="font-semibold">{product.name}</span>
       <span className="order-last col-span-2 text-quiet md:order-none md:col-span-1">
         {product.label
-          ? `${view.mostlyDoes} Weight ${view.weight}${view.protein === 'none' ? '' : `, ${view.protein} protein`}${view.buildsUp ? ', builds up' : ''}.`
-          : 'No label entered.'}
-        {view.unread > 0 && ` ${view.unread} not read.`}
+          ? [
+              view.mostlyDoes,
+              said.weight({ weight: view.weight }),
+              ...(view.protein === 'light'
+                ? [said.lightProtein]
+                : view.protein === 'strong'
+                  ? [said.strongProtein]
+                  : []),
+              ...(view.buildsUp ? [said.buildsUp] : []),
+            ].join(' ')
+          : said.noLabelEntered}{' '}
+        {view.unread > 0 && said.unreadNotRead({ unread: view.unread })}
       </span>
       <span className="flex items-center gap-3">
         {share !== null && (
-          <svg viewBox="0 0 24 40" className="h-10 w-6" role="img" aria-label={`${Math.round(share * 100)} % left`}>
+          <svg
+            viewBox="0 0 24 40"
+            className="h-10 w-6"
+            role="img"
+            aria-label={said.shareLeft({ share: Math.round(share * 100) })}
+          >
             <path d="M8 3h8v5l4 5v24H4V13l4-5Z" fill="none" stroke="var(--strand)" strokeWidth="2" />
             <clipPath id={`fill-${view.id}`}>
               <rect x="0" y={37 - share * 24} width="24" height={share * 24} />
@@ -107,7 +119,7 @@ function Line({ view, onOpen }: { view: ProductView; onOpen: () => void }) {
             <path d="M9 13.500h6l4 0v23H5v-23Z" fill="var(--condition)" clipPath={`url(#fill-${view.id})`} />
           </svg>
         )}
-        <span>{product.leftMl == null ? '' : `${Math.round(product.leftMl)} ml left`}</span>
+        <span>{product.leftMl == null ? '' : said.leftMlMlLeft({ leftMl: Math.round(product.leftMl) })}</span>
       </span>
       <span className={view.goodness.isPast ? 'text-stop' : 'text-quiet'}>{view.goodness.sentence}</span>
       <span className="sr-only">{roleWord(product.role)}</span>

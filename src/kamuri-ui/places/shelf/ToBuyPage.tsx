@@ -4,6 +4,7 @@ import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { roleWord } from './words'
+import { toBuyPage as said } from './words'
 
 /** Shelf, to buy: what runs out, by what the heads of the house take. */
 export function ToBuyPage() {
@@ -14,18 +15,14 @@ export function ToBuyPage() {
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
         {list.data &&
           (lines.length === 0
-            ? 'Nothing has to be bought'
+            ? said.nothingToBuy
             : lines.length === 1
-              ? 'One thing to buy'
-              : `${lines.length} things to buy`)}
+              ? said.oneThingToBuy
+              : said.countThingsToBuy({ count: lines.length }))}
       </h1>
-      {list.data && (
-        <p className="mt-1 text-quiet">
-          {day(list.data.today)}. What has less in it than two uses of whoever takes most, and what is past its time.
-        </p>
-      )}
+      {list.data && <p className="mt-1 text-quiet">{said.dayProductsWithLessThan({ day: day(list.data.today) })}</p>}
       <Trouble error={list.error} />
-      <ul className="mt-4 border-t border-rule" aria-label="To buy">
+      <ul className="mt-4 border-t border-rule" aria-label={said.shoppingList}>
         {lines.map((line) => (
           <li key={line.productId} className="grid grid-cols-[1.75rem_1fr] gap-x-3 border-b border-rule py-3">
             <span aria-hidden className="mt-1 size-5 rounded-sm border-2 border-ink" />
@@ -40,10 +37,10 @@ export function ToBuyPage() {
       {lines.length > 0 && (
         <div className="mt-4 flex flex-wrap items-center gap-4 print:hidden">
           <Button tone="main" onClick={() => window.print()}>
-            Print it
+            {said.print}
           </Button>
           <a className="thread-line" href="/api/shopping/list.md" download>
-            As a list in Markdown
+            {said.exportAsMarkdown}
           </a>
         </div>
       )}

@@ -7,6 +7,7 @@ import { Trouble } from '@/kit/Trouble'
 import { Planning } from './plan/Planning'
 import { useWish } from './plan/wish'
 import { Underway } from './Underway'
+import { todayPlace as words } from './words'
 
 /** Today: what to do, in what order, until when, and why. */
 export function TodayPlace() {
@@ -38,15 +39,13 @@ export function TodayPlace() {
   if (living.length === 0)
     return (
       <section className="max-w-2xl py-16">
-        <h1 className="text-4xl font-semibold">Whose hair is it?</h1>
-        <p className="mt-4 text-lg">
-          A plan begins with a head: how long, how dense, what it likes. It takes two minutes.
-        </p>
+        <h1 className="text-4xl font-semibold">{words.whoseHairIsIt}</h1>
+        <p className="mt-4 text-lg">{words.addAHeadFirstHow}</p>
         <Link
           to="/heads/new"
           className="mt-6 inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
         >
-          Describe the first head
+          {words.addTheFirstHead}
         </Link>
       </section>
     )
@@ -60,4 +59,4 @@ export function TodayPlace() {
   )
 }
 
-const Moment = () => <p className="py-16 text-quiet">One moment.</p>
+const Moment = () => <p className="py-16 text-quiet">{words.loading}</p>

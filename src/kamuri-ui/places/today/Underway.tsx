@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, told, type SessionLine } from '@/api/client'
+import { api, told } from '@/api/client'
+import { underway as words } from './words'
+import { listed } from '@/kit/texts'
 
 /** Every wash day there is on record, as lines: one for each head of it. */
 export const useSessions = () => useQuery({ queryKey: ['sessions'], queryFn: () => told(api.GET('/api/sessions')) })
@@ -11,18 +13,12 @@ export function Underway({ className = '' }: { className?: string }) {
   const days = [...new Set(open.map((session) => session.id))].map((id) => open.filter((line) => line.id === id))
   return days.map((lines) => (
     <p key={lines[0]!.id} className={`border-l-4 border-accent pl-3 ${className}`}>
-      {named(lines)} {lines[0]!.status === 'paused' ? 'waiting for you to go on' : 'under way'}.{' '}
+      {(lines[0]!.status === 'paused' ? words.paused : words.underWay)({
+        names: listed(lines.map((line) => line.headName)),
+      })}{' '}
       <Link className="inline-flex min-h-12 items-center font-semibold" to={`/run/${lines[0]!.id}`}>
-        <span className="thread-line">Go back to it</span>
+        <span className="thread-line">{words.openTheRun}</span>
       </Link>
     </p>
   ))
-}
-
-/** "Oriel’s wash day is", "The wash day of Oriel and Wren is". */
-const named = (lines: SessionLine[]) => {
-  const names = lines.map((line) => line.headName)
-  return names.length === 1
-    ? `${names[0]}’s wash day is`
-    : `The wash day of ${names.slice(0, -1).join(', ')} and ${names.at(-1)} is`
 }

@@ -10,6 +10,7 @@ import { IngredientRows } from './IngredientRows'
 import { KeepFields } from './KeepFields'
 import { MethodRows } from './MethodRows'
 import { kinds, uses, vessels } from './words'
+import { formulaEditor as said } from './words'
 
 const blank: FormulaBody = {
   name: '',
@@ -33,13 +34,10 @@ export function FormulaEditor() {
   const copied = formulas.data.find((each) => each.id === search.get('copy'))
   const saved = formulas.data.find((each) => each.id === id && !each.shipped) ?? null
   if (id && !saved)
-    return (
-      <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        This formula cannot be changed; copy it instead.
-      </h1>
-    )
+    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.youCannotEditThisFormula}</h1>
   const begin: FormulaBody =
-    saved?.formula ?? (copied ? { ...copied.formula, name: `${copied.formula.name}, our way`, version: null } : blank)
+    saved?.formula ??
+    (copied ? { ...copied.formula, name: said.nameOurWay({ name: copied.formula.name }), version: null } : blank)
   return <Editing key={id ?? copied?.id ?? 'new'} begin={begin} saved={saved} formulas={formulas.data} />
 }
 
@@ -80,7 +78,7 @@ function Editing({
   return (
     <section className="mt-2 max-w-5xl">
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        {saved ? `Change ${saved.formula.name}` : 'Write a formula down'}
+        {saved ? said.editName({ name: saved.formula.name }) : said.newFormula}
       </h1>
       <form
         noValidate
@@ -92,13 +90,13 @@ function Editing({
       >
         <div className="grid gap-4 sm:grid-cols-2">
           <TextField
-            label="Name"
+            label={said.name}
             value={draft.name}
             maxLength={80}
             error={errors.name?.[0]}
             onChange={(event) => put({ name: event.target.value })}
           />
-          <ChoiceField label="Kind" value={draft.kind} choices={kinds} onChoose={(kind) => put({ kind })} />
+          <ChoiceField label={said.kind} value={draft.kind} choices={kinds} onChoose={(kind) => put({ kind })} />
         </div>
         <IngredientRows
           list={draft.ingredients}
@@ -110,7 +108,7 @@ function Editing({
         <MethodRows list={draft.method ?? []} errors={errors} onChange={(method) => put({ method })} />
         <div className="grid gap-4 sm:grid-cols-3">
           <TextField
-            label="Left once strained"
+            label={said.shareLeftAfterStraining}
             type="number"
             unit="%"
             value={Number.isNaN(draft.yieldShare ?? 1) ? '' : Math.round((draft.yieldShare ?? 1) * 100)}
@@ -118,13 +116,13 @@ function Editing({
             onChange={(event) => put({ yieldShare: event.target.valueAsNumber / 100 })}
           />
           <ChoiceField
-            label="Stands in"
+            label={said.vessel}
             value={draft.vessel ?? 'wideBowl'}
             choices={vessels}
             onChoose={(vessel) => put({ vessel })}
           />
           <TextField
-            label="Begins to cool at"
+            label={said.temperatureWhenMade}
             type="number"
             unit="°C"
             placeholder="75"
@@ -135,18 +133,18 @@ function Editing({
         </div>
         <KeepFields keep={draft.keep} error={errors.keep?.[0]} onChange={(keep) => put({ keep })} />
         <ManyField
-          label="What it can be put on as"
+          label={said.useItAs}
           values={draft.servesAs ?? []}
           choices={uses}
           onChange={(servesAs) => put({ servesAs })}
         />
         <SwitchField
-          label="Put on while it is warm"
+          label={said.applyItWarm}
           checked={draft.usedWarm ?? false}
           onChange={(usedWarm) => put({ usedWarm })}
         />
         <AreaField
-          label="What else is worth knowing"
+          label={said.notes}
           value={draft.note ?? ''}
           error={errors.note?.[0]}
           onChange={(event) => put({ note: event.target.value })}
@@ -154,15 +152,15 @@ function Editing({
         <Trouble error={save.error ?? away.error} />
         <div className="flex flex-wrap items-center gap-3">
           <Button type="submit" tone="main" disabled={save.isPending}>
-            {saved ? 'Keep these changes' : 'Keep this formula'}
+            {saved ? said.saveChanges : said.saveFormula}
           </Button>
           {saved && (
             <Button tone="quiet" onClick={() => away.mutate()}>
-              Put it away
+              {said.archive}
             </Button>
           )}
           <Link className="thread-line" to={saved ? `/shelf/formulas/${saved.id}` : '/shelf/formulas'}>
-            Leave it
+            {said.cancel}
           </Link>
         </div>
       </form>

@@ -11,6 +11,8 @@ import { ChoiceWord, FieldsWord } from '@/kit/Word'
 import { lastHead } from '@/places/today/plan/wish'
 import { useFormulas } from './FormulasPage'
 import { units, asWord } from './words'
+import { formulaPage as said } from './words'
+import { listed, Rich } from '@/kit/texts'
 
 const asWritten = 'written'
 
@@ -22,7 +24,7 @@ export function FormulaPage() {
   if (formulas.error) return <Trouble error={formulas.error} />
   if (!formulas.data) return null
   if (!view)
-    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">This formula is not here any more.</h1>
+    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.thisFormulaNoLongerExists}</h1>
   return <Making key={id} view={view} />
 }
 
@@ -43,45 +45,52 @@ function Making({ view }: { view: FormulaView }) {
     enabled: heads.isSuccess,
   })
   const shown = scaled.data
+  const isAs = headId != null && !way && (view.formula.servesAs?.length ?? 0) > 0
   return (
     <section className="mt-2">
       <p className="text-quiet">
         <Link className="thread-line" to="/shelf/formulas">
-          All formulas
+          {said.allFormulas}
         </Link>
       </p>
       <h1 className="mt-2 max-w-5xl text-[1.65rem] leading-snug font-semibold sm:text-[2.1rem]">
-        Make {view.formula.name.toLowerCase()}{' '}
-        <ChoiceWord
-          label="For whom"
-          value={headId ?? asWritten}
-          choices={[
-            ...living.map((head) => ({ value: head.id, word: `for ${head.head.name}` })),
-            { value: asWritten, word: 'as it is written' },
-          ]}
-          onChoose={(next) => {
-            setChosen(next)
-            setWay(null)
+        <Rich
+          of={isAs ? said.makeItAs : said.makeIt}
+          parts={{
+            name: view.formula.name,
+            head: (
+              <ChoiceWord
+                label={said.forWhom}
+                value={headId ?? asWritten}
+                choices={[
+                  ...living.map((head) => ({ value: head.id, word: said.forName({ name: head.head.name }) })),
+                  { value: asWritten, word: said.asWritten },
+                ]}
+                onChoose={(next) => {
+                  setChosen(next)
+                  setWay(null)
+                }}
+              />
+            ),
+            use: isAs && (
+              <ChoiceWord
+                label={said.asWhat}
+                value={use ?? 'prePoo'}
+                choices={(view.formula.servesAs ?? []).map((each) => ({
+                  value: each,
+                  word: asWord(each),
+                }))}
+                onChoose={setUse}
+              />
+            ),
           }}
         />
-        {headId && !way && (view.formula.servesAs?.length ?? 0) > 0 && (
-          <>
-            {' '}
-            as{' '}
-            <ChoiceWord
-              label="As what"
-              value={use ?? 'prePoo'}
-              choices={(view.formula.servesAs ?? []).map((each) => ({
-                value: each,
-                word: asWord(each).toLowerCase(),
-              }))}
-              onChoose={setUse}
-            />
-          </>
-        )}
       </h1>
       <p className="mt-3 text-xl">
-        Take <HowMuch view={view} way={way} onWay={setWay} /> written in <MeasureWord />
+        <Rich
+          of={said.takeHowMuch}
+          parts={{ amount: <HowMuch view={view} way={way} onWay={setWay} />, unit: <MeasureWord /> }}
+        />
       </p>
       {shown?.for && (
         <p className="mt-2 max-w-4xl text-lg text-quiet">
@@ -114,12 +123,16 @@ function HowMuch({
   const [unit, setUnit] = useState<(typeof units)[number]['value']>('gram')
   const [make, setMake] = useState('')
   const word = way?.makeMl
-    ? `what makes ${way.makeMl} ml,`
+    ? said.whatMakesMakeMlMl({ makeMl: way.makeMl })
     : way?.have
-      ? `what goes with ${way.have.amount} ${units.find((each) => each.value === way.have!.unit)?.word} of ${view.formula.ingredients[way.have.ingredient]?.name},`
-      : 'as much as it takes,'
+      ? said.whatGoesWithAmountWord({
+          amount: way.have.amount,
+          word: units.find((each) => each.value === way.have!.unit)?.word ?? '',
+          name: view.formula.ingredients[way.have.ingredient]?.name ?? '',
+        })
+      : said.asMuchAsNeeded
   return (
-    <FieldsWord label="How much" word={word}>
+    <FieldsWord label={said.howMuch} word={word}>
       <div className="grid gap-4">
         <form
           className="flex items-end gap-2"
@@ -129,13 +142,13 @@ function HowMuch({
           }}
         >
           <TextField
-            label="So much of it"
+            label={said.thisMuch}
             type="number"
             unit="ml"
             value={make}
             onChange={(event) => setMake(event.target.value)}
           />
-          <Button type="submit">Take</Button>
+          <Button type="submit">{said.take}</Button>
         </form>
         <form
           className="grid gap-2 border-t border-rule pt-3"
@@ -145,26 +158,26 @@ function HowMuch({
           }}
         >
           <ChoiceField
-            label="I have only"
+            label={said.iHaveOnly}
             value={ingredient}
             choices={view.formula.ingredients.map((each, n) => ({ value: String(n), word: each.name }))}
             onChoose={setIngredient}
           />
           <div className="grid grid-cols-2 gap-2">
             <TextField
-              label="How much"
+              label={said.howMuch}
               type="number"
               step="any"
               value={amount}
               onChange={(event) => setAmount(event.target.value)}
             />
-            <ChoiceField label="Unit" value={unit} choices={units} onChoose={setUnit} />
+            <ChoiceField label={said.unit} value={unit} choices={units} onChoose={setUnit} />
           </div>
-          <Button type="submit">By what there is</Button>
+          <Button type="submit">{said.whatIHave}</Button>
         </form>
         {way && (
           <Button tone="quiet" onClick={() => onWay(null)}>
-            As much as it takes
+            {said.asMuchAsNeeded2}
           </Button>
         )}
       </div>
@@ -189,7 +202,7 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
     <>
       <div className="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-[26rem_1fr]">
         <div>
-          <h2 className="text-xl font-semibold">What goes in</h2>
+          <h2 className="text-xl font-semibold">{said.ingredients}</h2>
           <dl className="mt-1 border-t border-rule">
             {shown.lines.map((line) => (
               <div key={line.name} className="grid grid-cols-[1fr_auto] gap-x-6 border-b border-rule py-2">
@@ -197,7 +210,7 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
                   {line.name}
                   {line.instead && (
                     <details className="text-sm text-quiet">
-                      <summary className="cursor-pointer py-1">Instead of it</summary>
+                      <summary className="cursor-pointer py-1">{said.instead}</summary>
                       {line.instead}
                     </details>
                   )}
@@ -209,7 +222,7 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
               </div>
             ))}
             <div className="grid grid-cols-[1fr_auto] gap-x-6 py-2">
-              <dt className="font-semibold">Makes</dt>
+              <dt className="font-semibold">{said.makes}</dt>
               <dd className="text-right font-display text-lg font-semibold">
                 <Amount of={shown.makes} />
               </dd>
@@ -227,13 +240,15 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
           ))}
           <p className="mt-3">
             {shown.cost != null
-              ? `Costs ${shown.cost.toFixed(2)}${shown.unpriced.length > 0 ? `, without ${shown.unpriced.join(', ')}` : ''}. `
-              : 'Nobody wrote down what it is made of costs. '}
+              ? shown.unpriced.length > 0
+                ? said.costsWithout({ cost: shown.cost.toFixed(2), unpriced: listed(shown.unpriced) })
+                : said.costs({ cost: shown.cost.toFixed(2) })
+              : said.noPricesEnteredForIts}{' '}
             {shown.bought}
           </p>
         </div>
         <div>
-          <h2 className="text-xl font-semibold">How it is made</h2>
+          <h2 className="text-xl font-semibold">{said.method}</h2>
           <p className="text-quiet">
             {view.lead}. {view.keeps}
           </p>
@@ -249,7 +264,7 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
           </ol>
           {view.formula.note && <p className="mt-3">{view.formula.note}</p>}
           {view.cautions.length > 0 && (
-            <ul className="mt-3" aria-label="Cautions">
+            <ul className="mt-3" aria-label={said.cautions}>
               {view.cautions.map((caution) => (
                 <li key={caution} className="mt-1 border-l-4 border-warn pl-3">
                   {caution}
@@ -262,38 +277,38 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
       <div className="mt-6 flex flex-wrap items-center gap-3">
         {make.data ? (
           <p role="status" className="border-l-4 border-done pl-3">
-            {make.data.name} is {make.data.keptWords}. {make.data.sentence}{' '}
+            {said.jarSaved({ name: make.data.name, place: make.data.keptWords })} {make.data.sentence}{' '}
             <Link className="thread-line" to={`/jar-label/${make.data.id}`}>
-              Print its label
+              {said.printTheLabel}
             </Link>{' '}
             <Button tone="quiet" onClick={() => unmake.mutate(make.data.id)}>
-              Take back
+              {said.undo}
             </Button>
           </p>
         ) : (
           <Button tone="main" disabled={make.isPending} onClick={() => make.mutate()}>
-            It is made: put it in a jar
+            {said.iMadeItSaveThe}
           </Button>
         )}
         <Link
           to={`/shelf/formulas/new?copy=${view.id}`}
           className="inline-flex min-h-12 items-center px-4 font-semibold text-accent underline decoration-2 underline-offset-4"
         >
-          Copy and change
+          {said.copyAndEdit}
         </Link>
         {!view.shipped && (
           <Link
             to={`/shelf/formulas/${view.id}/change`}
             className="inline-flex min-h-12 items-center px-4 font-semibold text-accent underline decoration-2 underline-offset-4"
           >
-            Change it
+            {said.edit}
           </Link>
         )}
         <a className="thread-line" href={`/api/formulas/${view.id}/recipe.json`} download>
-          As recipe JSON-LD
+          {said.exportAsRecipeJsonLd}
         </a>
         <a className="thread-line" href={`/api/formulas/${view.id}/formula.md`} download>
-          As Markdown
+          {said.exportAsMarkdown}
         </a>
       </div>
       <Trouble error={make.error ?? unmake.error} />
@@ -303,9 +318,9 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
 }
 
 const troubles = [
-  { value: 'tooThick', word: 'Too thick' },
-  { value: 'tooRunny', word: 'Too runny' },
-  { value: 'tooLittle', word: 'Too little' },
+  { value: 'tooThick', word: said.tooThick },
+  { value: 'tooRunny', word: said.tooRunny },
+  { value: 'tooLittle', word: said.tooLittle },
 ] as const
 
 /** It did not come out right: what to add, how much of it first. */
@@ -323,10 +338,10 @@ function PutRight({ view, makes }: { view: FormulaView; makes: number }) {
   const error = right.error instanceof Refused ? right.error.fields.thereMl?.[0] : undefined
   return (
     <details className="mt-4 max-w-3xl">
-      <FoldLine>It did not come out right</FoldLine>
+      <FoldLine>{said.itDidNotComeOut}</FoldLine>
       <div className="grid gap-3 sm:grid-cols-[12rem_1fr]">
         <TextField
-          label="There is"
+          label={said.thereIs}
           type="number"
           unit="ml"
           placeholder={String(Math.round(makes))}

@@ -7,6 +7,7 @@ import { AreaField, FileField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { kinds } from './words'
+import { formulasPage as said } from './words'
 
 export const useFormulas = () => useQuery({ queryKey: ['formulas'], queryFn: () => told(api.GET('/api/formulas')) })
 
@@ -19,19 +20,19 @@ export function FormulasPage() {
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">What can be made</h1>
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.formulas}</h1>
         <div className="flex flex-wrap gap-3">
-          <Button onClick={() => setBringing(true)}>Bring one in</Button>
+          <Button onClick={() => setBringing(true)}>{said.import}</Button>
           <Link
             to="/shelf/formulas/new"
             className="inline-flex min-h-12 items-center rounded-lg bg-accent px-4 font-semibold text-on-accent"
           >
-            Write one down
+            {said.newFormula}
           </Link>
         </div>
       </div>
       <Trouble error={formulas.error} />
-      {own.length > 0 && <Group word="Your own" list={own} />}
+      {own.length > 0 && <Group word={said.yourOwn} list={own} />}
       {kinds
         .map((kind) => ({ ...kind, list: living.filter((each) => each.shipped && each.formula.kind === kind.value) }))
         .filter((group) => group.list.length > 0)
@@ -56,9 +57,10 @@ function Group({ word, list }: { word: string; list: readonly FormulaView[] }) {
             >
               <span className="font-semibold">{each.formula.name}</span>
               <span className="text-quiet">
-                {each.lines.join(', ')}. {each.lead}. {each.keeps}
-                {each.holds.length > 0 && ` Holds ${each.holds.join(', ')}.`}
-                {each.essentialOilPercent > 0 && ` ${each.essentialOilPercent} % essential oil.`}
+                {each.lines.join(', ')}. {each.lead}. {each.keeps}{' '}
+                {each.holds.length > 0 && said.containsHolds({ holds: each.holds.join(', ') })}{' '}
+                {each.essentialOilPercent > 0 &&
+                  said.essentialOilPercentEssentialOil({ essentialOilPercent: each.essentialOilPercent })}
               </span>
             </Link>
           </li>
@@ -82,7 +84,7 @@ function BringIn({ onClose }: { onClose: () => void }) {
   })
   const places = bring.error instanceof Refused ? Object.entries(bring.error.fields) : []
   return (
-    <Sheet title="Bring a formula in" open onClose={onClose} description="A schema.org Recipe in JSON-LD, or Markdown.">
+    <Sheet title={said.importAFormula} open onClose={onClose} description={said.aSchemaOrgRecipeIn}>
       <form
         className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-4"
         onSubmit={(event) => {
@@ -91,14 +93,14 @@ function BringIn({ onClose }: { onClose: () => void }) {
         }}
       >
         <AreaField
-          label="The text"
+          label={said.formulaText}
           rows={10}
           value={text}
-          hint="A heading, a list under Ingredients like “250 ml water”, steps under Method."
+          hint={said.markdownNeedsAHeadingA}
           onChange={(event) => setText(event.target.value)}
         />
         <FileField
-          label="Or a file"
+          label={said.orChooseAFile}
           accept=".json,.jsonld,.md,.markdown,text/markdown,application/ld+json"
           onChoose={(file) => void file?.text().then(setText)}
         />
@@ -115,7 +117,7 @@ function BringIn({ onClose }: { onClose: () => void }) {
         )}
         <div>
           <Button type="submit" tone="main" disabled={!text.trim() || bring.isPending}>
-            Take it in
+            {said.import}
           </Button>
         </div>
       </form>

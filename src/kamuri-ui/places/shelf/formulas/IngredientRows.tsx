@@ -4,6 +4,7 @@ import { Button, IconButton } from '@/kit/Button'
 import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
 import { useProducts } from '../ProductsPage'
 import { replaced, units } from './words'
+import { ingredientRows as said } from './words'
 
 /** What goes into a formula, a row each: from the kitchen, from the shelf, or from a jar of another formula. */
 export function IngredientRows({
@@ -24,7 +25,7 @@ export function IngredientRows({
   const at = (n: number, field: string) => errors[`ingredients[${n}].${field}`]?.[0]
   return (
     <fieldset>
-      <legend className="text-xl font-semibold">What goes in</legend>
+      <legend className="text-xl font-semibold">{said.ingredients}</legend>
       {errors.ingredients?.[0] && (
         <p role="alert" className="mt-1 text-stop">
           {errors.ingredients[0]}
@@ -36,7 +37,7 @@ export function IngredientRows({
           className="mt-3 grid items-start gap-3 border-b border-rule pb-3 max-sm:grid-cols-2 max-sm:[&>*:first-child]:col-span-2 sm:grid-cols-[1fr_8rem_10rem_14rem_3rem]"
         >
           <TextField
-            label="Name"
+            label={said.name}
             value={each.name}
             maxLength={120}
             error={at(n, 'name') ?? at(n, 'productId') ?? at(n, 'formulaId')}
@@ -45,7 +46,7 @@ export function IngredientRows({
             }
           />
           <TextField
-            label="Amount"
+            label={said.amount}
             type="number"
             step="any"
             value={Number.isNaN(each.amount) ? '' : each.amount}
@@ -53,19 +54,22 @@ export function IngredientRows({
             onChange={(event) => onChange(replaced(list, n, { ...each, amount: event.target.valueAsNumber }))}
           />
           <ChoiceField
-            label="Unit"
+            label={said.unit}
             value={each.unit}
             choices={units}
             error={at(n, 'unit')}
             onChoose={(unit) => onChange(replaced(list, n, { ...each, unit }))}
           />
           <ChoiceField
-            label="Taken from"
+            label={said.comesFrom}
             value={each.productId ? `p${each.productId}` : each.formulaId ? `f${each.formulaId}` : ''}
             choices={[
-              { value: '', word: 'The kitchen' },
+              { value: '', word: said.theKitchen },
               ...products.map((product) => ({ value: `p${product.id}`, word: product.product.name })),
-              ...formulas.map((formula) => ({ value: `f${formula.id}`, word: `A jar of ${formula.formula.name}` })),
+              ...formulas.map((formula) => ({
+                value: `f${formula.id}`,
+                word: said.aJarOfName({ name: formula.formula.name }),
+              })),
             ]}
             onChoose={(from) => {
               const id = from.slice(1)
@@ -82,7 +86,7 @@ export function IngredientRows({
             }}
           />
           <IconButton
-            label={`Take ${each.name || 'this'} out`}
+            label={each.name ? said.removeName({ name: each.name }) : said.removeIt}
             className="mt-7"
             disabled={list.length === 1}
             onClick={() => onChange(list.filter((_, m) => m !== n))}
@@ -91,7 +95,7 @@ export function IngredientRows({
           </IconButton>
           <div className={strains || each.afterStraining ? 'col-span-full' : 'hidden'}>
             <SwitchField
-              label="Goes in after straining"
+              label={said.addAfterStraining}
               checked={each.afterStraining ?? false}
               onChange={(afterStraining) => onChange(replaced(list, n, { ...each, afterStraining }))}
             />
@@ -99,7 +103,7 @@ export function IngredientRows({
         </div>
       ))}
       <Button className="mt-3" onClick={() => onChange([...list, { name: '', amount: 10, unit: 'millilitre' }])}>
-        Another ingredient
+        {said.addAnIngredient}
       </Button>
     </fieldset>
   )

@@ -1,10 +1,11 @@
 import type { FormulaBody } from '@/api/client'
 import { TextField } from '@/kit/Field'
+import { keepFields as words } from './words'
 
 const places = [
-  { place: 'room', word: 'In the room' },
-  { place: 'fridge', word: 'In the fridge' },
-  { place: 'freezer', word: 'Frozen' },
+  { place: 'room', word: words.inTheRoom },
+  { place: 'fridge', word: words.inTheFridge },
+  { place: 'freezer', word: words.frozen },
 ] as const
 
 /** How long a formula keeps, and where. */
@@ -19,8 +20,8 @@ export function KeepFields({
 }) {
   return (
     <fieldset>
-      <legend className="text-xl font-semibold">How long it keeps</legend>
-      <p className="text-quiet">Nothing where it does not keep; 0 days is the same day.</p>
+      <legend className="text-xl font-semibold">{words.howLongItKeeps}</legend>
+      <p className="text-quiet">{words.leaveItEmptyWhereIt}</p>
       {error && (
         <p role="alert" className="mt-1 text-stop">
           {error}
@@ -46,7 +47,7 @@ export function KeepFields({
                 onChange={(event) => set(event.target.valueAsNumber, event.target.valueAsNumber)}
               />
               <TextField
-                label="With a look"
+                label={words.ifItLooksAndSmells}
                 type="number"
                 unit="days"
                 disabled={!span}

@@ -3,6 +3,7 @@ import type { MethodStepBody } from '@/api/client'
 import { Button, IconButton } from '@/kit/Button'
 import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
 import { deeds, replaced, waitsAt } from './words'
+import { methodRows as said } from './words'
 
 /** How a formula is made, a row each: what hands do, and what it does by itself afterwards. */
 export function MethodRows({
@@ -22,8 +23,8 @@ export function MethodRows({
   }
   return (
     <fieldset>
-      <legend className="text-xl font-semibold">How it is made</legend>
-      <p className="text-quiet">An ingredient’s name in braces, like {'{water}'}, is replaced by its amount.</p>
+      <legend className="text-xl font-semibold">{said.method}</legend>
+      <p className="text-quiet">{said.writeAnIngredientInBraces}</p>
       {list.map((step, n) => {
         const set = (next: Partial<MethodStepBody>) => onChange(replaced(list, n, { ...step, ...next }))
         const waits = step.wait ?? { earliest: 10, usual: 15, latest: 30 }
@@ -31,14 +32,14 @@ export function MethodRows({
           <div key={n} className="mt-3 grid gap-3 border-b border-rule pb-4">
             <div className="grid items-start gap-3 max-sm:grid-cols-2 max-sm:[&>*:first-child]:col-span-2 sm:grid-cols-[1fr_9rem_auto]">
               <TextField
-                label={`Step ${n + 1}`}
+                label={said.stepN({ n: n + 1 })}
                 value={step.title}
                 maxLength={400}
                 error={at(n, 'title')}
                 onChange={(event) => set({ title: event.target.value })}
               />
               <TextField
-                label="Hands busy"
+                label={said.handsBusy}
                 type="number"
                 step={0.5}
                 unit="min"
@@ -47,33 +48,40 @@ export function MethodRows({
                 onChange={(event) => set({ handsOnMinutes: event.target.valueAsNumber })}
               />
               <div className="mt-7 flex">
-                <IconButton label={`Step ${n + 1} earlier`} disabled={n === 0} onClick={() => swap(n, -1)}>
+                <IconButton label={said.moveStepNEarlier({ n: n + 1 })} disabled={n === 0} onClick={() => swap(n, -1)}>
                   <ArrowUp aria-hidden size={18} />
                 </IconButton>
-                <IconButton label={`Step ${n + 1} later`} disabled={n === list.length - 1} onClick={() => swap(n, 1)}>
+                <IconButton
+                  label={said.moveStepNLater({ n: n + 1 })}
+                  disabled={n === list.length - 1}
+                  onClick={() => swap(n, 1)}
+                >
                   <ArrowDown aria-hidden size={18} />
                 </IconButton>
-                <IconButton label={`Take step ${n + 1} out`} onClick={() => onChange(list.filter((_, m) => m !== n))}>
+                <IconButton
+                  label={said.removeStepN({ n: n + 1 })}
+                  onClick={() => onChange(list.filter((_, m) => m !== n))}
+                >
                   <Trash2 aria-hidden size={18} />
                 </IconButton>
               </div>
             </div>
             <div className="flex flex-wrap gap-x-6">
               <SwitchField
-                label="Needs the stove"
+                label={said.needsTheStove}
                 checked={step.needs?.includes('stove') ?? false}
                 onChange={(on) => set({ needs: on ? ['stove'] : [] })}
               />
               <SwitchField
-                label="Then it stands"
+                label={said.thenItWaits}
                 checked={step.waitTitle != null}
                 onChange={(on) =>
-                  set(on ? { waitTitle: 'Standing', wait: waits } : { waitTitle: null, wait: null, cools: false })
+                  set(on ? { waitTitle: said.waiting, wait: waits } : { waitTitle: null, wait: null, cools: false })
                 }
               />
               {step.waitTitle != null && (
                 <SwitchField
-                  label="until it is skin-warm"
+                  label={said.untilItIsSkinWarm}
                   checked={step.cools ?? false}
                   onChange={(cools) => set({ cools, wait: cools ? null : waits })}
                 />
@@ -82,14 +90,14 @@ export function MethodRows({
             {step.waitTitle != null && (
               <div className="grid grid-cols-3 gap-3 max-sm:[&>*:nth-child(-n+2)]:col-span-3 sm:grid-cols-5">
                 <TextField
-                  label="What it does"
+                  label={said.whatHappens}
                   value={step.waitTitle}
                   maxLength={120}
                   error={at(n, 'waitTitle')}
                   onChange={(event) => set({ waitTitle: event.target.value })}
                 />
                 <ChoiceField
-                  label="Where"
+                  label={said.where}
                   value={step.at ?? 'counter'}
                   choices={waitsAt}
                   onChoose={(where) => set({ at: where })}
@@ -98,7 +106,7 @@ export function MethodRows({
                   (['earliest', 'usual', 'latest'] as const).map((end) => (
                     <TextField
                       key={end}
-                      label={{ earliest: 'At least', usual: 'Usually', latest: 'At most' }[end]}
+                      label={{ earliest: said.atLeast, usual: said.usually, latest: said.atMost }[end]}
                       type="number"
                       unit="min"
                       value={Number.isNaN(waits[end]) ? '' : waits[end]}
@@ -109,7 +117,7 @@ export function MethodRows({
               </div>
             )}
             <ManyField
-              label="What this does"
+              label={said.whatHappensMeanwhile}
               values={step.does ?? []}
               choices={deeds}
               onChange={(does) => set({ does })}
@@ -118,7 +126,7 @@ export function MethodRows({
         )
       })}
       <Button className="mt-3" onClick={() => onChange([...list, { title: '', handsOnMinutes: 5 }])}>
-        Another step
+        {said.addAStep}
       </Button>
     </fieldset>
   )

@@ -1,3 +1,4 @@
+import type { Parts } from '@/kit/texts'
 import type { FormulaBody, IngredientBody, MethodStepBody } from '@/api/client'
 
 export const kinds: { value: FormulaBody['kind']; word: string }[] = [
@@ -74,6 +75,14 @@ export const vessels: { value: NonNullable<FormulaBody['vessel']>; word: string 
   { value: 'coldWaterBath', word: 'Bowl in cold water' },
 ]
 
+/** As they read in a sentence. */
+export const vesselNouns: typeof vessels = [
+  { value: 'wideBowl', word: 'wide bowl' },
+  { value: 'jar', word: 'jar' },
+  { value: 'applicatorBottle', word: 'applicator bottle' },
+  { value: 'coldWaterBath', word: 'bowl in cold water' },
+]
+
 export const waitsAt: { value: NonNullable<MethodStepBody['at']>; word: string }[] = [
   { value: 'counter', word: 'On the counter' },
   { value: 'stove', word: 'On the stove' },
@@ -88,3 +97,126 @@ export const deeds: { value: NonNullable<MethodStepBody['does']>[number]; word: 
 
 /** A list with one of its things replaced. */
 export const replaced = <T>(list: readonly T[], at: number, next: T) => list.map((each, n) => (n === at ? next : each))
+
+export const formulaEditor = {
+  youCannotEditThisFormula: 'You cannot edit this formula. Copy it instead.',
+  nameOurWay: ({ name }: Parts<'name'>) => `${name}, our way`,
+  editName: ({ name }: Parts<'name'>) => `Edit ${name}`,
+  newFormula: 'New formula',
+  name: 'Name',
+  kind: 'Kind',
+  shareLeftAfterStraining: 'Share left after straining',
+  vessel: 'Vessel',
+  temperatureWhenMade: 'Temperature when made',
+  useItAs: 'Use it as',
+  applyItWarm: 'Apply it warm',
+  notes: 'Notes',
+  saveChanges: 'Save changes',
+  saveFormula: 'Save formula',
+  archive: 'Archive',
+  cancel: 'Cancel',
+}
+
+export const formulaPage = {
+  makeIt: ({ name, head }: Parts<'name' | 'head' | 'use'>) => `Make ${name} ${head}`,
+  makeItAs: ({ name, head, use }: Parts<'name' | 'head' | 'use'>) => `Make ${name} ${head}, used as ${use}`,
+  takeHowMuch: ({ amount, unit }: Parts<'amount' | 'unit'>) => `Make ${amount} in ${unit}`,
+  costs: ({ cost }: Parts<'cost'>) => `Costs ${cost}.`,
+  costsWithout: ({ cost, unpriced }: Parts<'cost' | 'unpriced'>) => `Costs ${cost}, not counting ${unpriced}.`,
+  noPricesEnteredForIts: 'No prices entered for its ingredients.',
+  jarSaved: ({ name, place }: Parts<'name' | 'place'>) => `Saved: ${name}, ${place}.`,
+  thisFormulaNoLongerExists: 'This formula no longer exists.',
+  allFormulas: 'All formulas',
+  forWhom: 'For whom',
+  forName: ({ name }: Parts<'name'>) => `for ${name}`,
+  asWritten: 'as written',
+  asWhat: 'As what',
+  whatMakesMakeMlMl: ({ makeMl }: Parts<'makeMl'>) => `what makes ${makeMl} ml,`,
+  whatGoesWithAmountWord: ({ amount, word, name }: Parts<'amount' | 'word' | 'name'>) =>
+    `what goes with ${amount} ${word} of ${name},`,
+  asMuchAsNeeded: 'as much as needed,',
+  howMuch: 'How much',
+  thisMuch: 'This much',
+  take: 'Take',
+  iHaveOnly: 'I have only',
+  unit: 'Unit',
+  whatIHave: 'What I have',
+  asMuchAsNeeded2: 'As much as needed',
+  ingredients: 'Ingredients',
+  instead: 'Instead',
+  makes: 'Makes',
+  method: 'Method',
+  cautions: 'Cautions',
+  printTheLabel: 'Print the label',
+  undo: 'Undo',
+  iMadeItSaveThe: 'I made it: save the jar',
+  copyAndEdit: 'Copy and edit',
+  edit: 'Edit',
+  exportAsRecipeJsonLd: 'Export as recipe JSON-LD',
+  exportAsMarkdown: 'Export as Markdown',
+  tooThick: 'Too thick',
+  tooRunny: 'Too runny',
+  tooLittle: 'Too little',
+  itDidNotComeOut: 'It did not come out right',
+  thereIs: 'There is',
+}
+
+export const formulasPage = {
+  formulas: 'Formulas',
+  import: 'Import',
+  newFormula: 'New formula',
+  yourOwn: 'Your own',
+  containsHolds: ({ holds }: Parts<'holds'>) => `Contains ${holds}.`,
+  essentialOilPercentEssentialOil: ({ essentialOilPercent }: Parts<'essentialOilPercent'>) =>
+    `${essentialOilPercent} % essential oil.`,
+  importAFormula: 'Import a formula',
+  aSchemaOrgRecipeIn: 'A schema.org Recipe in JSON-LD, or Markdown.',
+  formulaText: 'Formula text',
+  markdownNeedsAHeadingA:
+    'Markdown needs a heading, a list under Ingredients with lines such as “250 ml water”, and steps under Method.',
+  orChooseAFile: 'Or choose a file',
+}
+
+export const ingredientRows = {
+  removeName: ({ name }: Parts<'name'>) => `Remove ${name}`,
+  removeIt: 'Remove this ingredient',
+  ingredients: 'Ingredients',
+  name: 'Name',
+  amount: 'Amount',
+  unit: 'Unit',
+  comesFrom: 'Comes from',
+  theKitchen: 'The kitchen',
+  aJarOfName: ({ name }: Parts<'name'>) => `A jar of ${name}`,
+  addAfterStraining: 'Add after straining',
+  addAnIngredient: 'Add an ingredient',
+}
+
+export const keepFields = {
+  inTheRoom: 'In the room',
+  inTheFridge: 'In the fridge',
+  frozen: 'Frozen',
+  howLongItKeeps: 'How long it keeps',
+  leaveItEmptyWhereIt: 'Leave it empty where it does not keep. 0 days means the same day.',
+  ifItLooksAndSmells: 'If it looks and smells right',
+}
+
+export const methodRows = {
+  method: 'Method',
+  writeAnIngredientInBraces: 'Write an ingredient in braces, such as {water}, and Kamuri puts its amount there.',
+  stepN: ({ n }: Parts<'n'>) => `Step ${n}`,
+  handsBusy: 'Hands busy',
+  moveStepNEarlier: ({ n }: Parts<'n'>) => `Move step ${n} earlier`,
+  moveStepNLater: ({ n }: Parts<'n'>) => `Move step ${n} later`,
+  removeStepN: ({ n }: Parts<'n'>) => `Remove step ${n}`,
+  needsTheStove: 'Needs the stove',
+  thenItWaits: 'Then it waits',
+  waiting: 'Waiting',
+  untilItIsSkinWarm: 'until it is skin-warm',
+  whatHappens: 'What happens',
+  where: 'Where',
+  atLeast: 'At least',
+  usually: 'Usually',
+  atMost: 'At most',
+  whatHappensMeanwhile: 'What happens meanwhile',
+  addAStep: 'Add a step',
+}

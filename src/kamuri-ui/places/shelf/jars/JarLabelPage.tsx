@@ -4,6 +4,7 @@ import { api, told, type MeasuredWords } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { jarLabelPage as words } from './words'
 
 /** The label of a jar, at the size it is printed: on paper there is nothing else on the page. */
 export function JarLabelPage() {
@@ -15,14 +16,14 @@ export function JarLabelPage() {
   return (
     <main className="mx-auto max-w-3xl p-5 print:p-0">
       <div className="print:hidden">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">A label for the jar</h1>
-        <p className="mt-1 text-quiet">90 by 50 mm. The square opens this jar in Kamuri on a phone that reaches it.</p>
+        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.jarLabel}</h1>
+        <p className="mt-1 text-quiet">{words.n90By50MmScan}</p>
         <div className="my-4 flex flex-wrap items-center gap-4">
           <Button tone="main" disabled={!label.data} onClick={() => window.print()}>
-            Print it
+            {words.print}
           </Button>
           <Link className="thread-line" to={`/shelf/jars?batch=${id}`}>
-            Back to the jar
+            {words.backToTheJar}
           </Link>
         </div>
       </div>

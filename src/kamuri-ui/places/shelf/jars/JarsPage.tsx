@@ -5,11 +5,13 @@ import { api, told, type BatchChangeBody, type BatchView } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { day } from '@/app/time'
 import { Jar } from '@/drawings/jar/Jar'
-import { Amount, MeasureWord } from '@/kit/Amount'
+import { Amount, AmountsIn } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { ChoiceField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
+import { jarsPage as words } from './words'
+import { Rich } from '@/kit/texts'
 
 /** Shelf, what was made: every jar, whether it is still good, and what can be done with it. */
 export function JarsPage() {
@@ -26,23 +28,21 @@ export function JarsPage() {
           {!jars.data
             ? ''
             : there.length === 0
-              ? 'No jar stands anywhere'
+              ? words.noJarsYet
               : wrong === 0
-                ? 'Every jar is still good'
+                ? words.everyJarIsStillGood
                 : wrong === 1
-                  ? 'One jar is no longer good'
-                  : `${wrong} jars are no longer good`}
+                  ? words.oneJarIsNoLonger
+                  : words.wrongJarsAreNoLonger({ wrong })}
         </h1>
         <Link
           to="/shelf/formulas"
           className="inline-flex min-h-12 items-center rounded-lg bg-accent px-4 font-semibold text-on-accent"
         >
-          Make something
+          {words.makeAFormula}
         </Link>
       </div>
-      <p className="mt-1 text-quiet">
-        Amounts in <MeasureWord />
-      </p>
+      <AmountsIn />
       <Trouble error={jars.error} />
       <ul className="mt-4 border-t border-rule">
         {there.map((jar) => (
@@ -55,17 +55,19 @@ export function JarsPage() {
               <Jar share={jar.leftMl / jar.madeMl} state={jar.state} frozen={jar.keptAt === 'freezer'} />
               <span>
                 <span className="block text-lg font-semibold">{jar.name}</span>
-                <span className="text-quiet">made {day(jar.madeAt)}</span>
+                <span className="text-quiet">{words.madeDay({ day: day(jar.madeAt) })}</span>
               </span>
               <span className="col-start-2 md:col-start-auto">
-                <Amount of={jar.left} /> left
-                {jar.portions != null && <span className="block text-quiet">{jar.portions} portions</span>}
+                <Rich of={words.left} parts={{ amount: <Amount of={jar.left} /> }} />
+                {jar.portions != null && (
+                  <span className="block text-quiet">{words.portionsPortions({ portions: jar.portions })}</span>
+                )}
               </span>
               <span
                 className={`col-start-2 md:col-start-auto ${jar.state === 'past' || jar.state === 'spoiled' ? 'text-stop' : jar.state === 'lastDay' ? 'text-warn' : ''}`}
               >
                 {jar.keptAt !== 'freezer' && (
-                  <span className="text-quiet">{jar.keptAt === 'room' ? 'In the room. ' : 'In the fridge. '}</span>
+                  <span className="text-quiet">{jar.keptAt === 'room' ? words.inTheRoom : words.inTheFridge}</span>
                 )}
                 {jar.sentence}
               </span>
@@ -75,7 +77,7 @@ export function JarsPage() {
       </ul>
       {gone.length > 0 && (
         <section className="mt-8">
-          <h2 className="text-xl font-semibold">Gone</h2>
+          <h2 className="text-xl font-semibold">{words.usedUpOrThrownOut}</h2>
           <ul>
             {gone.map((jar) => (
               <li key={jar.id} className="flex flex-wrap items-center gap-x-4">
@@ -83,9 +85,11 @@ export function JarsPage() {
                   {jar.name}
                 </Button>
                 <span className="text-quiet">
-                  made {day(jar.madeAt)}
-                  {jar.goneOn && `, gone since ${day(jar.goneOn)}`}
-                  {jar.goneWhy && `: ${jar.goneWhy}`}
+                  {[
+                    words.madeDay({ day: day(jar.madeAt) }),
+                    ...(jar.goneOn ? [words.goneDay({ day: day(jar.goneOn) })] : []),
+                    ...(jar.goneWhy ? [jar.goneWhy] : []),
+                  ].join(', ')}
                 </span>
               </li>
             ))}
@@ -118,29 +122,29 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
         {jar.sentence}
       </p>
       <p className="mt-1 text-quiet">
-        Made {day(jar.madeAt)} from {jar.madeOf.map((each) => written(each, measure)).join(', ')}
-        {jar.cost != null && `, for ${jar.cost.toFixed(2)}`}. <Amount of={jar.left} /> left, {jar.keptWords}.{' '}
-        {jar.keeps}
+        {words.madeFrom({ day: day(jar.madeAt), parts: jar.madeOf.map((each) => written(each, measure)).join(', ') })}{' '}
+        {jar.cost != null && words.cost({ cost: jar.cost.toFixed(2) })}{' '}
+        <Rich of={words.leftAndKept} parts={{ amount: <Amount of={jar.left} />, place: jar.keptWords }} /> {jar.keeps}
       </p>
       <Trouble error={change.error} />
       {jar.canTakeBack && (
         <Button tone="quiet" onClick={() => change.mutate({ kind: 'takeBack' })}>
-          Take the last change back
+          {words.undoTheLastChange}
         </Button>
       )}
       {!isGone && (
         <div className="mt-3 grid gap-4">
-          <div className="flex flex-wrap gap-2" role="group" aria-label="Look and smell">
-            <Button onClick={() => change.mutate({ kind: 'look', fine: true })}>It looks and smells right</Button>
-            <Button onClick={() => change.mutate({ kind: 'look', fine: false })}>Something is wrong with it</Button>
+          <div className="flex flex-wrap gap-2" role="group" aria-label={words.lookAndSmell}>
+            <Button onClick={() => change.mutate({ kind: 'look', fine: true })}>{words.itLooksAndSmellsRight}</Button>
+            <Button onClick={() => change.mutate({ kind: 'look', fine: false })}>{words.somethingIsWrongWithIt}</Button>
           </div>
           {!isFrozen && (
             <ChoiceField
-              label="Where it stands"
+              label={words.whereItIsKept}
               value={jar.keptAt}
               choices={[
-                { value: 'room', word: 'In the room' },
-                { value: 'fridge', word: 'In the fridge' },
+                { value: 'room', word: words.inTheRoom2 },
+                { value: 'fridge', word: words.inTheFridge2 },
               ]}
               onChoose={(keptAt) => change.mutate({ kind: 'move', keptAt })}
             />
@@ -154,14 +158,14 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
               }}
             >
               <TextField
-                label="Freeze it in portions"
+                label={words.freezeItInPortions}
                 type="number"
                 min={1}
                 max={48}
                 value={portions}
                 onChange={(event) => setPortions(event.target.value)}
               />
-              <Button type="submit">Freeze</Button>
+              <Button type="submit">{words.freeze}</Button>
             </form>
           )}
           {isFrozen && (
@@ -173,14 +177,14 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
               }}
             >
               <TextField
-                label={`Portions to thaw, of ${jar.portions ?? 1}`}
+                label={words.portionsToThawOfPortions({ portions: jar.portions ?? 1 })}
                 type="number"
                 min={1}
                 max={jar.portions ?? 1}
                 value={thaw}
                 onChange={(event) => setThaw(event.target.value)}
               />
-              <Button type="submit">Thaw</Button>
+              <Button type="submit">{words.thaw}</Button>
             </form>
           )}
           <form
@@ -192,14 +196,14 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
             }}
           >
             <TextField
-              label="Used about"
+              label={words.usedAbout}
               type="number"
               unit="ml"
               value={used}
               onChange={(event) => setUsed(event.target.value)}
             />
             <Button type="submit" disabled={!(Number(used) > 0)}>
-              Take it off
+              {words.save}
             </Button>
           </form>
           <form
@@ -210,16 +214,16 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
             }}
           >
             <TextField
-              label="Throw it out because"
+              label={words.whyThrowItOut}
               value={why}
               maxLength={200}
               onChange={(event) => setWhy(event.target.value)}
             />
-            <Button type="submit">Throw out</Button>
+            <Button type="submit">{words.throwOut}</Button>
           </form>
           <p>
             <Link className="thread-line" to={`/jar-label/${jar.id}`}>
-              Print its label
+              {words.printTheLabel}
             </Link>
           </p>
         </div>

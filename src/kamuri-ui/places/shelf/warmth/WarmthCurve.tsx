@@ -12,6 +12,7 @@ import {
 import type { WarmthView } from '@/api/client'
 import { clock } from '@/app/time'
 import type { Reading } from './WarmthPage'
+import { warmthCurve as words } from './words'
 
 const after = (began: string, minutes: number) => {
   const wall = Number(began.slice(11, 13)) * 60 + Number(began.slice(14, 16)) + minutes
@@ -32,7 +33,12 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
     <figure className="min-w-0">
       <div
         role="img"
-        aria-label={`${forecast.sentence} It falls from ${Math.round(forecast.curve[0]?.celsius ?? 0)} to ${Math.round(forecast.curve.at(-1)?.celsius ?? 0)} °C in ${last} minutes.`}
+        aria-label={words.sentenceItFallsFromCelsius({
+          sentence: forecast.sentence,
+          celsius: Math.round(forecast.curve[0]?.celsius ?? 0),
+          celsius2: Math.round(forecast.curve.at(-1)?.celsius ?? 0),
+          last,
+        })}
       >
         <ResponsiveContainer width="100%" height={380}>
           <LineChart
@@ -62,7 +68,7 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
                 x2={Math.min(to, last)}
                 fill="var(--tea)"
                 fillOpacity={0.35}
-                label={{ value: 'warm on skin', position: 'insideTop', fill: 'var(--ink)' }}
+                label={{ value: words.warmOnSkin, position: 'insideTop', fill: 'var(--ink)' }}
               />
             )}
             {forecast.comfortableAt && (
@@ -91,8 +97,7 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
         </ResponsiveContainer>
       </div>
       <figcaption className="text-quiet">
-        {forecast.isFitted ? 'Drawn through the readings.' : 'As the figures of the house say.'} The upright line is
-        now.
+        {forecast.isFitted ? words.fittedToYourReadings : words.basedOnYourCraftFigures} {words.lineIsNow}
       </figcaption>
     </figure>
   )

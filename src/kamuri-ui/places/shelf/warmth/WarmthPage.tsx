@@ -7,7 +7,9 @@ import { Button } from '@/kit/Button'
 import { SwitchField, TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
-import { vessels } from '../formulas/words'
+import { vesselNouns, vessels } from '../formulas/words'
+import { warmthPage as said } from './words'
+import { counted, Rich } from '@/kit/texts'
 
 const WarmthCurve = lazy(() => import('./WarmthCurve'))
 
@@ -63,14 +65,12 @@ export function WarmthPage() {
   return (
     <section className="mt-2">
       <h1 className="max-w-5xl text-[1.65rem] leading-snug font-semibold sm:text-[2.1rem]">
-        Is what stands in the{' '}
-        <ChoiceWord
-          label="Vessel"
-          value={vessel}
-          choices={vessels.map((each) => ({ ...each, word: each.word.toLowerCase() }))}
-          onChoose={setVessel}
-        />{' '}
-        warm?
+        <Rich
+          of={said.isItWarm}
+          parts={{
+            vessel: <ChoiceWord label={said.vessel} value={vessel} choices={vesselNouns} onChoose={setVessel} />,
+          }}
+        />
       </h1>
       {view && (
         <p className="mt-2 text-xl" role="status" data-warmth>
@@ -83,7 +83,7 @@ export function WarmthPage() {
         <div className="grid content-start gap-4">
           <div className="grid grid-cols-2 gap-3">
             <TextField
-              label="How much"
+              label={said.howMuch}
               type="number"
               unit="ml"
               value={Number.isNaN(volumeMl) ? '' : volumeMl}
@@ -91,7 +91,7 @@ export function WarmthPage() {
               onChange={(event) => setVolume(event.target.valueAsNumber)}
             />
             <TextField
-              label="It begins at"
+              label={said.startingTemperature}
               type="number"
               unit="°C"
               value={Number.isNaN(fromCelsius) ? '' : fromCelsius}
@@ -102,7 +102,7 @@ export function WarmthPage() {
               }}
             />
             <TextField
-              label="Room, or bath around it"
+              label={said.roomOrWaterBath}
               type="number"
               unit="°C"
               placeholder={view ? String(view.aroundCelsius) : ''}
@@ -111,23 +111,23 @@ export function WarmthPage() {
               onChange={(event) => setAround(event.target.value === '' ? null : event.target.valueAsNumber)}
             />
           </div>
-          <Button onClick={anew}>It begins now</Button>
+          <Button onClick={anew}>{said.startNow}</Button>
           <div className="border-t border-rule pt-3">
             <SwitchField
-              label="Thermometer probe"
-              hint="A stand-in that lives sixty minutes in one, so that it can be tried out."
+              label={said.thermometerProbe}
+              hint={said.simulatedProbeRunning60Times}
               checked={probe.data?.on ?? false}
               onChange={(on) => place.mutate(on)}
             />
             {probe.data?.on && probe.data.celsius != null && (
               <div className="mt-2 flex items-center gap-4">
-                <output className="font-display text-3xl font-semibold" aria-label="The probe shows">
+                <output className="font-display text-3xl font-semibold" aria-label={said.theProbeShows}>
                   {probe.data.celsius.toFixed(1)} °C
                 </output>
                 <Button
                   onClick={() => setReadings([...readings, { at: probe.data.now, celsius: probe.data.celsius! }])}
                 >
-                  Take this reading
+                  {said.useThisReading}
                 </Button>
               </div>
             )}
@@ -140,7 +140,7 @@ export function WarmthPage() {
               }}
             >
               <TextField
-                label="Or measured by hand just now"
+                label={said.orAReadingByHand}
                 type="number"
                 step={0.1}
                 unit="°C"
@@ -148,13 +148,13 @@ export function WarmthPage() {
                 error={errors.readings?.[0]}
                 onChange={(event) => setTyped(event.target.value)}
               />
-              <Button type="submit">Take it</Button>
+              <Button type="submit">{said.useIt}</Button>
             </form>
             {readings.length > 0 && (
               <p className="mt-2 text-quiet">
-                {readings.length} {readings.length === 1 ? 'reading' : 'readings'}.{' '}
+                {counted(readings.length, said.reading, said.readings)}{' '}
                 <Button tone="quiet" onClick={() => setReadings(readings.slice(0, -1))}>
-                  Take the last one back
+                  {said.undoTheLastReading}
                 </Button>
               </p>
             )}
@@ -162,7 +162,7 @@ export function WarmthPage() {
           {view?.forecast.isFitted && <KeepRate view={view} />}
         </div>
         {view && (
-          <Suspense fallback={<p className="text-quiet">Drawing.</p>}>
+          <Suspense fallback={<p className="text-quiet">{said.drawingTheCurve}</p>}>
             <WarmthCurve view={view} readings={readings} />
           </Suspense>
         )}
@@ -182,13 +182,13 @@ function KeepRate({ view }: { view: WarmthView }) {
   return (
     <div className="border-t border-rule pt-3">
       <p>
-        By these readings it cools at {value} a minute; the house reckons with {view.figureNow}. Comfortable at{' '}
-        {view.forecast.comfortableAt ? clock(view.forecast.comfortableAt) : 'no time'}.
+        {said.coolingRate({ value, now: view.figureNow })}{' '}
+        {view.forecast.comfortableAt && said.comfortableAt({ time: clock(view.forecast.comfortableAt) })}
       </p>
       <Button className="mt-2" disabled={keep.isPending || value === view.figureNow} onClick={() => keep.mutate()}>
-        Reckon with it from now on
+        {said.useThisFromNowOn}
       </Button>
-      {keep.isSuccess && <p role="status">Plans use it now; it stands among the craft figures.</p>}
+      {keep.isSuccess && <p role="status">{said.savedAsACraftFigure}</p>}
       <Trouble error={keep.error} />
     </div>
   )

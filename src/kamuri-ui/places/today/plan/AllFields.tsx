@@ -10,6 +10,8 @@ import { Trouble } from '@/kit/Trouble'
 import { SchoolFields } from '@/places/heads/SchoolFields'
 import type { Wish } from './wish'
 import { airs, heats, layerings, stretches } from './words'
+import { allFields as said } from './words'
+import { Rich } from '@/kit/texts'
 
 /** The plain list of fields behind the sentence, and the house they are planned in. */
 export function AllFields({
@@ -27,32 +29,32 @@ export function AllFields({
 }) {
   const { data } = useHousehold()
   return (
-    <Sheet title="How this day is done" open={open} onClose={onClose}>
+    <Sheet title={said.optionsForThisDay} open={open} onClose={onClose}>
       <div className="mt-5 grid gap-4 sm:grid-cols-2">
         <ChoiceField
-          label="Treatments work with"
+          label={said.heatForTreatments}
           value={wish.treatmentHeat ?? 'own'}
           choices={heats}
           onChoose={(heat) => onChange({ treatmentHeat: heat === 'own' ? null : heat })}
         />
         <ChoiceField
-          label="Hair dries in"
+          label={said.drying}
           value={wish.dryingAir ?? 'still'}
           choices={airs}
           onChoose={(dryingAir) => onChange({ dryingAir })}
         />
         <ChoiceField
-          label="Layers"
+          label={said.layers}
           value={wish.layering ?? 'own'}
           choices={layerings}
           onChoose={(layering) => onChange({ layering: layering === 'own' ? null : layering })}
         />
         <TextField
-          label="Sections"
+          label={said.sections}
           type="number"
           min={2}
           max={24}
-          placeholder="by the head"
+          placeholder={said.asUsualForThisHead}
           value={wish.sections ?? ''}
           onChange={(event) =>
             onChange({ sections: event.target.value ? Math.round(Number(event.target.value)) : null })
@@ -61,21 +63,21 @@ export function AllFields({
       </div>
       <div className="mt-4 grid gap-2">
         <ChoiceField
-          label="A wet strand, stretched"
+          label={said.stretchTestOnAWet}
           value={wish.stretch ?? 'none'}
           choices={stretches}
-          hint="Decides between protein and moisture."
+          hint={said.decidesBetweenProteinAndMoisture}
           onChoose={(stretch) => onChange({ stretch: stretch === 'none' ? null : stretch })}
         />
         <SwitchField
-          label="The day ends in bed"
-          hint="Adds a scarf, and asks for dry locs and braids."
+          label={said.bedtimeFollows}
+          hint={said.addsAScarfLocsAnd}
           checked={wish.endsInBed ?? false}
           onChange={(endsInBed) => onChange({ endsInBed })}
         />
       </div>
       <details className="mt-4 border-t border-rule pt-2">
-        <FoldLine>Schools for this day{wish.schools ? ', changed' : `, as ${head.head.name} has them`}</FoldLine>
+        <FoldLine>{wish.schools ? said.schoolsChanged : said.schoolsOfHead({ name: head.head.name })}</FoldLine>
         <div className="mt-2 grid gap-4 sm:grid-cols-2">
           <SchoolFields
             schools={wish.schools ?? head.head.schools ?? {}}
@@ -86,7 +88,7 @@ export function AllFields({
         <SchoolChanges wish={wish} />
         {wish.schools && (
           <Button tone="quiet" className="mt-2" onClick={() => onChange({ schools: null })}>
-            As {head.head.name} has them
+            {said.useNameSOwn({ name: head.head.name })}
           </Button>
         )}
       </details>
@@ -107,12 +109,19 @@ function SchoolChanges({ wish }: { wish: Wish }) {
   if (!wish.schools || !changes.data || changes.data.switched.length === 0) return null
   return (
     <div className="mt-4 border-l-4 border-strand pl-4" aria-live="polite" data-school-changes>
-      <h4 className="font-semibold">What that changes</h4>
+      <h4 className="font-semibold">{said.whatThatChanges}</h4>
       <ul>
         {changes.data.switched.map((each) => (
           <li key={each.question} className="mt-1">
-            {each.ask}: <span className="font-semibold">{each.to}</span> in place of{' '}
-            {each.from.charAt(0).toLowerCase() + each.from.slice(1)}. <span className="text-quiet">{each.reason}</span>
+            <Rich
+              of={said.switched}
+              parts={{
+                ask: each.ask,
+                to: <span className="font-semibold">{each.to}</span>,
+                from: each.from,
+                reason: <span className="text-quiet">{each.reason}</span>,
+              }}
+            />
           </li>
         ))}
       </ul>
@@ -152,18 +161,18 @@ function HouseFields({ house }: { house: HouseholdBody }) {
         change.mutate(draft)
       }}
     >
-      <h3 className="text-lg font-semibold">The house</h3>
-      <p className="text-sm text-quiet">Room air decides how long hair takes to dry.</p>
+      <h3 className="text-lg font-semibold">{said.theHousehold}</h3>
+      <p className="text-sm text-quiet">{said.roomAirDecidesHowLong}</p>
       <div className="mt-3 grid grid-cols-2 gap-4">
-        {number('Room', 'roomCelsius', '°C')}
-        {number('Humidity', 'humidityPercent', '%')}
-        {number('Pairs of hands', 'pairsOfHands')}
-        {number('Showers or basins', 'showers')}
-        {number('Plates of the stove', 'stoves')}
-        {number('Hoods', 'hoods')}
-        {number('Steamers', 'steamers')}
+        {number(said.room, 'roomCelsius', '°C')}
+        {number(said.humidity, 'humidityPercent', '%')}
+        {number(said.pairsOfHands, 'pairsOfHands')}
+        {number(said.showersOrBasins, 'showers')}
+        {number(said.stovePlates, 'stoves')}
+        {number(said.hoods, 'hoods')}
+        {number(said.steamers, 'steamers')}
         <TextField
-          label="Time zone"
+          label={said.timeZone}
           value={draft.timeZone}
           error={errors.timeZone?.[0]}
           onChange={(event) => setDraft({ ...draft, timeZone: event.target.value })}
@@ -171,7 +180,7 @@ function HouseFields({ house }: { house: HouseholdBody }) {
       </div>
       {change.error && Object.keys(errors).length === 0 && <Trouble error={change.error} />}
       <Button type="submit" className="mt-4" disabled={change.isPending}>
-        Keep the house like this
+        {said.saveForThisHousehold}
       </Button>
     </form>
   )

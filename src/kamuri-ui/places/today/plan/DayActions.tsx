@@ -6,6 +6,8 @@ import { useWallClock } from '@/app/household'
 import { minutesBetween } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { dayActions as said } from './words'
+import { Rich } from '@/kit/texts'
 
 type Asked = { plan: PlanBody } | { household: HouseholdPlanBody }
 
@@ -55,7 +57,7 @@ export function DayActions({
       disabled={!canKeep || until === null || keep.isPending}
       onClick={() => keep.mutate()}
     >
-      Keep it for then
+      {said.saveForThatDay}
     </Button>
   )
   return (
@@ -65,18 +67,18 @@ export function DayActions({
           keeping
         ) : (
           <Button tone="main" disabled={!canStart || start.isPending} onClick={() => start.mutate(false)}>
-            Begin now
+            {said.beginNow}
           </Button>
         )}
         <Button disabled={!canStart || start.isPending} onClick={() => start.mutate(true)}>
-          Rehearse it
+          {said.rehearse}
         </Button>
         {!isLater && hasHour && keeping}
         {/* In a row of their own on a phone, their words in line with everything else. */}
         <div className="-ml-4 flex basis-full flex-wrap items-center gap-x-3 sm:contents">
           {isLater && (
             <Button tone="quiet" onClick={onFromNow}>
-              Plan it from now
+              {said.planAgainFromNow}
             </Button>
           )}
           {children}
@@ -85,11 +87,16 @@ export function DayActions({
       <Trouble error={start.error ?? keep.error} />
       {keep.isSuccess && (
         <p role="status" className="mt-3 border-l-4 border-done pl-3">
-          Kept.{' '}
-          <Link className="thread-line" to="/ahead">
-            Ahead
-          </Link>{' '}
-          says what has to be begun before.
+          <Rich
+            of={said.savedForThen}
+            parts={{
+              ahead: (
+                <Link className="thread-line" to="/ahead">
+                  {said.ahead}
+                </Link>
+              ),
+            }}
+          />
         </p>
       )}
     </>

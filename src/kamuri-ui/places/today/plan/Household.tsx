@@ -6,6 +6,7 @@ import { Plait } from '@/drawings/plait/Plait'
 import { wallClock } from '@/drawings/plait/wallClock'
 import { Button } from '@/kit/Button'
 import { hairOf } from './hair'
+import { household as words } from './words'
 
 /** What was computed for several heads, in sentences. */
 export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
@@ -24,7 +25,7 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
         .filter((head) => !head.plan.canStart)
         .map((head) => (
           <p key={head.key} className="mt-1 border-l-4 border-stop pl-3 text-stop">
-            {head.plan.headName} cannot begin like this; see what stops it below.
+            {words.headNameCannotBeginLikeThis({ headName: head.plan.headName })}
           </p>
         ))}
     </div>
@@ -37,14 +38,14 @@ export function AtNight({ sentence, onLeaveOut }: { sentence: string | null; onL
     <div className="mt-1 flex max-w-4xl flex-wrap items-center gap-x-3 border-l-4 border-warn pl-3 text-warn">
       {sentence && <span>{sentence}</span>}
       <Button tone="quiet" className="-mx-4" onClick={onLeaveOut}>
-        Leave the night out
+        {words.finishBeforeTheNight}
       </Button>
     </div>
   )
 }
 
 /** Shown when placing takes longer than a moment. */
-export function PlacingLine({ heads }: { heads: number }) {
+export function PlacingLine() {
   const [seconds, setSeconds] = useState(0)
   useEffect(() => {
     const timer = setInterval(() => setSeconds((now) => now + 0.5), 500)
@@ -53,7 +54,7 @@ export function PlacingLine({ heads }: { heads: number }) {
   if (seconds < 0.5) return null
   return (
     <p role="status" className="mt-2 text-quiet">
-      Placing {heads === 1 ? 'the day' : `${heads} heads`} around one another, {Math.floor(seconds)} s.
+      {words.planning({ seconds: Math.floor(seconds) })}
     </p>
   )
 }
@@ -82,7 +83,7 @@ export function HouseholdPlait({
     note: `${head.plan.kindWords.split(',')[0]}, ${Math.round(head.plan.size.massGrams)} g`,
   }))
   if (tasks.some((task) => task.strand === 'kitchen'))
-    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+    strands.push({ id: 'kitchen', name: words.kitchen, note: words.stoveAndBowl })
   const wanted = plan.heads.map((head) => head.wanted).filter((each) => each !== null)
   const shown = plan.heads[at]
   return (
@@ -106,7 +107,10 @@ export function HouseholdPlait({
       focus={focus}
       onFocus={onFocus}
       {...(shown && { hair: hairOf(shown.plan, plan.start) })}
-      summary={`Plan for ${plan.heads.map((head) => head.plan.headName).join(', ')}. ${plan.sentence}`}
+      summary={words.planForHeadsSentence({
+        heads: plan.heads.map((head) => head.plan.headName).join(', '),
+        sentence: plan.sentence,
+      })}
     />
   )
 }

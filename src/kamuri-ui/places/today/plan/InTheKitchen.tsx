@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, told, type PlanView, type UseBody } from '@/api/client'
-import { MeasureWord } from '@/kit/Amount'
+import { AmountsIn } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { MixtureLines } from './MixtureLines'
+import { inTheKitchen as words } from './words'
+import { counted, listed } from '@/kit/texts'
 
 /** What the kitchen makes for this day, and how its amounts are written. */
 export function InTheKitchen({
@@ -22,14 +24,18 @@ export function InTheKitchen({
     (each) => !uses[each.stepKind] && plan.steps.some((step) => step.kind === each.stepKind && !step.use),
   )
   return (
-    <section aria-label="In the kitchen">
-      <h2 className="mt-2 border-b border-rule pb-3 text-xl font-semibold">In the kitchen</h2>
-      <p className="mt-3 text-quiet">
-        Amounts in <MeasureWord />
-        {plan.hand.count > 0 &&
-          `; ${plan.headName} was seen to take ${Math.round(plan.hand.factor * 100)} % of what the model says, by ${plan.hand.count} amounts`}
-        .
-      </p>
+    <section aria-label={words.inTheKitchen}>
+      <h2 className="mt-2 border-b border-rule pb-3 text-xl font-semibold">{words.inTheKitchen}</h2>
+      <AmountsIn />
+      {plan.hand.count > 0 && (
+        <p className="text-quiet">
+          {words.amountsOfHand({
+            name: plan.headName,
+            change: `${plan.hand.factor < 1 ? '−' : '+'}${Math.abs(Math.round(plan.hand.factor * 100) - 100)} %`,
+            times: counted(plan.hand.count, words.time, words.times),
+          })}
+        </p>
+      )}
       {again.length > 0 && (
         <p className="mt-2">
           <Button
@@ -40,19 +46,20 @@ export function InTheKitchen({
               })
             }
           >
-            With the same as last time
+            {words.useTheSameAsLast}
           </Button>
           <span className="mt-1 block text-quiet">{again.map((each) => each.name).join(', ')}</span>
         </p>
       )}
       {plan.cost.total > 0 && (
         <p className="mt-1 text-quiet">
-          What it takes costs {plan.cost.total.toFixed(2)}
-          {plan.cost.unpriced.length > 0 && `, without ${plan.cost.unpriced.join(', ')}`}.
+          {plan.cost.unpriced.length > 0
+            ? words.costWithout({ cost: plan.cost.total.toFixed(2), unpriced: listed(plan.cost.unpriced) })
+            : words.cost({ cost: plan.cost.total.toFixed(2) })}
         </p>
       )}
       {plan.mixtures.length === 0 ? (
-        <p className="mt-2">Nothing has to be made.</p>
+        <p className="mt-2">{words.nothingToMake}</p>
       ) : (
         plan.mixtures.map((mixture) => <MixtureLines key={mixture.step} mixture={mixture} />)
       )}

@@ -6,6 +6,7 @@ import { TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import type { Wish } from './wish'
+import { keptDays as words } from './words'
 
 /** Days kept to be used again. */
 export const useTemplates = () => useQuery({ queryKey: ['templates'], queryFn: () => told(api.GET('/api/templates')) })
@@ -25,12 +26,12 @@ export function KeptDays({
   onTake: (template: TemplateView) => void
 }) {
   return (
-    <Sheet title="Kept days" open={open} onClose={onClose}>
+    <Sheet title={words.savedPlans} open={open} onClose={onClose}>
       <KeepForm wish={wish} onKept={onTake} />
       {templates.length > 0 && (
         <section className="mt-6 border-t border-rule pt-4">
-          <h3 className="text-lg font-semibold">Kept before</h3>
-          <p className="text-sm text-quiet">Taken for another head, a day is timed and checked anew.</p>
+          <h3 className="text-lg font-semibold">{words.savedBefore}</h3>
+          <p className="text-sm text-quiet">{words.whenYouUseOneFor}</p>
           <ul className="mt-2">
             {templates.map((template) => (
               <KeptDay key={template.id} template={template} onTake={() => onTake(template)} />
@@ -63,8 +64,8 @@ function KeepForm({ wish, onKept }: { wish: Wish; onKept: (template: TemplateVie
       }}
     >
       <TextField
-        label="Keep this plan as"
-        hint="Its steps, as they stand now."
+        label={words.saveThisPlanAs}
+        hint={words.itsStepsAsTheyAre}
         value={name}
         maxLength={60}
         error={error}
@@ -73,7 +74,7 @@ function KeepForm({ wish, onKept }: { wish: Wish; onKept: (template: TemplateVie
       {keep.error && !error && <Trouble error={keep.error} />}
       <div>
         <Button type="submit" tone="main" disabled={!name.trim() || keep.isPending}>
-          Keep this day
+          {words.savePlan}
         </Button>
       </div>
     </form>
@@ -102,9 +103,9 @@ function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => v
     return (
       <li className="flex flex-wrap items-center gap-3 border-b border-rule py-3">
         <span className="text-quiet line-through">{template.name}</span>
-        <Button onClick={() => setForgotten(false)}>Keep it after all</Button>
+        <Button onClick={() => setForgotten(false)}>{words.undo}</Button>
         <Button tone="quiet" onClick={() => forget.mutate()}>
-          Forget it for good
+          {words.removeForGood}
         </Button>
       </li>
     )
@@ -112,16 +113,20 @@ function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => v
     <li className="border-b border-rule py-3">
       <p className="font-semibold">{template.name}</p>
       <p className="text-sm text-quiet">
-        {template.steps.length} steps, made for hair that was {template.madeFor}: {template.steps.join(', ')}.
+        {words.countStepsMadeForHair({
+          count: template.steps.length,
+          madeFor: template.madeFor,
+          steps: template.steps.join(', '),
+        })}
       </p>
       {name === null ? (
         <p className="mt-1 flex flex-wrap gap-2">
-          <Button onClick={onTake}>Take this day</Button>
+          <Button onClick={onTake}>{words.useThisPlan}</Button>
           <Button tone="quiet" onClick={() => setName(template.name)}>
-            Rename {template.name}
+            {words.renameName({ name: template.name })}
           </Button>
           <Button tone="quiet" onClick={() => setForgotten(true)}>
-            Forget {template.name}
+            {words.removeName({ name: template.name })}
           </Button>
         </p>
       ) : (
@@ -133,7 +138,7 @@ function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => v
           }}
         >
           <TextField
-            label="Another name"
+            label={words.newName}
             value={name}
             maxLength={60}
             error={rename.error instanceof Refused ? rename.error.message : undefined}
@@ -141,10 +146,10 @@ function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => v
           />
           <div className="flex gap-2">
             <Button type="submit" disabled={!name.trim()}>
-              Keep the name
+              {words.rename}
             </Button>
             <Button tone="quiet" onClick={() => setName(null)}>
-              Leave it
+              {words.cancel}
             </Button>
           </div>
         </form>

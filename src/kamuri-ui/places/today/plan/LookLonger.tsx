@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Refused, stream, type HouseholdPlanBody, type LongerSearchView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { HowFar } from '@/kit/HowFar'
+import { lookLonger as words } from './words'
 
 /**
  * Searches on for a better plan of the day that is shown. Another day is another question: the caller gives it a key of its own.
@@ -27,7 +28,7 @@ export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: 
     } catch (refused) {
       if (listening.signal.aborted) return
       setStep(null)
-      setTrouble(refused instanceof Refused ? refused.message : 'The search broke off.')
+      setTrouble(refused instanceof Refused ? refused.message : words.theSearchStoppedEarly)
     }
   }
 
@@ -35,13 +36,13 @@ export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: 
     <div className="mt-2 flex min-h-12 max-w-4xl flex-wrap items-center gap-x-4" data-longer aria-live="polite">
       {!step && (
         <Button tone="quiet" className="-ml-4" onClick={() => void search()}>
-          Look longer for a better one
+          {words.lookLongerForABetter}
         </Button>
       )}
       {step && !step.isOver && (
         <>
-          <span>Looking for a better one.</span>
-          <HowFar label="How far the search is" share={step.share} />
+          <span>{words.lookingForABetterPlan}</span>
+          <HowFar label={words.searchProgress} share={step.share} />
           <Button
             tone="quiet"
             onClick={() => {
@@ -49,14 +50,14 @@ export function LookLonger({ body, onTake }: { body: HouseholdPlanBody; onTake: 
               setStep(null)
             }}
           >
-            Enough
+            {words.stop}
           </Button>
         </>
       )}
       {step?.isOver && <span>{step.sentence}</span>}
       {step?.isBetter && (
         <Button tone="quiet" onClick={onTake}>
-          Take it
+          {words.useThisPlan}
         </Button>
       )}
       {trouble && (

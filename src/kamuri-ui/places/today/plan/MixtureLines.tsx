@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import type { MeasuredWords, MixtureView } from '@/api/client'
 import { clock, day } from '@/app/time'
 import { Amount, Words } from '@/kit/Amount'
+import { mixtureLines as words } from './words'
 
 /** A mixture that is made for a step: what goes in, how, and what had to be begun before. */
 export function MixtureLines({ mixture }: { mixture: MixtureView }) {
@@ -12,8 +13,10 @@ export function MixtureLines({ mixture }: { mixture: MixtureView }) {
       </p>
       {mixture.beginBy && mixture.bestBegun && (
         <p className={mixture.tooLate ? 'text-stop' : ''}>
-          Begin {mixture.tooLate ? 'would have been' : 'best'} {day(mixture.bestBegun)} at {clock(mixture.bestBegun)},
-          at the latest {day(mixture.beginBy)} at {clock(mixture.beginBy)}.
+          {(mixture.tooLate ? words.tooLate : words.begin)({
+            best: `${day(mixture.bestBegun)}, ${clock(mixture.bestBegun)}`,
+            latest: `${day(mixture.beginBy)}, ${clock(mixture.beginBy)}`,
+          })}
         </p>
       )}
       <ul>
@@ -33,7 +36,7 @@ export function MixtureLines({ mixture }: { mixture: MixtureView }) {
       </ul>
       {mixture.ahead.length > 0 && (
         <p className="mt-1">
-          Before the day: <Sentences of={mixture.ahead} />
+          {words.beforeTheDay} <Sentences of={mixture.ahead} />
         </p>
       )}
       <p className="mt-1 text-quiet">
@@ -50,7 +53,7 @@ export function MixtureLines({ mixture }: { mixture: MixtureView }) {
           className="thread-line inline-flex min-h-12 items-center"
           to={`/shelf/warmth?vessel=${mixture.cools.vessel}&ml=${mixture.cools.volumeMl}&from=${mixture.cools.fromCelsius}`}
         >
-          How it cools
+          {words.howItCools}
         </Link>
       )}
     </div>

@@ -25,6 +25,8 @@ import { WhoIsThere } from './WhoIsThere'
 import { bodyOf, handsOf, isHousehold, useWish, withoutNight, withSecond, type Day } from './wish'
 import { WishSentence } from './WishSentence'
 import { WorthKnowing } from './WorthKnowing'
+import { planning as said } from './words'
+import { listed } from '@/kit/texts'
 
 type Asking = ReturnType<typeof useWish> & { day: Day }
 
@@ -99,9 +101,9 @@ export function Planning({
           {others.length > 0 && day.heads.length < mostHeads && (
             <ChoiceWord
               small
-              label="Wash another head too"
+              label={said.washAnotherHeadToo}
               value=""
-              word="Another head too"
+              word={said.addAHead}
               choices={others.map((each) => ({ value: each.id, word: each.head.name, hint: each.due.sentence }))}
               onChoose={(id) =>
                 asking.add(
@@ -154,7 +156,7 @@ export function Planning({
         {whole?.mayBeBetter && !wrong && asIs && better !== question && !household.isPlaceholderData && (
           <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
         )}
-        {asked.isFetching && together && <PlacingLine heads={day.heads.length} />}
+        {asked.isFetching && together && <PlacingLine />}
         {!together && shown?.timeTrouble && !wrong && (
           <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
         )}
@@ -167,20 +169,20 @@ export function Planning({
           onFromNow={() => change({ when: { mode: 'startNow' } })}
         >
           <Button tone="quiet" onClick={() => setSheet('fields')}>
-            How it is done
+            {said.options}
           </Button>
           <Button tone="quiet" onClick={() => setSheet('kept')}>
-            Kept days
+            {said.savedPlans}
           </Button>
           <Button tone="quiet" onClick={() => setSheet('water')}>
-            Water beads off
+            {said.waterBeadsOff}
           </Button>
           <Button tone="quiet" disabled={!undo} onClick={() => undo?.()}>
-            Take back
+            {said.undo}
           </Button>
           {(wish.edits.length > 0 || wish.templateId) && (
             <Button tone="quiet" onClick={() => change({ edits: [], templateId: null })}>
-              As composed
+              {said.resetSteps}
             </Button>
           )}
         </DayActions>
@@ -204,7 +206,7 @@ export function Planning({
           {day.heads.length > 1 && (
             <div className="mt-6">
               <Tabs
-                label="Whose steps are shown"
+                label={said.whoseStepsAreShown}
                 tabs={day.heads.map((each, n) => ({
                   key: String(n),
                   name: heads.find((head) => head.id === each.wish.headId)?.head.name ?? '',
@@ -275,17 +277,15 @@ const whoWords = (day: Day, ofHouse: readonly string[]) => {
   const names = handsOf(day, ofHouse).map((each) => each.name)
   const hands =
     names.length < 2
-      ? 'One pair of hands'
+      ? said.onePairOfHands
       : day.hands.length > 0
-        ? `Hands: ${names.join(' and ')}`
-        : 'Two pairs of hands'
-  const around = [
-    ...(day.heads.some((each) => each.present.length > 0) || day.hands.some((each) => each.away?.length)
-      ? ['who is there when']
-      : []),
-    ...(day.taken.length > 0 ? ['what is taken'] : []),
-  ]
-  return around.length > 0 ? `${hands}, around ${around.join(' and ')}` : `${hands}, everyone there`
+        ? said.namedHands({ names: listed(names) })
+        : said.twoPairsOfHands
+  const isAround =
+    day.heads.some((each) => each.present.length > 0) ||
+    day.hands.some((each) => each.away?.length) ||
+    day.taken.length > 0
+  return (isAround ? said.handsWithLimits : said.handsEveryoneHome)({ hands })
 }
 
 /** What is used with one step changed; null takes it away. */
@@ -310,7 +310,7 @@ function PlanPlait({
     { id: 'head', name: plan.headName, note: `${plan.kindWords.split(',')[0]}, ${Math.round(plan.size.massGrams)} g` },
   ]
   if (tasks.some((task) => task.strand === 'kitchen'))
-    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+    strands.push({ id: 'kitchen', name: said.kitchen, note: said.stoveAndBowl })
   return (
     <Plait
       tasks={tasks}
@@ -327,7 +327,7 @@ function PlanPlait({
       focus={focus}
       onFocus={onFocus}
       hair={hairOf(plan)}
-      summary={`Plan for ${plan.headName}. ${plan.finishSentence}`}
+      summary={said.planForHeadNameFinishSentence({ headName: plan.headName, finishSentence: plan.finishSentence })}
     />
   )
 }

@@ -6,6 +6,7 @@ import { clock, day, spell } from '@/app/time'
 import { Button, IconButton } from '@/kit/Button'
 import { StepPanel } from './StepPanel'
 import { phases } from './words'
+import { stepList as said } from './words'
 
 /** Consecutive steps of one phase. */
 interface Run {
@@ -60,10 +61,10 @@ export function StepList({
     <div>
       {!plan.inPhaseOrder && (
         <p className="mb-2">
-          <Button onClick={() => onEdit({ kind: 'orderByPhase' })}>Put in the order of the day</Button>
+          <Button onClick={() => onEdit({ kind: 'orderByPhase' })}>{said.putInTheOrderOf}</Button>
         </p>
       )}
-      <ol aria-label="Steps" className="border-t border-rule">
+      <ol aria-label={said.steps} className="border-t border-rule">
         {runs.map((run, at) => (
           <Fragment key={run.steps[0]!.id}>
             {run.steps[0]!.dayBreak && <DayBreak step={run.steps[0]!} />}
@@ -72,14 +73,14 @@ export function StepList({
               {runs.length > 1 && (
                 <span className="flex">
                   <IconButton
-                    label={`Move ${phases[run.phase]} earlier`}
+                    label={said.movePhaseEarlier({ phase: phases[run.phase] })}
                     disabled={at === 0}
                     onClick={() => moveRun(at, -1)}
                   >
                     <ArrowUp aria-hidden size={16} />
                   </IconButton>
                   <IconButton
-                    label={`Move ${phases[run.phase]} later`}
+                    label={said.movePhaseLater({ phase: phases[run.phase] })}
                     disabled={at === runs.length - 1}
                     onClick={() => moveRun(at, 1)}
                   >
@@ -139,7 +140,7 @@ function runsOf(steps: readonly StepView[]): Run[] {
 function DayBreak({ step }: { step: StepView }) {
   return (
     <li className="mt-4 border-t-2 border-ink pt-3 font-display text-xl font-semibold" data-day-break>
-      {day(step.start)}, after the night
+      {said.dayAfterTheNight({ day: day(step.start) })}
     </li>
   )
 }
@@ -201,7 +202,7 @@ function Row({
         <span
           draggable
           aria-hidden
-          title="Drag to move"
+          title={said.dragToMove}
           className="hidden cursor-grab py-3 text-strand hover:text-ink sm:block"
           onDragStart={(event) => {
             event.dataTransfer.effectAllowed = 'move'
@@ -221,11 +222,13 @@ function Row({
           onFocus={() => onFocus(step.id)}
           onKeyDown={onKey}
         >
-          <span>{step.withPrevious ? 'with it' : clock(step.start)}</span>
+          <span>{step.withPrevious ? said.withIt : clock(step.start)}</span>
           <span>
             <span className="font-semibold">{step.name}</span>
-            {stops && <span className="ml-2 rounded bg-stop px-1.5 text-sm font-semibold text-paper">stop</span>}
-            {!stops && findings.length > 0 && <span className="ml-2 text-sm font-semibold text-warn">look</span>}
+            {stops && <span className="ml-2 rounded bg-stop px-1.5 text-sm font-semibold text-paper">{said.stop}</span>}
+            {!stops && findings.length > 0 && (
+              <span className="ml-2 text-sm font-semibold text-warn">{said.check}</span>
+            )}
             <span className="hidden text-quiet sm:inline"> {summary(step, measure)}</span>
           </span>
           <span className="text-right">{minutes(step)}</span>
@@ -253,8 +256,8 @@ function Row({
 
 const directions: Record<string, string> = {
   none: '',
-  endsToRoots: 'ends to roots',
-  rootsToEnds: 'roots to ends',
+  endsToRoots: said.endsToRoots,
+  rootsToEnds: said.rootsToEnds,
   midToEnds: 'mid-lengths to ends',
 }
 
@@ -270,12 +273,12 @@ function summary(step: StepView, measure: Measure): string {
 }
 
 const wetness: Record<string, string> = {
-  dry: 'dry hair',
-  misted: 'misted hair',
-  damp: 'damp hair',
-  blotted: 'blotted hair',
+  dry: said.dryHair,
+  misted: said.mistedHair,
+  damp: said.dampHair,
+  blotted: said.blottedHair,
   wrung: 'wrung-out hair',
-  soaked: 'soaked hair',
+  soaked: said.soakedHair,
 }
 
 function minutes(step: StepView): string {

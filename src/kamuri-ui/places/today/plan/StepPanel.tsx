@@ -9,6 +9,7 @@ import { FoldLine } from '@/kit/FoldLine'
 import { MixtureLines } from './MixtureLines'
 import { UseFields } from './UseFields'
 import { covers, directions, waters, zones } from './words'
+import { stepPanel as said } from './words'
 
 /** Everything about one step: why, how long and by what working, and what can be changed. */
 export function StepPanel({
@@ -42,7 +43,7 @@ export function StepPanel({
   return (
     <div className="pb-5 pl-4 sm:pl-[5.6rem]">
       <p>{step.instruction}</p>
-      <p className="mt-1 text-quiet">Why: {step.reason}</p>
+      <p className="mt-1 text-quiet">{said.whyReason({ reason: step.reason })}</p>
       {findings.map((finding) => (
         <p
           key={finding.rule + finding.reason}
@@ -53,7 +54,7 @@ export function StepPanel({
       ))}
       <Workings step={step} />
       {step.cautions.length > 0 && (
-        <ul className="mt-3 text-[0.95rem]" aria-label="Cautions">
+        <ul className="mt-3 text-[0.95rem]" aria-label={said.cautions}>
           {step.cautions.map((caution) => (
             <li key={caution} className="border-l-4 border-warn pl-3 [&+li]:mt-1">
               {caution}
@@ -63,25 +64,25 @@ export function StepPanel({
       )}
       {step.wait?.canBeChanged && <MinutesRow step={step} onEdit={onEdit} />}
       <div className="mt-3 flex flex-wrap items-end gap-2">
-        <IconButton label={`Move ${step.name} earlier`} disabled={isFirst} onClick={() => onMove(-1)}>
+        <IconButton label={said.moveNameEarlier({ name: step.name })} disabled={isFirst} onClick={() => onMove(-1)}>
           <ArrowUp aria-hidden />
         </IconButton>
-        <IconButton label={`Move ${step.name} later`} disabled={isLast} onClick={() => onMove(1)}>
+        <IconButton label={said.moveNameLater({ name: step.name })} disabled={isLast} onClick={() => onMove(1)}>
           <ArrowDown aria-hidden />
         </IconButton>
-        <Button onClick={() => onEdit({ kind: 'drop', step: step.id })}>Leave this out</Button>
-        <Button onClick={() => onEdit({ kind: 'duplicate', step: step.id })}>Do it once more</Button>
+        <Button onClick={() => onEdit({ kind: 'drop', step: step.id })}>{said.leaveThisOut}</Button>
+        <Button onClick={() => onEdit({ kind: 'duplicate', step: step.id })}>{said.repeatThisStep}</Button>
         {before && (step.canBeTogether || step.withPrevious) && (
           <Button onClick={() => onEdit({ kind: 'together', step: step.id, together: !step.withPrevious })}>
-            {step.withPrevious ? `Apart from ${before}` : `Section by section with ${before}`}
+            {step.withPrevious ? said.separatelyFromBefore({ before }) : said.sectionBySectionWithBefore({ before })}
           </Button>
         )}
         <div className="min-w-52">
           <ChoiceField
-            label="Put a step in behind this"
+            label={said.addAStepAfterThis}
             value=""
             choices={[
-              { value: '', word: 'Choose a step' },
+              { value: '', word: said.chooseAStep },
               ...kinds.map((kind) => ({ value: kind.id, word: kind.name })),
             ]}
             onChoose={(kind) => kind && onEdit({ kind: 'add', stepKind: kind, after: step.id })}
@@ -99,22 +100,24 @@ export function StepPanel({
 function Workings({ step }: { step: StepView }) {
   return (
     <dl className="mt-3 grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-[0.95rem]">
-      <dt className="font-semibold">Hands</dt>
+      <dt className="font-semibold">{said.hands}</dt>
       <dd>{step.handsOnWorking}</dd>
       {step.wait && (
         <>
-          <dt className="font-semibold">{step.isDrying ? 'Drying' : 'Works'}</dt>
+          <dt className="font-semibold">{step.isDrying ? said.drying : said.processing}</dt>
           <dd>
             {step.wait.working}
             {step.wait.afterLatest && (
-              <span className="block text-quiet">Past the latest: {step.wait.afterLatest}</span>
+              <span className="block text-quiet">
+                {said.afterTheLatestTimeAfterLatest({ afterLatest: step.wait.afterLatest })}
+              </span>
             )}
           </dd>
         </>
       )}
       {step.amount && (
         <>
-          <dt className="font-semibold">Amount</dt>
+          <dt className="font-semibold">{said.amount}</dt>
           <dd>
             <Amount of={step.amount} exact /> <span className="text-quiet">({step.amountWorking})</span>
           </dd>
@@ -129,19 +132,19 @@ function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBo
   if (step.places.length === 0 && step.water === 'none' && !step.takesHeat && !step.isDrying) return null
   return (
     <details className="mt-2">
-      <FoldLine>Change how it goes on</FoldLine>
+      <FoldLine>{said.changeHowItIsDone}</FoldLine>
       <div className="grid max-w-xl gap-3 sm:grid-cols-2">
         {step.water !== 'none' && (
           <ChoiceField
-            label="Water"
+            label={said.water}
             value={step.water}
-            choices={step.water === 'hot' ? [...waters, { value: 'hot', word: 'Hot' }] : waters}
+            choices={step.water === 'hot' ? [...waters, { value: 'hot', word: said.hot }] : waters}
             onChoose={(water) => onEdit({ kind: 'water', step: step.id, water })}
           />
         )}
         {step.takesHeat && (
           <ChoiceField
-            label="Warmed by"
+            label={said.heat}
             value={step.heat === 'none' ? 'cap' : step.heat}
             choices={covers}
             onChoose={(heat) => onEdit({ kind: 'heat', step: step.id, heat })}
@@ -149,7 +152,7 @@ function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBo
         )}
         {step.direction !== 'none' && (
           <ChoiceField
-            label="Which way"
+            label={said.direction}
             value={step.direction}
             choices={directions}
             onChoose={(direction) => onEdit({ kind: 'direction', step: step.id, direction })}
@@ -157,11 +160,11 @@ function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBo
         )}
         {step.isDrying && (
           <ChoiceField
-            label="How dry"
+            label={said.howDry}
             value={step.dryness >= 0.95 ? 'through' : 'touch'}
             choices={[
-              { value: 'touch', word: 'To the touch, 80 %' },
-              { value: 'through', word: 'To the core, 95 %' },
+              { value: 'touch', word: said.toTheTouch80 },
+              { value: 'through', word: said.toTheCore95 },
             ]}
             onChoose={(dryness) =>
               onEdit({ kind: 'dryness', step: step.id, dryness: dryness === 'through' ? 0.95 : 0.8 })
@@ -170,7 +173,7 @@ function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBo
         )}
         {step.pieces != null && (
           <TextField
-            label="How many"
+            label={said.howMany}
             type="number"
             min={1}
             max={400}
@@ -186,7 +189,7 @@ function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBo
       {step.places.length > 0 && (
         <div className="mt-3">
           <ManyField
-            label="Where it goes"
+            label={said.whereItGoes}
             values={step.places}
             choices={zones}
             onChange={(places) => places.length > 0 && onEdit({ kind: 'places', step: step.id, places })}
@@ -202,9 +205,9 @@ function MinutesRow({ step, onEdit }: { step: StepView; onEdit: (...edits: EditB
   const set = (minutes: number) =>
     onEdit({ kind: 'minutes', step: step.id, minutes: Math.min(wait.latest, Math.max(wait.earliest, minutes)) })
   return (
-    <div className="mt-3 flex items-center gap-1" role="group" aria-label={`Minutes of ${step.name}`}>
+    <div className="mt-3 flex items-center gap-1" role="group" aria-label={said.minutesOfName({ name: step.name })}>
       <IconButton
-        label="Five minutes less"
+        label={said.fiveMinutesLess}
         disabled={wait.planned <= wait.earliest}
         onClick={() => set(wait.planned - 5)}
       >
@@ -212,14 +215,14 @@ function MinutesRow({ step, onEdit }: { step: StepView; onEdit: (...edits: EditB
       </IconButton>
       <output className="min-w-20 text-center font-display text-xl font-semibold">{spell(wait.planned)}</output>
       <IconButton
-        label="Five minutes more"
+        label={said.fiveMinutesMore}
         disabled={wait.planned >= wait.latest}
         onClick={() => set(wait.planned + 5)}
       >
         <Plus aria-hidden />
       </IconButton>
       <span className="ml-2 text-quiet">
-        not before {wait.earliest}, usually {wait.usual}, not past {wait.latest}
+        {said.atLeastEarliestUsuallyUsual({ earliest: wait.earliest, usual: wait.usual, latest: wait.latest })}
       </span>
     </div>
   )

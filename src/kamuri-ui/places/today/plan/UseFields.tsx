@@ -5,11 +5,12 @@ import { useMeasure, written } from '@/app/measures'
 import { Button } from '@/kit/Button'
 import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
 import { FoldLine } from '@/kit/FoldLine'
+import { useFields as words } from './words'
 
 const strengths: { value: NonNullable<UseBody['protein']>; word: string }[] = [
-  { value: 'none', word: 'No protein' },
-  { value: 'light', word: 'Light protein' },
-  { value: 'strong', word: 'Strong protein' },
+  { value: 'none', word: words.noProtein },
+  { value: 'light', word: words.lightProtein },
+  { value: 'strong', word: words.strongProtein },
 ]
 
 /** What a step is done with: something from the shelf, a jar that is there, a formula to make, or something else by hand. */
@@ -35,22 +36,22 @@ export function UseFields({
   const take = (next: Partial<UseBody>) => onUse({ name: '', ...next })
   return (
     <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <FoldLine>What it is done with{step.use ? `: ${step.use.name}` : ''}</FoldLine>
+      <FoldLine>{step.use ? words.doneWithName({ name: step.use.name }) : words.doneWith}</FoldLine>
       {makings && makings.products.length + makings.batches.length + makings.formulas.length > 0 && (
         <div className="grid max-w-2xl gap-3 sm:grid-cols-3">
           {makings.products.length > 0 && (
             <ChoiceField
-              label="From the shelf"
+              label={words.fromTheShelf}
               value={use?.productId ?? ''}
               choices={[
-                { value: '', word: 'Choose a product' },
+                { value: '', word: words.chooseAProduct },
                 ...makings.products.map((each) => ({
                   value: each.id,
                   word: [
                     each.name,
-                    each.leftMl != null && `${Math.round(each.leftMl)} ml`,
-                    each.suits && `suits ${each.suits} of 5`,
-                    each.isPast && 'past its time',
+                    each.leftMl != null && words.leftMlMl({ leftMl: Math.round(each.leftMl) }),
+                    each.suits && words.suitsSuitsOf5({ suits: each.suits }),
+                    each.isPast && words.expired,
                   ]
                     .filter(Boolean)
                     .join(', '),
@@ -61,10 +62,10 @@ export function UseFields({
           )}
           {makings.batches.length > 0 && (
             <ChoiceField
-              label="A jar that is there"
+              label={words.aJar}
               value={use?.batchId ?? ''}
               choices={[
-                { value: '', word: 'Choose a jar' },
+                { value: '', word: words.chooseAJar },
                 ...makings.batches.map((each) => ({
                   value: each.id,
                   word: `${each.name}, ${written(each.left, measure)}: ${each.sentence}`,
@@ -75,10 +76,10 @@ export function UseFields({
           )}
           {makings.formulas.length > 0 && (
             <ChoiceField
-              label="Make it"
+              label={words.madeFresh}
               value={use?.formulaId ?? ''}
               choices={[
-                { value: '', word: 'Choose a formula' },
+                { value: '', word: words.chooseAFormula },
                 ...makings.formulas.map((each) => ({ value: each.id, word: each.name })),
               ]}
               onChoose={(formulaId) => (formulaId ? take({ formulaId }) : onUse(null))}
@@ -88,18 +89,18 @@ export function UseFields({
       )}
       {use?.formulaId && (
         <SwitchField
-          label="Make it fresh even if a good jar is there"
+          label={words.makeItFreshEvenIf}
           checked={use.madeFresh ?? false}
           onChange={(madeFresh) => take({ formulaId: use.formulaId ?? null, madeFresh })}
         />
       )}
       {use && (
         <Button tone="quiet" onClick={() => onUse(null)}>
-          Nothing in particular
+          {words.nothingInParticular}
         </Button>
       )}
       <details className="mt-1">
-        <FoldLine>Something else, by hand</FoldLine>
+        <FoldLine>{words.somethingElse}</FoldLine>
         <ByHand use={use} onUse={onUse} />
       </details>
     </details>
@@ -130,28 +131,28 @@ function ByHand({ use, onUse }: { use: UseBody | null; onUse: (use: UseBody) => 
       }}
     >
       <TextField
-        label="Product or mixture"
+        label={words.productOrMixture}
         value={draft.name ?? ''}
         maxLength={80}
         onChange={(event) => put({ name: event.target.value })}
       />
       <ChoiceField
-        label="Protein in it"
+        label={words.proteinInIt}
         value={draft.protein ?? 'none'}
         choices={strengths}
         onChoose={(protein) => put({ protein })}
       />
       <div className="sm:col-span-2">
         <TextField
-          label="What is in it"
-          hint="Names, with commas between. They are held against this head’s list."
+          label={words.whatIsInIt}
+          hint={words.separateNamesWithCommasKamuri}
           value={ingredients}
           maxLength={2000}
           onChange={(event) => setIngredients(event.target.value)}
         />
       </div>
       <TextField
-        label="Essential oil in it"
+        label={words.essentialOil}
         type="number"
         step={0.1}
         min={0}
@@ -161,25 +162,25 @@ function ByHand({ use, onUse }: { use: UseBody | null; onUse: (use: UseBody) => 
         onChange={(event) => put({ essentialOilPercent: number(event.target.valueAsNumber) ?? 0 })}
       />
       <TextField
-        label="Temperature"
+        label={words.temperature}
         type="number"
         min={-5}
         max={120}
         unit="°C"
-        placeholder="as the room"
+        placeholder={words.roomTemperature}
         value={draft.atCelsius ?? ''}
         onChange={(event) => put({ atCelsius: number(event.target.valueAsNumber) })}
       />
       <div className="sm:col-span-2">
         <SwitchField
-          label="New on this head"
+          label={words.newOnThisHead}
           checked={draft.isChange ?? false}
           onChange={(isChange) => put({ isChange })}
         />
       </div>
       <div className="sm:col-span-2">
         <Button type="submit" disabled={!draft.name?.trim()}>
-          Use this
+          {words.useThis}
         </Button>
       </div>
     </form>

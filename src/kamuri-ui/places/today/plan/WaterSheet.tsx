@@ -5,6 +5,7 @@ import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import type { Wish } from './wish'
+import { waterSheet as words } from './words'
 
 /** Water beads off: questions in order, one at a time, until they make a plan. */
 export function WaterSheet({
@@ -19,7 +20,7 @@ export function WaterSheet({
   onPlan: (next: Partial<Wish>) => void
 }) {
   return (
-    <Sheet title={`Why does water bead off ${head.head.name}’s hair?`} open={open} onClose={onClose}>
+    <Sheet title={words.whyDoesWaterBeadOff({ name: head.head.name })} open={open} onClose={onClose}>
       {open && <Inquiry key={head.id} headId={head.id} onPlan={onPlan} />}
     </Sheet>
   )
@@ -54,7 +55,7 @@ function Inquiry({ headId, onPlan }: { headId: string; onPlan: (next: Partial<Wi
                 {each.ask} <span className="text-ink">{each.word}.</span>
               </span>
               <Button tone="quiet" onClick={() => setGiven(given.slice(0, n))}>
-                Change
+                {words.change}
               </Button>
             </li>
           ))}
@@ -91,9 +92,7 @@ function Asked({
       <legend className="text-xl font-semibold">{question.ask}</legend>
       <p className="text-quiet">
         {question.how} {question.evidence}{' '}
-        <span className="whitespace-nowrap">
-          Question {at} of at most {outOf}.
-        </span>
+        <span className="whitespace-nowrap">{words.questionAtOfAtMost({ at, outOf })}</span>
       </p>
       <div className="mt-3 grid gap-2">
         {question.answers.map((answer) => (
@@ -103,7 +102,7 @@ function Asked({
             onClick={() => onAnswer(answer.value, answer.word)}
           >
             {answer.word}
-            {answer.value === question.onRecord && <span className="font-normal text-quiet">as on record</span>}
+            {answer.value === question.onRecord && <span className="font-normal text-quiet">{words.alreadyKnown}</span>}
           </Button>
         ))}
       </div>
@@ -115,7 +114,7 @@ function Outcome({ plan, onPlan }: { plan: NonNullable<InquiryView['plan']>; onP
   return (
     <section className="mt-5" aria-live="polite" data-outcome>
       <h3 className="text-xl font-semibold">{plan.finding}</h3>
-      <p className="mt-2">What changes on the next wash day:</p>
+      <p className="mt-2">{words.whatChangesOnTheNext}</p>
       <ul className="mt-1 list-disc pl-5">
         {plan.changes.map((change) => (
           <li key={change} className="mt-1">
@@ -137,11 +136,9 @@ function Outcome({ plan, onPlan }: { plan: NonNullable<InquiryView['plan']>; onP
           })
         }
       >
-        Plan it like this
+        {words.planItLikeThis}
       </Button>
-      <p className="mt-3 text-sm text-quiet">
-        If hair or scalp changed suddenly, or after a chemical service, ask the professional who did it, or a clinician.
-      </p>
+      <p className="mt-3 text-sm text-quiet">{words.ifHairOrScalpChanged}</p>
     </section>
   )
 }

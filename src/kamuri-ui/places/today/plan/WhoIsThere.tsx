@@ -14,20 +14,21 @@ import { Button } from '@/kit/Button'
 import { ChoiceField, ManyField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { bodyOf, handsOf, withSecond, worksOn, type Day } from './wish'
+import { whoIsThere as words } from './words'
 
 const works: { value: Work; word: string }[] = [
-  { value: 'kitchen', word: 'Kitchen' },
-  { value: 'water', word: 'Washing' },
-  { value: 'treating', word: 'Putting on' },
-  { value: 'detangling', word: 'Detangling' },
-  { value: 'styling', word: 'Styling' },
+  { value: 'kitchen', word: words.kitchen },
+  { value: 'water', word: words.washing },
+  { value: 'treating', word: words.puttingOn },
+  { value: 'detangling', word: words.detangling },
+  { value: 'styling', word: words.styling },
 ]
 
 const things: { value: TakenBody['resource']; word: string }[] = [
-  { value: 'shower', word: 'Shower' },
-  { value: 'stove', word: 'Stove' },
-  { value: 'hood', word: 'Hood' },
-  { value: 'steamer', word: 'Steamer' },
+  { value: 'shower', word: words.shower },
+  { value: 'stove', word: words.stove },
+  { value: 'hood', word: words.hood },
+  { value: 'steamer', word: words.steamer },
 ]
 
 type Arranged = Pick<Day, 'heads' | 'hands' | 'taken'>
@@ -50,7 +51,7 @@ export function WhoIsThere({
   onArrange: (next: Arranged) => void
 }) {
   return (
-    <Sheet title="Who is there, and whose hands" open={open} onClose={onClose}>
+    <Sheet title={words.whoIsHomeAndWho} open={open} onClose={onClose}>
       <Fields key={String(open)} day={day} heads={heads} ofHouse={ofHouse} onArrange={onArrange} />
     </Sheet>
   )
@@ -106,27 +107,27 @@ function Fields({
           <fieldset key={each.wish.headId} className="mt-5 border-t border-rule pt-3">
             <legend className="pr-3 text-lg font-semibold">{name}</legend>
             <Stretches
-              label="There"
-              hint={`Empty when ${name} is there all day. Ends before it begins: goes on past midnight.`}
+              label={words.atHome}
+              hint={words.leaveItEmptyIfName({ name })}
               list={each.present}
               error={errors[`heads[${at}].present`]?.[0]}
               onChange={(present) => setHead(at, { present })}
             />
             <div className="mt-3 grid grid-cols-2 gap-4">
               <TextField
-                label="Done and dry by"
+                label={words.doneAndDryBy}
                 type="time"
                 value={each.readyBy?.slice(0, 5) ?? ''}
                 error={errors[`heads[${at}].readyBy`]?.[0]}
                 onChange={(event) => setHead(at, { readyBy: event.target.value ? `${event.target.value}:00` : null })}
               />
               <TextField
-                label="A pause after"
+                label={words.aBreakAfter}
                 type="number"
                 unit="min"
                 min={10}
                 max={240}
-                placeholder="none"
+                placeholder={words.none}
                 value={each.pauseAfter ?? ''}
                 error={errors[`heads[${at}].pauseAfter`]?.[0]}
                 onChange={(event) =>
@@ -139,11 +140,11 @@ function Fields({
       })}
       {hands.map((each, at) => (
         <fieldset key={at} className="mt-5 border-t border-rule pt-3">
-          <legend className="pr-3 text-lg font-semibold">{at === 0 ? 'Hands' : 'A second pair of hands'}</legend>
+          <legend className="pr-3 text-lg font-semibold">{at === 0 ? words.hands : words.aSecondPairOfHands}</legend>
           {draft.hands.length > 0 && (
             <>
               <TextField
-                label="Name"
+                label={words.name}
                 value={each.name}
                 maxLength={40}
                 error={errors[`hands[${at}].name`]?.[0] ?? (at === 0 ? errors.hands?.[0] : undefined)}
@@ -151,7 +152,7 @@ function Fields({
               />
               <div className="mt-3">
                 <ManyField
-                  label="May do"
+                  label={words.canDo}
                   values={each.mayDo ?? works.map((work) => work.value)}
                   choices={works}
                   onChange={(mayDo) => setHands(at, { mayDo: mayDo.length === works.length ? null : mayDo })}
@@ -160,7 +161,7 @@ function Fields({
               {names.length > 1 && (
                 <div className="mt-3">
                   <ManyField
-                    label="Works on"
+                    label={words.worksOn}
                     values={worksOn(each, draft) ?? names.map((name) => name.value)}
                     choices={names}
                     onChange={(headIds) => setHands(at, { headIds })}
@@ -169,7 +170,7 @@ function Fields({
               )}
               <div className="mt-3">
                 <Stretches
-                  label="Away"
+                  label={words.away}
                   list={each.away ?? []}
                   error={errors[`hands[${at}].away`]?.[0]}
                   onChange={(away) => setHands(at, { away })}
@@ -179,54 +180,52 @@ function Fields({
           )}
           <div className="mt-2 flex flex-wrap gap-2">
             {draft.hands.length === 0 && at === 0 && (
-              <Button onClick={() => setDraft({ ...draft, hands })}>Say more about them</Button>
+              <Button onClick={() => setDraft({ ...draft, hands })}>{words.moreAboutThem}</Button>
             )}
             {hands.length < 2 && (
               <Button onClick={() => setDraft({ ...draft, hands: withSecond(hands[0]!) })}>
-                A second pair of hands
+                {words.aSecondPairOfHands}
               </Button>
             )}
             {(draft.hands.length > 0 || hands.length > 1) && (
               <Button tone="quiet" onClick={() => setDraft({ ...draft, hands: hands.filter((_, n) => n !== at) })}>
                 {hands.length > 1
-                  ? `Without ${each.name === 'You' ? 'you' : each.name || 'these'}`
+                  ? words.removeHands({ name: each.name || words.theseHands })
                   : ofHouse.length > 1
-                    ? 'Both pairs of the house'
-                    : 'One pair that does it all'}
+                    ? words.bothPairsOfTheHouse
+                    : words.onePairThatDoesIt}
               </Button>
             )}
           </div>
         </fieldset>
       ))}
       <fieldset className="mt-5 border-t border-rule pt-3">
-        <legend className="pr-3 text-lg font-semibold">Taken by others</legend>
-        {draft.taken.length > 0 && (
-          <p className="text-sm text-quiet">Where the house has several of a thing, each line takes one of them.</p>
-        )}
+        <legend className="pr-3 text-lg font-semibold">{words.usedByOthers}</legend>
+        {draft.taken.length > 0 && <p className="text-sm text-quiet">{words.ifTheHouseholdHasSeveral}</p>}
         {draft.taken.map((each, at) => (
           <div key={at} className="mt-3 grid grid-cols-2 items-end gap-2 sm:grid-cols-[1.2fr_1fr_1fr_auto]">
             <div className="max-sm:col-span-2">
               <ChoiceField
-                label="What"
+                label={words.what}
                 value={each.resource}
                 choices={things}
                 onChoose={(resource) => setTaken(at, { resource })}
               />
             </div>
-            <TimeField label="From" value={each.from} onChange={(from) => setTaken(at, { from })} />
+            <TimeField label={words.from} value={each.from} onChange={(from) => setTaken(at, { from })} />
             <TimeField
-              label="To"
+              label={words.to}
               value={each.to}
               error={errors[`taken[${at}].to`]?.[0]}
               onChange={(to) => setTaken(at, { to })}
             />
             <Button
               tone="quiet"
-              aria-label="Not taken after all"
+              aria-label={words.remove}
               className="max-sm:col-span-2 max-sm:-ml-4 max-sm:justify-self-start"
               onClick={() => setDraft({ ...draft, taken: draft.taken.filter((_, n) => n !== at) })}
             >
-              <span className="sm:hidden">Not taken after all</span>
+              <span className="sm:hidden">{words.remove}</span>
               <span className="max-sm:hidden">×</span>
             </Button>
           </div>
@@ -237,7 +236,7 @@ function Fields({
             setDraft({ ...draft, taken: [...draft.taken, { resource: 'shower', from: '17:00:00', to: '17:30:00' }] })
           }
         >
-          Something is taken for a while
+          {words.addSomethingInUse}
         </Button>
       </fieldset>
       {refused && Object.keys(errors).length === 0 && (
@@ -251,7 +250,7 @@ function Fields({
         </p>
       )}
       <Button type="submit" tone="main" className="mt-5" disabled={check.isPending}>
-        {check.isPending ? 'Placing it all' : 'Plan with this'}
+        {check.isPending ? words.planning : words.planWithThis}
       </Button>
     </form>
   )
@@ -302,8 +301,8 @@ function Stretches({
     <div>
       {rows.map((each, at) => (
         <div key={at} className="mt-1 grid grid-cols-2 gap-4">
-          <TimeField label={`${label} from`} value={each.from} onChange={(from) => set(at, { from })} />
-          <TimeField label="to" value={each.to} onChange={(to) => set(at, { to })} />
+          <TimeField label={words.labelFrom({ label })} value={each.from} onChange={(from) => set(at, { from })} />
+          <TimeField label={words.to2} value={each.to} onChange={(to) => set(at, { to })} />
         </div>
       ))}
       {error ? (
@@ -315,7 +314,7 @@ function Stretches({
       )}
       {list.length > 0 && list.every(isWhole) && list.length < 4 && (
         <Button tone="quiet" onClick={() => onChange([...list, { from: '', to: '' }])}>
-          Another time
+          {words.addATime}
         </Button>
       )}
     </div>

@@ -11,6 +11,7 @@ import {
 import { Button } from '@/kit/Button'
 import { HowFar } from '@/kit/HowFar'
 import type { Wish } from './wish'
+import { whyNot as words } from './words'
 
 /** The smallest changes that would make an hour that cannot be met; each is planned whole, which takes some seconds. */
 export function WhyNot({
@@ -41,7 +42,7 @@ export function WhyNot({
           if (!listening.signal.aborted) setFound(next)
       } catch (refused) {
         if (!listening.signal.aborted)
-          setTrouble(refused instanceof Refused ? refused.message : 'The looking broke off.')
+          setTrouble(refused instanceof Refused ? refused.message : words.theSearchStoppedEarly)
       }
     }
     void look()
@@ -54,14 +55,11 @@ export function WhyNot({
   }
   return (
     <div className="mt-3 max-w-4xl border-l-4 border-warn pl-3" data-why-not>
-      <p className="font-semibold text-warn">Not everyone is done in time.</p>
+      <p className="font-semibold text-warn">{words.notEveryoneIsDoneIn}</p>
       {!found?.isOver && !trouble && (
         <p className="flex min-h-8 flex-wrap items-center gap-x-4" role="status">
-          <span>
-            Looking for the smallest changes that would do it
-            {found?.trying ? `: ${found.trying}.` : '.'}
-          </span>
-          <HowFar label="How far the looking is" share={found?.share ?? 0} />
+          <span>{found?.trying ? words.lookingAt({ trying: found.trying }) : words.looking}</span>
+          <HowFar label={words.searchProgress} share={found?.share ?? 0} />
         </p>
       )}
       {trouble && (
@@ -69,9 +67,7 @@ export function WhyNot({
           {trouble}
         </p>
       )}
-      {found?.isOver && found.remedies.length === 0 && (
-        <p>Neither one change nor two would do it. Another hour, or another day?</p>
-      )}
+      {found?.isOver && found.remedies.length === 0 && <p>{words.oneOrTwoChangesAre}</p>}
       <ul>
         {found?.remedies.map((remedy) => (
           <li key={remedy.sentence} className="mt-1 flex flex-wrap items-center gap-x-3">
@@ -95,8 +91,8 @@ export function WhyNot({
 /** What is on the button of each kind; an earlier beginning is taken in the sentence of the day. */
 const pressed: Record<RemedyView['kind'], string | null> = {
   beginEarlier: null,
-  secondHands: 'Plan with them',
-  dryFaster: 'Dry it so',
-  leaveOut: 'Leave it out',
-  together: 'Do both',
+  secondHands: words.planWithThem,
+  dryFaster: words.dryItThisWay,
+  leaveOut: words.leaveItOut,
+  together: words.doBoth,
 }

@@ -6,6 +6,8 @@ import { ChoiceField, TextField } from '@/kit/Field'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
 import type { Day, Wish } from './wish'
 import { teas } from './words'
+import { wishSentence as said } from './words'
+import { Rich } from '@/kit/texts'
 
 const leaveOut = 'leave-out'
 
@@ -39,13 +41,13 @@ export function WishSentence({
       {day.heads.map(({ wish }, at) => {
         const head = (
           <ChoiceWord
-            label={several ? `Head ${at + 1}` : 'Head'}
+            label={several ? said.headAt({ at: at + 1 }) : said.head}
             value={wish.headId}
             choices={[
               ...heads
                 .filter((head) => head.id === wish.headId || !asked.includes(head.id))
                 .map((head) => ({ value: head.id, word: head.head.name, hint: head.due.sentence })),
-              ...(several ? [{ value: leaveOut, word: 'Not on this day' }] : []),
+              ...(several ? [{ value: leaveOut, word: said.removeThisHead }] : []),
             ]}
             onChoose={(id) =>
               id === leaveOut
@@ -103,25 +105,38 @@ function Clause({
   choices: ChoicesView
   templates: readonly TemplateView[]
 }) {
-  const of = several ? ` of ${name}` : ''
+  const of = several ? name : undefined
   if (wish.templateId)
     return (
       <>
-        {first ? 'Wash' : 'and'} {head} as in <KeptWord wish={wish} templates={templates} onChange={onChange} of={of} />
+        <Rich
+          of={first ? said.washAsIn : said.andAsIn}
+          parts={{ head, plan: <KeptWord wish={wish} templates={templates} onChange={onChange} of={of} /> }}
+        />
       </>
     )
   if (wish.aim === 'refresh' || wish.aim === 'patchTest')
     return (
       <>
-        {first ? 'Give' : 'and give'} {head}{' '}
-        <WithMark mark=",">
-          <AimWord wish={wish} choices={choices} onChange={onChange} of={of} />
-        </WithMark>
+        <Rich
+          of={first ? said.giveHead : said.andGiveHead}
+          parts={{
+            head,
+            aim: (
+              <WithMark mark=",">
+                <AimWord wish={wish} choices={choices} onChange={onChange} of={of} />
+              </WithMark>
+            ),
+          }}
+        />
       </>
     )
   return (
     <>
-      {first ? 'Wash' : 'and'} {head} for <AimWord wish={wish} choices={choices} onChange={onChange} of={of} />{' '}
+      <Rich
+        of={first ? said.washFor : said.andFor}
+        parts={{ head, aim: <AimWord wish={wish} choices={choices} onChange={onChange} of={of} /> }}
+      />{' '}
       <HowWords
         wish={wish}
         choices={choices}
@@ -137,33 +152,38 @@ function Clause({
 interface Changing {
   wish: Wish
   onChange: (next: Partial<Wish>) => void
-  /** Whose, where there are several: " of Ada". */
+  /** Whose, where there are several. */
   of?: string
 }
 
-const AimWord = ({ wish, choices, onChange, of = '' }: Changing & { choices: ChoicesView }) => (
-  <ChoiceWord label={`Aim${of}`} value={wish.aim} choices={choices.aims} onChoose={(aim) => onChange({ aim })} />
+const AimWord = ({ wish, choices, onChange, of }: Changing & { choices: ChoicesView }) => (
+  <ChoiceWord
+    label={of ? said.aimOf({ of }) : said.aim}
+    value={wish.aim}
+    choices={choices.aims}
+    onChoose={(aim) => onChange({ aim })}
+  />
 )
 
 const anew = 'anew'
 
-function KeptWord({ wish, templates, onChange, of = '' }: Changing & { templates: readonly TemplateView[] }) {
+function KeptWord({ wish, templates, onChange, of }: Changing & { templates: readonly TemplateView[] }) {
   return (
     <WithMark mark=",">
       <ChoiceWord
-        label={`Kept day${of}`}
+        label={of ? said.savedPlanOf({ of }) : said.savedPlan}
         value={wish.templateId ?? anew}
         choices={[
           ...templates.map((each) => ({
             value: each.id,
             word: each.name,
-            hint: `Made for hair that was ${each.madeFor}`,
+            hint: said.madeForHairThatWas({ madeFor: each.madeFor }),
           })),
           // Forgotten on another screen meanwhile; the plan below says what to do.
           ...(templates.some((each) => each.id === wish.templateId)
             ? []
-            : [{ value: wish.templateId ?? anew, word: 'a day that is gone' }]),
-          { value: anew, word: 'a day composed anew' },
+            : [{ value: wish.templateId ?? anew, word: said.aRemovedPlan }]),
+          { value: anew, word: said.aNewPlan },
         ]}
         onChoose={(id) => onChange({ templateId: id === anew ? null : id, edits: [] })}
       />
@@ -178,15 +198,15 @@ function HowWords({
   kind,
   usesTea,
   onChange,
-  of = '',
+  of,
 }: Changing & { choices: ChoicesView; kind: HeadView['kind']; usesTea: boolean | null }) {
   const fitting = choices.styles.filter((style) => style.kinds.includes(kind) || style.value === wish.style)
   return (
     <>
-      {wish.style === 'asItIs' || wish.style === 'retwist' ? 'and leave it' : 'into'}{' '}
+      {wish.style === 'asItIs' || wish.style === 'retwist' ? said.andLeaveIt : said.into}{' '}
       <WithMark mark=",">
         <ChoiceWord
-          label={`Style${of}`}
+          label={of ? said.styleOf({ of }) : said.style}
           value={wish.style}
           choices={fitting}
           onChoose={(style) => onChange({ style })}
@@ -197,7 +217,7 @@ function HowWords({
           {' '}
           <WithMark mark=",">
             <ChoiceWord
-              label="Tea rinse"
+              label={said.teaRinse}
               value={usesTea ? 'yes' : 'no'}
               choices={teas}
               onChoose={(tea) => onChange({ teaRinse: tea === 'yes' })}
@@ -218,24 +238,31 @@ const WithMark = ({ mark, children }: { mark: string; children: ReactNode }) => 
 )
 
 const modes = [
-  { value: 'readyBy', word: 'Ready and dry by' },
-  { value: 'startAt', word: 'Start at' },
-  { value: 'startNow', word: 'Start now' },
+  { value: 'readyBy', word: said.readyAndDryBy },
+  { value: 'startAt', word: said.startAt },
+  { value: 'startNow', word: said.startNow },
 ] as const
 
 function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wish>) => void }) {
   const now = useWallClock()
   const { mode, time, date } = wish.when
-  const on = !date || !now || date === now.date ? '' : ` ${near(date, now.date)}`
+  const at = (time ?? '').slice(0, 5)
+  const day = date && now && date !== now.date ? near(date, now.date) : null
   const word =
     mode === 'startNow'
-      ? 'starting now'
-      : `${mode === 'readyBy' ? 'dry by' : 'starting at'} ${(time ?? '').slice(0, 5)}${on}`
+      ? said.startingNow
+      : mode === 'readyBy'
+        ? day
+          ? said.dryByTimeOn({ time: at, day })
+          : said.dryByTime({ time: at })
+        : day
+          ? said.startingAtTimeOn({ time: at, day })
+          : said.startingAtTime({ time: at })
   return (
-    <FieldsWord label="When" word={word}>
+    <FieldsWord label={said.when} word={word}>
       <div className="grid gap-4">
         <ChoiceField
-          label="When"
+          label={said.when}
           value={mode}
           choices={modes}
           onChoose={(next) =>
@@ -247,7 +274,7 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
         {mode !== 'startNow' && (
           <>
             <TextField
-              label="Time"
+              label={said.time}
               type="time"
               value={(time ?? '').slice(0, 5)}
               onChange={(event) =>
@@ -255,7 +282,7 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
               }
             />
             <TextField
-              label="Day"
+              label={said.day}
               type="date"
               min={now?.date}
               value={date ?? now?.date ?? ''}
@@ -271,5 +298,5 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
 /** Tomorrow and the days of this week by name, later days with their date. */
 function near(date: string, today: string): string {
   const days = Math.round((Date.parse(date) - Date.parse(today)) / 86_400_000)
-  return days === 1 ? 'tomorrow' : `on ${days < 7 ? day(date).split(' ')[0] : day(date)}`
+  return days === 1 ? said.tomorrow : said.onDay({ day: days < 7 ? day(date).split(' ')[0]! : day(date) })
 }

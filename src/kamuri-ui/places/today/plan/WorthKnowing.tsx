@@ -5,13 +5,14 @@ import { spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
+import { worthKnowing as said } from './words'
 
 /** What the rules say, what could be spared, and the cautions of the day, said once each. */
 export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edits: EditBody[]) => void }) {
   const cautions = [...new Set(plan.steps.flatMap((step) => step.cautions))].slice(0, 5)
   return (
-    <section aria-label="Worth knowing">
-      <h2 className="border-b border-rule pb-3 text-xl font-semibold">Worth knowing</h2>
+    <section aria-label={said.worthKnowing}>
+      <h2 className="border-b border-rule pb-3 text-xl font-semibold">{said.worthKnowing}</h2>
       {plan.findings.map((finding) => (
         <article
           key={finding.rule + finding.steps.join()}
@@ -22,16 +23,18 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
             className={`text-base font-semibold ${finding.overridden ? '' : finding.severity === 'stop' ? 'text-stop' : finding.severity === 'warn' ? 'text-warn' : ''}`}
           >
             {finding.overridden
-              ? 'Going on all the same'
+              ? said.continuingAnyway
               : finding.severity === 'stop'
-                ? 'This has to change first'
+                ? said.mustChangeBeforeYouBegin
                 : finding.severity === 'warn'
-                  ? 'Better changed'
-                  : 'To note'}
+                  ? said.betterToChange
+                  : said.goodToKnow}
             <span className="ml-2 text-sm font-normal text-quiet">{finding.rule}</span>
           </h3>
           <p className="mt-1">{finding.reason}</p>
-          {finding.overridden && <p className="mt-1 text-quiet">Because: {finding.overridden}</p>}
+          {finding.overridden && (
+            <p className="mt-1 text-quiet">{said.becauseOverridden({ overridden: finding.overridden })}</p>
+          )}
           {finding.fix && (
             <Button className="mt-2" onClick={() => onEdit(...finding.fix!.edits)}>
               {finding.fix.label}
@@ -45,18 +48,18 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
       ))}
       {plan.mendAll.length > 0 && (
         <p className="border-b border-rule py-4">
-          <Button onClick={() => onEdit(...plan.mendAll)}>Mend all that can be mended</Button>
+          <Button onClick={() => onEdit(...plan.mendAll)}>{said.fixEverythingThatCanBe}</Button>
         </p>
       )}
       {plan.schoolConflicts.length > 0 && (
         <article className="border-b border-rule py-4" data-school-conflicts>
-          <h3 className="text-base font-semibold">Schools and this head</h3>
+          <h3 className="text-base font-semibold">{said.schoolsAndThisHead}</h3>
           <ul>
             {plan.schoolConflicts.map((conflict) => (
               <li key={conflict.question} className="mt-1">
                 <span className="font-semibold">
                   {conflict.ask}: {conflict.school.charAt(0).toLowerCase() + conflict.school.slice(1)},{' '}
-                  {conflict.isFollowed ? 'followed all the same' : 'not followed'}.
+                  {conflict.isFollowed ? said.followedAnyway : said.notFollowed}.
                 </span>{' '}
                 {conflict.sentence}
               </li>
@@ -66,7 +69,7 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
       )}
       {plan.leftOut.length > 0 && (
         <article className="border-b border-rule py-4">
-          <h3 className="text-base font-semibold">Left out</h3>
+          <h3 className="text-base font-semibold">{said.leftOut}</h3>
           <ul>
             {plan.leftOut.map((left) => (
               <li key={left.what} className="mt-1">
@@ -78,12 +81,12 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
       )}
       {plan.couldSpare.length > 0 && (
         <article className="border-b border-rule py-4">
-          <h3 className="text-base font-semibold">Could be left out safely</h3>
+          <h3 className="text-base font-semibold">{said.youCouldLeaveOut}</h3>
           <ul className="mt-2 flex flex-wrap gap-2">
             {plan.couldSpare.map((sparing) => (
               <li key={sparing.step}>
                 <Button onClick={() => onEdit(...sparing.edits)}>
-                  {sparing.name}, saves {spell(sparing.minutesSaved)}
+                  {said.nameSavesMinutesSaved({ name: sparing.name, minutesSaved: spell(sparing.minutesSaved) })}
                 </Button>
               </li>
             ))}
@@ -92,7 +95,7 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
       )}
       {plan.refusedEdits.length > 0 && (
         <article className="border-b border-rule py-4">
-          <h3 className="text-base font-semibold">No longer fits this plan</h3>
+          <h3 className="text-base font-semibold">{said.changesThatNoLongerApply}</h3>
           <ul>
             {plan.refusedEdits.map((refused) => (
               <li key={refused.index}>{refused.reason}</li>
@@ -101,10 +104,10 @@ export function WorthKnowing({ plan, onEdit }: { plan: PlanView; onEdit: (...edi
         </article>
       )}
       {plan.findings.length === 0 && plan.refusedEdits.length === 0 && (
-        <p className="border-b border-rule py-4">Every step finds the hair as it needs it.</p>
+        <p className="border-b border-rule py-4">{said.noProblemsFound}</p>
       )}
       <div className="py-4">
-        <h3 className="text-base font-semibold">Take care</h3>
+        <h3 className="text-base font-semibold">{said.takeCare}</h3>
         <ul className="mt-1 text-quiet">
           {cautions.map((caution) => (
             <li key={caution} className="mt-1">
@@ -132,12 +135,12 @@ function NotePatchTest({ headId, ingredients }: { headId: string; ingredients: r
   })
   return note.isSuccess ? (
     <p className="mt-2" role="status">
-      Noted. {note.data[0]?.sentence}
+      {said.savedSentence({ sentence: note.data[0]?.sentence ?? '' })}
     </p>
   ) : (
     <>
       <Button className="mt-2" disabled={note.isPending} onClick={() => note.mutate()}>
-        I have put a patch on just now
+        {said.iHaveJustPutA}
       </Button>
       <Trouble error={note.error} />
     </>
@@ -150,7 +153,7 @@ function Override({ rule, onEdit }: { rule: string; onEdit: (...edits: EditBody[
   if (reason === null)
     return (
       <Button tone="quiet" className="mr-2" onClick={() => setReason('')}>
-        Go on all the same
+        {said.continueAnyway}
       </Button>
     )
   return (
@@ -162,13 +165,13 @@ function Override({ rule, onEdit }: { rule: string; onEdit: (...edits: EditBody[
       }}
     >
       <TextField
-        label="Why, in a few words"
+        label={said.yourReasonInAFew}
         value={reason}
         maxLength={200}
         onChange={(event) => setReason(event.target.value)}
       />
       <Button type="submit" disabled={!reason.trim()}>
-        Keep the reason and go on
+        {said.saveTheReasonAndContinue}
       </Button>
     </form>
   )

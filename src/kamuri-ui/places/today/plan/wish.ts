@@ -11,6 +11,7 @@ import type {
 } from '@/api/client'
 import { Kept } from '@/app/kept'
 import { dayShape } from './wishShape'
+import { wish as said } from './words'
 
 /** What is asked for one head: the words of the sentence and the changes made to the plan. */
 export type Wish = Omit<PlanBody, 'edits' | 'headId' | 'head' | 'steps'> & { headId: string; edits: EditBody[] }
@@ -60,7 +61,7 @@ export const handsOf = (day: Pick<Day, 'hands'>, ofHouse: readonly string[]): Ha
 /** These hands and a second pair that may do so much; null for all. */
 export const withSecond = (one: HandsBody, mayDo: HandsBody['mayDo'] = null): HandsBody[] => [
   one,
-  { name: one.name === 'Helper' ? 'You' : 'Helper', mayDo },
+  { name: one.name === 'Helper' ? said.you : 'Helper', mayDo },
 ]
 
 /** Everybody's hands with the night left out. */

@@ -2,6 +2,7 @@ import { useEffect, useId, useRef } from 'react'
 import type { CountingView } from '@/api/client'
 import { clock, clockBeside, counter } from '@/app/time'
 import { signal } from './signals'
+import { counting as said } from './words'
 
 export type Stage = 'early' | 'ready' | 'past'
 
@@ -43,17 +44,17 @@ export function CountingBar({
     if (seen.current !== null && seen.current !== stage && stage !== 'early')
       signal(
         stage === 'past' ? 'latest' : 'earliest',
-        stage === 'past' ? `${title}: ${afterLatest || 'past its latest'}` : `${title} is ready.`,
+        stage === 'past' ? `${title}: ${afterLatest || said.overdue}` : said.titleIsReady({ title }),
       )
     seen.current = stage
   }, [now, stage, title, afterLatest])
 
   const words =
     stage === 'early'
-      ? `not before ${clockBeside(wait.earliestAt, wait.since)}`
+      ? said.notBeforeTime({ time: clockBeside(wait.earliestAt, wait.since) })
       : stage === 'ready' && now < Date.parse(wait.latestAt)
-        ? `ready, good until ${clockBeside(wait.latestAt, wait.earliestAt)}`
-        : wait.afterLatest || 'past its latest'
+        ? said.readyFinishByTime({ time: clockBeside(wait.latestAt, wait.earliestAt) })
+        : wait.afterLatest || said.overdue
   const fill = stage === 'early' ? colour : stage === 'ready' ? 'var(--done)' : 'var(--stop)'
   // Marks that would print over one another are named once.
   const shown = marks.filter(
@@ -64,7 +65,11 @@ export function CountingBar({
     <div className="border-t border-rule py-2" data-counting={wait.task} data-stage={stage}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h3 className="text-xl font-semibold">{wait.title}</h3>
-        <span className="font-display text-2xl font-semibold" role="timer" aria-label={`${wait.title} so far`}>
+        <span
+          className="font-display text-2xl font-semibold"
+          role="timer"
+          aria-label={said.titleSoFar({ title: wait.title })}
+        >
           {counter(now - since)}
         </span>
       </div>
@@ -77,9 +82,14 @@ export function CountingBar({
         {words}
       </p>
       <svg width="100%" height="54" className=" overflow-visible" role="img" aria-labelledby={id}>
-        <title
-          id={id}
-        >{`${wait.title}: earliest ${clock(wait.earliestAt)}, usual ${clock(wait.usualAt)}, latest ${clock(wait.latestAt)}`}</title>
+        <title id={id}>
+          {said.titleEarliestTimeUsualTime2({
+            title: wait.title,
+            time: clock(wait.earliestAt),
+            time2: clock(wait.usualAt),
+            time3: clock(wait.latestAt),
+          })}
+        </title>
         <rect x="0" y="6" width="100%" height="22" rx="5" fill="var(--raised)" stroke="var(--strand)" />
         <rect
           x="0"
@@ -140,7 +150,11 @@ export const CountingLines = ({
             className={`shrink-0 ${stage === 'past' ? 'font-semibold text-stop' : stage === 'ready' ? 'font-semibold' : 'text-quiet'}`}
           >
             <span className="font-display text-lg font-semibold text-ink">{counter(now - Date.parse(wait.since))}</span>{' '}
-            {stage === 'past' ? 'past its latest' : stage === 'ready' ? 'ready' : `ready ${clock(wait.earliestAt)}`}
+            {stage === 'past'
+              ? said.overdue
+              : stage === 'ready'
+                ? 'ready'
+                : said.readyAtTime({ time: clock(wait.earliestAt) })}
           </span>
         </li>
       )

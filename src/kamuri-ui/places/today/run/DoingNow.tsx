@@ -1,7 +1,8 @@
 import type { HandsView, RunHeadView, RunTaskView, SessionView } from '@/api/client'
 import { unbroken, useMeasure, written } from '@/app/measures'
 import { clockBeside } from '@/app/time'
-import { Words } from '@/kit/Amount'
+import { doingNow as words } from './words'
+import { listed } from '@/kit/texts'
 
 /** What these hands do now, or come to next: the headline of the run, and how it is done. */
 export function DoingNow({
@@ -23,10 +24,12 @@ export function DoingNow({
   resting: string
 }) {
   const { measure } = useMeasure()
-  const onWhom =
+  const whom =
     view.heads.length > 1 && shown
-      ? ` on ${shown.strand === 'kitchen' ? `the stove, for ${head.name}` : head.name}`
-      : ''
+      ? shown.strand === 'kitchen'
+        ? words.theStoveForName({ name: head.name })
+        : head.name
+      : null
   const step = view.steps.find((each) => each.id === shown?.step)
   const also = view.steps.filter((each) => shown?.also.includes(each.id))
   return (
@@ -35,27 +38,39 @@ export function DoingNow({
         <p className="text-lg text-quiet">
           {view.status === 'paused'
             ? view.parkedAt
-              ? `Put up since ${clockBeside(view.parkedAt, view.now)}. Sections stay ticked; go on when you are back.`
-              : 'Paused. What is on the hair goes on working.'
+              ? words.putUpSinceTimeTicked({ time: clockBeside(view.parkedAt, view.now) })
+              : words.pausedWhatIsOnThe
             : doing
-              ? `${head.name}${doing.sections > 0 ? `, ${doing.sectionsDone.length} of ${doing.sections} sections` : ''}${doing.strand === 'kitchen' ? ', in the kitchen' : ''}`
+              ? [
+                  head.name,
+                  ...(doing.sections > 0
+                    ? [words.sectionsDone({ done: doing.sectionsDone.length, sections: doing.sections })]
+                    : []),
+                  ...(doing.strand === 'kitchen' ? [words.inTheKitchen] : []),
+                ].join(', ')
               : hands.next
-                ? hands.restUntil
-                  ? `A break until ${clockBeside(hands.restUntil, view.now)} is due. Next${onWhom}:`
-                  : hands.nextFrom
-                    ? `${hands.keeping ?? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}.`} Next${onWhom}:`
-                    : shown?.isLaidDown
-                      ? `Put aside${onWhom}${shown.sections > 0 ? ` with ${shown.sectionsDone.length} of ${shown.sections} sections done` : ''}. Next:`
-                      : `Next${onWhom}:`
+                ? [
+                    hands.restUntil
+                      ? words.aBreakUntilTime({ time: clockBeside(hands.restUntil, view.now) })
+                      : hands.nextFrom
+                        ? (hands.keeping ??
+                          words.handsAreFreeUntilTime({ time: clockBeside(hands.nextFrom, view.now) }))
+                        : shown?.isLaidDown
+                          ? shown.sections > 0
+                            ? words.putAsideWith({ done: shown.sectionsDone.length, sections: shown.sections })
+                            : words.putAside
+                          : '',
+                    whom ? words.nextOn({ name: whom }) : words.next,
+                  ].join(' ')
                 : view.allDone
-                  ? 'All of it is done.'
-                  : 'Hands are free.'}
+                  ? words.everythingIsDone
+                  : words.handsAreFree}
         </p>
         <h1 className="text-4xl font-bold sm:text-5xl" data-doing={doing?.id ?? ''}>
           {shown
-            ? unbroken(`${shown.title}${section ? `, section ${section}` : ''}`)
+            ? unbroken(section ? words.titleOfSection({ title: shown.title, section }) : shown.title)
             : view.allDone
-              ? 'Well done'
+              ? words.wellDone
               : resting}
         </h1>
       </div>
@@ -63,17 +78,13 @@ export function DoingNow({
         {step && <p className="max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
         {also.map((each) => (
           <p key={each.id} className="mt-1 max-w-3xl text-xl">
-            Then on the same section, {each.name.toLowerCase()}: {each.instruction}
-            {each.amount && ` Take ${written(each.amount, measure)}.`}
+            {words.thenOnTheSame({ name: each.name, instruction: each.instruction })}{' '}
+            {each.amount && words.takeAmount({ amount: written(each.amount, measure) })}
           </p>
         ))}
         {step && (
           <p className="mt-2 text-lg">
-            {step.amount && (
-              <>
-                Take <Words of={step.amount} />.{' '}
-              </>
-            )}
+            {step.amount && <>{words.takeAmount({ amount: written(step.amount, measure) })} </>}
             {where(step.places, step.direction)}
           </p>
         )}
@@ -91,11 +102,15 @@ const placeWords: Record<string, string> = {
 }
 
 const where = (places: readonly string[], direction: string) => {
-  const named = places.map((each) => placeWords[each]).filter(Boolean)
+  const named = places.flatMap((each) => placeWords[each] ?? [])
   const way = {
-    endsToRoots: 'from the ends up',
-    rootsToEnds: 'from the roots down',
-    midToEnds: 'from the middle down',
+    endsToRoots: words.fromTheEndsUp,
+    rootsToEnds: words.fromTheRootsDown,
+    midToEnds: words.fromTheMiddleDown,
   }[direction]
-  return named.length === 0 ? '' : `On ${named.join(', ')}${way ? `, ${way}` : ''}.`
+  return named.length === 0
+    ? ''
+    : way
+      ? words.onPlacesWay({ places: listed(named), way })
+      : words.onPlaces({ places: listed(named) })
 }

@@ -1,22 +1,27 @@
 import { Link } from 'react-router'
 import type { SessionView } from '@/api/client'
 import { minutesBetween, spell } from '@/app/time'
+import { endings as words } from './words'
 
 /** A day that is over. */
 export function Over({ view }: { view: SessionView }) {
   return (
     <main className="mx-auto max-w-2xl p-8 pt-24">
-      <h1 className="text-5xl font-bold">That was the day.</h1>
+      <h1 className="text-5xl font-bold">{words.theDayIsDone}</h1>
       <p className="mt-4 text-xl">
-        {view.heads.map((head) => `${head.name}, ${head.aim} into ${head.style}`).join('; ')},{' '}
-        {view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : ''} in all.
+        {words.inAll({
+          heads: view.heads
+            .map((head) => words.nameAimIntoStyle({ name: head.name, aim: head.aim, style: head.style }))
+            .join('; '),
+          time: view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : '',
+        })}
       </p>
       <p className="mt-8">
         <Link
           to={view.rehearsal ? '/today' : `/behind/${view.id}`}
           className="inline-flex min-h-16 items-center rounded-lg bg-accent px-6 text-lg font-semibold text-on-accent"
         >
-          {view.rehearsal ? 'Back to the plan' : 'See planned against real'}
+          {view.rehearsal ? words.backToThePlan : words.seePlannedAndActual}
         </Link>
       </p>
     </main>
@@ -27,11 +32,11 @@ export function Over({ view }: { view: SessionView }) {
 export function Gone({ message }: { message: string }) {
   return (
     <main className="mx-auto max-w-2xl p-8 pt-24">
-      <h1 className="text-4xl font-bold">Nothing is running here.</h1>
+      <h1 className="text-4xl font-bold">{words.noWashDayIsRunning}</h1>
       <p className="mt-4">{message}</p>
       <p className="mt-6">
         <Link to="/today" className="thread-line font-semibold">
-          Back to today
+          {words.backToToday}
         </Link>
       </p>
     </main>

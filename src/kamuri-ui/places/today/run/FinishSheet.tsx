@@ -4,6 +4,7 @@ import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
 import { Tabs } from '@/kit/Tabs'
 import { ratingNames } from './ratings'
+import { finishSheet as words } from './words'
 
 /** Five quick ratings and a note; every one of them may stay empty. */
 export function FinishSheet({
@@ -24,8 +25,8 @@ export function FinishSheet({
   const [note, setNote] = useState('')
   return (
     <Sheet
-      title={session.rehearsal ? 'End the rehearsal' : 'How did it come out?'}
-      description={session.rehearsal ? 'Nothing of it is kept.' : 'Skip what you cannot say yet.'}
+      title={session.rehearsal ? words.endTheRehearsal : words.howDidItTurnOut}
+      description={session.rehearsal ? words.nothingIsSaved : words.skipWhatYouCannotSay}
       open={open}
       onClose={onClose}
     >
@@ -37,7 +38,7 @@ export function FinishSheet({
       >
         {session.heads.length > 1 && (
           <div className="mt-4">
-            <Tabs tall label="Whose hair" tabs={session.heads} at={of} onLook={setOf} />
+            <Tabs tall label={words.whoseHair} tabs={session.heads} at={of} onLook={setOf} />
           </div>
         )}
         {ratingNames.map(({ field, name, low, high }) => (
@@ -51,7 +52,7 @@ export function FinishSheet({
                     type="radio"
                     name={field}
                     value={value}
-                    aria-label={`${name} ${value} of 5`}
+                    aria-label={words.nameValueOf5({ name, value })}
                     checked={ratings[field] === value}
                     onChange={() => setRatings({ ...ratings, [field]: value })}
                     className="peer absolute inset-0 cursor-pointer opacity-0"
@@ -71,7 +72,7 @@ export function FinishSheet({
           </fieldset>
         ))}
         <label className="mt-5 block font-semibold">
-          Note
+          {words.note}
           <textarea
             value={note}
             maxLength={2000}
@@ -82,10 +83,10 @@ export function FinishSheet({
         </label>
         <div className="mt-5 flex flex-wrap gap-3">
           <Button type="submit" tone="main" className="min-h-16 text-lg">
-            {session.rehearsal ? 'End it, keep nothing' : 'Keep this day'}
+            {session.rehearsal ? words.endWithoutSaving : words.saveThisDay}
           </Button>
           <Button className="min-h-16" onClick={onClose}>
-            Not over yet
+            {words.backToTheRun}
           </Button>
         </div>
       </form>

@@ -2,13 +2,15 @@ import type { RunTaskView, SessionView } from '@/api/client'
 import { clockBeside } from '@/app/time'
 import { bandColour } from '@/drawings/plait/colours'
 import { CountingBar } from './Counting'
+import { lanes as said } from './words'
+import { Rich } from '@/kit/texts'
 
 /** What stands where, head by head and in the kitchen: what counts on it, whose hands are on it, or when they come. */
 export function Lanes({ view, now }: { view: SessionView; now: number }) {
   const lanes = [
     ...view.heads.map((head) => ({ key: head.key, name: head.name, ends: head.endsAt })),
     ...(view.tasks.some((each) => each.strand === 'kitchen' && isOpen(each))
-      ? [{ key: 'kitchen', name: 'Kitchen', ends: null }]
+      ? [{ key: 'kitchen', name: said.kitchen, ends: null }]
       : []),
   ]
   return (
@@ -24,7 +26,10 @@ export function Lanes({ view, now }: { view: SessionView; now: number }) {
               <h2 className="font-display text-2xl font-bold">{lane.name}</h2>
               {lane.ends && (
                 <span className="text-quiet">
-                  done about <strong className="text-ink">{clockBeside(lane.ends, view.now)}</strong>
+                  <Rich
+                    of={said.doneAbout}
+                    parts={{ time: <strong className="text-ink">{clockBeside(lane.ends, view.now)}</strong> }}
+                  />
                 </span>
               )}
             </div>
@@ -52,13 +57,20 @@ function standing(view: SessionView, key: string, counts: boolean): string {
   const own = view.tasks.filter((each) => each.strand === key && isOpen(each))
   const inHand = own.find((each) => each.isHandsOn && each.status === 'running')
   if (inHand) {
-    const sections = inHand.sections > 0 ? `, ${inHand.sectionsDone.length} of ${inHand.sections} sections` : ''
-    const whose = (view.hands.length > 1 && view.hands.find((each) => each.name === inHand.by)?.whose) || 'hands'
-    return `${whose.charAt(0).toUpperCase()}${whose.slice(1)} on it: ${inHand.title.toLowerCase()}${sections}.`
+    const parts = {
+      hands: (view.hands.length > 1 && view.hands.find((each) => each.name === inHand.by)?.whose) || said.hands,
+      title: inHand.title,
+    }
+    return inHand.sections > 0
+      ? said.inHandWith({ ...parts, done: inHand.sectionsDone.length, sections: inHand.sections })
+      : said.inHand(parts)
   }
   const next = own.filter((each) => each.isHandsOn).sort((a, b) => a.start.localeCompare(b.start))[0]
-  if (!next) return counts ? 'Nothing more to do by hand.' : own.length > 0 ? 'Works by itself from here.' : 'Done.'
-  const when =
-    Date.parse(next.start) <= Date.parse(view.now) + 60_000 ? 'now' : `about ${clockBeside(next.start, view.now)}`
-  return `${counts ? 'Then' : key === 'kitchen' ? 'Needs' : 'Waits for hands;'} ${next.title.toLowerCase()} ${when}.`
+  if (!next) return counts ? said.noMoreHandsOnWork : own.length > 0 ? said.theRestNeedsNoHands : said.done
+  const isNow = Date.parse(next.start) <= Date.parse(view.now) + 60_000
+  const parts = {
+    title: next.title,
+    time: isNow ? said.now : said.aboutTime({ time: clockBeside(next.start, view.now) }),
+  }
+  return (counts ? said.then : key === 'kitchen' ? said.needs : said.waitsForHands)(parts)
 }

@@ -6,22 +6,23 @@ import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
 import { Tabs } from '@/kit/Tabs'
 import { Trouble } from '@/kit/Trouble'
+import { mishapSheet as said } from './words'
 
 /** What can go wrong, in the words somebody with wet hands would say. */
 const happenings: { mishap: Mishap; words: string }[] = [
-  { mishap: 'leftTooLong', words: 'It stayed on too long' },
-  { mishap: 'calledAway', words: 'I have to go away' },
-  { mishap: 'stings', words: 'It itches or stings' },
-  { mishap: 'tooHot', words: 'Too hot' },
-  { mishap: 'notEnough', words: 'Not enough of it' },
-  { mishap: 'tooMuch', words: 'Too much of it' },
-  { mishap: 'tooThick', words: 'Too thick' },
-  { mishap: 'tooRunny', words: 'Too runny' },
-  { mishap: 'oilStays', words: 'Oil will not wash out' },
-  { mishap: 'bitsLeft', words: 'Bits left in the hair' },
-  { mishap: 'unsureOfSections', words: 'Not sure which sections are done' },
-  { mishap: 'outOfTime', words: 'Running out of time' },
-  { mishap: 'wetAtBedtime', words: 'Bedtime, and still wet' },
+  { mishap: 'leftTooLong', words: said.itStayedOnTooLong },
+  { mishap: 'calledAway', words: said.iHaveToGoAway },
+  { mishap: 'stings', words: said.itItchesOrStings },
+  { mishap: 'tooHot', words: said.tooHot },
+  { mishap: 'notEnough', words: said.notEnoughOfIt },
+  { mishap: 'tooMuch', words: said.tooMuchOfIt },
+  { mishap: 'tooThick', words: said.tooThick },
+  { mishap: 'tooRunny', words: said.tooRunny },
+  { mishap: 'oilStays', words: said.oilWillNotWashOut },
+  { mishap: 'bitsLeft', words: said.bitsLeftInTheHair },
+  { mishap: 'unsureOfSections', words: said.notSureWhichSectionsAre },
+  { mishap: 'outOfTime', words: said.runningOutOfTime },
+  { mishap: 'wetAtBedtime', words: said.bedtimeAndStillWet },
 ]
 
 /** One press, what happened, and what to do about it on this head at this moment. */
@@ -43,7 +44,7 @@ export function MishapSheet({
   onTake: (event: Omit<EventBody, 'id'>) => void
 }) {
   return (
-    <Sheet title="Something’s off" open={open} onClose={onClose}>
+    <Sheet title={said.somethingsOff} open={open} onClose={onClose}>
       <Asking
         key={`${String(open)}${happened?.mishap ?? ''}`}
         session={session}
@@ -87,7 +88,7 @@ function Asking({
     <>
       {session.heads.length > 1 && (
         <div className="mt-4">
-          <Tabs tall label="On whose hair" tabs={session.heads} at={head} onLook={setHead} />
+          <Tabs tall label={said.onWhoseHair} tabs={session.heads} at={head} onLook={setHead} />
         </div>
       )}
       {mishap === null ? (
@@ -146,8 +147,8 @@ function Asking({
                       {way.sentences.join(' ')}{' '}
                       <span className="text-quiet">
                         {way.putUpAt
-                          ? `Put up by ${clockBeside(way.putUpAt, session.now)}.`
-                          : `Over at ${clockBeside(way.endsAt, session.now)}${later(session.endsAt, way.endsAt)}.`}
+                          ? said.putUpByTime({ time: clockBeside(way.putUpAt, session.now) })
+                          : over(clockBeside(way.endsAt, session.now), minutesBetween(session.endsAt, way.endsAt))}
                       </span>
                     </p>
                   </li>
@@ -156,7 +157,7 @@ function Asking({
             </>
           )}
           <Button tone="quiet" className="mt-2 min-h-16" onClick={() => setMishap(null)}>
-            It was something else
+            {said.backToTheList}
           </Button>
         </div>
       )}
@@ -164,7 +165,8 @@ function Asking({
   )
 }
 
-const later = (before: string, after: string) => {
-  const minutes = Math.round(minutesBetween(before, after))
-  return minutes === 0 ? '' : `, ${spell(minutes)} ${minutes > 0 ? 'later' : 'earlier'} than now`
+const over = (time: string, drift: number) => {
+  const minutes = Math.round(drift)
+  if (minutes === 0) return said.doneAt({ time })
+  return (minutes > 0 ? said.doneLater : said.doneEarlier)({ time, minutes: spell(minutes) })
 }

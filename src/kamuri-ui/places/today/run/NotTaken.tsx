@@ -1,4 +1,5 @@
 import { Button } from '@/kit/Button'
+import { notTaken as words } from './words'
 
 /** What was pressed while Kamuri was out of reach, and came too late: said above everything else until it is read. */
 export function NotTaken({ sentences, onRead }: { sentences: string[]; onRead: () => void }) {
@@ -10,13 +11,13 @@ export function NotTaken({ sentences, onRead }: { sentences: string[]; onRead: (
       data-not-taken
     >
       <div>
-        <p className="font-semibold">Pressed here while Kamuri was out of reach, and not taken:</p>
+        <p className="font-semibold">{words.pressedWhileKamuriWasOut}</p>
         {sentences.map((sentence, n) => (
           <p key={n}>{sentence}</p>
         ))}
       </div>
       <Button tone="quiet" className="min-h-16 max-sm:-ml-4" onClick={onRead}>
-        I have seen it
+        {words.gotIt}
       </Button>
     </div>
   )

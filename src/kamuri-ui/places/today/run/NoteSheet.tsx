@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
+import { noteSheet as said } from './words'
 
 /** A note in the person's own words. */
 export function NoteSheet({
@@ -14,7 +15,7 @@ export function NoteSheet({
 }) {
   const [text, setText] = useState('')
   return (
-    <Sheet title="A note" open={open} onClose={onClose}>
+    <Sheet title={said.writeANote} open={open} onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault()
@@ -25,7 +26,7 @@ export function NoteSheet({
         }}
       >
         <textarea
-          aria-label="Note"
+          aria-label={said.note}
           value={text}
           maxLength={2000}
           rows={4}
@@ -33,7 +34,7 @@ export function NoteSheet({
           className="mt-4 block w-full rounded-lg border-2 border-strand bg-paper p-3 text-lg"
         />
         <Button type="submit" tone="main" className="mt-4 min-h-16 text-lg">
-          Keep the note
+          {said.saveNote}
         </Button>
       </form>
     </Sheet>

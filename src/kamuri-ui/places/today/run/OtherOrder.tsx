@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told, type EventBody, type SessionView } from '@/api/client'
 import { Button } from '@/kit/Button'
+import { otherOrder as words } from './words'
 
 /** When the day has drifted, another order of the rest may be over sooner. It is offered, never forced. */
 export function OtherOrder({
@@ -34,10 +35,10 @@ export function OtherOrder({
     >
       <span className="mr-2 text-lg">{better.data.sentence}</span>
       <Button className="min-h-16" onClick={() => onTake({ kind: 'orderChanged' })}>
-        Take that order
+        {words.useTheNewOrder}
       </Button>
       <Button tone="quiet" className="min-h-16" onClick={() => setDeclined(asked)}>
-        Stay with this one
+        {words.keepThisOrder}
       </Button>
     </div>
   )

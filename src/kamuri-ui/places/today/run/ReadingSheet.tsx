@@ -6,6 +6,8 @@ import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { ChoiceWord } from '@/kit/Word'
+import { readingSheet as words } from './words'
+import { Rich } from '@/kit/texts'
 
 /** How warm, how much: from the probe and the scale, or by hand. */
 export function ReadingSheet({
@@ -32,30 +34,35 @@ export function ReadingSheet({
   const of = chosen === '' ? undefined : (cooling.find((each) => each.id === chosen) ?? cooling[0])
   const weighs = session.steps.find((step) => step.id === inHand?.step)?.weighsMl ?? 0
   return (
-    <Sheet title="A reading" open={open} onClose={onClose}>
+    <Sheet title={words.reading} open={open} onClose={onClose}>
       {cooling.length > 0 && (
         <p className="mt-2 text-lg">
-          The temperature is for{' '}
-          <ChoiceWord
-            tall
-            small
-            label="What the temperature is for"
-            value={of?.id ?? ''}
-            choices={[
-              ...cooling.map((each) => ({ value: each.id, word: each.title.toLowerCase() })),
-              { value: '', word: 'something else' },
-            ]}
-            onChoose={setChosen}
+          <Rich
+            of={words.temperatureIsFor}
+            parts={{
+              what: (
+                <ChoiceWord
+                  tall
+                  small
+                  label={words.whatTheTemperatureIsFor}
+                  value={of?.id ?? ''}
+                  choices={[
+                    ...cooling.map((each) => ({ value: each.id, word: each.title })),
+                    { value: '', word: words.somethingElse },
+                  ]}
+                  onChoose={setChosen}
+                />
+              ),
+            }}
           />
-          .
         </p>
       )}
       <Row
         key={of?.id ?? ''}
-        label="How warm"
+        label={words.howWarm}
         unit="°C"
-        source="From the probe"
-        without="The probe is in nothing; put it in under Shelf, Is it warm."
+        source={words.fromTheProbe}
+        without={words.theProbeIsNotIn}
         read={() =>
           told(
             of?.cools
@@ -75,10 +82,10 @@ export function ReadingSheet({
         onKeep={(value) => onTake({ kind: 'reading', reading: 'celsius', value, task: of?.id ?? task })}
       />
       <Row
-        label="How much"
+        label={words.howMuch}
         unit="g"
-        source="From the scale"
-        without="Nothing is on the scale."
+        source={words.fromTheScale}
+        without={words.theScaleIsEmpty}
         read={() =>
           told(api.GET('/api/scale', { params: { query: { about: weighs || undefined } } })).then(
             (scale) => scale.grams,
@@ -157,10 +164,10 @@ function Row({
           type="submit"
           tone="main"
           className="min-h-16"
-          aria-label={`Keep ${label.toLowerCase()} it is`}
+          aria-label={words.saveReading({ label })}
           disabled={text === '' || Number.isNaN(value)}
         >
-          Keep
+          {words.save}
         </Button>
       </div>
       {asked.isFetched && asked.data === null && <p className="mt-1 text-quiet">{without}</p>}

@@ -1,6 +1,8 @@
 import { Link } from 'react-router'
 import type { SessionView } from '@/api/client'
 import { clockBeside, spell } from '@/app/time'
+import { runHeader as words } from './words'
+import { Rich } from '@/kit/texts'
 
 const speeds = [1, 10, 60, 600]
 
@@ -28,15 +30,20 @@ export function RunHeader({
   return (
     <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 pt-3 pb-1 text-lg">
       <Link to="/today" className="order-first font-display font-bold sm:order-none">
-        Kamuri
+        {words.kamuri}
       </Link>
-      {view.rehearsal && <span className="order-first font-semibold text-warn sm:order-none">Rehearsal</span>}
+      {view.rehearsal && <span className="order-first font-semibold text-warn sm:order-none">{words.rehearsal}</span>}
       <p className="w-full sm:w-auto">
-        Ends <strong data-ends>{clockBeside(view.endsAt, view.now)}</strong>
-        <span className="text-quiet">{drift(view)}</span>
+        <Rich
+          of={words.ends}
+          parts={{
+            time: <strong data-ends>{clockBeside(view.endsAt, view.now)}</strong>,
+            drift: <span className="text-quiet">{drift(view)}</span>,
+          }}
+        />
       </p>
       {view.hands.length > 1 && (
-        <div role="group" aria-label="Whose hands this screen is for" className="flex items-center gap-1">
+        <div role="group" aria-label={words.whoseHandsThisScreenIs} className="flex items-center gap-1">
           {view.hands.map((each) => (
             <button
               key={each.name}
@@ -51,7 +58,7 @@ export function RunHeader({
         </div>
       )}
       {view.rehearsal && (
-        <div role="group" aria-label="Pace of the rehearsal" className="flex flex-wrap items-center sm:gap-1">
+        <div role="group" aria-label={words.rehearsalSpeed} className="flex flex-wrap items-center sm:gap-1">
           {speeds.map((speed) => (
             <button
               key={speed}
@@ -68,18 +75,18 @@ export function RunHeader({
             className="min-h-16 rounded-lg px-1 text-quiet hover:text-ink sm:px-2"
             onClick={onSurprise}
           >
-            Surprise me
+            {words.surpriseMe}
           </button>
         </div>
       )}
       {isCalm && (
         <p role="status" className="order-last w-full font-semibold">
-          Nothing can go wrong just now; ask again when something is in hand.
+          {words.nothingCanGoWrongJust}
         </p>
       )}
       {!reaching && (
         <p role="status" className="font-semibold text-stop">
-          Not reaching Kamuri; what you press is kept.
+          {words.kamuriIsOutOfReach}
         </p>
       )}
       <time className="order-first ml-auto font-display sm:order-none text-2xl font-semibold">{wall(view, now)}</time>
@@ -89,7 +96,7 @@ export function RunHeader({
 
 const drift = (view: SessionView) => {
   const minutes = Math.round(view.driftMinutes)
-  return minutes === 0 ? ', as planned' : `, ${spell(minutes)} ${minutes > 0 ? 'late' : 'early'}`
+  return minutes === 0 ? words.asPlanned : (minutes > 0 ? words.late : words.early)({ minutes: spell(minutes) })
 }
 
 /** The household's wall clock at a moment: the server's offset is kept, the minutes tick on. */

@@ -1,24 +1,25 @@
 import { Sheet } from '@/kit/Sheet'
+import { runKeys as words } from './words'
 
 /** The keys of a run. */
 export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void }) {
   const rows = [
-    ['Space', 'what the big button says'],
-    ['1 to 9, 0', 'that section is done; 0 is the tenth'],
-    ['m', 'five minutes more'],
-    ['p', 'pause, go on'],
+    ['Space', words.whatTheBigButtonSays],
+    ['1 to 9, 0', words.thatSectionIsDone0],
+    ['m', words.fiveMinutesMore],
+    ['p', words.pauseOrResume],
     ['k', 'skip'],
-    ['u', 'take back'],
+    ['u', words.undo],
     ['n', 'note'],
     ['r', 'a reading: how warm, how much'],
     ['x', 'something’s off'],
-    ['s', 'sound, light and other screens'],
-    ['h', 'the other pair of hands'],
-    ['f', 'finish, and rate it'],
-    ['?', 'these keys'],
+    ['s', words.soundLightAndOtherScreens],
+    ['h', words.theOtherPairOfHands],
+    ['f', words.finishAndRateIt],
+    ['?', words.theseKeys],
   ]
   return (
-    <Sheet title="Keys" open={open} onClose={onClose}>
+    <Sheet title={words.keyboardShortcuts} open={open} onClose={onClose}>
       <dl className="mt-4 grid grid-cols-[6rem_1fr] gap-y-2 text-lg">
         {rows.map(([key, what]) => (
           <div key={key} className="contents">

@@ -31,6 +31,8 @@ import { RunButton } from './RunButton'
 import { RunHeader } from './RunHeader'
 import { useSession, useSessionNow } from './useSession'
 import { WholeDay } from './WholeDay'
+import { runPage as texts } from './words'
+import { Rich } from '@/kit/texts'
 
 const none: RunTaskView[] = []
 
@@ -123,7 +125,7 @@ export function RunPage() {
   )
 
   if (trouble && !view) return <Gone message={trouble.message} />
-  if (!view || !hands) return <p className="p-8 text-quiet">One moment.</p>
+  if (!view || !hands) return <p className="p-8 text-quiet">{texts.loading}</p>
   if (view.status === 'finished') return <Over view={view} />
 
   const doing = task(view, hands.doing)
@@ -145,10 +147,10 @@ export function RunPage() {
   // Within reach of the thumb on a wide screen, below the day on a phone.
   const lesser = (
     <>
-      <RunButton label="Note" hint="n" onClick={() => setNoting(true)} />
-      <RunButton label="Reading" hint="r" onClick={() => setReading(true)} />
-      <RunButton label="Sound" hint="s" onClick={() => setSignalling(true)} />
-      <RunButton label="Finish" hint="f" onClick={() => setFinishing(true)} />
+      <RunButton label={texts.note} hint="n" onClick={() => setNoting(true)} />
+      <RunButton label={texts.reading} hint="r" onClick={() => setReading(true)} />
+      <RunButton label={texts.sound} hint="s" onClick={() => setSignalling(true)} />
+      <RunButton label={texts.finish} hint="f" onClick={() => setFinishing(true)} />
     </>
   )
 
@@ -180,7 +182,11 @@ export function RunPage() {
             fragile={head.fragileZones}
             done={mapped?.sectionsDone ?? []}
             current={section}
-            label={mapped ? `${head.name}: sections of ${mapped.title}` : `${head.name}, sections`}
+            label={
+              mapped
+                ? texts.nameSectionsOfTitle({ name: head.name, title: mapped.title })
+                : texts.nameSections({ name: head.name })
+            }
             onTick={
               doing && doing.sections > 0
                 ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
@@ -196,17 +202,16 @@ export function RunPage() {
           shown={shown}
           head={head}
           section={section}
-          resting={subject?.title ?? 'Rest'}
+          resting={subject?.title ?? texts.rest}
         />
         <div className="order-4 md:order-none md:col-start-2">
           <p className="mt-1 text-lg text-quiet">
             {doing &&
-              `${spell(Math.max(0, worked))} on this; ${spell(doing.plannedMinutes + doing.extraMinutes)} planned. ${doing.pace ? `${doing.pace} ` : ''}`}
-            {measured && (
-              <>
-                Amounts in <MeasureWord tall />.
-              </>
-            )}
+              texts.workedAndPlanned({
+                worked: spell(Math.max(0, worked)),
+                planned: spell(doing.plannedMinutes + doing.extraMinutes),
+              })}{' '}
+            {doing?.pace} {measured && <Rich of={texts.amountsIn} parts={{ unit: <MeasureWord tall /> }} />}
           </p>
           {[...new Set([step, ...also].flatMap((each) => each?.cautions ?? []))].map((caution) => (
             <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
@@ -238,12 +243,12 @@ export function RunPage() {
       </main>
 
       {several && <Lanes view={view} now={now} />}
-      <section aria-label="The whole day" className="mt-2 border-t border-rule pt-2">
+      <section aria-label={texts.theWholeDay} className="mt-2 border-t border-rule pt-2">
         <WholeDay view={view} now={now} />
       </section>
 
       <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">
-        <RunButton label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
+        <RunButton label={texts.skip} hint="k" onClick={presses.skip} disabled={!skip} />
         {lesser}
       </div>
       <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1.3fr)_repeat(3,minmax(0,0.9fr))_minmax(0,1.5fr)_repeat(4,minmax(0,0.85fr))] lg:gap-3">
@@ -255,15 +260,15 @@ export function RunPage() {
           disabled={!main || main.isHeld}
           data-main
         >
-          {main?.label ?? 'Nothing to press'}
-          {main && !main.isHeld && <span className="text-sm font-normal">space</span>}
+          {main?.label ?? texts.nothingToDo}
+          {main && !main.isHeld && <span className="text-sm font-normal">{texts.space}</span>}
         </Button>
-        <RunButton label="Something’s off" hint="x" onClick={() => setOff(true)} />
-        <RunButton label="5 min more" hint="m" onClick={presses.more} disabled={!subject} />
-        <RunButton label={view.status === 'paused' ? 'Go on' : 'Pause'} hint="p" onClick={presses.pause} />
-        <RunButton className="max-lg:hidden" label="Skip" hint="k" onClick={presses.skip} disabled={!skip} />
+        <RunButton label={texts.somethingsOff} hint="x" onClick={() => setOff(true)} />
+        <RunButton label={texts.n5MinMore} hint="m" onClick={presses.more} disabled={!subject} />
+        <RunButton label={view.status === 'paused' ? texts.resume : texts.pause} hint="p" onClick={presses.pause} />
+        <RunButton className="max-lg:hidden" label={texts.skip} hint="k" onClick={presses.skip} disabled={!skip} />
         <RunButton
-          label="Take back"
+          label={texts.undo}
           hint={view.undo ? view.undo.label : 'u'}
           onClick={presses.undo}
           disabled={!view.undo}
@@ -331,16 +336,18 @@ function Then({ view, hands }: { view: SessionView; hands: HandsView }) {
   if (ahead.length === 0) return null
   return (
     <p className="mt-4 text-lg">
-      Then{' '}
+      {texts.then}{' '}
       {ahead.slice(0, 3).map((each, n) => (
         <span key={each.id}>
           {n > 0 && ', '}
-          <strong className={n === 0 ? 'text-accent' : ''}>{each.title.toLowerCase()}</strong>
-          {view.heads.length > 1 && each.strand !== 'kitchen' && ` on ${nameOf(view, each.head)}`}
+          <strong className={n === 0 ? 'text-accent' : ''}>
+            {view.heads.length > 1 && each.strand !== 'kitchen'
+              ? texts.titleOn({ title: each.title, name: nameOf(view, each.head) })
+              : each.title}
+          </strong>
           <span className="text-quiet"> {clock(each.start)}</span>
         </span>
       ))}
-      .
     </p>
   )
 }

@@ -2,13 +2,14 @@ import type { SessionView } from '@/api/client'
 import { clockBeside, minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
 import { wallClock } from '@/drawings/plait/wallClock'
+import { wholeDay as words } from './words'
 
 /** The whole day as a plait, with what has really happened and what is now expected. A strip, so that it stays in sight. */
 export function WholeDay({ view, now }: { view: SessionView; now: number }) {
   const begin = view.startedAt ?? view.now
   const strands = view.heads.map((head) => ({ id: head.key, name: head.name, note: head.aim }))
   if (view.tasks.some((each) => each.strand === 'kitchen'))
-    strands.push({ id: 'kitchen', name: 'Kitchen', note: 'stove, bowl' })
+    strands.push({ id: 'kitchen', name: words.kitchen, note: 'stove, bowl' })
   // A wanted end that lies hours off would only squeeze the day together.
   const readyBy = view.heads
     .map((head) => head.readyBy)
@@ -34,7 +35,7 @@ export function WholeDay({ view, now }: { view: SessionView; now: number }) {
       }))}
       readyBy={wanted}
       small
-      summary={`The day of ${view.names}, ending ${clockBeside(view.endsAt, begin)}`}
+      summary={words.theDayOfNamesEnding({ names: view.names, time: clockBeside(view.endsAt, begin) })}
     />
   )
 }

@@ -1,10 +1,11 @@
 import type { Ratings } from '@/api/client'
+import { ratings as words } from './words'
 
 /** The five questions at the end of a day. */
 export const ratingNames: { field: keyof Ratings; name: string; low: string; high: string }[] = [
-  { field: 'softness', name: 'Softness', low: 'rough', high: 'soft' },
-  { field: 'definition', name: 'Definition', low: 'none', high: 'clear' },
-  { field: 'slip', name: 'Slip', low: 'it caught', high: 'it glided' },
-  { field: 'scalpComfort', name: 'Scalp comfort', low: 'sore', high: 'at ease' },
-  { field: 'stiffness', name: 'Stiffness', low: 'supple', high: 'stiff' },
+  { field: 'softness', name: words.softness, low: 'rough', high: 'soft' },
+  { field: 'definition', name: words.definition, low: 'none', high: 'clear' },
+  { field: 'slip', name: words.slip, low: words.itCaught, high: words.itGlided },
+  { field: 'scalpComfort', name: words.scalpComfort, low: 'sore', high: words.atEase },
+  { field: 'stiffness', name: words.stiffness, low: 'supple', high: 'stiff' },
 ]

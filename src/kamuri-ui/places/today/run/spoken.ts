@@ -1,6 +1,7 @@
 import type { HandsView, SessionView } from '@/api/client'
 import { clockBeside } from '@/app/time'
 import { nameOf } from './mainPress'
+import { spoken as said } from './words'
 
 /** Something to say aloud, and what it is about: the same is not said again because a time in it has moved. */
 export interface Spoken {
@@ -12,8 +13,8 @@ export interface Spoken {
 export function spokenOf(view: SessionView, hands: HandsView): Spoken | null {
   if (view.status === 'paused')
     return view.parkedAt
-      ? { about: 'put up', words: 'The hair is put up. Go on when you are back.' }
-      : { about: 'paused', words: 'Paused. What is on the hair goes on working.' }
+      ? { about: 'put up', words: said.theHairIsPutUp }
+      : { about: 'paused', words: said.pausedWhatIsOnThe }
   const several = view.heads.length > 1
   const find = (id: string | null | undefined) => view.tasks.find((task) => task.id === id)
   const doing = find(hands.doing)
@@ -26,15 +27,16 @@ export function spokenOf(view: SessionView, hands: HandsView): Spoken | null {
   }
   const next = find(hands.next)
   if (next) {
-    const then = `${several ? ` for ${nameOf(view, next.head)}` : ''}: ${next.title}.`
+    const parts = { title: next.title, name: nameOf(view, next.head) }
+    const until = hands.restUntil
+      ? said.aBreakUntilTime({ time: clockBeside(hands.restUntil, view.now) })
+      : hands.nextFrom
+        ? (hands.keeping ?? said.handsAreFreeUntilTime({ time: clockBeside(hands.nextFrom, view.now) }))
+        : ''
     return {
       about: `next ${next.id}`,
-      words: hands.restUntil
-        ? `A break until ${clockBeside(hands.restUntil, view.now)}. Then${then}`
-        : hands.nextFrom
-          ? `${hands.keeping ?? `Hands are free until ${clockBeside(hands.nextFrom, view.now)}.`} Then${then}`
-          : `Next${then}`,
+      words: `${until} ${(several ? said.nextFor : said.next)(parts)}`.trimStart(),
     }
   }
-  return view.allDone ? { about: 'all done', words: 'All of it is done.' } : null
+  return view.allDone ? { about: 'all done', words: said.everythingIsDone } : null
 }

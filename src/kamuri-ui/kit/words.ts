@@ -1,0 +1,18 @@
+import type { Parts } from '@/kit/texts'
+
+export const amount = {
+  amountsInUnit: ({ unit }: Parts<'unit'>) => `Amounts in ${unit}`,
+  exactlyExact: ({ exact }: Parts<'exact'>) => `Exactly ${exact}`,
+  amountsIn: 'Amounts in',
+}
+
+export const removing = {
+  deleteWord: 'Delete…',
+  deleteName: ({ name }: Parts<'name'>) => `Delete ${name}?`,
+  deleteWord2: 'Delete',
+  cancel: 'Cancel',
+}
+
+export const sheet = {
+  close: 'Close',
+}
