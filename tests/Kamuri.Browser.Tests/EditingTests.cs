@@ -154,7 +154,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Press("Water beads off");
         _window.SeeText("When was it last clarified", "[data-question=clarified]");
         _window.Click("[data-question=clarified] button:first-of-type");
-        _window.SeeText("What stays on it between washes?", "[data-question=layers]");
+        _window.SeeText("What stays on the hair between washes?", "[data-question=layers]");
         _window.Click("[data-question=layers] button:last-of-type");
         _window.Click("[data-question=chemical] button:last-of-type");
         _window.SeeText("low porosity", "[data-question=beads]");

@@ -60,7 +60,7 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.SeeText("Because: Loose roots only", "article[data-finding=R45]");
         _window.Press("Undo");
         _window.SeeText("Must change before you begin", "article[data-finding=R45]");
-        _window.Press("Leave tool detangle out");
+        _window.Press("Leave out comb detangling");
         _window.Until(() => !_window.Has("li[data-step=tool-detangle]"), "the comb left out");
     }
 

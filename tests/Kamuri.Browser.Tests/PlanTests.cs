@@ -59,7 +59,7 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
 
         _window.Choose("Add a step after this", "Gel");
         _window.Until(() => Steps().Contains("gel"), "gel");
-        _window.SeeText("Oil seals; gel over it cannot bring water in any more.");
+        _window.SeeText("Oil seals, so gel on top of it cannot bring water in.");
     }
 
     [Fact]

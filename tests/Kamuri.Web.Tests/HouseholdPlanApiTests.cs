@@ -164,8 +164,8 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         Assert.True((await PlanAsync(body))["minutesLate"]!.GetValue<double>() > 0);
         using var answer = await _server.Http.PostAsJsonAsync("/api/household-plans/why-not", body, TestContext.Current.CancellationToken);
         var told = await ToldAsync(answer);
-        Assert.Equal("an earlier beginning", told[0]["trying"]!.GetValue<string>());
-        Assert.Contains(told, each => each["trying"]!.GetValue<string>() == "less for Ilse");
+        Assert.Equal("an earlier start", told[0]["trying"]!.GetValue<string>());
+        Assert.Contains(told, each => each["trying"]!.GetValue<string>() == "leaving steps out for Ilse");
         Assert.Equal(
             told.Select(each => each["share"]!.GetValue<double>()).Order(),
             told.Select(each => each["share"]!.GetValue<double>())

@@ -97,7 +97,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         }
 
         var hands = view!["hands"]![0]!;
-        Assert.Equal("Marek is not there before 13:00.", hands["keeping"]!.GetValue<string>());
+        Assert.Equal("Marek is not home before 13:00.", hands["keeping"]!.GetValue<string>());
         Assert.Equal(13, DateTimeOffset.Parse(hands["nextFrom"]!.GetValue<string>(), CultureInfo.InvariantCulture).Hour);
     }
 
@@ -195,7 +195,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
 
         var (_, read) = await Process.SendAsync(HttpMethod.Get, path);
         Assert.Equal(
-            "Cool water over it",
+            "Rinse with cool water",
             read!["tasks"]!
                 .AsArray()
                 .Select(task => task!["title"]!.GetValue<string>())
@@ -250,7 +250,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         {
             var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
             Assert.Equal(
-                "44 °C: too hot for skin. Let it cool, or add cool water.",
+                "44 °C is too hot for skin. Let it cool, or add cool water.",
                 kept!["readings"]![0]!["sentence"]!.GetValue<string>()
             );
         }

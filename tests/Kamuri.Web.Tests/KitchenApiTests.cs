@@ -68,7 +68,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [InlineData(
         "ingredients[0].unit",
         """{"name":"egg","amount":50,"unit":"gram"}""",
-        "egg is counted; give a number of pieces, halves allowed."
+        "egg is counted: enter a number of pieces. Halves are allowed."
     )]
     [InlineData(
         "ingredients[0].unit",

@@ -154,7 +154,7 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         Assert.False(answer["canStart"]!.GetValue<bool>());
         Assert.Equal("Brown mask holds nuts, which Oriel must not have.", Finding(answer, "R33")!["reason"]!.GetValue<string>());
         Assert.Equal(
-            "This stop protects a person and cannot be overridden.",
+            "This stop protects a person. You cannot override it.",
             Assert.Single(answer["refusedEdits"]!.AsArray())!["reason"]!.GetValue<string>()
         );
     }

@@ -246,7 +246,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
 
         Assert.Equal("conditionOn", changes["switched"]!.AsArray().Single()!["question"]!.GetValue<string>());
         Assert.Contains(
-            "Deep condition: 130 ml in place of 100 ml.",
+            "Deep condition: 130 ml instead of 100 ml.",
             changes["sentences"]!.AsArray().Select(sentence => sentence!.GetValue<string>())
         );
     }

@@ -41,7 +41,7 @@ public static class AimCatalogue
         {
             EndStyle.AsItIs => "as it is",
             EndStyle.Retwist => "retwisted",
-            _ => Planning.PlanWords.Of(style),
+            _ => Planning.PlanSentences.Of(style),
         };
 
     /// <summary>What a kind of hair is usually washed for.</summary>

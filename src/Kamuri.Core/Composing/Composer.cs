@@ -148,11 +148,11 @@ internal static class Overrides
         {
             if (string.IsNullOrWhiteSpace(edit!.Reason))
             {
-                refused.Add(new RefusedEdit(index, "Going on in spite of a stop needs a reason."));
+                refused.Add(new RefusedEdit(index, ComposingWords.GiveAReasonForContinuingIn));
             }
             else if (findings.Any(finding => finding.Rule == edit.Rule && finding.IsSafety))
             {
-                refused.Add(new RefusedEdit(index, "This stop protects a person and cannot be overridden."));
+                refused.Add(new RefusedEdit(index, ComposingWords.ThisStopProtectsAPersonYou));
             }
             else
             {

@@ -17,11 +17,11 @@ public sealed record Deposit(Substance Substance, Places Places, string Step, Mi
     public string Name =>
         Traits switch
         {
-            _ when Traits.HasFlag(MixtureTraits.RawEgg) && !Substances.Of(Substance).IsRawEgg => "raw egg",
-            _ when Traits.HasFlag(MixtureTraits.Onion) && Substance != Substance.OnionJuice => "onion juice",
-            _ when Traits.HasFlag(MixtureTraits.PodGel) => "pod gel",
+            _ when Traits.HasFlag(MixtureTraits.RawEgg) && !Substances.Of(Substance).IsRawEgg => ComposingWords.RawEgg,
+            _ when Traits.HasFlag(MixtureTraits.Onion) && Substance != Substance.OnionJuice => ComposingWords.OnionJuice,
+            _ when Traits.HasFlag(MixtureTraits.PodGel) => ComposingWords.PodGel,
             _ when Traits.HasFlag(MixtureTraits.Clay) && Substance != Substance.Clay => "clay",
-            _ when Traits.HasFlag(MixtureTraits.Powder) && Substance != Substance.HerbPaste => "herb powder",
+            _ when Traits.HasFlag(MixtureTraits.Powder) && Substance != Substance.HerbPaste => ComposingWords.HerbPowder,
             _ => Facts.Name,
         };
 }

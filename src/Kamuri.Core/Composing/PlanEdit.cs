@@ -94,15 +94,15 @@ public static class PlanEditing
             case AddStep add:
                 if (StepCatalogue.Find(add.Kind) is not { } kind)
                 {
-                    return $"There is no step called '{add.Kind}'.";
+                    return ComposingWords.ThereIsNoStepCalledAdd(add.Kind);
                 }
 
                 if (Place(list, add.After) is not { } addAt)
                 {
-                    return $"The plan has no step '{add.After}' to put {kind.Name.ToLowerInvariant()} behind.";
+                    return ComposingWords.ThePlanHasNoStepAfter(add.After!, kind.Noun);
                 }
 
-                list.Insert(addAt, new PlanStep(NextId(list, kind.Id), kind) { Reason = "You added it.", Origin = origin });
+                list.Insert(addAt, new PlanStep(NextId(list, kind.Id), kind) { Reason = ComposingWords.YouAddedIt, Origin = origin });
                 return null;
             case DropStep drop:
                 return list.RemoveAll(step => step.Id == drop.Step) > 0 ? null : NotThere(drop.Step);
@@ -115,7 +115,7 @@ public static class PlanEditing
 
                 if (move.After == move.Step)
                 {
-                    return "A step cannot come behind itself.";
+                    return ComposingWords.AStepCannotComeAfterItself;
                 }
 
                 var moving = list[from];
@@ -140,7 +140,7 @@ public static class PlanEditing
                     list[original] with
                     {
                         Id = NextId(list, list[original].Kind.Id),
-                        Reason = "You asked for it once more.",
+                        Reason = ComposingWords.YouAskedForThisStepAgain,
                         Origin = origin,
                         WithPrevious = false,
                     }
@@ -157,8 +157,7 @@ public static class PlanEditing
                 var at = list.FindIndex(step => step.Id == together.Step);
                 return at < 0 ? NotThere(together.Step)
                     : !together.Together ? Change(list, together.Step, step => step with { WithPrevious = false })
-                    : at == 0 || !CanBeTogether(list[at - 1], list[at])
-                        ? $"{list[at].Kind.Name} and the step before it are not both worked in sections."
+                    : at == 0 || !CanBeTogether(list[at - 1], list[at]) ? ComposingWords.ListAndTheStepBeforeIt(list[at].Kind.Name)
                     : Change(list, together.Step, step => step with { WithPrevious = true });
             case SetMinutes minutes:
                 return Change(list, minutes.Step, step => step with { Minutes = minutes.Minutes });
@@ -178,7 +177,7 @@ public static class PlanEditing
                 // It changes no step; the findings take it up.
                 return null;
             default:
-                return "This change is not known here.";
+                return ComposingWords.KamuriDoesNotKnowThisKind;
         }
     }
 
@@ -202,12 +201,12 @@ public static class PlanEditing
         var moving = moves.Steps.Select(id => list.Find(step => step.Id == id)).OfType<PlanStep>().Distinct().ToList();
         if (moving.Count == 0)
         {
-            return "None of these steps are in the plan any more.";
+            return ComposingWords.NoneOfTheseStepsAreIn;
         }
 
         if (moves.After is not null && (moves.Steps.Contains(moves.After) || list.TrueForAll(step => step.Id != moves.After)))
         {
-            return moves.Steps.Contains(moves.After) ? "Steps cannot come behind themselves." : NotThere(moves.After);
+            return moves.Steps.Contains(moves.After) ? ComposingWords.StepsCannotComeAfterThemselves : NotThere(moves.After);
         }
 
         list.RemoveAll(moving.Contains);
@@ -238,7 +237,7 @@ public static class PlanEditing
         return at < 0 ? null : at + 1;
     }
 
-    private static string NotThere(string id) => $"The plan no longer has the step '{id}'.";
+    private static string NotThere(string id) => ComposingWords.ThePlanNoLongerHasThe(id);
 
     /// <summary>The first free id for a kind: <c>rinse</c>, then <c>rinse-2</c>.</summary>
     public static string NextId(IEnumerable<PlanStep> steps, string kind)

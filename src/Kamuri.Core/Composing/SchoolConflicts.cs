@@ -38,43 +38,39 @@ public static class SchoolConflicts
     {
         var head = request.Head;
         var isKept = (request.Kind & HairKinds.Kept) != 0;
-        var its = request.Kind == HairKinds.Locs ? "locs" : "a style that is in";
+        var its = request.Kind == HairKinds.Locs ? "locs" : ComposingWords.AStyleThatIsIn;
 
         // Only what differs from the craft's default is a choice that can be in the way.
         if (isKept && schools.Detangle is DetangleIn.PrePoo or DetangleIn.LeaveIn)
         {
-            yield return ("detangle", false, $"There is nothing to comb in {its}; it is left out.");
+            yield return ("detangle", false, ComposingWords.ThereIsNothingToCombIn(its));
         }
 
         if (isKept && schools.Length == TreatmentLength.Overnight)
         {
-            yield return ("length", false, $"Oil overnight does not come out of {its} again; there is no pre-poo in this day.");
+            yield return ("length", false, ComposingWords.OilLeftOvernightDoesNotWash(its));
         }
 
         if (isKept && schools.Butter)
         {
-            yield return ("butter", false, $"Butter stays inside {its} and gathers lint; it is left out.");
+            yield return ("butter", false, ComposingWords.ButterStaysInsideItsAndGathers(its));
         }
 
         if (isKept && schools.ScalpConditioner == ScalpConditioner.CoWash)
         {
-            yield return ("scalpConditioner", false, $"Creamy cleansers stay in {its}; a diluted one is used on the parts.");
+            yield return ("scalpConditioner", false, ComposingWords.CreamyCleansersStayInItsSo(its));
         }
 
         if (schools.ScalpOil == ScalpOiling.HeavyWashedOut && isKept)
         {
-            yield return ("scalpOil", false, $"Heavy oil cannot be washed out of {its}; a few drops of light oil are used.");
+            yield return ("scalpOil", false, ComposingWords.HeavyOilDoesNotWashOut(its));
         }
         else if (
             schools.ScalpOil == ScalpOiling.HeavyWashedOut
             && (head.Scalp.Contains(ScalpSign.Oily) || head.Scalp.Contains(ScalpSign.Flaky))
         )
         {
-            yield return (
-                "scalpOil",
-                true,
-                "The scalp is flaky or oily: heavy oil can feed that. If it itches more afterwards, go back to light oil."
-            );
+            yield return ("scalpOil", true, ComposingWords.TheScalpIsFlakyOrOily);
         }
 
         if (
@@ -83,40 +79,32 @@ public static class SchoolConflicts
             && (head.Scalp.Contains(ScalpSign.Oily) || head.Scalp.Contains(ScalpSign.Flaky))
         )
         {
-            yield return (
-                "scalpConditioner",
-                true,
-                "The scalp is flaky or oily: conditioner on it leaves more behind than shampoo. Clarify in time."
-            );
+            yield return ("scalpConditioner", true, ComposingWords.TheScalpIsFlakyOrOily2);
         }
 
         if (!isKept && schools.ConditionOn == ConditionOn.Dry && head.Porosity == Porosity.Low)
         {
-            yield return (
-                "conditionOn",
-                true,
-                "Low-porosity hair takes up little when it is dry: work it in warm, and give it its full window."
-            );
+            yield return ("conditionOn", true, ComposingWords.LowPorosityHairAbsorbsLittleWhen);
         }
 
         if (!isKept && schools.Butter && head.Porosity == Porosity.Low)
         {
-            yield return ("butter", true, "On low-porosity hair butter lies on top: take little, and expect to clarify sooner.");
+            yield return ("butter", true, ComposingWords.OnLowPorosityHairButterSits);
         }
 
         if (!isKept && schools.FinalWater == FinalWater.Lukewarm && head.Porosity == Porosity.High)
         {
-            yield return ("finalWater", true, "High-porosity hair loses its moisture fastest: a cool last rinse is what closes it.");
+            yield return ("finalWater", true, ComposingWords.HighPorosityHairLosesMoistureFastest);
         }
 
         if (!isKept && schools.Protein == ProteinPlace.PrePoo && request.Stretch == StretchCheck.NeedsMoisture)
         {
-            yield return ("protein", false, "The wet strand snapped at once: no protein today, wherever it stands.");
+            yield return ("protein", false, ComposingWords.TheWetStrandSnappedAtOnce);
         }
 
         if (!isKept && schools.Length == TreatmentLength.Overnight && head.AgeGroup == AgeGroup.UnderSix)
         {
-            yield return ("length", true, "Under six: a soft cloth only, never a cap on a sleeping child.");
+            yield return ("length", true, ComposingWords.UnderSixUseOnlyASoft);
         }
 
         foreach (var found in Warmth(request, schools, isKept))
@@ -131,7 +119,7 @@ public static class SchoolConflicts
 
         if (schools.Rhythm == WashEvery.Week && request.Kind == HairKinds.Locs)
         {
-            yield return ("rhythm", true, "Locs dry slowly: weekly only if they are dry to the core the same day.");
+            yield return ("rhythm", true, ComposingWords.LocsDrySlowlyWashWeeklyOnly);
         }
     }
 
@@ -149,11 +137,11 @@ public static class SchoolConflicts
         var device = schools.TreatmentHeat == Heat.Steamer ? "steamer" : "hood";
         if (!request.Head.MayHaveHeat)
         {
-            yield return ("treatmentHeat", true, $"This head must not sit under heat, so the {device} is a stop below; a cap would do.");
+            yield return ("treatmentHeat", true, ComposingWords.ThisHeadMustNotSitUnder(device));
         }
         else if (request.TreatmentHeatInUse != schools.TreatmentHeat)
         {
-            yield return ("treatmentHeat", false, $"There is no {device} in the house; treatments work under a cap, for longer.");
+            yield return ("treatmentHeat", false, ComposingWords.ThereIsNoDeviceInThe(device));
         }
     }
 }

@@ -1186,7 +1186,7 @@ public static partial class FigureCatalogue
             .. CraftFigures.Default.Rhythm.Treatments.Keys.SelectMany(treatment =>
                 Line(
                     Kebab(treatment.ToString()),
-                    Planning.PlanWords.Of(treatment),
+                    Planning.PlanSentences.Of(treatment),
                     rhythm => rhythm.Treatments[treatment],
                     (rhythm, interval) => rhythm with { Treatments = Replaced(rhythm.Treatments, treatment, interval) }
                 )

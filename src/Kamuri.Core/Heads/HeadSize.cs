@@ -42,9 +42,12 @@ public sealed record HeadSize(
                 Surface = new SquareMetres(loose.Surface.Value * figures.StyleOuterSurface),
                 MassWorking =
                     style.AddedHairGrams > 0
-                        ? $"{loose.MassWorking}, and {Reckoning.Show(style.AddedHairGrams)} g of added hair"
+                        ? HeadWords.MassWorkingAndAddedHairGramsGOfAdded(loose.MassWorking, Reckoning.Show(style.AddedHairGrams))
                         : loose.MassWorking,
-                SurfaceWorking = $"{loose.SurfaceWorking}, × {Reckoning.Show(figures.StyleOuterSurface)} outside in the style",
+                SurfaceWorking = HeadWords.SurfaceWorkingStyleOuterSurfaceOutsideInTheStyle(
+                    loose.SurfaceWorking,
+                    Reckoning.Show(figures.StyleOuterSurface)
+                ),
             },
             _ => loose,
         };
@@ -59,19 +62,25 @@ public sealed record HeadSize(
         var volume = locs.Count * Math.PI / 4 * thickness * thickness * length;
         var packing = mass / (volume * figures.KeratinGramsPerCubicCentimetre);
         var doubt =
-            packing < figures.LoosestLoc
-                ? $"Locs this thick or this many would be mostly air ({packing:0.00}); measure thickness and count again."
-            : packing > figures.DensestLoc
-                ? $"This much hair does not go into so few or so thin locs ({packing:0.00}); measure thickness and count again."
+            packing < figures.LoosestLoc ? HeadWords.LocsThisThickOrThisMany($"{packing:0.00}")
+            : packing > figures.DensestLoc ? HeadWords.ThisMuchHairDoesNotFit($"{packing:0.00}")
             : null;
         return loose with
         {
             Mass = new Grams(mass),
             Surface = new SquareMetres(surface),
-            MassWorking =
-                $"{loose.MassWorking}, × {Reckoning.Show(factor)} for {locs.Stage.ToString().ToLowerInvariant()} locs = {Reckoning.Show(Math.Round(mass))} g",
-            SurfaceWorking =
-                $"{locs.Count} locs × π × {Reckoning.Show(locs.ThicknessMillimetres)} mm × {Reckoning.Show(length)} cm = {Reckoning.Show(Math.Round(surface, 2))} m²",
+            MassWorking = HeadWords.MassWorkingFactorForStageLocsMass(
+                loose.MassWorking,
+                Reckoning.Show(factor),
+                HeadNames.Of(locs.Stage),
+                Reckoning.Show(Math.Round(mass))
+            ),
+            SurfaceWorking = HeadWords.CountLocsThicknessMillimetresMmLengthCm(
+                $"{locs.Count}",
+                Reckoning.Show(locs.ThicknessMillimetres),
+                Reckoning.Show(length),
+                Reckoning.Show(Math.Round(surface, 2))
+            ),
             Doubt = doubt,
         };
     }
@@ -89,16 +98,21 @@ public sealed record HeadSize(
         var surface = strands * length.Value * Math.PI * diameterCm * 1e-4;
         var scalp = figures.ScalpSquareCentimetres[head.AgeGroup];
 
-        var shared = $"{Reckoning.Show(strands)} strands × {Reckoning.Show(length.Value)} cm";
+        var shared = HeadWords.StrandsStrandsLengthCm(Reckoning.Show(strands), Reckoning.Show(length.Value));
         var diameter = Reckoning.Show(figures.DiameterMicrometres[head.Strand]);
         return new HeadSize(
             new Grams(mass),
             new SquareMetres(surface),
             new SquareCentimetres(scalp),
             length,
-            $"{shared} × π/4 × ({diameter} µm)² × {Reckoning.Show(figures.KeratinGramsPerCubicCentimetre)} g/cm³ = {Reckoning.Show(Math.Round(mass))} g",
-            $"{shared} × π × {diameter} µm = {Reckoning.Show(Math.Round(surface, 1))} m²",
-            $"{Reckoning.Show(scalp)} cm², usual for {AgeWord(head.AgeGroup)}",
+            HeadWords.Shared4DiameterMKeratinGramsPerCubicCentimetreG(
+                shared,
+                diameter,
+                Reckoning.Show(figures.KeratinGramsPerCubicCentimetre),
+                Reckoning.Show(Math.Round(mass))
+            ),
+            HeadWords.SharedDiameterMRoundM(shared, diameter, Reckoning.Show(Math.Round(surface, 1))),
+            HeadWords.ScalpCmUsualForAgeWord(Reckoning.Show(scalp), AgeWord(head.AgeGroup)),
             surface / mass
         );
     }
@@ -106,8 +120,8 @@ public sealed record HeadSize(
     private static string AgeWord(AgeGroup age) =>
         age switch
         {
-            AgeGroup.Adult => "an adult",
-            AgeGroup.SixToTwelve => "a child of 6 to 12",
-            _ => "a child under 6",
+            AgeGroup.Adult => HeadWords.AnAdult,
+            AgeGroup.SixToTwelve => HeadWords.AChildOf6To12,
+            _ => HeadWords.AChildUnder6,
         };
 }

@@ -47,7 +47,7 @@ public static class Sectioning
                 : number % 2 == 1 ? -1
                 : 1;
             var zone = ZoneOf(row, rows);
-            var where = $"{zone.ToString().ToLowerInvariant()}{(rows > 3 ? $" row {row + 1}" : "")}";
+            var where = rows > 3 ? HeadWords.ZoneRow(HeadNames.Of(zone), $"{row + 1}") : HeadNames.Of(zone);
             sections.Add(
                 new Section(
                     number,

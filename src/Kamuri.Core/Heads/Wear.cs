@@ -55,9 +55,11 @@ public sealed record Wear(LocsWorn? Locs = null, StyleWorn? Style = null, TakenD
     public string Words =>
         this switch
         {
-            { Locs: { } locs } => $"locs, {locs.Stage.ToString().ToLowerInvariant()}",
-            { Style: { } style } => style.Made.ToString().ToLowerInvariant() + (style.AddedHairGrams > 0 ? " with added hair" : ""),
-            { Down: { } down } => $"just out of {down.Made.ToString().ToLowerInvariant()}",
+            { Locs: { } locs } => HeadWords.LocsStage(HeadNames.Of(locs.Stage)),
+            { Style: { } style } => style.AddedHairGrams > 0
+                ? HeadWords.MadeWithAddedHair(HeadNames.Of(style.Made))
+                : HeadNames.Of(style.Made),
+            { Down: { } down } => HeadWords.JustOutOfMade(HeadNames.Of(down.Made)),
             _ => "loose",
         };
 }

@@ -91,7 +91,7 @@ public static class LookBack
         var planned = (plan.PlannedEnd - plan.PlannedStart).TotalMinutes;
         var actual = state is { StartedAt: { } start, FinishedAt: { } end } ? (end - start).TotalMinutes - state.AwayBefore(end, end) : 0;
         var hands = tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0);
-        return new SessionReview(tasks, planned, actual, hands, Say(tasks, planned, actual));
+        return new SessionReview(tasks, planned, actual, hands, Sentence(tasks, planned, actual));
     }
 
     /// <summary>One summary for each head of the session; a head among several has its own hours.</summary>
@@ -139,7 +139,7 @@ public static class LookBack
             planned,
             actual,
             tasks.Where(task => task.IsHandsOn).Sum(task => task.ActualMinutes ?? 0),
-            Say(tasks, planned, actual)
+            Sentence(tasks, planned, actual)
         );
     }
 
@@ -184,18 +184,18 @@ public static class LookBack
         var remark =
             state.Status == Running.TaskStatus.Skipped
                 ? session.IsPutOff(task)
-                    ? "put off"
-                    : "left out"
+                    ? RecordWords.PutOff
+                    : RecordWords.LeftOut
                 : actual is { } minutes && task.Window is { } window
                     ? minutes > window.Latest + 0.5
-                        ? $"past its latest of {PlanWords.Spell(window.Latest)}"
+                        ? RecordWords.LongerThanMinutes(Say.Minutes(window.Latest))
                         : minutes < window.Earliest - 0.5
-                            ? $"under its earliest of {PlanWords.Spell(window.Earliest)}"
+                            ? RecordWords.ShorterThanMinutes(Say.Minutes(window.Earliest))
                             : null
                     : state.IsLaidDown
-                        ? "put aside, and not gone on with"
+                        ? RecordWords.PutAsideAndNotResumed
                         : state.Spent > 0
-                            ? "put aside, and gone on with later"
+                            ? RecordWords.PutAsideAndResumedLater
                             : null;
         return new ReviewedTask(
             task.Id,
@@ -211,21 +211,21 @@ public static class LookBack
         );
     }
 
-    private static string Say(List<ReviewedTask> tasks, double planned, double actual)
+    private static string Sentence(List<ReviewedTask> tasks, double planned, double actual)
     {
         var drift = Math.Round(actual - planned);
         var whole = drift switch
         {
-            0 => $"It took {PlanWords.Spell(actual)}, just as planned.",
-            > 0 => $"It took {PlanWords.Spell(actual)}, {PlanWords.Spell(drift)} longer than planned.",
-            _ => $"It took {PlanWords.Spell(actual)}, {PlanWords.Spell(-drift)} less than planned.",
+            0 => RecordWords.ItTookMinutesJustAsPlanned(Say.Minutes(actual)),
+            > 0 => RecordWords.ItTookMinutesMinutes2LongerThan(Say.Minutes(actual), Say.Minutes(drift)),
+            _ => RecordWords.ItTookMinutesMinutes2LessThan(Say.Minutes(actual), Say.Minutes(-drift)),
         };
         var slowest = tasks
             .Where(task => task.IsHandsOn && task.ActualMinutes is not null)
             .OrderByDescending(task => task.ActualMinutes - task.PlannedMinutes)
             .FirstOrDefault();
         return slowest is { ActualMinutes: { } minutes } && minutes - slowest.PlannedMinutes >= 3
-            ? $"{whole} {slowest.Title} ran over the most, by {PlanWords.Spell(minutes - slowest.PlannedMinutes)}."
+            ? RecordWords.WholeSlowestRanOverTheMost(whole, slowest.Title, Say.Minutes(minutes - slowest.PlannedMinutes))
             : whole;
     }
 }

@@ -97,38 +97,44 @@ public static class WaterRepelled
             Clarified => WhenClarified(about),
             Layers => new Question(
                 Layers,
-                "What stays on it between washes?",
-                "Read the first five names on the labels.",
+                LookingWords.WhatStaysOnTheHairBetween,
+                LookingWords.ReadTheFirstFiveNamesOn,
                 [
-                    new("heavy", "Butters, waxes or silicones"),
-                    new("middling", "Creams and oils"),
-                    new("light", "Only light, watery things"),
+                    new("heavy", LookingWords.ButtersWaxesOrSilicones),
+                    new("middling", LookingWords.CreamsAndOils),
+                    new("light", LookingWords.OnlyLightWateryProducts),
                 ],
                 about.Head.Schools.Butter ? "heavy" : null,
-                about.Head.Schools.Butter ? "This head's school puts butter last." : ""
+                about.Head.Schools.Butter ? LookingWords.YouPreferButterLastForThis : ""
             ),
             Chemical => AboutChemicals(about),
             Beads => new Question(
                 Beads,
-                "Spray a clean, product-free strand. What does the water do?",
-                "Wait a minute; look at the drops from the side.",
-                [new("stay", "Beads that stay"), new("slowly", "Soaks in slowly"), new("atOnce", "Soaks in within seconds")],
+                LookingWords.SprayACleanProductFreeStrand,
+                LookingWords.WaitAMinuteLookAtThe,
+                [
+                    new("stay", LookingWords.BeadsThatStay),
+                    new("slowly", LookingWords.SoaksInSlowly),
+                    new("atOnce", LookingWords.SoaksInWithinSeconds),
+                ],
                 about.Head.Porosity switch
                 {
                     Porosity.Low => "stay",
                     Porosity.High => "atOnce",
                     _ => "slowly",
                 },
-                $"On record as {about.Head.Porosity.ToString().ToLowerInvariant()} porosity, {(about.Head.PorosityEvidence is PorosityEvidence.Guess or PorosityEvidence.StrandInWater ? "on weak evidence" : "on good evidence")}."
+                about.Head.PorosityEvidence is PorosityEvidence.Guess or PorosityEvidence.StrandInWater
+                    ? LookingWords.PorosityOnWeakEvidence(HeadNames.Of(about.Head.Porosity))
+                    : LookingWords.PorosityOnGoodEvidence(HeadNames.Of(about.Head.Porosity))
             ),
             _ => new Question(
                 Technique,
-                "How does the product go on?",
-                "Think of the last wash day.",
+                LookingWords.HowDoYouApplyTheProduct,
+                LookingWords.ThinkOfTheLastWashDay,
                 [
-                    new("muchAtOnce", "A lot at once"),
-                    new("onDry", "On hair that is nearly dry"),
-                    new("neither", "A little, on damp hair, section by section"),
+                    new("muchAtOnce", LookingWords.ALotAtOnce),
+                    new("onDry", LookingWords.OnHairThatIsNearlyDry),
+                    new("neither", LookingWords.ALittleOnDampHairSection),
                 ]
             ),
         };
@@ -144,16 +150,16 @@ public static class WaterRepelled
             : "long";
         return new Question(
             Clarified,
-            "When was it last clarified, or cleansed with clay?",
-            "Water cannot pass what has built up; this comes first.",
+            LookingWords.WhenWasTheHairLastClarified,
+            LookingWords.WaterCannotGetThroughBuildUp,
             [
-                new("recent", $"Within {interval.Usual} days"),
-                new("while", $"{interval.Usual} to {interval.Latest} days ago"),
-                new("long", "Longer ago, or never"),
-                new("unknown", "Nobody knows"),
+                new("recent", LookingWords.WithinUsualDays($"{interval.Usual}")),
+                new("while", LookingWords.UsualToLatestDaysAgo($"{interval.Usual}", $"{interval.Latest}")),
+                new("long", LookingWords.LongerAgoOrNever),
+                new("unknown", LookingWords.NobodyKnows),
             ],
             known,
-            days is { } ago ? $"On record: {ago} days ago." : "Nothing on record."
+            days is { } ago ? LookingWords.OnRecordAgoDaysAgo($"{ago}") : LookingWords.NothingOnRecord
         );
     }
 
@@ -162,13 +168,13 @@ public static class WaterRepelled
         var last = about.Head.ChemicalHistory.OrderByDescending(chemical => chemical.Date).FirstOrDefault();
         return new Question(
             Chemical,
-            "Has it been coloured, relaxed or damaged by heat?",
-            "Treated lengths take up water unevenly.",
+            LookingWords.HasTheHairBeenColouredRelaxed,
+            LookingWords.TreatedLengthsAbsorbWaterUnevenly,
             [new("yes", "Yes"), new("no", "No")],
             last is null ? "no" : "yes",
             last is null
-                ? "Nothing on record."
-                : $"On record: {(last.Kind == ChemicalEventKind.HeatDamage ? "heat damage" : last.Kind.ToString().ToLowerInvariant())}, {about.Today.DayNumber - last.Date.DayNumber} days ago."
+                ? LookingWords.NothingOnRecord
+                : LookingWords.LastChemical(HeadNames.Of(last.Kind), Say.Count(about.Today.DayNumber - last.Date.DayNumber, "day", "days"))
         );
     }
 
@@ -179,7 +185,7 @@ public static class WaterRepelled
     {
         var isKept = (about.Head.Wear.Kind & HairKinds.Kept) != 0;
         return new WaterPlan(
-            "Build-up, most likely. Nothing under it can be judged before it is off.",
+            LookingWords.MostLikelyBuildUpRemoveIt,
             Aim.Reset,
             WithoutHeat(about),
             Layering.LoLight,
@@ -190,9 +196,9 @@ public static class WaterRepelled
             },
             [],
             [
-                isKept ? "A reset: what has built up is soaked and cleansed out." : "A reset: clarify first, then a long deep condition.",
-                "Light layers and no butter until the next look.",
-                "Look again at the next wash day, on clean hair: then the beads tell about the hair itself.",
+                isKept ? LookingWords.AResetSoakAndCleanseThe : LookingWords.AResetClarifyFirstThenA,
+                LookingWords.LightLayersAndNoButterUntil,
+                LookingWords.LookAgainOnCleanHairAt,
             ]
         );
     }
@@ -208,7 +214,7 @@ public static class WaterRepelled
         var heat = WithoutHeat(about);
         if (answers[Chemical] == "yes")
         {
-            changes.Add("Treated lengths: a deep condition every wash, and the stretch check before any protein.");
+            changes.Add(LookingWords.TreatedLengthsDeepConditionAtEvery);
         }
 
         if (isLow && !isKept)
@@ -227,28 +233,33 @@ public static class WaterRepelled
             };
             edits = [new AddStep(StepIds.PlantGel, StepIds.PrePoo), new DropStep(StepIds.PrePoo)];
             changes.Add(
-                $"Treatments work {heat switch { Heat.Steamer => "in the steamer", Heat.Hood => "under the hood, low", _ => "under a cap, for the whole of their time" }}: warmth lets water in."
+                heat switch
+                {
+                    Heat.Steamer => LookingWords.TreatInTheSteamer,
+                    Heat.Hood => LookingWords.TreatUnderTheHood,
+                    _ => LookingWords.TreatUnderACap,
+                }
             );
-            changes.Add("A plant gel in place of oil before the cleanse: it draws water instead of keeping it out.");
-            changes.Add("Warm liquids before, a cool rinse last; leave-in while the hair is still warm from the shower.");
+            changes.Add(LookingWords.PlantGelInsteadOfOilBefore);
+            changes.Add(LookingWords.WarmLiquidsFirstAndACool);
         }
 
         if (isLow || technique == "muchAtOnce")
         {
-            changes.Add("Light layers in the amounts worked out for this head, not more.");
+            changes.Add(LookingWords.LightLayersNoMoreThanThe);
         }
 
         if (technique == "onDry" && !isKept)
         {
             schools = schools with { ConditionOn = ConditionOn.Wrung };
-            changes.Add("Conditioner on wrung-out hair and leave-in on damp hair: dry hair does not take them up.");
+            changes.Add(LookingWords.ConditionerOnWrungOutHairAnd);
         }
 
         var finding =
-            isLow ? "Low porosity, most likely: the hair is clean and still keeps water out."
-            : technique != "neither" ? "The way it is put on, most likely: the hair itself lets water in."
-            : answers[Chemical] == "yes" ? "Treated hair that takes up water unevenly."
-            : "Nothing stands out. Try the moisture day as it is, and look again on day three.";
+            isLow ? LookingWords.MostLikelyLowPorosityTheHair
+            : technique != "neither" ? LookingWords.MostLikelyTheWayTheProduct
+            : answers[Chemical] == "yes" ? LookingWords.TreatedHairAbsorbsWaterUnevenly
+            : LookingWords.NothingStandsOutTryAMoisture;
         return new WaterPlan(
             finding,
             Aim.Moisture,
@@ -256,7 +267,7 @@ public static class WaterRepelled
             isLow || technique == "muchAtOnce" ? Layering.LoLight : about.Head.Layering,
             schools,
             edits,
-            changes.Count > 0 ? changes : ["A moisture day as this head usually has it."]
+            changes.Count > 0 ? changes : [LookingWords.AMoistureDayAsUsualFor]
         );
     }
 }

@@ -95,24 +95,19 @@ public static class BatchKeeping
     {
         if (batch.IsGone || batch.Left.Value <= 0)
         {
-            return new(BatchState.Gone, null, null, "Used up or thrown out.");
+            return new(BatchState.Gone, null, null, KitchenWords.UsedUpOrThrownOut);
         }
 
         if (batch.LooksWrong)
         {
-            return new(BatchState.Spoiled, null, null, "It looked or smelt wrong: throw it out.");
+            return new(BatchState.Spoiled, null, null, KitchenWords.ItLookedOrSmeltWrongThrow);
         }
 
         var stoodWarm =
             batch.KeptAt == Keeping.Room && batch.Keep.Room is null && now - (batch.MovedAt ?? batch.MadeAt) > figures.WarmAtMost;
         if (batch.ChilledLate || stoodWarm)
         {
-            return new(
-                BatchState.Spoiled,
-                null,
-                null,
-                $"It stood warm for more than {figures.WarmAtMost.TotalHours:0} hours, and nothing in it keeps it from spoiling: throw it out."
-            );
+            return new(BatchState.Spoiled, null, null, KitchenWords.ItStoodWarmForMoreThan($"{figures.WarmAtMost.TotalHours:0}"));
         }
 
         var (usual, most) = Days(batch, figures);
@@ -187,8 +182,8 @@ public static class BatchKeeping
     public static string? WhyNot(Batch batch, Keeping to) =>
         to switch
         {
-            Keeping.Freezer when batch.Keep.Freezer is null => $"{batch.Name} does not stand freezing.",
-            Keeping.Freezer when batch.ThawedOn is not null => "What was thawed is not frozen again.",
+            Keeping.Freezer when batch.Keep.Freezer is null => KitchenWords.BatchCannotBeFrozen(batch.Name),
+            Keeping.Freezer when batch.ThawedOn is not null => KitchenWords.DoNotFreezeItAgainAfter,
             _ => null,
         };
 
@@ -198,7 +193,7 @@ public static class BatchKeeping
         var standing = Of(batch, today, now, figures);
         return batch.Facts with
         {
-            Name = $"{batch.Name} made {batch.MadeOn.ToString("d MMMM", CultureInfo.InvariantCulture)}",
+            Name = KitchenWords.BatchMadeMadeOn(batch.Name, batch.MadeOn.ToString("d MMMM", CultureInfo.InvariantCulture)),
             UseBy = standing.UseBy,
             KeptAsTold = standing.State != BatchState.Spoiled,
             InStock = batch.Left,
@@ -226,11 +221,11 @@ public static class BatchKeeping
         var day = usual.ToString("d MMMM", CultureInfo.InvariantCulture);
         return state switch
         {
-            BatchState.Frozen => $"Frozen, good until {day}.",
-            BatchState.Past when today <= most => $"Past its day since {day}. If it looks and smells as it should, it may have some more.",
-            BatchState.Past => $"Past its day since {day}: throw it out.",
-            BatchState.LastDay => "Good until today; look and smell before you use it.",
-            _ => left == 1 ? "Good until tomorrow." : $"Good for {left} more days, until {day}.",
+            BatchState.Frozen => KitchenWords.FrozenUseByDay(day),
+            BatchState.Past when today <= most => KitchenWords.ExpiredDayIfItLooksAnd(day),
+            BatchState.Past => KitchenWords.ExpiredDayThrowItOut(day),
+            BatchState.LastDay => KitchenWords.UseItTodayLookAtIt,
+            _ => left == 1 ? KitchenWords.UseByTomorrow : KitchenWords.GoodForLeftMoreDaysUntil($"{left}", day),
         };
     }
 

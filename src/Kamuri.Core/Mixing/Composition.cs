@@ -22,7 +22,7 @@ public sealed record Contents(IReadOnlyList<Content> All)
     {
         if (kitchen.LoopFrom(formula) is { } loop)
         {
-            throw new FormulaLoopException($"This formula would contain itself: {string.Join(" → ", loop)}.");
+            throw new FormulaLoopException(KitchenWords.ThisFormulaWouldContainItselfLoop(string.Join(" → ", loop)));
         }
 
         return new Contents([.. Parts(formula, kitchen, 1, [])]);

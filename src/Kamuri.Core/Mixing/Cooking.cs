@@ -94,7 +94,7 @@ public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyL
                             batch.Id,
                             batch.Name,
                             line.Volume,
-                            MeasuredWords.Of(way => $"Take {way(line.Amount)} from {batch.Name}.")
+                            MeasuredWords.Of(way => KitchenWords.TakeWayFromBatch(way(line.Amount), batch.Name))
                         )
                     );
                 }

@@ -36,26 +36,30 @@ public static class Correction
 
     private static CorrectionAdvice Thin(Formula formula, Millilitres there, Kitchen kitchen)
     {
-        var (name, warm) = formula.Kind switch
+        var (name, sentence) = formula.Kind switch
         {
-            FormulaKind.WhippedButter => (Named(formula, kitchen, MaterialRole.SealingOil, "jojoba oil"), " softened in the hand"),
-            FormulaKind.InfusedOil or FormulaKind.WarmedOil => (Named(formula, kitchen, MaterialRole.PenetratingOil, "sunflower oil"), ""),
-            _ => (Named(formula, kitchen, MaterialRole.Liquid, "water"), " (warm)"),
+            FormulaKind.WhippedButter => (
+                Named(formula, kitchen, MaterialRole.SealingOil, KitchenWords.JojobaOil),
+                (Func<string, string, string>)KitchenWords.StirInSoftened
+            ),
+            FormulaKind.InfusedOil or FormulaKind.WarmedOil => (
+                Named(formula, kitchen, MaterialRole.PenetratingOil, KitchenWords.SunflowerOil),
+                KitchenWords.StirIn
+            ),
+            _ => (Named(formula, kitchen, MaterialRole.Liquid, "water"), KitchenWords.StirInWarm),
         };
-        return Added(name, there.Value * LiquidStep, kitchen, amount =>
-            $"Stir in {amount} {name}{warm}, look, and again if need be, until it drops slowly from the spoon."
-        );
+        return Added(name, there.Value * LiquidStep, kitchen, amount => sentence(amount, name));
     }
 
     private static CorrectionAdvice Thicken(Formula formula, Millilitres there, Kitchen kitchen)
     {
         var powder = formula.Kind switch
         {
-            FormulaKind.PowderPaste => Named(formula, kitchen, MaterialRole.Powder, "hibiscus powder"),
-            FormulaKind.ClayMask => Named(formula, kitchen, MaterialRole.Clay, "bentonite clay"),
-            FormulaKind.EggMask => "avocado flesh",
+            FormulaKind.PowderPaste => Named(formula, kitchen, MaterialRole.Powder, KitchenWords.HibiscusPowder),
+            FormulaKind.ClayMask => Named(formula, kitchen, MaterialRole.Clay, KitchenWords.BentoniteClay),
+            FormulaKind.EggMask => KitchenWords.AvocadoFlesh,
             FormulaKind.BoostedConditioner => Named(formula, kitchen, MaterialRole.Conditioner, "conditioner"),
-            FormulaKind.WhippedButter => Named(formula, kitchen, MaterialRole.Butter, "shea butter"),
+            FormulaKind.WhippedButter => Named(formula, kitchen, MaterialRole.Butter, KitchenWords.SheaButter),
             _ => null,
         };
         return powder is null
@@ -63,14 +67,14 @@ public static class Correction
                 null,
                 null,
                 formula.Kind is FormulaKind.SeedGel or FormulaKind.LeafGel or FormulaKind.PodGel
-                    ? "Put it back on and simmer 2 minutes at a time, or chill it: gel sets as it cools. Nothing has to be added."
-                    : "It is meant to be thin; put it on with a bottle or a spray, over a basin."
+                    ? KitchenWords.SimmerItAgain2MinutesAt
+                    : KitchenWords.ItIsMeantToBeThin
             )
             : Added(
                 powder,
                 there.Value * (formula.Kind is FormulaKind.PowderPaste or FormulaKind.ClayMask ? PowderStep : 2 * LiquidStep),
                 kitchen,
-                amount => $"Stir in {amount} {powder}, look, and again if need be. Sieve powders first."
+                amount => KitchenWords.StirInAmountPowderLookAnd(amount, powder)
             );
     }
 
@@ -79,21 +83,26 @@ public static class Correction
         var missing = wanted.Value - there.Value;
         if (missing <= 0)
         {
-            return new CorrectionAdvice(null, null, "There is as much as this head is likely to take.");
+            return new CorrectionAdvice(null, null, KitchenWords.ThereIsEnoughForThisHead);
         }
 
         const double strongest = 0.25;
         var name = formula.Kind switch
         {
             FormulaKind.BoostedConditioner => Named(formula, kitchen, MaterialRole.Conditioner, "conditioner"),
-            FormulaKind.InfusedOil or FormulaKind.WarmedOil => Named(formula, kitchen, MaterialRole.PenetratingOil, "sunflower oil"),
+            FormulaKind.InfusedOil or FormulaKind.WarmedOil => Named(
+                formula,
+                kitchen,
+                MaterialRole.PenetratingOil,
+                KitchenWords.SunflowerOil
+            ),
             FormulaKind.EggMask => "conditioner",
-            FormulaKind.WhippedButter => Named(formula, kitchen, MaterialRole.SealingOil, "jojoba oil"),
+            FormulaKind.WhippedButter => Named(formula, kitchen, MaterialRole.SealingOil, KitchenWords.JojobaOil),
             _ => Named(formula, kitchen, MaterialRole.Liquid, "water"),
         };
         var thins = missing > there.Value * strongest;
         return Added(name, Math.Min(missing, there.Value * strongest), kitchen, amount =>
-            $"Fragile zones and ends first. Stretch it with {amount} {name}{(thins ? ", not more: it would no longer do what it is for" : "")}."
+            thins ? KitchenWords.StretchItNoFurther(amount, name) : KitchenWords.StretchIt(amount, name)
         );
     }
 

@@ -44,12 +44,8 @@ public static class Cost
 
         var cheapest = bought.MinBy(each => each.PerMl);
         return cheapest.PerMl >= made.PerMl
-            ? FormattableString.Invariant(
-                $"{made.PerMl * shown:0.00} for 100 ml; bought, {cheapest.Name} is {cheapest.PerMl * shown:0.00}."
-            )
-            : FormattableString.Invariant(
-                $"{made.PerMl * shown:0.00} for 100 ml; {cheapest.Name} is cheaper at {cheapest.PerMl * shown:0.00}."
-            );
+            ? KitchenWords.PerMlFor100MlBoughtCheapest($"{(made.PerMl * shown):0.00}", cheapest.Name, $"{(cheapest.PerMl * shown):0.00}")
+            : KitchenWords.PerMlFor100MlCheapestIs($"{(made.PerMl * shown):0.00}", cheapest.Name, $"{(cheapest.PerMl * shown):0.00}");
     }
 
     private static decimal? PriceOf(FormulaIngredient ingredient, Kitchen kitchen, List<string> unpriced)

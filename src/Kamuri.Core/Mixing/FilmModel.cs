@@ -90,7 +90,7 @@ public static class FilmModel
         Hand? hand = null
     ) =>
         substance is { } known && Reckon(known, places, size, figures.Film, factor) is { } exact
-            ? Round(exact.Times(Math.Round((hand ?? Hand.Unknown).Factor, 3), "as this head was seen to take"), known, figures.Measures)
+            ? Round(exact.Times(Math.Round((hand ?? Hand.Unknown).Factor, 3), KitchenWords.AsThisHeadUsuallyTakes), known, figures.Measures)
             : null;
 
     private static Reckoning? Reckon(Substance substance, Places places, HeadSize size, FilmFigures figures, double factor)
@@ -98,14 +98,14 @@ public static class FilmModel
         if (substance is Substance.Shampoo or Substance.Clarifier or Substance.DilutedCleanser)
         {
             return Reckoning
-                .From(figures.ShampooPerPass.Value, "ml a pass")
-                .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), "for this scalp")
-                .Times(substance == Substance.DilutedCleanser ? figures.DilutedParts : 1, "diluted one to three");
+                .From(figures.ShampooPerPass.Value, KitchenWords.MlAPass)
+                .Times(Math.Round(size.Scalp.Value / figures.ShampooScalp.Value, 2), KitchenWords.ForThisScalp)
+                .Times(substance == Substance.DilutedCleanser ? figures.DilutedParts : 1, KitchenWords.DilutedOneToThree);
         }
 
         if (substance is Substance.OnionJuice or Substance.HerbJuice or Substance.ScalpOil)
         {
-            return Reckoning.From(figures.OnScalp, "ml per cm²").Times(size.Scalp.Value, "cm² of scalp");
+            return Reckoning.From(figures.OnScalp, KitchenWords.MlPerCm).Times(size.Scalp.Value, KitchenWords.CmOfScalp);
         }
 
         if (!figures.Micrometres.TryGetValue(substance, out var film))
@@ -118,10 +118,10 @@ public static class FilmModel
         var rootsOnly = (places & (Places.Roots | Places.Lengths | Places.Ends)) == Places.Roots;
         return Reckoning
             .From(film, "µm film")
-            .Times(Math.Round(size.Surface.Value, 2), "m² of hair")
-            .Times(endsOnly ? figures.EndsOnly : 1, "ends only")
-            .Times(rootsOnly ? figures.RootsOnly : 1, "roots only")
-            .Times(factor, "on dry hair");
+            .Times(Math.Round(size.Surface.Value, 2), KitchenWords.MOfHair)
+            .Times(endsOnly ? figures.EndsOnly : 1, KitchenWords.EndsOnly)
+            .Times(rootsOnly ? figures.RootsOnly : 1, KitchenWords.RootsOnly)
+            .Times(factor, KitchenWords.OnDryHair);
     }
 
     private static Amount Round(Reckoning exact, Substance substance, MeasureFigures measures)
@@ -135,7 +135,7 @@ public static class FilmModel
                 KitchenRounding.Metric(volume),
                 KitchenRounding.Spoons(volume, measures),
                 KitchenRounding.Weight(weight),
-                string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.#} ml, {weight.Value:0.#} g")
+                KitchenWords.VolumeMlWeightG($"{volume.Value:0.#}", $"{weight.Value:0.#}")
             ),
             exact.Sentence("ml", 1)
         );

@@ -116,17 +116,18 @@ public sealed record KeepRule(KeepSpan? Room, KeepSpan? Fridge, KeepSpan? Freeze
     {
         get
         {
-            var places = new[] { ("at room temperature", Room), ("in the fridge", Fridge), ("frozen", Freezer) }
+            var places = new[] { (KitchenWords.AtRoomTemperature, Room), (KitchenWords.InTheFridge, Fridge), ("frozen", Freezer) }
                 .Where(pair => pair.Item2 is not null)
                 .Select(pair =>
-                    pair.Item2 is { AtMost: 0 } ? $"{pair.Item1} the same day"
-                    : pair.Item2!.AtMost > pair.Item2.Days ? $"{pair.Item1} {pair.Item2.Days} to {pair.Item2.AtMost} days"
-                    : $"{pair.Item1} {pair.Item2.Days} {(pair.Item2.Days == 1 ? "day" : "days")}"
+                    pair.Item2 is { AtMost: 0 } ? KitchenWords.Item1TheSameDay(pair.Item1)
+                    : pair.Item2!.AtMost > pair.Item2.Days
+                        ? KitchenWords.Item1DaysToAtMostDays(pair.Item1, $"{pair.Item2.Days}", $"{pair.Item2.AtMost}")
+                    : KitchenWords.PlaceForDays(pair.Item1, Say.Count(pair.Item2.Days, "day", "days"))
                 )
                 .ToList();
             return places.Count == 0 || (places.Count == 1 && Room is { AtMost: 0 })
-                ? "Use it the same day."
-                : $"Keeps {string.Join(", ", places)}.";
+                ? KitchenWords.UseItTheSameDay
+                : KitchenWords.KeepsPlaces(string.Join(", ", places));
         }
     }
 }

@@ -26,11 +26,18 @@ public sealed record JarLabel(string Name, string Made, string UseBy, string Hol
         return new JarLabel(
             batch.Name,
             $"Made {Day(batch.MadeOn)}",
-            standing.UseBy is { } day ? $"Use by {Day(day)}, {MixtureWords.Of(batch.KeptAt)}" : "Do not use",
-            families.Count > 0 ? $"Holds {string.Join(", ", families)}" : "",
+            standing.UseBy is { } day ? KitchenWords.UseByDayKeptAt(Day(day), MixtureSentences.Of(batch.KeptAt)) : KitchenWords.DoNotUse,
+            families.Count > 0 ? KitchenWords.ContainsFamilies(string.Join(", ", families)) : "",
             [
                 .. heads.SelectMany(pair =>
-                    MixtureWords.Against(batch.Facts, pair.Head, MixtureWords.StaysOn(batch.ServesAs), pair.Reacted, figures, measures)
+                    MixtureSentences.Against(
+                        batch.Facts,
+                        pair.Head,
+                        MixtureSentences.StaysOn(batch.ServesAs),
+                        pair.Reacted,
+                        figures,
+                        measures
+                    )
                 ),
             ]
         );

@@ -145,7 +145,7 @@ public sealed class Kitchen(
     {
         var material = MaterialOf(ingredient);
         return material.IsCounted && ingredient.Unit != Unit.Piece
-            ? throw new UnitMismatchException($"{ingredient.Name} is counted; give a number of pieces, halves allowed.")
+            ? throw new UnitMismatchException(KitchenWords.IngredientIsCountedEnterANumber(ingredient.Name))
             : Units.Measures.ToVolume(ingredient.Amount, ingredient.Unit, material.Density, material.GramsPerPiece, measures);
     }
 

@@ -37,7 +37,7 @@ public sealed record ScaledFormula(
 {
     /// <summary>What goes in, a line each.</summary>
     public IReadOnlyList<MeasuredWords> Words =>
-        [.. Lines.Select(line => MeasuredWords.Of(way => $"{way(line.Amount)} {line.Ingredient.Name}"))];
+        [.. Lines.Select(line => MeasuredWords.Of(way => KitchenWords.WayIngredient(way(line.Amount), line.Ingredient.Name)))];
 }
 
 /// <summary>Scales formulas. Ratios are kept exactly; only what is counted is rounded, and everything else follows it.</summary>
@@ -97,7 +97,11 @@ public static partial class Scaling
             if (Math.Abs(rounded - factor) > 1e-9 * factor)
             {
                 remarks.Add(
-                    $"{Reckoning.Show(wanted)} × {counted[0].Name} becomes {KitchenRounding.Fraction(pieces)}; everything else follows it."
+                    KitchenWords.WantedCountedBecomesFractionAndEverything(
+                        Reckoning.Show(wanted),
+                        counted[0].Name,
+                        KitchenRounding.Fraction(pieces)
+                    )
                 );
             }
 
@@ -108,14 +112,10 @@ public static partial class Scaling
         remarks.AddRange(
             lines
                 .Where(line => line.Material.Role == MaterialRole.EssentialOil && KitchenRounding.Drops(line.Volume, kitchen.Measures) == 0)
-                .Select(line => $"{line.Ingredient.Name} comes to less than a drop: leave it out.")
+                .Select(line => KitchenWords.IngredientComesToLessThanA(line.Ingredient.Name))
         );
         remarks.AddRange(
-            lines
-                .Where(line => !line.Material.IsKnown)
-                .Select(line =>
-                    $"Nothing is known here of {line.Ingredient.Name}: it is measured like water, and its safety is yours to judge."
-                )
+            lines.Where(line => !line.Material.IsKnown).Select(line => KitchenWords.KamuriDoesNotKnowIngredientIt(line.Ingredient.Name))
         );
         return new ScaledFormula(formula, factor, lines, new Millilitres(kitchen.YieldOf(formula).Value * factor), remarks);
     }
@@ -129,7 +129,7 @@ public static partial class Scaling
             {
                 var name = match.Groups["name"].Value.Trim();
                 var (found, amount) = byName.FirstOrDefault(each => string.Equals(each.Name, name, StringComparison.OrdinalIgnoreCase));
-                return found is null || amount.Length == 0 ? name : $"{amount} {found}";
+                return found is null || amount.Length == 0 ? name : KitchenWords.AmountFound(amount, found);
             });
     }
 
@@ -166,11 +166,11 @@ public static partial class Scaling
         MeasureFigures measures
     )
     {
-        var exact = string.Create(CultureInfo.InvariantCulture, $"{volume.Value:0.##} ml, {weight.Value:0.##} g");
+        var exact = KitchenWords.VolumeMlWeightG($"{volume.Value:0.##}", $"{weight.Value:0.##}");
         if (pieces is { } count)
         {
             var words = KitchenRounding.Fraction(Math.Max(0.25, count));
-            return new MeasuredAmount(words, words, words, $"{Reckoning.Show(count)}, {exact}");
+            return new MeasuredAmount(words, words, words, KitchenWords.CountExact(Reckoning.Show(count), exact));
         }
 
         if (material.Role == MaterialRole.EssentialOil)
@@ -179,11 +179,16 @@ public static partial class Scaling
             var drops = KitchenRounding.Drops(volume, measures);
             var words = drops switch
             {
-                0 => "under a drop",
+                0 => KitchenWords.UnderADrop,
                 1 => "1 drop",
-                _ => $"{drops} drops",
+                _ => KitchenWords.DropsDrops($"{drops}"),
             };
-            return new MeasuredAmount(words, words, words, $"{Reckoning.Show(volume.Value * measures.DropsPerMillilitre)} drops, {exact}");
+            return new MeasuredAmount(
+                words,
+                words,
+                words,
+                KitchenWords.VolumeDropsExact(Reckoning.Show(volume.Value * measures.DropsPerMillilitre), exact)
+            );
         }
 
         // What the formula weighs stays weighed: nobody measures a leaf or an onion in millilitres.

@@ -162,32 +162,32 @@ public static class Drying
 
         var water = start.GramsPerGram - critical;
         var working = Reckoning
-            .From(Math.Max(0, water) / calibrationRate, $"h for {Reckoning.Show(start.GramsPerGram)} g water per g hair at 22 °C and 50 %")
+            .From(Math.Max(0, water) / calibrationRate, PhysicsWords.HForGramsPerGramGWaterPer(Reckoning.Show(start.GramsPerGram)))
             .DividedBy(
                 figures.ExposedShare[hang],
                 hang switch
                 {
-                    Hang.Twists => "surface open in twists",
-                    Hang.Bun => "surface open in a bun",
-                    Hang.Braids => "surface open in braids",
-                    Hang.Locs => "surface open in locs",
-                    _ => "open surface",
+                    Hang.Twists => PhysicsWords.SurfaceOpenInTwists,
+                    Hang.Bun => PhysicsWords.SurfaceOpenInABun,
+                    Hang.Braids => PhysicsWords.SurfaceOpenInBraids,
+                    Hang.Locs => PhysicsWords.SurfaceOpenInLocs,
+                    _ => PhysicsWords.OpenSurface,
                 }
             )
-            .Times(core, "for the core of the locs")
-            .DividedBy(Math.Round(surfaceFactor, 2), "surface per gram of these strands")
+            .Times(core, PhysicsWords.ForTheCoreOfTheLocs)
+            .DividedBy(Math.Round(surfaceFactor, 2), PhysicsWords.SurfacePerGramOfTheseStrands)
             .DividedBy(
                 Math.Round(deficitFactor, 2),
-                $"for air at {Reckoning.Show(room.Value)} °C and {Reckoning.Show(humidity.Share * 100)} %"
+                PhysicsWords.ForAirAtRoomCAnd(Reckoning.Show(room.Value), Reckoning.Show(humidity.Share * 100))
             )
             .DividedBy(
                 figures.AirFactor[air],
                 air switch
                 {
-                    Air.Fan => "for a fan",
-                    Air.HoodLow => "for the hood, low",
-                    Air.BlowDryCool => "for a cool blow-dry",
-                    _ => "still air",
+                    Air.Fan => PhysicsWords.ForAFan,
+                    Air.HoodLow => PhysicsWords.ForTheHoodLow,
+                    Air.BlowDryCool => PhysicsWords.ForACoolBlowDry,
+                    _ => PhysicsWords.StillAir,
                 }
             );
         return new DryingForecast(Until(0.8), Until(0.95), working.Sentence("h to 80 % dry", 1));

@@ -62,9 +62,7 @@ public sealed record WarmthForecast(
             foretold,
             [.. readings.Select(reading => ((reading.At - began).TotalMinutes, reading.Temperature))]
         );
-        var doubt = corrected is null
-            ? "These readings do not fit a thing that cools in this room; measure again, a few minutes apart."
-            : "";
+        var doubt = corrected is null ? PhysicsWords.TheseReadingsDoNotFitSomething : "";
         var (rate, zero, fitted) = corrected ?? (foretold, from, false);
         var cools = zero.Value >= around.Value;
         DateTimeOffset? When(Celsius target) =>
@@ -105,16 +103,16 @@ public sealed record WarmthForecast(
         static string Clock(DateTimeOffset moment) => moment.ToString("HH:mm", CultureInfo.InvariantCulture);
         return cools
             ? zero.Value <= figures.StillWarm.Value
-                ? "It is no longer warm; stand it in hot water."
+                ? PhysicsWords.ItIsNoLongerWarmStand
                 : comfortable is null
-                    ? "In this room it stays too warm for skin; stand it in cold water."
+                    ? PhysicsWords.InThisRoomItStaysToo
                     : until is null
-                        ? $"Comfortable from {Clock(comfortable.Value)}, and it stays warm in this room."
-                        : $"Comfortable from {Clock(comfortable.Value)}, still warm until {Clock(until.Value)}."
+                        ? PhysicsWords.ComfortableFromTimeAndItStays(Clock(comfortable.Value))
+                        : PhysicsWords.ComfortableFromTimeStillWarmUntil(Clock(comfortable.Value), Clock(until.Value))
             : comfortable is null
-                ? "It will not get warm enough in this; the bath has to be warmer."
+                ? PhysicsWords.ItWillNotGetWarmEnough
                 : until is null
-                    ? $"Warm enough from {Clock(comfortable.Value)}."
-                    : $"Warm enough from {Clock(comfortable.Value)}; take it out by {Clock(until.Value)}.";
+                    ? PhysicsWords.WarmEnoughFromTime(Clock(comfortable.Value))
+                    : PhysicsWords.WarmEnoughFromTimeTakeIt(Clock(comfortable.Value), Clock(until.Value));
     }
 }

@@ -48,6 +48,6 @@ public sealed record ClockChange(DateTimeOffset At, double Minutes)
         }
 
         var (shown, way) = (change.At.ToOffset(when.Wall(start).Offset), change.Minutes > 0 ? "forward" : "back");
-        return $"At {PlanWords.Clock(shown)} on {shown:dddd} the clocks go {way} by {PlanWords.Spell(Math.Abs(change.Minutes))}; these times allow for it.";
+        return PlanWords.AtTimeOnShownTheClocks(Say.Clock(shown), $"{shown:dddd}", way, Say.Minutes(Math.Abs(change.Minutes)));
     }
 }

@@ -156,7 +156,7 @@ internal sealed class JobBuilder
         _drafts[at] = pass with
         {
             Job = pass.Job with { Shortest = whole, Usual = whole, Longest = whole, Uses = [.. pass.Job.Uses.Union(step.Kind.Needs)] },
-            Title = $"{pass.Title}, {step.Kind.Name.ToLowerInvariant()}",
+            Title = PlanWords.PassStep(pass.Title, step.Kind.Noun),
             Also = [.. pass.Also, step.Id],
         };
         return true;
@@ -175,7 +175,7 @@ internal sealed class JobBuilder
     {
         if (use.IsFrozen)
         {
-            var taken = Hands($"{step.Id}.thaw", null, PlannedTask.KitchenStrand, $"Take {use.Name} out of the freezer", 1, 0, []);
+            var taken = Hands($"{step.Id}.thaw", null, PlannedTask.KitchenStrand, PlanWords.TakeUseOutOfTheFreezer(use.Name), 1, 0, []);
             After(night, taken);
             var thawing = Wait(
                 $"{step.Id}.thaw.wait",
@@ -185,7 +185,7 @@ internal sealed class JobBuilder
                 figures.Mixtures.Thawing,
                 null,
                 [],
-                "Thawed; use it today."
+                PlanWords.ThawedUseItToday
             );
             _links.Add(new Link(taken, thawing, 0, 0));
             _links.Add(new Link(thawing, work));
@@ -234,7 +234,7 @@ internal sealed class JobBuilder
                     window,
                     null,
                     cook.Method.Needs,
-                    cook.Method.Cools ? "No longer warm; still fine to use cool." : "Longer than it needs; go on with it."
+                    cook.Method.Cools ? PlanWords.NoLongerWarmButStillFine : PlanWords.ItHasHadLongerThanIt
                 );
                 if (cook.Method.Cools)
                 {

@@ -33,8 +33,7 @@ public sealed record NightWork(DateTimeOffset From, DateTimeOffset To)
 
     /// <summary>"Hands are at work from 22:30 to 05:52, while people sleep."</summary>
     /// <param name="begins">When the day begins: other days than that are named.</param>
-    public string Sentence(DateTimeOffset begins) =>
-        $"Hands are at work from {PlanWords.Clock(From, begins)} to {PlanWords.Clock(To, From)}, while people sleep.";
+    public string Sentence(DateTimeOffset begins) => PlanWords.SomebodyHasToWorkFromTime(Say.Clock(From, begins), Say.Clock(To, From));
 
     /// <summary>The parts of a task that lie in a night, from bedtime to an hour before rising.</summary>
     private static IEnumerable<(DateTimeOffset Bed, DateTimeOffset From, DateTimeOffset To)> Pieces(PlannedTask task, NightFigures night)

@@ -32,39 +32,39 @@ public sealed record PlanDifference(
         get
         {
             var sentences = new List<string>();
-            void Say(IReadOnlyList<string> steps, string one, string many)
+            void Tell(IReadOnlyList<string> steps, Func<string, string> sentence)
             {
                 if (steps.Count > 0)
                 {
-                    sentences.Add($"{string.Join(", ", steps)} {(steps.Count == 1 ? one : many)}.");
+                    sentences.Add(sentence(Say.List(steps)));
                 }
             }
 
-            Say(Added, "comes in", "come in");
-            Say(Removed, "goes", "go");
-            Say(Moved, "stands elsewhere", "stand elsewhere");
-            sentences.AddRange(Longer(WholeMinutes, "The day is") is { } whole ? [whole] : []);
-            sentences.AddRange(Longer(HandsOnMinutes, "Hands are busy") is { } hands ? [hands] : []);
+            Tell(Added, PlanWords.Added);
+            Tell(Removed, PlanWords.Removed);
+            Tell(Moved, PlanWords.Moved);
+            sentences.AddRange(Longer(WholeMinutes, PlanWords.DayLonger, PlanWords.DayShorter) is { } whole ? [whole] : []);
+            sentences.AddRange(Longer(HandsOnMinutes, PlanWords.HandsLonger, PlanWords.HandsShorter) is { } hands ? [hands] : []);
             sentences.AddRange(
                 Amounts.Select(change =>
                     change switch
                     {
-                        { Before: null } => $"{change.Name}: {change.After} more to have ready.",
-                        { After: null } => $"{change.Name}: {change.Before} is not needed.",
-                        _ => $"{change.Name}: {change.After} in place of {change.Before}.",
+                        { Before: null } => PlanWords.ChangeAfterMoreIsNeeded(change.Name, change.After!),
+                        { After: null } => PlanWords.ChangeBeforeIsNoLongerNeeded(change.Name, change.Before),
+                        _ => PlanWords.ChangeAfterInsteadOfBefore(change.Name, change.After, change.Before),
                     }
                 )
             );
-            return sentences.Count > 0 ? sentences : ["Nothing in this day changes."];
+            return sentences.Count > 0 ? sentences : [PlanWords.NothingInThisDayChanges];
         }
     }
 
-    private static string? Longer(double minutes, string what) =>
+    private static string? Longer(double minutes, Func<string, string> longer, Func<string, string> shorter) =>
         Math.Round(minutes) switch
         {
             0 => null,
-            > 0 => $"{what} {PlanWords.Spell(minutes)} longer.",
-            _ => $"{what} {PlanWords.Spell(-minutes)} shorter.",
+            > 0 => longer(Say.Minutes(minutes)),
+            _ => shorter(Say.Minutes(-minutes)),
         };
 
     /// <summary>Compares two plans, normally of the same head and time.</summary>
@@ -147,7 +147,7 @@ public sealed record PlanDifference(
                 .GroupBy(step => step.Step.Kind.Name)
                 .ToDictionary(group => group.Key, group => group.Sum(step => step.Amount!.Measured.Value));
         static string? Text(Dictionary<string, double> amounts, string name) =>
-            amounts.TryGetValue(name, out var amount) ? $"{amount:0} ml" : null;
+            amounts.TryGetValue(name, out var amount) ? PlanWords.AmountMl($"{amount:0}") : null;
         var (a, b) = (Amounts(first), Amounts(second));
         return
         [

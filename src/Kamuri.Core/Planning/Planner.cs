@@ -139,11 +139,9 @@ public sealed class Planner(IScheduler scheduler)
             .Jobs.Drafts.SelectMany(drafted => drafted.Job.Uses)
             .Distinct()
             .Where(resource => capacity[resource] == 0)
-            .Select(resource => resource.ToString().ToLowerInvariant())
+            .Select(EquipmentNames.Of)
             .ToList();
-        return lacking.Count > 0
-            ? $"This plan needs something the house does not have: {string.Join(", ", lacking)}."
-            : "These steps cannot be put into any order with what the house has.";
+        return lacking.Count > 0 ? PlanWords.ThisPlanNeedsSomethingTheHousehold(Say.List(lacking)) : PlanWords.TheseStepsCannotBePutIn;
     }
 
     /// <summary>

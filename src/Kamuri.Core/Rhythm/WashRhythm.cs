@@ -66,7 +66,7 @@ public static class WashRhythm
         var interval = Intervals.OfWash(head.Wear.Kind, head.Schools.Rhythm, figures);
         if (head.LastWash is not { } last)
         {
-            return new WashDue(null, today, today, today.AddDays(interval.Latest), "No wash day on record yet; whenever it suits.");
+            return new WashDue(null, today, today, today.AddDays(interval.Latest), RhythmWords.NoWashDayOnRecordYet);
         }
 
         var days = today.DayNumber - last.DayNumber;
@@ -75,15 +75,16 @@ public static class WashRhythm
         var left = usual.DayNumber - today.DayNumber;
         var washed = days switch
         {
-            0 => "Washed today",
-            1 => "Washed yesterday",
-            _ => $"Washed {days} days ago",
+            0 => RhythmWords.WashedToday,
+            1 => RhythmWords.WashedYesterday,
+            _ => RhythmWords.WashedDaysDaysAgo($"{days}"),
         };
         var sentence =
-            today > latest ? $"{washed}, {today.DayNumber - latest.DayNumber} past the latest of {interval.Latest}. Expect more tangle."
-            : left <= 0 ? $"{washed}. Due now, and good until {interval.Latest} days."
-            : left == 1 ? $"{washed}. Due tomorrow."
-            : $"{washed}. Due in {left} days.";
+            today > latest
+                ? RhythmWords.WashedDayNumberDaysOverdueLatestAt(washed, $"{(today.DayNumber - latest.DayNumber)}", $"{interval.Latest}")
+            : left <= 0 ? RhythmWords.WashedDueNowAtTheLatest(washed, $"{interval.Latest}")
+            : left == 1 ? RhythmWords.WashedDueTomorrow(washed)
+            : RhythmWords.WashedDueInLeftDays(washed, $"{left}");
         return new WashDue(days, last.AddDays(interval.Earliest), usual, latest, sentence);
     }
 }

@@ -286,14 +286,15 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
     {
         var gain = For switch
         {
-            OrderGain.Hours => $"keep to their hours better, {PlanWords.Spell(GainMinutes)} less late",
-            OrderGain.Waits => $"leave things on too long by {PlanWords.Spell(GainMinutes)} less",
-            _ => $"end it {PlanWords.Spell(GainMinutes)} sooner, at {PlanWords.Clock(EndsAt, now)}",
+            OrderGain.Hours => RunWords.BeMinutesLessLate(Say.Minutes(GainMinutes)),
+            OrderGain.Waits => RunWords.LeaveProductsOnMinutesLessBeyond(Say.Minutes(GainMinutes)),
+            _ => RunWords.EndMinutesSoonerAtTime(Say.Minutes(GainMinutes), Say.Clock(EndsAt, now)),
         };
-        var later = EndsLater >= Minute ? $", though it ends {PlanWords.Spell(EndsLater)} later" : "";
-        return Other(plan) is { } other
-            ? $"Another order would {gain}{later}: {other}."
-            : $"The same order would {gain}{later}, {(IsSharedOtherwise(plan) ? "shared out otherwise" : "with its breaks elsewhere")}.";
+        var order =
+            Other(plan) is { } other ? RunWords.AnotherOrder(gain, other)
+            : IsSharedOtherwise(plan) ? RunWords.OtherHands(gain)
+            : RunWords.OtherBreaks(gain);
+        return EndsLater >= Minute ? RunWords.ButEndsLater(order, Say.Minutes(EndsLater)) : order;
     }
 
     /// <summary>Other hands do something than were to.</summary>
@@ -306,11 +307,13 @@ public sealed record BetterOrder(double GainMinutes, DateTimeOffset EndsAt, IRea
         var order = Order.Select(each => plan.FindTask(each.Task)).OfType<SessionTask>().Where(task => task.IsHandsOn).ToList();
         var (first, second) = order.Zip(order.OrderBy(task => task.PlannedStart)).FirstOrDefault(pair => pair.First.Id != pair.Second.Id);
         return first is null ? null
-            : first.Id == order[0].Id ? $"{Named(first)} next"
-            : $"{Named(first)} before {Named(second)}";
+            : first.Id == order[0].Id ? RunWords.NamedNext(Named(first))
+            : RunWords.NamedBeforeNamed2(Named(first), Named(second));
 
         string Named(SessionTask task) =>
-            task.Title.ToLowerInvariant() + (plan.Heads.Count > 1 && plan.FindHead(task.Strand) is { } head ? $" on {head.Name}" : "");
+            plan.Heads.Count > 1 && plan.FindHead(task.Strand) is { } head
+                ? RunWords.TitleOn(task.Title, head.Name)
+                : RunWords.Title(task.Title);
     }
 
     private const string Only = "hands";

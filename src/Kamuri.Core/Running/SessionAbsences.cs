@@ -43,8 +43,12 @@ public static class SessionAbsences
     /// <summary>"Ada is not there before 15:00.", "The shower is taken until 17:30."</summary>
     public static string Sentence(SessionPlan plan, NotThere away, DateTimeOffset now) =>
         away.What is { } thing
-            ? $"The {thing.ToString().ToLowerInvariant()} is taken until {PlanWords.Clock(away.To!.Value, now)}."
-            : $"{Name(plan, away.Who!)} not there before {PlanWords.Clock(away.To!.Value, now)}.";
+            ? RunWords.TheThingIsInUseUntil(EquipmentNames.Of(thing), Say.Clock(away.To!.Value, now))
+            : (
+                away.Who == HelpingHands.Own
+                    ? RunWords.YouAreAwayUntil(Say.Clock(away.To!.Value, now))
+                    : RunWords.NameIsAwayUntil(Name(plan, away.Who!), Say.Clock(away.To!.Value, now))
+            );
 
     /// <summary>Who has to be worked on, or work, while they are away: the first time it comes to that for each.</summary>
     public static IReadOnlyList<NeededWhileAway> Needed(
@@ -85,10 +89,11 @@ public static class SessionAbsences
     /// <summary>"Ada is not there from 20:30, and worked on until 20:52."</summary>
     public static string Sentence(SessionPlan plan, NeededWhileAway needed, DateTimeOffset now)
     {
-        var (from, until) = (PlanWords.Clock(needed.Away.From, now), PlanWords.Clock(needed.Until, now));
-        return needed.Away.What is { } thing
-            ? $"The {thing.ToString().ToLowerInvariant()} is taken from {from}, and needed until {until}."
-            : $"{Name(plan, needed.Away.Who!)} not there from {from}, and {(plan.FindHead(needed.Away.Who) is null ? "at work" : "worked on")} until {until}.";
+        var (from, until) = (Say.Clock(needed.Away.From, now), Say.Clock(needed.Until, now));
+        return needed.Away.What is { } thing ? RunWords.TheThingIsNeededUntilUntil(EquipmentNames.Of(thing), from, until)
+            : needed.Away.Who == HelpingHands.Own ? RunWords.YouAreNeeded(from, until)
+            : plan.FindHead(needed.Away.Who) is { } head ? RunWords.HeadIsNeeded(head.Name, from, until)
+            : RunWords.NameIsNeeded(needed.Away.Who!, from, until);
     }
 
     /// <summary>A minute or two over is nobody's trouble.</summary>
@@ -100,8 +105,7 @@ public static class SessionAbsences
             ? away.Left == 0 && task.Uses.Contains(thing)
             : task.IsHandsOn && (plan.FindHead(away.Who) is { } head ? task.Strand == head.Key : task.By is null || task.By == away.Who);
 
-    private static string Name(SessionPlan plan, string who) =>
-        who == HelpingHands.Own ? "You are" : $"{plan.FindHead(who)?.Name ?? who} is";
+    private static string Name(SessionPlan plan, string who) => plan.FindHead(who)?.Name ?? who;
 
     private static int From(NotThere away, DateTimeOffset zero) => Math.Max(0, (int)Math.Floor((away.From - zero).TotalMinutes));
 

@@ -35,27 +35,27 @@ public static class SessionCommands
                 return null;
             }
 
-            return new Refusal(RefusalKind.Conflict, "This session is finished; what happened in it stays as it was.");
+            return new Refusal(RefusalKind.Conflict, RunWords.ThisSessionIsFinishedAndCannot);
         }
 
         if (happened is SessionStarted)
         {
-            return state.Status == SessionStatus.NotStarted ? null : new Refusal(RefusalKind.Conflict, "This session has already begun.");
+            return state.Status == SessionStatus.NotStarted ? null : new Refusal(RefusalKind.Conflict, RunWords.ThisSessionHasAlreadyBegun);
         }
 
         if (state.StartedAt is not { } started)
         {
-            return new Refusal(RefusalKind.Conflict, "This session has not begun yet.");
+            return new Refusal(RefusalKind.Conflict, RunWords.ThisSessionHasNotBegunYet);
         }
 
         if (happened.At > now + Tolerance)
         {
-            return new Refusal(RefusalKind.Invalid, "That moment lies in the future; check the clock of this device.");
+            return new Refusal(RefusalKind.Invalid, RunWords.ThatTimeIsInTheFuture);
         }
 
         if (happened.At < started)
         {
-            return new Refusal(RefusalKind.Invalid, "That moment lies before the session began.");
+            return new Refusal(RefusalKind.Invalid, RunWords.ThatTimeIsBeforeTheSession);
         }
 
         return happened switch
@@ -71,37 +71,39 @@ public static class SessionCommands
                         ? null
                         : new Refusal(RefusalKind.Invalid, $"More time is between 1 and {MostExtra:0} minutes.")
                 ),
-            SessionPaused => state.Status == SessionStatus.Paused ? new Refusal(RefusalKind.Conflict, "It is paused already.") : null,
-            SessionResumed => state.Status == SessionStatus.Running ? new Refusal(RefusalKind.Conflict, "It is not paused.") : null,
-            NoteTaken e => string.IsNullOrWhiteSpace(e.Text) ? new Refusal(RefusalKind.Invalid, "A note needs words.") : CheckNote(e.Text),
+            SessionPaused => state.Status == SessionStatus.Paused ? new Refusal(RefusalKind.Conflict, RunWords.ItIsPausedAlready) : null,
+            SessionResumed => state.Status == SessionStatus.Running ? new Refusal(RefusalKind.Conflict, RunWords.ItIsNotPaused) : null,
+            NoteTaken e => string.IsNullOrWhiteSpace(e.Text)
+                ? new Refusal(RefusalKind.Invalid, RunWords.WriteSomethingInTheNote)
+                : CheckNote(e.Text),
             ReadingTaken e => (e.Task is null ? null : CheckTask(plan, e.Task))
                 ?? (TakenReading.Wrong(e.Kind, e.Value) is { } wrong ? new Refusal(RefusalKind.Invalid, wrong) : null),
             EventUndone e => state.Undoable.Any(done => done.Id == e.Target)
                 ? null
-                : new Refusal(RefusalKind.Unknown, "There is nothing like that to take back in this session."),
+                : new Refusal(RefusalKind.Unknown, RunWords.ThereIsNothingLikeThatTo),
             OrderChanged e => e.Order.Select(each => CheckTask(plan, each.Task)).FirstOrDefault(wrong => wrong is not null),
             MishapHandled e => plan.FindHead(e.Head) is null
-                ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.")
+                ? new Refusal(RefusalKind.Unknown, RunWords.ThisSessionHasNoHeadHead(e.Head))
                 : null,
             HeadRated e => plan.FindHead(e.Head) is null
-                ? new Refusal(RefusalKind.Unknown, $"This session has no head '{e.Head}'.")
+                ? new Refusal(RefusalKind.Unknown, RunWords.ThisSessionHasNoHeadHead(e.Head))
                 : CheckRatings(e.Ratings),
             SessionFinished e => CheckRatings(e.Ratings) ?? CheckNote(e.Note),
-            _ => new Refusal(RefusalKind.Invalid, "This kind of event is not known here."),
+            _ => new Refusal(RefusalKind.Invalid, RunWords.KamuriDoesNotKnowThisKind),
         };
     }
 
     private static Refusal? CheckTask(SessionPlan plan, string task) =>
-        plan.FindTask(task) is null ? new Refusal(RefusalKind.Unknown, $"This session has no task '{task}'.") : null;
+        plan.FindTask(task) is null ? new Refusal(RefusalKind.Unknown, RunWords.ThisSessionHasNoTaskTask(task)) : null;
 
     private static Refusal? CheckOpen(SessionPlan plan, SessionState state, string task) =>
-        state.Task(task).IsOver ? new Refusal(RefusalKind.Conflict, $"{plan.FindTask(task)!.Title} is over already.") : null;
+        state.Task(task).IsOver ? new Refusal(RefusalKind.Conflict, RunWords.FindTaskIsOverAlready(plan.FindTask(task)!.Title)) : null;
 
     private static Refusal? CheckStart(SessionPlan plan, SessionState state, string task)
     {
         if (state.Task(task).Status != TaskStatus.Waiting)
         {
-            return new Refusal(RefusalKind.Conflict, $"{plan.FindTask(task)!.Title} has begun already.");
+            return new Refusal(RefusalKind.Conflict, RunWords.FindTaskHasBegunAlready(plan.FindTask(task)!.Title));
         }
 
         // A break is advice; it holds nobody up.
@@ -113,7 +115,7 @@ public static class SessionCommands
             );
         if (open is not null)
         {
-            return new Refusal(RefusalKind.Conflict, $"{open.Title} comes first; finish or skip it.");
+            return new Refusal(RefusalKind.Conflict, RunWords.OpenComesFirstFinishOrSkip(open.Title));
         }
 
         var asked = plan.FindTask(task)!;
@@ -125,7 +127,7 @@ public static class SessionCommands
         return asked.IsHandsOn && busy is not null
             ? new Refusal(
                 RefusalKind.Conflict,
-                $"{(plan.Hands.Count > 1 && busy.By is { } who ? $"{who}’s hands" : "Hands")} are still on {busy.Title.ToLowerInvariant()}; finish or skip it first."
+                plan.Hands.Count > 1 && busy.By is { } who ? RunWords.NamedHandsAreOn(who, busy.Title) : RunWords.HandsAreOn(busy.Title)
             )
             : null;
     }
@@ -136,25 +138,27 @@ public static class SessionCommands
         {
             return new Refusal(
                 RefusalKind.Invalid,
-                task.Sections == 0 ? $"{task.Title} is not done in sections." : $"{task.Title} has sections 1 to {task.Sections}."
+                task.Sections == 0
+                    ? RunWords.TaskIsNotDoneInSections(task.Title)
+                    : RunWords.TaskHasSections1ToSections(task.Title, $"{task.Sections}")
             );
         }
 
         return state.Task(task.Id).Status switch
         {
-            TaskStatus.Done or TaskStatus.Skipped => new Refusal(RefusalKind.Conflict, $"{task.Title} is over already."),
-            TaskStatus.Waiting => new Refusal(RefusalKind.Conflict, $"{task.Title} has not begun yet."),
+            TaskStatus.Done or TaskStatus.Skipped => new Refusal(RefusalKind.Conflict, RunWords.TaskIsOverAlready(task.Title)),
+            TaskStatus.Waiting => new Refusal(RefusalKind.Conflict, RunWords.TaskHasNotBegunYet(task.Title)),
             _ => state.Task(task.Id).Sections.Contains(section.Section)
-                ? new Refusal(RefusalKind.Conflict, $"Section {section.Section} is ticked already.")
+                ? new Refusal(RefusalKind.Conflict, RunWords.SectionSectionIsAlreadyTicked($"{section.Section}"))
                 : null,
         };
     }
 
     private static Refusal? CheckNote(string? text) =>
-        text is { Length: > LongestNote } ? new Refusal(RefusalKind.Invalid, $"A note holds at most {LongestNote} characters.") : null;
+        text is { Length: > LongestNote } ? new Refusal(RefusalKind.Invalid, RunWords.ANoteHoldsAtMostLongestNote($"{LongestNote}")) : null;
 
     private static Refusal? CheckRatings(Ratings ratings) =>
         ratings.Given().All(rating => rating is >= Ratings.Least and <= Ratings.Most)
             ? null
-            : new Refusal(RefusalKind.Invalid, $"Ratings go from {Ratings.Least} to {Ratings.Most}.");
+            : new Refusal(RefusalKind.Invalid, RunWords.RatingsGoFromLeastToMost($"{Ratings.Least}", $"{Ratings.Most}"));
 }

@@ -459,7 +459,7 @@ public static class SessionFold
             new(id, null, "", title, true, 0, null, "", uses, 0, minutes);
         return !next.Uses.Contains(Resource.Shower) ? Work("mist", "Mist it again", MistMinutes, [Resource.Hands])
             : next.StepIds.Any(step => SessionPlan.KindOf(step)?.NeedsAtLeast > Wetness.Dry)
-                ? Work("wet", "Wet it through again", MistMinutes, [Resource.Hands, Resource.Shower])
+                ? Work("wet", RunWords.WetItThroughAgain, MistMinutes, [Resource.Hands, Resource.Shower])
             : null;
     }
 

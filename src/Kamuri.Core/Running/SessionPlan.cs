@@ -169,7 +169,7 @@ public sealed record SessionPlan
     public IReadOnlyDictionary<string, IReadOnlyList<string>> Touches { get; init; } = new Dictionary<string, IReadOnlyList<string>>();
 
     /// <summary>Everyone by name: "Ada", "Ada and Bo", "Ada, Bo and Cy".</summary>
-    public string Names => PlanWords.All([.. Heads.Select(head => head.Name)]);
+    public string Names => Say.List([.. Heads.Select(head => head.Name)]);
 
     /// <summary>What is made in the kitchen for it.</summary>
     public IReadOnlyList<SessionMixture> Mixtures { get; init; } = [];
@@ -331,7 +331,7 @@ public sealed record SessionPlan
         };
 
     private static SessionHead HeadOf(Plan plan, string key, DateTimeOffset? wanted) =>
-        new(key, plan.Request.Head.Id, plan.Request.Head.Name, PlanWords.Of(plan.Request.Aim), PlanWords.Of(plan.Request.Style))
+        new(key, plan.Request.Head.Id, plan.Request.Head.Name, PlanSentences.Of(plan.Request.Aim), PlanSentences.Of(plan.Request.Style))
         {
             ReadyBy = wanted,
             Sections = plan.Sections,
@@ -436,7 +436,9 @@ public sealed record SessionPlan
 
     private static MeasuredWords? Amount(Plan plan, PlannedStep planned) =>
         planned.Amount is { } amount
-            ? MeasuredWords.Of(way => plan.Request.UseOf(planned.Step) is { } use ? $"{way(amount.Ways)} of {use.Name}" : way(amount.Ways))
+            ? MeasuredWords.Of(way =>
+                plan.Request.UseOf(planned.Step) is { } use ? RunWords.WayOfUse(way(amount.Ways), use.Name) : way(amount.Ways)
+            )
             : null;
 
     private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned, string? key)

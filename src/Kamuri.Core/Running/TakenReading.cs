@@ -20,9 +20,9 @@ public sealed record WarmthLeft(double ComfortableIn, double WarmFor)
     internal string Words =>
         (ComfortableIn, WarmFor) switch
         {
-            (_, < 1) => "no longer warm; stand it in hot water, or use it cool",
-            (0, _) => $"ready to use, and warm for {WarmFor:0} min more",
-            _ => $"comfortable in {ComfortableIn:0} min, and warm for {WarmFor - ComfortableIn:0} min from then",
+            (_, < 1) => RunWords.NoLongerWarmStandItIn,
+            (0, _) => RunWords.ReadyToUseAndWarmFor($"{WarmFor:0}"),
+            _ => RunWords.ComfortableInComfortableInMinAndWarm($"{ComfortableIn:0}", $"{(WarmFor - ComfortableIn):0}"),
         };
 }
 
@@ -63,8 +63,8 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
         {
             ReadingKind.Celsius when value is >= Coldest and <= Hottest => null,
             ReadingKind.Grams when value is >= 0 and <= Heaviest => null,
-            ReadingKind.Celsius => $"A temperature is between {Coldest:0} and {Hottest:0} °C.",
-            _ => $"A weight is between 0 and {Heaviest:0} g.",
+            ReadingKind.Celsius => RunWords.ATemperatureIsBetweenColdestAnd($"{Coldest:0}", $"{Hottest:0}"),
+            _ => RunWords.AWeightIsBetween0And($"{Heaviest:0}"),
         };
 
     /// <summary>What it means, in a sentence.</summary>
@@ -82,17 +82,16 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
         {
             return Value switch
             {
-                > HottestWater => $"{said} °C: too hot for skin. Let it cool, or add cool water.",
-                > HottestMixture =>
-                    $"{said} °C: too warm for a mixture, the most there is for water. Wait a little; test it on your wrist.",
-                >= Lukewarm => $"{said} °C: right for skin.",
-                _ => $"{said} °C: cool. Good to close with; too cool to open with.",
+                > HottestWater => RunWords.SaidCIsTooHotFor(said),
+                > HottestMixture => RunWords.SaidCIsTooWarmFor(said),
+                >= Lukewarm => RunWords.SaidCIsRightForSkin(said),
+                _ => RunWords.SaidCIsCoolGoodFor(said),
             };
         }
 
         var step = Task is { } id ? plan.FindTask(id)?.StepId : null;
         var planned = plan.Planned(step);
         // Most of what goes on hair weighs about what water does; the label says where it does not.
-        return planned > 0 ? $"{said} g; about {planned:0} ml were planned, {Value / planned * 100:0}\u00a0% of it." : $"{said} g.";
+        return planned > 0 ? RunWords.SaidGValueOfThePlanned(said, $"{planned:0}", $"{(Value / planned * 100):0}") : RunWords.SaidG(said);
     }
 }

@@ -53,7 +53,9 @@ public static class WorkPace
                 $"{(minutes < 10 ? Math.Round(minutes * 2, MidpointRounding.AwayFromZero) / 2 : Math.Round(minutes, MidpointRounding.AwayFromZero)):0.#}"
             );
         return SoFar(state) is { } soFar
-            ? $"{(soFar < 0.25 ? "Under half a minute" : $"{Number(soFar)} min")} a section so far, {Number(Planned(task))} planned."
+            ? soFar < 0.25
+                ? RunWords.PaceUnderHalf(Number(Planned(task)))
+                : RunWords.Pace(Number(soFar), Number(Planned(task)))
             : null;
     }
 }

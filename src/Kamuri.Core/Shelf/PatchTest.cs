@@ -27,10 +27,11 @@ public sealed record PatchTest(string Ingredient, DateTimeOffset AppliedAt, Patc
     public string Sentence(DateTimeOffset now, MixtureFigures figures, Func<DateTimeOffset, DateTimeOffset> local) =>
         Outcome switch
         {
-            PatchOutcome.Fine => "Fine.",
-            PatchOutcome.Reacted => "The skin reacted: never again on this head.",
-            _ when now < LookFrom(figures) =>
-                $"Look at the skin from {local(LookFrom(figures)).ToString("dddd HH:mm", CultureInfo.InvariantCulture)}.",
-            _ => "Look at the skin now: redness, bumps, itching?",
+            PatchOutcome.Fine => ShelfWords.NoReaction,
+            PatchOutcome.Reacted => ShelfWords.TheSkinReactedNeverAgainOn,
+            _ when now < LookFrom(figures) => ShelfWords.LookAtTheSkinFromLocal(
+                local(LookFrom(figures)).ToString("dddd HH:mm", CultureInfo.InvariantCulture)
+            ),
+            _ => ShelfWords.LookAtTheSkinNowRedness,
         };
 }

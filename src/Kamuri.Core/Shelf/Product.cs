@@ -93,10 +93,10 @@ public sealed record Goodness(DateOnly? Until, string Sentence, bool IsPast = fa
         var left = until.DayNumber - today.DayNumber;
         return new Goodness(
             until,
-            left < 0 ? $"Past its time since {-left} {Days(-left)}."
-                : left == 0 ? "Good until today."
-                : left <= SoonDays ? $"Good for {left} more {Days(left)}."
-                : $"Good until {until.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)}.",
+            left < 0 ? ShelfWords.ExpiredLeftDaysAgo(Say.Count(-left, "day", "days"))
+                : left == 0 ? ShelfWords.UseItToday
+                : left <= SoonDays ? ShelfWords.GoodForLeftMoreDays(Say.Count(left, "day", "days"))
+                : ShelfWords.GoodUntilUntil(until.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)),
             left < 0
         );
     }

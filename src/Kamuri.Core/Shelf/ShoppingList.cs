@@ -47,7 +47,7 @@ public static class ShoppingList
     {
         if (product.GoodUntil < today)
         {
-            return new ShoppingLine(product.Id, product.Name, product.Role, product.Left ?? new Millilitres(0), 0, "Past its time.");
+            return new ShoppingLine(product.Id, product.Name, product.Role, product.Left ?? new Millilitres(0), 0, ShelfWords.Expired);
         }
 
         if (product.Left is not { } left)
@@ -69,7 +69,7 @@ public static class ShoppingList
             .Max();
         if (left.Value <= 0)
         {
-            return new ShoppingLine(product.Id, product.Name, product.Role, left, 0, "Empty.");
+            return new ShoppingLine(product.Id, product.Name, product.Role, left, 0, ShelfWords.Empty);
         }
 
         var uses = most > 0 ? left.Value / most : double.PositiveInfinity;
@@ -82,8 +82,8 @@ public static class ShoppingList
                 left,
                 uses,
                 uses < 1
-                    ? $"{left.Value:0} ml left; a use takes up to {most:0} ml."
-                    : $"{left.Value:0} ml left, {Math.Floor(uses):0} {(uses < 2 ? "use" : "uses")} of up to {most:0} ml."
+                    ? ShelfWords.LeftMlLeftOneUseTakes($"{left.Value:0}", $"{most:0}")
+                    : ShelfWords.UsesLeft($"{left.Value:0}", Say.Count((int)Math.Floor(uses), "use", "uses"), $"{most:0}")
             );
     }
 }

@@ -10,6 +10,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Blot,
                 Name = "Blot",
+                Noun = "blotting",
                 Phase = Phase.Close,
                 Instruction = "Press with a T-shirt or soft towel, then wrap and sit. No rubbing.",
                 Places = Places.Lengths | Places.Ends,
@@ -22,6 +23,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.LeaveIn,
                 Name = "Leave-in",
+                Noun = "leave-in",
                 Phase = Phase.Layer,
                 Instruction = "Ends first, then lengths, smooth over the section.",
                 Places = Places.Lengths | Places.Ends,
@@ -35,6 +37,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Oil,
                 Name = "Oil",
+                Noun = "oil",
                 Phase = Phase.Layer,
                 Instruction = "A few drops in the palms, over lengths and ends.",
                 Places = Places.Lengths | Places.Ends,
@@ -48,6 +51,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Cream,
                 Name = "Cream",
+                Noun = "cream",
                 Phase = Phase.Layer,
                 Instruction = "A little at a time, smoothed down the section.",
                 Places = Places.Lengths | Places.Ends,
@@ -63,6 +67,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Gel,
                 Name = "Gel",
+                Noun = "gel",
                 Phase = Phase.Layer,
                 Instruction = "Rake and smooth through the wet section, then leave it alone.",
                 Places = Places.Lengths | Places.Ends,
@@ -79,6 +84,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Twists,
                 Name = "Twist",
+                Noun = "twisting",
                 Phase = Phase.Set,
                 Instruction = "Chunky two-strand twists, even tension, loose at the edges.",
                 Places = Places.Lengths | Places.Ends,
@@ -93,6 +99,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.WashAndGo,
                 Name = "Shape curls",
+                Noun = "shaping the curls",
                 Phase = Phase.Set,
                 Instruction = "Shake the roots, scrunch upwards once, hands off after that.",
                 Places = Places.Roots | Places.Lengths,
@@ -105,6 +112,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Dry,
                 Name = "Dry",
+                Noun = "drying",
                 Phase = Phase.Set,
                 Instruction = "Leave it alone while it dries.",
                 HandsOn = new(1),
@@ -116,6 +124,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.TakeTwistsDown,
                 Name = "Take the twists down",
+                Noun = "taking the twists down",
                 Phase = Phase.Set,
                 Instruction = "A drop of oil on the fingers; unwind from the ends.",
                 Places = Places.Lengths | Places.Ends,
@@ -129,6 +138,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Bun,
                 Name = "Bun",
+                Noun = "bun",
                 Phase = Phase.Set,
                 Instruction = "Gather low and loose; the ends tucked in, nothing pulling at the edges.",
                 Places = Places.Lengths | Places.Ends | Places.Edges,

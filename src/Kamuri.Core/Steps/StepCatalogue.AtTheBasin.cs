@@ -8,6 +8,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.WetThrough,
                 Name = "Wet through",
+                Noun = "wetting",
                 Phase = Phase.Clean,
                 Instruction = "Run water through every section until it is soaked.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,
@@ -21,6 +22,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Rinse,
                 Name = "Rinse",
+                Noun = "rinse",
                 Phase = Phase.Clean,
                 Instruction = "Rinse section by section until the water runs clear.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,
@@ -36,6 +38,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Cleanse,
                 Name = "Cleanse",
+                Noun = "cleanse",
                 Phase = Phase.Clean,
                 Instruction = "Massage into the scalp with fingertips; let the lather run down the lengths.",
                 Places = Places.Scalp | Places.Roots,
@@ -56,6 +59,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Clarify,
                 Name = "Clarify",
+                Noun = "clarifying",
                 Phase = Phase.Clean,
                 Instruction = "Work into the scalp, squeeze through the lengths once, let it stand a moment.",
                 Places = Places.Scalp | Places.Roots | Places.Lengths,
@@ -78,6 +82,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.TeaRinse,
                 Name = "Tea rinse",
+                Noun = "tea rinse",
                 Phase = Phase.Clean,
                 Instruction = "Pour slowly over scalp and lengths, catch it, pour again.",
                 Places = Places.Scalp | Places.Roots | Places.Lengths,
@@ -97,6 +102,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Wring,
                 Name = "Wring out",
+                Noun = "wringing out",
                 Phase = Phase.Clean,
                 Instruction = "Squeeze each section from root to tip until it stops dripping.",
                 Places = Places.Lengths | Places.Ends,
@@ -108,6 +114,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Conditioner,
                 Name = "Condition",
+                Noun = "conditioner",
                 Phase = Phase.Feed,
                 Instruction = "Ends first, then the lengths; leave the scalp free.",
                 Places = Places.Lengths | Places.Ends,
@@ -130,6 +137,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Protein,
                 Name = "Light protein",
+                Noun = "light protein",
                 Phase = Phase.Feed,
                 Instruction = "Coat the lengths evenly and leave them still; no combing while it sets.",
                 Places = Places.Lengths | Places.Ends,
@@ -152,6 +160,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.DeepCondition,
                 Name = "Deep condition",
+                Noun = "deep condition",
                 Phase = Phase.Feed,
                 Instruction = "Ends first, then upwards; leave the scalp free. Squeeze it in.",
                 Places = Places.Lengths | Places.Ends,
@@ -176,6 +185,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.CoolRinse,
                 Name = "Cool rinse",
+                Noun = "cool rinse",
                 Phase = Phase.Close,
                 Instruction = "Rinse cool, section by section, until the hair feels clean but not bare.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,

@@ -8,6 +8,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Look,
                 Name = "Look and section",
+                Noun = "looking and sectioning",
                 Phase = Phase.Ready,
                 Instruction = "Look at scalp and ends, then part and clip.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,
@@ -18,6 +19,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Dampen,
                 Name = "Dampen",
+                Noun = "dampening",
                 Phase = Phase.Ready,
                 Instruction = "Mist each section until it is damp, not dripping.",
                 Places = Places.Lengths | Places.Ends,
@@ -29,6 +31,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.SlipMist,
                 Name = "Slip mist",
+                Noun = "slip mist",
                 Phase = Phase.Ready,
                 Instruction = "Mist with water and a little leave-in until the section glides.",
                 Places = Places.Lengths | Places.Ends,
@@ -41,6 +44,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.PrePoo,
                 Name = "Pre-poo",
+                Noun = "pre-poo",
                 Phase = Phase.Loosen,
                 Instruction = "Smooth it in, ends first, fragile zones before the rest.",
                 Places = Places.Lengths | Places.Ends,
@@ -64,6 +68,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.FingerDetangle,
                 Name = "Finger detangle",
+                Noun = "finger detangling",
                 Phase = Phase.Loosen,
                 Instruction = "Part knots with your fingers, ends first, in the slip.",
                 Places = Places.Lengths | Places.Ends,
@@ -78,6 +83,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Cover,
                 Name = "Cover",
+                Noun = "cover",
                 Phase = Phase.Loosen,
                 Instruction = "Gather the sections, cap on, towel round the shoulders.",
                 Places = Places.Lengths | Places.Ends,
@@ -90,6 +96,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.ToolDetangle,
                 Name = "Tool detangle",
+                Noun = "comb detangling",
                 Phase = Phase.Feed,
                 Instruction = "Wide-tooth comb, ends first, hold the hair above the knot.",
                 Places = Places.Lengths | Places.Ends,

@@ -11,6 +11,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.LocSoak,
                 Name = "Detox soak",
+                Noun = "detox soak",
                 Phase = Phase.Clean,
                 Instruction = "Lower the locs into warm soak; move them gently, do not scrub.",
                 Places = Places.Lengths,
@@ -29,6 +30,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.PartCleanse,
                 Name = "Cleanse the parts",
+                Noun = "cleansing the parts",
                 Phase = Phase.Clean,
                 Instruction =
                     "Diluted cleanser, one part to three, from a nozzle along the parts; fingertips on the scalp, press the lengths, never rub.",
@@ -49,6 +51,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.PressRinse,
                 Name = "Press and rinse",
+                Noun = "pressing and rinsing",
                 Phase = Phase.Clean,
                 Instruction = "Let water run through and press downwards until it runs clear, three to five minutes.",
                 Places = Places.Scalp | Places.Lengths,
@@ -64,6 +67,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.SprayConditioner,
                 Name = "Light spray",
+                Noun = "light spray",
                 Phase = Phase.Feed,
                 Instruction = "A watery conditioner, sprayed along the lengths; nothing creamy.",
                 Places = Places.Lengths | Places.Ends,
@@ -77,6 +81,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.ScalpOil,
                 Name = "Scalp oil",
+                Noun = "scalp oil",
                 Phase = Phase.Layer,
                 Instruction = "A few drops of light, penetrating oil on the parts.",
                 Places = Places.Scalp,
@@ -89,6 +94,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Retwist,
                 Name = "Retwist",
+                Noun = "retwist",
                 Phase = Phase.Set,
                 Instruction = "Root by root, light tension, clip and go on.",
                 Places = Places.Roots,
@@ -106,6 +112,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.ClearLint,
                 Name = "Clear the lint rings",
+                Noun = "clearing the lint rings",
                 Phase = Phase.Ready,
                 Instruction = "With slip on your fingers, draw lint and shed hair from each root before any water touches it.",
                 Places = Places.Roots,
@@ -117,6 +124,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.SingleTwists,
                 Name = "Single twists",
+                Noun = "single twists",
                 Phase = Phase.Set,
                 Instruction = "Two strands each, even, loose at the root.",
                 Places = Places.Lengths | Places.Ends,
@@ -133,6 +141,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Braids,
                 Name = "Braid",
+                Noun = "braiding",
                 Phase = Phase.Set,
                 Instruction = "Three strands each, no pulling at the edges.",
                 Places = Places.Lengths | Places.Ends,
@@ -149,6 +158,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Edges,
                 Name = "Edges",
+                Noun = "edges",
                 Phase = Phase.Set,
                 Instruction = "A trace, smoothed with a soft brush, tied down for a few minutes.",
                 Places = Places.Edges,
@@ -162,6 +172,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Scarf,
                 Name = "Scarf for the night",
+                Noun = "night scarf",
                 Phase = Phase.Keep,
                 Instruction = "Satin scarf or bonnet, loose at the hairline.",
                 Places = Places.Lengths | Places.Ends,
@@ -173,6 +184,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Refresh,
                 Name = "Refresh",
+                Noun = "refresh",
                 Phase = Phase.Keep,
                 Instruction = "Mist the lengths lightly and smooth; do not comb.",
                 Places = Places.Lengths | Places.Ends,

@@ -13,6 +13,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.PatchTest,
                 Name = "Patch test",
+                Noun = "patch test",
                 Phase = Phase.Ahead,
                 Instruction = "A drop behind the ear or in the elbow; wait a day before it goes on the head.",
                 Places = Places.None,
@@ -23,6 +24,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.ScalpMassage,
                 Name = "Scalp massage",
+                Noun = "scalp massage",
                 Phase = Phase.Ready,
                 Instruction = "Fingertips, small circles, no nails.",
                 Places = Places.Scalp,
@@ -33,6 +35,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.PlantGel,
                 Name = "Plant gel",
+                Noun = "plant gel",
                 Phase = Phase.Loosen,
                 Instruction = "Smooth it through until the section glides between two fingers.",
                 Places = Places.Lengths | Places.Ends,
@@ -56,6 +59,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.HerbJuice,
                 Name = "Herb juice",
+                Noun = "herb juice",
                 Phase = Phase.Loosen,
                 Instruction = "Pour over scalp and lengths, nothing oily under it.",
                 Places = Places.Scalp | Places.Lengths,
@@ -74,6 +78,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.OnionJuice,
                 Name = "Onion-family juice",
+                Noun = "onion-family juice",
                 Phase = Phase.Loosen,
                 Instruction = "A little, along the parts, on the scalp only.",
                 Places = Places.Scalp,
@@ -88,6 +93,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.GrainWater,
                 Name = "Grain water",
+                Noun = "grain water",
                 Phase = Phase.Loosen,
                 Instruction = "Spray through the lengths for slip; not for long.",
                 Places = Places.Lengths | Places.Ends,
@@ -103,6 +109,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.HotOil,
                 Name = "Hot oil",
+                Noun = "hot oil",
                 Phase = Phase.Loosen,
                 Instruction = "Warm oil, wrist-tested, in thin lines over scalp and lengths until strands shine but do not drip.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,
@@ -126,6 +133,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.HotOilAfter,
                 Name = "Hot oil on clean hair",
+                Noun = "hot oil on clean hair",
                 Phase = Phase.Feed,
                 Instruction = "A little warm oil on damp, clean hair; rinse or leave only a trace.",
                 Places = Places.Lengths | Places.Ends,
@@ -149,6 +157,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.HeavyOil,
                 Name = "Heavy oil",
+                Noun = "heavy oil",
                 Phase = Phase.Loosen,
                 Instruction = "Heavy sealing oil as a treatment, in the parts and over the lengths.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,
@@ -167,6 +176,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.HeavyOilOvernight,
                 Name = "Heavy oil, overnight",
+                Noun = "overnight heavy oil",
                 Phase = Phase.Loosen,
                 Instruction = "In the parts before bed; an old pillowcase, hair twisted up.",
                 Places = Places.Scalp,
@@ -185,6 +195,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.PrePooOvernight,
                 Name = "Pre-poo, overnight",
+                Noun = "overnight pre-poo",
                 Phase = Phase.Loosen,
                 Instruction = "Plain oil through the lengths before bed, sections twisted, a soft scarf.",
                 Places = Places.Lengths | Places.Ends,
@@ -207,6 +218,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.EndShield,
                 Name = "Condition the ends",
+                Noun = "conditioner on the ends",
                 Phase = Phase.Clean,
                 Instruction = "Conditioner on the ends only, a shield while the scalp is cleansed.",
                 Places = Places.Ends,
@@ -220,6 +232,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.CoWash,
                 Name = "Co-wash",
+                Noun = "co-wash",
                 Phase = Phase.Clean,
                 Instruction = "Massage the scalp with cleansing conditioner, then rinse long.",
                 Places = Places.Scalp | Places.Roots | Places.Lengths,
@@ -240,6 +253,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Clay,
                 Name = "Clay mask",
+                Noun = "clay mask",
                 Phase = Phase.Clean,
                 Instruction = "Scalp and lengths; keep it damp with a mist, do not let it crack.",
                 Places = Places.Scalp | Places.Roots | Places.Lengths,
@@ -259,6 +273,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.HerbPaste,
                 Name = "Herb paste",
+                Noun = "herb paste",
                 Phase = Phase.Clean,
                 Instruction = "Sieved paste, section by section, from the roots; keep it covered.",
                 Places = Places.Scalp | Places.Roots | Places.Lengths,
@@ -277,6 +292,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.EggMask,
                 Name = "Egg mask",
+                Noun = "egg mask",
                 Phase = Phase.Loosen,
                 Instruction = "Cool, along the lengths; old clothes, it runs.",
                 Places = Places.Lengths | Places.Ends,
@@ -295,6 +311,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.ProteinPrePoo,
                 Name = "Protein before the cleanse",
+                Noun = "protein before the cleanse",
                 Phase = Phase.Loosen,
                 Instruction = "Light protein on dry hair, along the lengths; no combing while it sets.",
                 Places = Places.Lengths | Places.Ends,
@@ -317,6 +334,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.StrongProtein,
                 Name = "Strong protein",
+                Noun = "strong protein",
                 Phase = Phase.Feed,
                 Instruction = "Exactly as its label says; the hair stays still while it sets.",
                 Places = Places.Lengths | Places.Ends,
@@ -335,6 +353,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.ProteinDeepCondition,
                 Name = "Deep condition with protein",
+                Noun = "deep condition with protein",
                 Phase = Phase.Feed,
                 Instruction = "Ends first, then upwards; leave the scalp free. Squeeze it in.",
                 Places = Places.Lengths | Places.Ends,
@@ -353,6 +372,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.OilRinse,
                 Name = "Oil rinse",
+                Noun = "oil rinse",
                 Phase = Phase.Feed,
                 Instruction = "A spoon of light oil through wet hair, then rinse cool.",
                 Places = Places.Lengths | Places.Ends,
@@ -369,6 +389,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.AloeRinse,
                 Name = "Aloe rinse",
+                Noun = "aloe rinse",
                 Phase = Phase.Close,
                 Instruction = "Pour a mild aloe or acidic rinse through, cool; it stays in.",
                 Places = Places.Scalp | Places.Lengths | Places.Ends,
@@ -384,6 +405,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Plop,
                 Name = "Plop",
+                Noun = "plopping",
                 Phase = Phase.Close,
                 Instruction = "Gather the hair on top in a T-shirt and leave it.",
                 Places = Places.Lengths | Places.Ends,
@@ -398,6 +420,7 @@ public static partial class StepCatalogue
             {
                 Id = StepIds.Butter,
                 Name = "Butter",
+                Noun = "butter",
                 Phase = Phase.Layer,
                 Instruction = "A pea at a time, melted between the palms, on the ends above all.",
                 Places = Places.Lengths | Places.Ends,

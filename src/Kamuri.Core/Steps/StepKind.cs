@@ -55,7 +55,12 @@ public sealed record StepKind
     /// <summary>Stable name used in plans and edits, kebab-case.</summary>
     public required string Id { get; init; }
 
+    /// <summary>As a title: "Wet through".</summary>
     public required string Name { get; init; }
+
+    /// <summary>As it reads within a sentence: "wetting".</summary>
+    public required string Noun { get; init; }
+
     public required Phase Phase { get; init; }
 
     /// <summary>What to do, in one or two short sentences.</summary>

@@ -96,28 +96,34 @@ public static class Timings
         if (model.MinutesPerPiece > 0)
         {
             var pieces = walked.Step.Pieces ?? head.Wear.Locs?.Count ?? figures.HandsOn.UsualPieces;
-            return (Reckoning.From(pieces, "pieces").Times(model.MinutesPerPiece, "min each").Plus(model.SetupMinutes, "to set up"), 0);
+            return (
+                Reckoning
+                    .From(pieces, "pieces")
+                    .Times(model.MinutesPerPiece, TimingWords.MinEach)
+                    .Plus(model.SetupMinutes, TimingWords.ToSetUp),
+                0
+            );
         }
 
         if (!model.IsSectioned)
         {
-            return (Reckoning.From(model.SetupMinutes, "min once"), 0);
+            return (Reckoning.From(model.SetupMinutes, TimingWords.MinOnce), 0);
         }
 
         var lengthFactor = Math.Pow(head.Lengths.Mean.Value / figures.HandsOn.ReferenceLength.Value, figures.HandsOn.LengthExponent);
         var work = Reckoning
             .From(sections, "sections")
             .Times(model.MinutesPerSection, "min")
-            .Times(lengthFactor, $"for {Reckoning.Show(head.Lengths.Mean.Value)} cm")
-            .Times(figures.HandsOn.DensityFactor[head.Density], $"{head.Density.ToString().ToLowerInvariant()} density");
+            .Times(lengthFactor, TimingWords.ForMeanCm(Reckoning.Show(head.Lengths.Mean.Value)))
+            .Times(figures.HandsOn.DensityFactor[head.Density], TimingWords.DensityDensity(HeadNames.Of(head.Density)));
         if (model.FollowsTangle)
         {
             var slip = walked.Before.SlipBy(figures.HandsOn);
             var tangle = Tangle.WithSlip(walked.Before.Tangle, slip, figures.HandsOn);
-            work = work.Times(tangle, slip > 0.3 ? "tangle with slip" : "tangle");
+            work = work.Times(tangle, slip > 0.3 ? TimingWords.TangleWithSlip : "tangle");
         }
 
-        return (work.Plus(model.SetupMinutes, "to set up"), sections);
+        return (work.Plus(model.SetupMinutes, TimingWords.ToSetUp), sections);
     }
 
     /// <summary>
@@ -169,16 +175,16 @@ public static class Timings
 
         var usual = Reckoning.From(
             window.Usual,
-            afterClarify ? "usual after clarifying"
-                : heated ? $"usual under the {heat.ToString().ToLowerInvariant()}"
+            afterClarify ? TimingWords.UsualAfterClarifying
+                : heated ? (heat == Heat.Steamer ? TimingWords.UsualInTheSteamer : TimingWords.UsualUnderTheHood)
                 : "usual"
         );
         if (model.FollowsPorosity)
         {
             usual = head.Porosity switch
             {
-                Porosity.Low when !heated => usual.Times(figures.Processing.LowPorosityNoHeat, "low porosity, no heat"),
-                Porosity.High => usual.Times(figures.Processing.HighPorosity, "high porosity"),
+                Porosity.Low when !heated => usual.Times(figures.Processing.LowPorosityNoHeat, TimingWords.LowPorosityNoHeat),
+                Porosity.High => usual.Times(figures.Processing.HighPorosity, TimingWords.HighPorosity),
                 _ => usual,
             };
         }
@@ -186,33 +192,34 @@ public static class Timings
         var (earliest, latest) = (window.Earliest, window.Latest);
         if (model.IsProtein && head.IsDamagedOrColoured)
         {
-            usual = usual.Times(figures.Processing.DamagedProtein, "damaged or coloured");
+            usual = usual.Times(figures.Processing.DamagedProtein, TimingWords.DamagedOrColoured);
             (earliest, latest) = (earliest * figures.Processing.DamagedProtein, latest * figures.Processing.DamagedProtein);
         }
 
         usual = usual.Within(earliest, latest);
-        var working = $"{usual.Sentence("min")}, window {Reckoning.Show(earliest)} to {Reckoning.Show(latest)}";
+        var working = TimingWords.WithWindow(usual.Sentence("min"), Reckoning.Show(earliest), Reckoning.Show(latest));
         if (worked > 0)
         {
-            working += $"; {Reckoning.Show(Math.Round(worked))} of them pass while hands work in it";
+            working = TimingWords.WhileHandsWork(working, Reckoning.Show(Math.Round(worked)));
         }
 
         if (irritates && model != own)
         {
-            working += ", as long as what irritates in it may stay on";
+            working = TimingWords.AsLongAsItsIrritantMay(working);
         }
 
         var asked = carrier.Step.Minutes ?? treatment.Step.Minutes;
         var adjusted = Whole(earliest - worked, usual.Value - worked, latest - worked);
-        var place = heat switch
+        var name = treatment.Step.Kind.Name;
+        var title = heat switch
         {
-            Heat.Cap => ", under a cap",
-            Heat.Hood => ", under the hood",
-            Heat.Steamer => ", in the steamer",
-            _ => "",
+            Heat.Cap => TimingWords.UnderACap(name),
+            Heat.Hood => TimingWords.UnderTheHood(name),
+            Heat.Steamer => TimingWords.InTheSteamer(name),
+            _ => name,
         };
         return new Wait(
-            $"{treatment.Step.Kind.Name}{place}",
+            title,
             treatment.Step.Id,
             treatment.Step.Kind.Puts,
             adjusted,
@@ -263,23 +270,23 @@ public static class Timings
         var window = Whole(wanted.TotalMinutes, wanted.TotalMinutes, Math.Max(wanted.TotalMinutes, forecast.Dry.TotalMinutes) + 60);
         var air = step.Air switch
         {
-            Air.Fan => "with a fan",
-            Air.HoodLow => "under the hood, low",
-            Air.BlowDryCool => "cool blow-dry",
-            _ => "in still air",
+            Air.Fan => TimingWords.WithAFan,
+            Air.HoodLow => TimingWords.UnderTheHoodLow,
+            Air.BlowDryCool => TimingWords.CoolBlowDry,
+            _ => TimingWords.InStillAir,
         };
         var working =
             step.DrynessWanted >= 0.95
-                ? $"{forecast.Working}; 95 % dry after {Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1))} h"
+                ? TimingWords.Working95DryAfterRoundH(forecast.Working, Reckoning.Show(Math.Round(forecast.Dry.TotalHours, 1)))
                 : forecast.Working;
         return new Wait(
-            $"Drying {air}",
+            TimingWords.DryingAir(air),
             step.Id,
             null,
             window,
             Chosen(step.Minutes, window),
             Occupies(step.Heat),
-            "Longer does no harm.",
+            TimingWords.LongerDoesNoHarm,
             working
         )
         {

@@ -220,7 +220,7 @@ public static class Removal
         var zone = db.Households.AsNoTracking().SingleOrDefault()?.Zone ?? TimeZoneInfo.Local;
         return rows.Count == 0
             ? "A day that cannot be read"
-            : $"{Core.Planning.PlanWords.All([.. rows.Select(row => row.HeadName)])}, {TimeZoneInfo.ConvertTime(new DateTimeOffset(rows[0].StartedUtcTicks, TimeSpan.Zero), zone):d MMMM yyyy}";
+            : $"{Say.List([.. rows.Select(row => row.HeadName)])}, {TimeZoneInfo.ConvertTime(new DateTimeOffset(rows[0].StartedUtcTicks, TimeSpan.Zero), zone):d MMMM yyyy}";
     }
 
     private static Dictionary<string, int> Count(KamuriDb db, IEnumerable<Part> parts)

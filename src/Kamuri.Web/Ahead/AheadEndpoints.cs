@@ -77,7 +77,7 @@ internal static class AheadEndpoints
                     row.Id,
                     row.Name,
                     WashRhythm.DueFor(head, today, figures.Rhythm),
-                    [.. treatments.Select(PlanWords.Of)],
+                    [.. treatments.Select(PlanSentences.Of)],
                     last?.Aim,
                     last?.Style,
                     open?.Session

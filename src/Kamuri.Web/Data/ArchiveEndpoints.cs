@@ -96,7 +96,7 @@ internal static class ArchiveEndpoints
     }
 
     private static ArchiveImportView View(ImportPreview preview, bool theirs) =>
-        new(preview.MadeAt, preview.IntoEmpty, preview.Tables.Sum(table => table.Changes), ImportWords.Of(preview, theirs));
+        new(preview.MadeAt, preview.IntoEmpty, preview.Tables.Sum(table => table.Changes), ImportSentences.Of(preview, theirs));
 
     private static async Task<FileStream> ReceivedAsync(HttpRequest request, CancellationToken cancellation)
     {

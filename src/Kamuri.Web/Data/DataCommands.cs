@@ -102,7 +102,7 @@ internal static class DataCommands
         using (var db = DatabaseFile.Alone(file))
         {
             var before = Backups.Of(folder).Make(file, BackupKind.Aside, DateTimeOffset.UtcNow);
-            foreach (var line in ImportWords.Of(ArchiveImport.Run(db, stream, theirs, isPreview: false), theirs))
+            foreach (var line in ImportSentences.Of(ArchiveImport.Run(db, stream, theirs, isPreview: false), theirs))
             {
                 Console.WriteLine(line);
             }

@@ -51,7 +51,7 @@ internal static class RemovalEndpoints
         string[] shown = ["sessions", "takings", "ratings", "patch_tests", "planned_days"];
         var goes = shown
             .Where(table => preview.Rows.GetValueOrDefault(table) > 0)
-            .Select(table => ImportWords.Count(table, preview.Rows[table]))
+            .Select(table => ImportSentences.Count(table, preview.Rows[table]))
             .ToList();
         List<string> lines = [goes.Count == 0 ? "Nothing else goes with it." : $"This goes with it: {string.Join(", ", goes)}."];
         if (preview.SharedDays > 0)

@@ -27,7 +27,7 @@ internal static class SetAsideEndpoints
             .. setAside.Rows.Select(row => new SetAsideView(
                 row.Table,
                 row.Id,
-                ImportWords.Count(row.Table, 1)[2..],
+                ImportSentences.Count(row.Table, 1)[2..],
                 row.Why,
                 told.Contains((row.Table, row.Id))
             )),

@@ -139,15 +139,13 @@ internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBo
 
 /// <summary>One head of a household plan, as shown.</summary>
 /// <param name="Key">Its strand, and what its tasks' ids begin with.</param>
-/// <param name="Sentence">When it is likely done, and the chance to be in time.</param>
 public sealed record HeadPlanView(
     string Key,
     PlanView Plan,
     DateTimeOffset LikelyBy,
     DateTimeOffset NineInTenBy,
     DateTimeOffset? Wanted,
-    double? ChanceInTime,
-    string Sentence
+    double? ChanceInTime
 );
 
 /// <summary>A stretch in which a pair of hands rests.</summary>
@@ -156,9 +154,9 @@ public sealed record HandsRestView(string Name, DateTimeOffset From, DateTimeOff
 /// <summary>A household plan, as shown.</summary>
 /// <param name="Tasks">Everything on one clock, with whose hands do it.</param>
 /// <param name="NotBefore">No plan of these steps can end before.</param>
-/// <param name="Bottleneck">What the end waits for most.</param>
 /// <param name="Beyond">Who is not there long enough, a sentence each.</param>
-/// <param name="Sentence">When it begins and ends, and whether it could be sooner.</param>
+/// <param name="Sentence">When it begins, who is done when, and how sure that is.</param>
+/// <param name="More">What there is to know behind that: how good the plan is, what sets the pace, how sure each head is.</param>
 /// <param name="MayBeBetter">Whether a longer search might find a better one.</param>
 public sealed record HouseholdPlanView(
     IReadOnlyList<HeadPlanView> Heads,
@@ -170,11 +168,11 @@ public sealed record HouseholdPlanView(
     DateTimeOffset LikelyBy,
     DateTimeOffset NineInTenBy,
     IReadOnlyList<HandsRestView> Rests,
-    string Bottleneck,
     IReadOnlyList<string> Beyond,
     double MinutesLate,
     bool CanStart,
     string Sentence,
+    IReadOnlyList<string> More,
     bool MayBeBetter
 )
 {
@@ -196,8 +194,7 @@ public sealed record HouseholdPlanView(
                     head.LikelyBy,
                     head.NineInTenBy,
                     head.Wanted,
-                    head.ChanceInTime,
-                    HouseholdWords.Of(head, plan.Start)
+                    head.ChanceInTime
                 )),
             ],
             [.. plan.Tasks.Select(PlanView.Task)],
@@ -208,17 +205,17 @@ public sealed record HouseholdPlanView(
             plan.LikelyBy,
             plan.NineInTenBy,
             [.. plan.Rests.Select(rest => new HandsRestView(rest.Name, rest.From, rest.To))],
-            plan.Bottleneck,
             plan.Beyond,
             plan.MinutesLate,
             !plan.HasStop,
-            HouseholdWords.Finish(plan),
+            HouseholdSentences.Finish(plan),
+            HouseholdSentences.More(plan),
             !plan.Proven || plan.MayBeCloser
         )
         {
             ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
-            NightSentence = HouseholdWords.Night(plan),
-            Night = HouseholdWords.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise),
+            NightSentence = HouseholdSentences.Night(plan),
+            Night = HouseholdSentences.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise),
         };
 }
 

@@ -447,7 +447,7 @@ internal static class BatchEndpoints
             row.LeftMillilitres,
             FormulaEndpoints.Ways(batch.Left, figures),
             row.KeptAt,
-            MixtureWords.Of(row.KeptAt),
+            MixtureSentences.Of(row.KeptAt),
             standing.State,
             standing.UseBy,
             standing.Sentence,

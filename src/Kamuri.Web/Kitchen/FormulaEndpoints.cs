@@ -256,10 +256,10 @@ internal static class FormulaEndpoints
                 scaled.Remarks,
                 head is null
                     ? []
-                    : MixtureWords.Against(
+                    : MixtureSentences.Against(
                         use,
                         head,
-                        MixtureWords.StaysOn(body.As is { } one ? [one] : formula.ServesAs),
+                        MixtureSentences.StaysOn(body.As is { } one ? [one] : formula.ServesAs),
                         await skin.ReactedAsync(head.Id, cancellation),
                         figures.Mixtures,
                         figures.Measures
@@ -329,7 +329,7 @@ internal static class FormulaEndpoints
                 )
                 : (
                     Scaling.ToMake(formula, new Millilitres(amount.Exact.Value * figures.Mixtures.MadeBeyond), kitchen),
-                    MixtureWords.Wanted(head, kind!, amount, figures.Mixtures),
+                    MixtureSentences.Wanted(head, kind!, amount, figures.Mixtures),
                     null
                 );
         }
@@ -478,11 +478,11 @@ internal static class FormulaEndpoints
             formula.IsShipped,
             row?.Archived ?? false,
             FormulaBody.From(formula, row?.Version),
-            MixtureWords.Of(formula.Kind),
+            MixtureSentences.Of(formula.Kind),
             Ways(written.Makes, figures),
             lead.Usual >= 48 * 60
                 ? $"{Math.Round(lead.Usual / 60 / 24):0} days from first to last"
-                : $"{PlanWords.Spell(lead.Usual)} from first to last",
+                : $"{Say.Minutes(lead.Usual)} from first to last",
             formula.Keep.Words,
             [.. Core.Shelf.Labels.LabelReading.FamilyWords.Intersect(use.Ingredients)],
             Math.Round(use.EssentialOilPercent, 3),
@@ -490,7 +490,7 @@ internal static class FormulaEndpoints
             [.. formula.Ingredients.Select(IngredientLine.Write)],
             [.. cooking.OnTheDay.Concat(cooking.Ahead?.Steps ?? []).Select(step => step.Words)],
             [.. formula.ServesAs.Select(each => Substances.Of(each).Name)],
-            MixtureWords.Cautions(formula, contents)
+            MixtureSentences.Cautions(formula, contents)
         );
     }
 
@@ -510,8 +510,8 @@ internal static class FormulaEndpoints
         {
             yield return MeasuredWords.Same(
                 wait.Usual >= 6 * 60
-                    ? $"{step.Method.WaitTitle}: {PlanWords.Spell(wait.Earliest)} to {PlanWords.Spell(wait.Latest)}, usually {PlanWords.Spell(wait.Usual)}."
-                    : $"{step.Method.WaitTitle}: {PlanWords.Of(wait)}."
+                    ? $"{step.Method.WaitTitle}: {Say.Minutes(wait.Earliest)} to {Say.Minutes(wait.Latest)}, usually {Say.Minutes(wait.Usual)}."
+                    : $"{step.Method.WaitTitle}: {PlanSentences.Of(wait)}."
             );
         }
     }

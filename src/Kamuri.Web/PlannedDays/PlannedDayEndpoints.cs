@@ -188,7 +188,7 @@ internal sealed class PlannedDayReader(
         PlannedDayView Cannot(bool missed, string trouble, string sentence) =>
             new(
                 row.Id,
-                PlanWords.All([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, "Somebody who is gone"))]),
+                Say.List([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, "Somebody who is gone"))]),
                 row.Day,
                 plan,
                 household,
@@ -232,7 +232,7 @@ internal sealed class PlannedDayReader(
         {
             var (day, problem, refusal) = await households.MakeAsync(household, cancellation);
             return (
-                day is null ? null : View([.. day.Heads.Select(head => head.Plan)], HouseholdWords.Finish(day), day.Start),
+                day is null ? null : View([.. day.Heads.Select(head => head.Plan)], HouseholdSentences.Finish(day), day.Start),
                 problem,
                 refusal
             );
@@ -240,13 +240,13 @@ internal sealed class PlannedDayReader(
         else
         {
             var (plan, problem, refusal) = await maker.MakeAsync(asked!, cancellation);
-            return (plan is null ? null : View([plan], PlanWords.Finish(plan), plan.Start), problem, refusal);
+            return (plan is null ? null : View([plan], PlanSentences.Finish(plan), plan.Start), problem, refusal);
         }
 
         PlannedDayView View(IReadOnlyList<Plan> plans, string sentence, DateTimeOffset start) =>
             new(
                 row.Id,
-                PlanWords.All([.. plans.Select(plan => plan.Request.Head.Name)]),
+                Say.List([.. plans.Select(plan => plan.Request.Head.Name)]),
                 row.Day,
                 asked,
                 household,

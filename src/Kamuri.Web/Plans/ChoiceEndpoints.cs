@@ -38,7 +38,7 @@ internal static class ChoiceEndpoints
     private static Ok<ChoicesView> Choices() =>
         TypedResults.Ok(
             new ChoicesView(
-                [.. AimCatalogue.All.Select(aim => new AimView(aim.Aim, PlanWords.Of(aim.Aim), aim.Hint))],
+                [.. AimCatalogue.All.Select(aim => new AimView(aim.Aim, PlanSentences.Of(aim.Aim), aim.Hint))],
                 [
                     .. Enum.GetValues<EndStyle>()
                         .Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style)))),

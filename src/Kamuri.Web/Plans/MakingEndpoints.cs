@@ -104,7 +104,7 @@ internal static class MakingEndpoints
                         .Formulas.Where(formula => formula.ServesAs.Contains(puts))
                         .OrderBy(formula => formula.IsShipped)
                         .ThenBy(formula => formula.Name, StringComparer.OrdinalIgnoreCase)
-                        .Select(formula => new FormulaChoice(formula.Id, formula.Name, MixtureWords.Of(formula.Kind))),
+                        .Select(formula => new FormulaChoice(formula.Id, formula.Name, MixtureSentences.Of(formula.Kind))),
                 ]
             )
         );

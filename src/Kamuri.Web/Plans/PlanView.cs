@@ -214,6 +214,7 @@ public sealed record PlanView(
     IReadOnlyList<SparingView> CouldSpare,
     bool CanStart,
     string FinishSentence,
+    IReadOnlyList<string> More,
     string? TimeTrouble,
     bool UsesTea,
     IReadOnlyList<LeftOut> LeftOut,
@@ -281,12 +282,13 @@ public sealed record PlanView(
                 )),
             ],
             !plan.HasStop && plan.Tasks.Count > 0,
-            PlanWords.Finish(plan),
-            PlanWords.Trouble(plan),
+            PlanSentences.Finish(plan),
+            PlanSentences.More(plan),
+            PlanSentences.Trouble(plan),
             plan.Request.UsesTea,
             plan.LeftOut,
             plan.Request.Head.Wear.Words,
-            new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanWords.Rests(plan).Sum()),
+            new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanSentences.Rests(plan).Sum()),
             [.. plan.MendAll.Select(EditBody.From)],
             Core.Composing.SchoolConflicts.Of(plan.Request),
             plan.Request.IsWashDay,
@@ -301,8 +303,8 @@ public sealed record PlanView(
         )
         {
             ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
-            Night = PlanWords.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise),
-            NightSentence = PlanWords.Night(plan),
+            Night = PlanSentences.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise),
+            NightSentence = PlanSentences.Night(plan),
         };
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)

@@ -2064,8 +2064,6 @@ export interface components {
             wanted: null | string;
             /** Format: double */
             chanceInTime: null | number;
-            /** @description When it is likely done, and the chance to be in time. */
-            sentence: string;
         };
         /** @description A head with everything that is computed from it. */
         HeadView: {
@@ -2155,15 +2153,15 @@ export interface components {
             /** Format: date-time */
             nineInTenBy: string;
             rests: components["schemas"]["HandsRestView"][];
-            /** @description What the end waits for most. */
-            bottleneck: string;
             /** @description Who is not there long enough, a sentence each. */
             beyond: string[];
             /** Format: double */
             minutesLate: number;
             canStart: boolean;
-            /** @description When it begins and ends, and whether it could be sooner. */
+            /** @description When it begins, who is done when, and how sure that is. */
             sentence: string;
+            /** @description What there is to know behind that: how good the plan is, what sets the pace, how sure each head is. */
+            more: string[];
             /** @description Whether a longer search might find a better one. */
             mayBeBetter: boolean;
             clocksChange?: null | components["schemas"]["ClockChange"];
@@ -2659,6 +2657,7 @@ export interface components {
             couldSpare: components["schemas"]["SparingView"][];
             canStart: boolean;
             finishSentence: string;
+            more: string[];
             timeTrouble: null | string;
             usesTea: boolean;
             leftOut: components["schemas"]["LeftOut"][];
@@ -3132,7 +3131,10 @@ export interface components {
             costPerMl: null | number;
             unpriced: string[];
             for: null | components["schemas"]["MeasuredWords"];
-            /** @description How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a price. */
+            /**
+             * @description How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a
+             *         price.
+             */
             bought: string;
         };
         /**

@@ -55,7 +55,7 @@ public class CompositionTests
         var wring = Given.Compose(Given.Request()).Walk.Single(walked => walked.Step.Id == "wring").Step;
 
         Assert.Equal(StepOrigin.Rule, wring.Origin);
-        Assert.Equal("Dripping hair is full of water already; deep condition would run off with it.", wring.Reason);
+        Assert.Equal("Dripping hair is full of water, so deep condition would run off.", wring.Reason);
     }
 
     [Fact]
@@ -242,7 +242,7 @@ public class CompositionTests
         Assert.False(finding.Holds);
         Assert.Equal("Conditioned yesterday", finding.Overridden);
         var empty = Given.Compose(request with { Edits = [.. request.Edits.SkipLast(1), new OverrideStop("R02", " ")] });
-        Assert.Equal("Going on in spite of a stop needs a reason.", Assert.Single(empty.Refused).Reason);
+        Assert.Equal("Give a reason for continuing in spite of a stop.", Assert.Single(empty.Refused).Reason);
     }
 
     /// <summary>A stop weighs more than any number of warnings, and a warning more than any number of notes.</summary>

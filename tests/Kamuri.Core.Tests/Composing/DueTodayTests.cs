@@ -25,7 +25,7 @@ public class DueTodayTests
         var day = Day(Ago((Treatment.Clarify, 65)));
 
         var clarify = day.Walk.Single(walked => walked.Step.Kind.Id == StepIds.Clarify).Step;
-        Assert.Equal("Clarifying is late: 65 days since the last, 60 is the most.", clarify.Reason);
+        Assert.Equal("Clarifying is overdue: 65 days ago, 60 at the latest.", clarify.Reason);
         Assert.DoesNotContain(day.Walk, walked => walked.Step.Kind.Id == StepIds.Cleanse);
         Assert.True(day.Walk.Single(walked => walked.Step.Kind.Id == StepIds.DeepCondition).Before.Stripped);
         // R40 says that it is late; nothing else is wrong with the day.
@@ -34,8 +34,8 @@ public class DueTodayTests
 
     [Theory]
     [InlineData(29, null)]
-    [InlineData(30, "Due, 30 days since the last; good until 60; a reset would do it.")]
-    [InlineData(60, "Due, 60 days since the last; good until 60; a reset would do it.")]
+    [InlineData(30, "Due: 30 days since the last one, 60 at the latest; a reset would do it.")]
+    [InlineData(60, "Due: 60 days since the last one, 60 at the latest; a reset would do it.")]
     public void What_is_due_but_not_late_is_only_said(int days, string? why)
     {
         var day = Day(Ago((Treatment.Clarify, days)));
@@ -47,7 +47,7 @@ public class DueTodayTests
     [Fact]
     public void A_quick_day_has_no_place_for_it() =>
         Assert.Equal(
-            "Late by 5 days, but it has no place in a quick wash; a reset would do it.",
+            "5 days overdue, but it has no place in a quick wash; a reset would do it.",
             Why(Day(Ago((Treatment.Clarify, 65)), Aim.Quick), "Clarifying")
         );
 
@@ -61,7 +61,7 @@ public class DueTodayTests
             }
         );
 
-        Assert.StartsWith("Late by 5 days, but colour or relaxer was 5 days ago", Why(day, "Clarifying"), StringComparison.Ordinal);
+        Assert.StartsWith("5 days overdue, but colour or relaxer was 5 days ago", Why(day, "Clarifying"), StringComparison.Ordinal);
         Assert.Contains(day.Walk, walked => walked.Step.Kind.Id == StepIds.Cleanse);
     }
 
@@ -73,7 +73,7 @@ public class DueTodayTests
 
         Assert.Contains(day.Walk, walked => walked.Step.Kind.Id == StepIds.Protein);
         Assert.DoesNotContain(day.Walk, walked => walked.Step.Kind.Id == StepIds.Clarify);
-        Assert.Equal("Late by 5 days; one treatment at a time, so it waits for the next wash day.", Why(day, "Clarifying"));
+        Assert.Equal("5 days overdue; one treatment at a time, so it waits for the next wash day.", Why(day, "Clarifying"));
     }
 
     [Theory]
@@ -124,7 +124,7 @@ public class DueTodayTests
 
         Assert.Contains(Locs(LocStage.Mature).Walk, walked => walked.Step.Kind.Id == StepIds.LocSoak);
         Assert.DoesNotContain(Locs(LocStage.Starter).Walk, walked => walked.Step.Kind.Id == StepIds.LocSoak);
-        Assert.Equal("Late by 20 days; a reset would do it.", Why(Locs(LocStage.Starter), "The detox soak"));
+        Assert.Equal("20 days overdue; a reset would do it.", Why(Locs(LocStage.Starter), "The detox soak"));
     }
 
     [Fact]
@@ -137,6 +137,6 @@ public class DueTodayTests
         var day = Day(Ago((Treatment.Clarify, 65)), Aim.Reset);
 
         Assert.Null(Why(day, "Clarifying"));
-        Assert.Equal("A reset takes off what has built up.", day.Walk.Single(walked => walked.Step.Kind.Id == StepIds.Clarify).Step.Reason);
+        Assert.Equal("A reset removes build-up.", day.Walk.Single(walked => walked.Step.Kind.Id == StepIds.Clarify).Step.Reason);
     }
 }

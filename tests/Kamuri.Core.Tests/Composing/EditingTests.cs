@@ -19,7 +19,7 @@ public class EditingTests
         var day = Edited(new DuplicateStep("cleanse"));
 
         Assert.Equal(Bare.Replace("cleanse rinse", "cleanse cleanse-2 rinse", StringComparison.Ordinal), Given.Order(day));
-        Assert.Equal("You asked for it once more.", day.Walk[3].Step.Reason);
+        Assert.Equal("You asked for this step again.", day.Walk[3].Step.Reason);
     }
 
     [Fact]
@@ -44,7 +44,7 @@ public class EditingTests
 
     [Theory]
     [InlineData("gone", null, "None of these steps are in the plan any more.")]
-    [InlineData("oil", "oil", "Steps cannot come behind themselves.")]
+    [InlineData("oil", "oil", "Steps cannot come after themselves.")]
     [InlineData("oil", "gone", "The plan no longer has the step 'gone'.")]
     public void A_move_that_makes_no_sense_changes_nothing_and_says_so(string step, string? after, string reason)
     {

@@ -155,7 +155,7 @@ public class RuleTests
         var steps = Steps("dampen protein-light cover");
         steps[2] = steps[2] with { Heat = Heat.Hood };
 
-        Assert.Equal("Light protein takes no added heat.", Assert.Single(Check(new HeatAllowed(), steps)).Reason);
+        Assert.Equal("Light protein must not be heated.", Assert.Single(Check(new HeatAllowed(), steps)).Reason);
     }
 
     [Fact]

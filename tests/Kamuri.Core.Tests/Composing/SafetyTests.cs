@@ -208,7 +208,7 @@ public class SafetyTests
 
         var wait = plan.Steps.Single(step => step.Step.Id == "cover").Wait!;
         Assert.Equal(new Window(10, 20, 30), wait.Window);
-        Assert.Contains("as long as what irritates in it may stay on", wait.Working, StringComparison.Ordinal);
+        Assert.Contains("as long as its irritant may stay on", wait.Working, StringComparison.Ordinal);
         Assert.True(
             Assert.Single(Says(Day(Given.Head(), "heavy-oil-overnight wet-through cleanse", ("heavy-oil-overnight", use)), "R48")).IsSafety
         );
@@ -246,7 +246,7 @@ public class SafetyTests
         };
         var finding = Assert.Single(Says(request, "R49"));
 
-        Assert.Equal("You asked for 130 minutes of pre-poo. It can have 20 to 120, so the plan gives it 120.", finding.Reason);
+        Assert.Equal("You asked for 130 minutes of pre-poo. It can take 20 to 120, so the plan gives it 120.", finding.Reason);
         Assert.Empty(Says(request with { Edits = [.. request.Edits, .. finding.Fix!.Edits] }, "R49"));
         Assert.Empty(Says(request with { Edits = [new SetMinutes("cover", 90)] }, "R49"));
     }

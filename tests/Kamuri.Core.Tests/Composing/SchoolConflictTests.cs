@@ -147,7 +147,7 @@ public class SchoolConflictTests
 
         Assert.Equal(Heat.Cap, With(0).TreatmentHeatInUse);
         Assert.Equal(
-            "There is no steamer in the house; treatments work under a cap, for longer.",
+            "There is no steamer in the household, so treatments stay on longer, under a cap.",
             SchoolConflicts.Of(With(0)).Single().Sentence
         );
         Assert.Equal(Heat.Steamer, With(1).TreatmentHeatInUse);
@@ -246,7 +246,7 @@ public class SchoolConflictTests
         Assert.True(changes.Difference.HandsOnMinutes < 0);
         // 99 ml on wrung-out hair are measured as 100, 1.3 times as much on dry hair as 130.
         Assert.Contains(new AmountChange("Deep condition", "100 ml", "130 ml"), changes.Difference.Amounts);
-        Assert.Contains("Deep condition: 130 ml in place of 100 ml.", changes.Difference.Sentences);
+        Assert.Contains("Deep condition: 130 ml instead of 100 ml.", changes.Difference.Sentences);
     }
 
     [Fact]

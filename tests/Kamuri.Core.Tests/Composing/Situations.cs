@@ -368,7 +368,7 @@ public class Situations
                 767
             )
             {
-                LeavesOut = "Scrubbing and soaking long, Protein and masks",
+                LeavesOut = "Scrubbing and long soaking, Protein and masks",
             },
             new Situation(
                 "locs with a comb put in",

@@ -78,8 +78,8 @@ public class HeadSizeTests
     [Theory]
     [InlineData(0, "Washed today. Due in 7 days.")]
     [InlineData(6, "Washed 6 days ago. Due tomorrow.")]
-    [InlineData(9, "Washed 9 days ago. Due now, and good until 14 days.")]
-    [InlineData(16, "Washed 16 days ago, 2 past the latest of 14. Expect more tangle.")]
+    [InlineData(9, "Washed 9 days ago. Due now, at the latest after 14 days.")]
+    [InlineData(16, "Washed 16 days ago, 2 days overdue (14 at the latest). Expect more tangles.")]
     public void Rhythm_is_said_in_a_sentence(int daysAgo, string sentence)
     {
         var due = WashRhythm.DueFor(Given.Head() with { LastWash = Given.Today.AddDays(-daysAgo) }, Given.Today, Given.Figures.Rhythm);

@@ -31,7 +31,7 @@ public class WearTests
     [Theory]
     [InlineData(90, 8, null)] // packing 0.17
     [InlineData(90, 20, "mostly air")] // 0.03
-    [InlineData(60, 4, "does not go into")] // 1.02
+    [InlineData(60, 4, "does not fit into")] // 1.02
     public void Measurements_that_do_not_fit_together_are_doubted(int count, double thickness, string? doubt)
     {
         var size = Size(Locs(LocStage.Mature, count, thickness));

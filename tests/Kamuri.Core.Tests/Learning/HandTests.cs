@@ -35,6 +35,6 @@ public class HandTests
             amount.Exact.Value,
             6
         );
-        Assert.Contains("as this head was seen to take", amount.Working, StringComparison.Ordinal);
+        Assert.Contains("as this head usually takes", amount.Working, StringComparison.Ordinal);
     }
 }

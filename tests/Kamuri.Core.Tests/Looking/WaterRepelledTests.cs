@@ -133,7 +133,7 @@ public class WaterRepelledTests
         var plan = Ask(about, "recent", "light", "no", "slowly", "onDry").Plan!;
 
         Assert.Equal(ConditionOn.Wrung, plan.Schools.ConditionOn);
-        Assert.StartsWith("The way it is put on", plan.Finding, StringComparison.Ordinal);
+        Assert.StartsWith("Most likely the way the product is applied", plan.Finding, StringComparison.Ordinal);
         Assert.Empty(plan.Edits);
     }
 

@@ -48,9 +48,9 @@ public class BatchTests
 
         var thawed = BatchKeeping.Move(frozen, Keeping.Fridge, Given.Today, Given.Noon, Figures);
         Assert.Equal(Given.Today.AddDays(1), At(thawed).UseBy);
-        Assert.Equal("What was thawed is not frozen again.", BatchKeeping.WhyNot(thawed, Keeping.Freezer));
+        Assert.Equal("Do not freeze it again after thawing.", BatchKeeping.WhyNot(thawed, Keeping.Freezer));
         Assert.Equal(
-            "Seed gel does not stand freezing.",
+            "Seed gel cannot be frozen.",
             BatchKeeping.WhyNot(Made(0, keep: new KeepRule(null, new KeepSpan(2, 2), null)), Keeping.Freezer)
         );
         Assert.Null(BatchKeeping.WhyNot(Made(0), Keeping.Freezer));
@@ -139,7 +139,7 @@ public class BatchTests
     public void An_oil_keeps_in_the_room()
     {
         var oil = Made(89, Keeping.Room, new KeepRule(new KeepSpan(90, 180), null, null));
-        Assert.Equal("Good until tomorrow.", At(oil).Sentence);
+        Assert.Equal("Use by tomorrow.", At(oil).Sentence);
         Assert.Equal(Keeping.Room, oil.Keep.Best);
         Assert.Equal(Keeping.Fridge, Gel.Best);
     }
@@ -155,7 +155,7 @@ public class BatchTests
     public void A_step_is_told_what_it_needs()
     {
         var use = BatchKeeping.AsUse(Made(8), Given.Today, Given.Noon, Figures);
-        Assert.Equal(("Seed gel made 6 March", Given.Today.AddDays(-1), 120.0), (use.Name, use.UseBy, use.InStock!.Value.Value));
+        Assert.Equal(("Seed gel, made 6 March", Given.Today.AddDays(-1), 120.0), (use.Name, use.UseBy, use.InStock!.Value.Value));
         Assert.False(BatchKeeping.AsUse(Made(1) with { LooksWrong = true }, Given.Today, Given.Noon, Figures).KeptAsTold);
         Assert.True(BatchKeeping.AsUse(Made(1, Keeping.Freezer), Given.Today, Given.Noon, Figures).IsFrozen);
     }

@@ -76,8 +76,8 @@ public class KitchenInThePlanTests
     }
 
     [Theory]
-    [InlineData(1.1, "10 % over is made.")]
-    [InlineData(1.25, "25 % over is made.")]
+    [InlineData(1.1, "The formula makes 10 % more.")]
+    [InlineData(1.25, "The formula makes 25 % more.")]
     [InlineData(1.0, null)]
     public void What_is_made_beyond_is_said_as_it_is_set(double beyond, string? ending)
     {
@@ -87,7 +87,7 @@ public class KitchenInThePlanTests
             new MeasuredAmount("50 ml", "3½ tbsp", "50 g", "50 ml"),
             "5 µm film × 10 m² of hair = 50 ml"
         );
-        var said = MixtureWords.Wanted(Given.Head(), StepCatalogue.Get("leave-in"), amount, new MixtureFigures { MadeBeyond = beyond });
+        var said = MixtureSentences.Wanted(Given.Head(), StepCatalogue.Get("leave-in"), amount, new MixtureFigures { MadeBeyond = beyond });
 
         Assert.StartsWith($"{Given.Head().Name} takes 3½ tbsp for leave-in: 5 µm film", said.Spoons, StringComparison.Ordinal);
         Assert.EndsWith(ending ?? "= 50 ml.", said.Metric, StringComparison.Ordinal);
@@ -100,7 +100,7 @@ public class KitchenInThePlanTests
 
         Assert.Empty(Kitchen(plan));
         Assert.Empty(plan.Mixtures);
-        Assert.Equal("Herb tea made 13 March", plan.Request.UseOf(plan.Steps.Single(step => step.Step.Id == "tea-rinse").Step)!.Name);
+        Assert.Equal("Herb tea, made 13 March", plan.Request.UseOf(plan.Steps.Single(step => step.Step.Id == "tea-rinse").Step)!.Name);
         Assert.DoesNotContain(plan.Findings, finding => finding.Rule == "R30");
     }
 
@@ -267,7 +267,7 @@ public class KitchenInThePlanTests
             Given.Plan(Given.Request() with { Stock = stock }).Findings.Where(finding => finding.Rule == "R37");
 
         Assert.Contains(Short(Mask("Slow", 60), Mask("Quick", 20)), finding =>
-            finding.Reason.Contains("the fullest on the shelf is Slow with 60 ml", StringComparison.Ordinal)
+            finding.Reason.Contains("The fullest on the shelf is Slow, with 60 ml", StringComparison.Ordinal)
         );
         Assert.Empty(Short(Mask("Slow", 200)));
         Assert.Empty(Short(Mask("Slow", 60), Mask("Unmeasured", null)));

@@ -76,7 +76,7 @@ public class ScalingTests
         // One egg is 48.5 ml, with a spoon each of honey and oil 78.1 ml.
         Assert.Equal(eggs, scaled.Lines[0].Pieces!.Value, 9);
         Assert.Equal(eggs * 14.79, scaled.Lines[1].Volume.Value, 9);
-        Assert.Contains(scaled.Remarks, remark => remark.Contains("everything else follows it", StringComparison.Ordinal));
+        Assert.Contains(scaled.Remarks, remark => remark.Contains("everything else follows", StringComparison.Ordinal));
         Assert.True(scaled.Makes.Value >= wanted);
     }
 

@@ -14,7 +14,7 @@ public class WordsAndLabelTests
     private static Formula Shipped(string name) => FormulaCatalogue.All.Single(formula => formula.Name == name);
 
     private static IReadOnlyList<string> Cautions(string name) =>
-        MixtureWords.Cautions(Shipped(name), Contents.Of(Shipped(name), Kitchen.Shipped));
+        MixtureSentences.Cautions(Shipped(name), Contents.Of(Shipped(name), Kitchen.Shipped));
 
     [Theory]
     [InlineData("Egg mask", "Raw egg")]
@@ -24,7 +24,7 @@ public class WordsAndLabelTests
     [InlineData("Leaf gel", "leaf sap irritates")]
     [InlineData("Leaf gel with infused oil", "leaf sap irritates")]
     [InlineData("Scented infused oil", "Essential oil: below 40 °C")]
-    [InlineData("Firm seed gel", "Nothing in it keeps it from spoiling")]
+    [InlineData("Firm seed gel", "It has no preservative")]
     [InlineData("Warmed oil", "Oil never in a microwave")]
     [InlineData("Whipped butter", "Floors get slippery")]
     public void A_mixture_comes_with_its_cautions(string name, string caution) =>
@@ -41,7 +41,7 @@ public class WordsAndLabelTests
     public void Cautions_are_few() => Assert.All(FormulaCatalogue.All, formula => Assert.InRange(Cautions(formula.Name).Count, 0, 4));
 
     private static IReadOnlyList<string> Against(StepUse use, Head head, bool leaveOn = false, params string[] reacted) =>
-        MixtureWords.Against(use, head, leaveOn, reacted, Figures, new MeasureFigures());
+        MixtureSentences.Against(use, head, leaveOn, reacted, Figures, new MeasureFigures());
 
     [Fact]
     public void What_a_head_must_not_have_is_said_by_name()
@@ -126,7 +126,7 @@ public class WordsAndLabelTests
         );
 
         Assert.Equal(("Sunday mask", "Made 14 Mar 2026", "Use by 17 Mar 2026, in the fridge"), (label.Name, label.Made, label.UseBy));
-        Assert.Equal("Holds nuts, bee products", label.Holds);
+        Assert.Equal("Contains nuts, bee products", label.Holds);
         Assert.Equal(["Not for Wren: nuts, honey."], label.NotFor);
         Assert.Equal(
             "Do not use",
@@ -148,8 +148,8 @@ public class WordsAndLabelTests
     [Fact]
     public void Every_kind_and_place_has_a_word()
     {
-        Assert.Equal(Enum.GetValues<FormulaKind>().Length, Enum.GetValues<FormulaKind>().Select(MixtureWords.Of).Distinct().Count());
-        Assert.Equal(3, Enum.GetValues<Keeping>().Select(MixtureWords.Of).Distinct().Count());
+        Assert.Equal(Enum.GetValues<FormulaKind>().Length, Enum.GetValues<FormulaKind>().Select(MixtureSentences.Of).Distinct().Count());
+        Assert.Equal(3, Enum.GetValues<Keeping>().Select(MixtureSentences.Of).Distinct().Count());
     }
 
     [Fact]

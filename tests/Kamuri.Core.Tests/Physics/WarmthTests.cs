@@ -62,10 +62,10 @@ public class WarmthTests
     }
 
     [Theory]
-    [InlineData(75, 38.5, "In this room it stays too warm for skin; stand it in cold water.")]
+    [InlineData(75, 38.5, "In this room it stays too warm for skin. Stand it in cold water.")]
     [InlineData(75, 33, "Comfortable from")]
-    [InlineData(28, 22, "It is no longer warm; stand it in hot water.")]
-    [InlineData(20, 34, "It will not get warm enough in this; the bath has to be warmer.")]
+    [InlineData(28, 22, "It is no longer warm. Stand it in hot water.")]
+    [InlineData(20, 34, "It will not get warm enough. Use a warmer bath.")]
     [InlineData(20, 39, "Warm enough from")]
     public void Rooms_and_baths_in_words(double from, double around, string sentence) =>
         Assert.StartsWith(sentence, Of(from, around).Sentence, StringComparison.Ordinal);
@@ -75,7 +75,7 @@ public class WarmthTests
     {
         var forecast = Of(20, 60, Vessel.Jar);
         Assert.True(forecast.ComfortableAt < forecast.WarmUntil);
-        Assert.Contains("take it out by", forecast.Sentence, StringComparison.Ordinal);
+        Assert.Contains("Take it out by", forecast.Sentence, StringComparison.Ordinal);
         Assert.Equal(Math.Log(40.0 / 20) / 0.03, Minutes(forecast.WarmUntil), 6);
     }
 

@@ -107,8 +107,8 @@ public class ClockChangeTests
     }
 
     [Theory]
-    [InlineData(3, 28, 1, "At 02:00 on Sunday the clocks go forward by 1\u00a0h; these times allow for it.")]
-    [InlineData(10, 24, 2, "At 03:00 on Sunday the clocks go back by 1\u00a0h; these times allow for it.")]
+    [InlineData(3, 28, 1, "At 02:00 on Sunday the clocks go forward by 1\u00a0h. These times allow for that.")]
+    [InlineData(10, 24, 2, "At 03:00 on Sunday the clocks go back by 1\u00a0h. These times allow for that.")]
     [InlineData(6, 13, 2, null)]
     public void That_the_clocks_change_is_said(int month, int day, double evening, string? sentence)
     {
@@ -119,7 +119,7 @@ public class ClockChangeTests
             When = when,
             Today = new DateOnly(2026, month, day),
         };
-        var several = HouseholdWords.Finish(
+        var several = Told.Of(
             new HouseholdPlanner(new CpSatScheduler()).Make(
                 new HouseholdRequest
                 {
@@ -130,7 +130,7 @@ public class ClockChangeTests
                 Given.Figures
             )
         );
-        foreach (var said in new[] { several, PlanWords.Finish(Plan(when)) })
+        foreach (var said in new[] { several, Told.Of(Plan(when)) })
         {
             if (sentence is null)
             {
@@ -150,7 +150,7 @@ public class ClockChangeTests
         var zone = TimeZoneInfo.FindSystemTimeZoneById("Australia/Lord_Howe");
         var evening = new DateTimeOffset(2026, 4, 4, 22, 0, 0, TimeSpan.FromHours(11));
         Assert.Equal(
-            "At 02:00 on Sunday the clocks go back by 30\u00a0min; these times allow for it.",
+            "At 02:00 on Sunday the clocks go back by 30\u00a0min. These times allow for that.",
             ClockChange.Sentence(new When(evening) { Zone = zone }, evening, evening.AddHours(10))
         );
         // Two in the morning by the summer's clock, eleven hours ahead, is three in the afternoon the day before.

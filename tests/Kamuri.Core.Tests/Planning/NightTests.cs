@@ -24,8 +24,8 @@ public class NightTests
 
         Assert.Equal(At(14, 22.5), Night(plan).Start);
         Assert.Equal(At(15, 6.5), Night(plan).End);
-        Assert.StartsWith("Two days: start on Saturday at 21:", PlanWords.Finish(plan), StringComparison.Ordinal);
-        Assert.Contains("in bed from 22:30; on again on Sunday at 06:30", PlanWords.Finish(plan), StringComparison.Ordinal);
+        Assert.StartsWith("Two days: start Saturday, 21:", Told.Of(plan), StringComparison.Ordinal);
+        Assert.Contains("go to bed at 22:30, continue Sunday, 06:30", Told.Of(plan), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -66,7 +66,7 @@ public class NightTests
         var plan = Plan(new When(Given.Noon, ReadyBy: At(14, 20)));
 
         Assert.True(plan.Fit.MinutesOver > 600);
-        Assert.NotNull(PlanWords.Trouble(plan));
+        Assert.NotNull(PlanSentences.Trouble(plan));
     }
 
     [Fact]
@@ -112,8 +112,8 @@ public class NightTests
         var still = Dry(Core.Physics.Air.Still);
         Assert.True(still.StartsInTheNight);
         Assert.Equal(
-            $"To be ready by 18:00 it would start at {PlanWords.Clock(still.Start)}, while people sleep. A faster way of drying or a later hour would spare that.",
-            PlanWords.Night(still)
+            $"To be ready by 18:00 it would start at {Say.Clock(still.Start)}, while people sleep. Dry faster or choose a later time.",
+            PlanSentences.Night(still)
         );
         Assert.False(Dry(Core.Physics.Air.HoodLow).StartsInTheNight);
     }
@@ -127,11 +127,11 @@ public class NightTests
         Assert.Equal(hands.Min(task => task.Start) > At(14, 22.5) ? hands.Min(task => task.Start) : At(14, 22.5), late.NightWork!.From);
         Assert.Equal(hands.Max(task => task.End) < At(15, 5.5) ? hands.Max(task => task.End) : At(15, 5.5), late.NightWork.To);
         Assert.Equal(
-            $"Hands are at work from {PlanWords.Clock(late.NightWork.From)} to {PlanWords.Clock(late.NightWork.To, late.NightWork.From)}, while people sleep.",
-            PlanWords.Night(late)
+            $"Somebody has to work from {Say.Clock(late.NightWork.From)} to {Say.Clock(late.NightWork.To, late.NightWork.From)}, while people sleep.",
+            PlanSentences.Night(late)
         );
-        Assert.Null(PlanWords.Night(From(9)));
-        Assert.Null(PlanWords.Night(From(23)));
+        Assert.Null(PlanSentences.Night(From(9)));
+        Assert.Null(PlanSentences.Night(From(23)));
     }
 
     [Fact]
@@ -174,7 +174,7 @@ public class NightTests
     [Fact]
     public void Sleep_is_no_rest() =>
         Assert.All(
-            PlanWords.Rests(
+            PlanSentences.Rests(
                 Given.Plan(Given.Request(Aim.Quick, EndStyle.AsItIs) with { Schools = Overnight, DryingAir = Core.Physics.Air.BlowDryCool })
             ),
             rest => Assert.True(rest < 360)

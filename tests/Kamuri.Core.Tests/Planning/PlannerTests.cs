@@ -70,7 +70,7 @@ public class PlannerTests
         Assert.True(plan.Start > Given.Noon);
         Assert.InRange((readyBy - plan.NineInTenBy).TotalMinutes, 0, 1);
         Assert.Equal(0, plan.Fit.MinutesOver);
-        Assert.Null(PlanWords.Trouble(plan));
+        Assert.Null(PlanSentences.Trouble(plan));
     }
 
     [Fact]
@@ -83,7 +83,7 @@ public class PlannerTests
         Assert.Equal(readyBy, plan.End);
         Assert.Equal(Given.Noon, plan.Start);
         Assert.NotEmpty(plan.Fit.Shortened);
-        Assert.Contains("kept under the usual time", PlanWords.Trouble(plan), StringComparison.Ordinal);
+        Assert.Contains("Shortened to be ready by", PlanSentences.Trouble(plan), StringComparison.Ordinal);
         Assert.All(plan.Tasks.Where(task => task.Window is not null), task =>
             Assert.InRange((task.End - task.Start).TotalMinutes, task.Window!.Earliest, task.Window.Latest)
         );
@@ -113,7 +113,7 @@ public class PlannerTests
     {
         var error = Assert.Throws<UnplaceableException>(() => Given.Plan(Given.Request() with { Equipment = new Equipment(Stoves: 0) }));
 
-        Assert.Equal("This plan needs something the house does not have: stove.", error.Message);
+        Assert.Equal("This plan needs something the household does not have: stove.", error.Message);
     }
 
     [Fact]
@@ -121,13 +121,13 @@ public class PlannerTests
     {
         var plan = Given.Plan(Given.Request(Aim.Quick, EndStyle.WashAndGo));
 
-        Assert.StartsWith("Start at 12:00, done at 16:45, nine times in ten by 1", PlanWords.Finish(plan), StringComparison.Ordinal);
+        Assert.StartsWith("Start at 12:00. Done about 16:45, almost certainly by 1", Told.Of(plan), StringComparison.Ordinal);
         Assert.EndsWith(
-            "No order of these steps is quicker with one pair of hands. You sit down twice, 2\u00a0h\u00a030 the longest.",
-            PlanWords.Finish(plan),
+            "No order of these steps is quicker with one pair of hands. You can sit down 2 times, 2\u00a0h\u00a030 at the longest.",
+            Told.Of(plan),
             StringComparison.Ordinal
         );
-        Assert.Equal([15, 150], PlanWords.Rests(plan));
+        Assert.Equal([15, 150], PlanSentences.Rests(plan));
     }
 
     [Fact]

@@ -19,8 +19,8 @@ public class RhythmTests
     [Theory]
     [InlineData(0, "Washed today. Due in 14 days.")]
     [InlineData(13, "Washed 13 days ago. Due tomorrow.")]
-    [InlineData(20, "Washed 20 days ago. Due now, and good until 28 days.")]
-    [InlineData(30, "Washed 30 days ago, 2 past the latest of 28. Expect more tangle.")]
+    [InlineData(20, "Washed 20 days ago. Due now, at the latest after 28 days.")]
+    [InlineData(30, "Washed 30 days ago, 2 days overdue (28 at the latest). Expect more tangles.")]
     public void Locs_are_due_later_than_loose_hair(int daysAgo, string sentence)
     {
         var head = Given.Head() with

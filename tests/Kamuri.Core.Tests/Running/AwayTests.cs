@@ -64,7 +64,7 @@ public class AwayTests
         Assert.Null(moment.Hands[0].Keeping);
         var later = Moment(plan, 15);
         Assert.Equal(At(40), later.Hands[0].NextFrom);
-        Assert.Equal("The shower is taken until 12:40.", SessionAbsences.Sentence(plan, later.Hands[0].Keeping!, At(15)));
+        Assert.Equal("The shower is in use until 12:40.", SessionAbsences.Sentence(plan, later.Hands[0].Keeping!, At(15)));
         // It fits in front of them where it is over when they come.
         Assert.Equal((0, 20), Of(Moment(Plan(new NotThere(null, Resource.Shower, At(20), At(40)))), "1/rinse"));
     }
@@ -106,7 +106,7 @@ public class AwayTests
         var moment = Moment(plan, 21, new TaskStarted(Id(1), At(0), "1/rinse"), new TaskDone(Id(2), At(20), "1/rinse"));
         Assert.Equal((45, 75), Of(moment, "2/comb"));
         Assert.Equal(("2/comb", At(45)), (moment.Hands[0].Next!.Id, moment.Hands[0].NextFrom));
-        Assert.Equal("Bo is not there before 12:45.", SessionAbsences.Sentence(plan, moment.Hands[0].Keeping!, At(21)));
+        Assert.Equal("Bo is away until 12:45.", SessionAbsences.Sentence(plan, moment.Hands[0].Keeping!, At(21)));
         // So too where the plan placed it at the minute he is back.
         var placed = plan with { Tasks = [plan.Tasks[0], plan.Tasks[1] with { NotBefore = At(45) }] };
         Assert.Equal(
@@ -125,9 +125,9 @@ public class AwayTests
         var moment = Moment(plan);
         Assert.Equal(((0, 20), (60, 90)), (Of(moment, "1/rinse"), Of(moment, "2/comb")));
         var needed = Assert.Single(moment.Beyond);
-        Assert.Equal("You are not there from 12:15, and at work until 12:20.", SessionAbsences.Sentence(plan, needed, Given.Noon));
+        Assert.Equal("You are away from 12:15 but needed until 12:20.", SessionAbsences.Sentence(plan, needed, Given.Noon));
         Assert.Equal(
-            "You are not there before 13:00.",
+            "You are away until 13:00.",
             SessionAbsences.Sentence(plan, Moment(plan, 25, new TaskSkipped(Id(1), At(24), "1/rinse")).Hands[0].Keeping!, At(25))
         );
     }
@@ -172,7 +172,7 @@ public class AwayTests
         var moment = Moment(plan);
         Assert.Equal((20, 50), Of(moment, "2/comb"));
         Assert.Equal(
-            "Bo is not there from 12:40, and worked on until 12:50.",
+            "Bo has to leave at 12:40, and the work takes until 12:50.",
             SessionAbsences.Sentence(plan, Assert.Single(moment.Beyond), Given.Noon)
         );
         // Done in time, nothing is said any more; nor of a minute or two.
@@ -186,7 +186,7 @@ public class AwayTests
         var plan = Plan(new NotThere(null, Resource.Shower, At(20), At(60)));
         var moment = Moment(plan, 12, new TaskStarted(Id(1), At(10), "1/rinse"));
         Assert.Equal(
-            "The shower is taken from 12:20, and needed until 12:30.",
+            "The shower is needed until 12:30 but in use by others from 12:20.",
             SessionAbsences.Sentence(plan, Assert.Single(moment.Beyond), At(12))
         );
     }
@@ -257,10 +257,7 @@ public class AwayTests
         };
         var better = Better(plan)!;
         Assert.Equal((OrderGain.Hours, 30.0, At(80)), (better.For, better.GainMinutes, better.EndsAt));
-        Assert.Equal(
-            "Another order would keep to their hours better, 30\u00a0min less late: task b on Bo next.",
-            better.Sentence(plan, Given.Noon)
-        );
+        Assert.Equal("A different order would be 30\u00a0min less late: “Task b” on Bo next.", better.Sentence(plan, Given.Noon));
         Assert.Equal(
             8,
             BetterOrder.Asks(
@@ -303,7 +300,7 @@ public class AwayTests
         var better = BetterOrder.Of(plan, state, At(15), new CpSatScheduler(), Breaks)!;
         Assert.Equal((OrderGain.Waits, 30.0, At(580)), (better.For, better.GainMinutes, better.EndsAt));
         Assert.Equal(
-            "Another order would leave things on too long by 30\u00a0min less: task rinse on Ada next.",
+            "A different order would leave products on 30\u00a0min less beyond their limit: “Task rinse” on Ada next.",
             better.Sentence(plan, At(15))
         );
 
@@ -322,7 +319,7 @@ public class AwayTests
 
         var later = Behind(62)!;
         Assert.Equal((OrderGain.Waits, 30.0, 8.0, At(588)), (later.For, later.GainMinutes, later.EndsLater, later.EndsAt));
-        Assert.Contains("min less, though it ends 8\u00a0min later: ", later.Sentence(plan, At(15)), StringComparison.Ordinal);
+        Assert.Contains(" It ends 8\u00a0min later.", later.Sentence(plan, At(15)), StringComparison.Ordinal);
         // Until 75 it comes off five minutes late and Bo is begun at 81, which is worth its 21 minutes; until 90 it is 20 less for 36.
         Assert.Equal((25.0, 21.0), (Behind(75)!.GainMinutes, Behind(75)!.EndsLater));
         Assert.Null(Behind(90));

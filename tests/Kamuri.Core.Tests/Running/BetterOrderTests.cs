@@ -73,7 +73,7 @@ public class BetterOrderTests
         var state = Fold(plan, new TaskSkipped(Id(1), Given.Noon, "1/a"));
         var better = BetterOrder.Of(plan, state, Given.Noon, Scheduler, Breaks)!;
         Assert.Equal(
-            ("The same order would end it 10\u00a0min sooner, at 13:10, with its breaks elsewhere.", 10.0),
+            ("The same order with breaks at other times would end 10\u00a0min sooner, at 13:10.", 10.0),
             (better.Sentence(plan, Given.Noon), better.GainMinutes)
         );
     }
@@ -99,7 +99,7 @@ public class BetterOrderTests
         var better = BetterOrder.Of(plan, Fold(plan), Given.Noon, Scheduler, Breaks)!;
         // By hand: b at 0 to 20, its hour to 80, d to 85 among a and c, which end at 105.
         Assert.Equal((60, Given.Noon.AddMinutes(105)), (better.GainMinutes, better.EndsAt));
-        Assert.Equal("Another order would end it 1\u00a0h sooner, at 13:45: 2/b on Bo next.", better.Sentence(plan, Given.Noon));
+        Assert.Equal("A different order would end 1\u00a0h sooner, at 13:45: “2/b” on Bo next.", better.Sentence(plan, Given.Noon));
 
         var taken = Fold(plan, new OrderChanged(Id(9), Given.Noon, better.Order, better.Gaps));
         var moment = SessionTiming.At(plan, taken, Given.Noon);
@@ -137,7 +137,7 @@ public class BetterOrderTests
         };
         var better = BetterOrder.Of(plan, Fold(plan), Given.Noon, Scheduler, Breaks)!;
         Assert.Equal(
-            "Another order would end it 1\u00a0h sooner, at 13:50: 2/b on Bo before 1/a on Ada.",
+            "A different order would end 1\u00a0h sooner, at 13:50: “2/b” on Bo before “1/a” on Ada.",
             better.Sentence(plan, Given.Noon)
         );
     }

@@ -89,8 +89,8 @@ public class CoolingReadingTests
 
     [Theory]
     [InlineData(38, 12, "ready to use, and warm for 9 min more")]
-    [InlineData(25, 20, "no longer warm; stand it in hot water, or use it cool")]
-    [InlineData(12, 20, "no longer warm; stand it in hot water, or use it cool")]
+    [InlineData(25, 20, "no longer warm: stand it in hot water, or use it cool")]
+    [InlineData(12, 20, "no longer warm: stand it in hot water, or use it cool")]
     public void A_reading_says_what_it_means_for_the_mixture(double celsius, double after, string words)
     {
         var plan = WithTea();

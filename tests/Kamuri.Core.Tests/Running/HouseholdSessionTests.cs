@@ -100,7 +100,7 @@ public class HouseholdSessionTests
         var alone = First(One, "Ama");
         var busy = Fold(One, new TaskStarted(Id(1), One.PlannedStart, alone.Id));
         Assert.Contains(
-            "Hands are still on",
+            "Your hands are still on",
             SessionCommands
                 .Check(One, busy, new TaskStarted(Id(2), One.PlannedStart, First(One, "Ama", not: alone.Strand).Id), One.PlannedStart)!
                 .Reason,

@@ -86,8 +86,8 @@ public class MishapTests
     {
         var (events, now) = Forgotten(25);
         var advice = For(Mishap.LeftTooLong, events, now);
-        Assert.Contains("is 25\u00a0min past its latest. It only gets harder to wash out", advice.Now[0], StringComparison.Ordinal);
-        Assert.Equal("Never leave pre-poo on: rinse before you stop.", Assert.Single(advice.MustBeDone));
+        Assert.Contains("is 25\u00a0min overdue. It only gets harder to wash out", advice.Now[0], StringComparison.Ordinal);
+        Assert.Equal("Never leave pre-poo on. Before you stop: Rinse.", Assert.Single(advice.MustBeDone));
 
         var later = Plan.Tasks.Single(task => task is { Window: not null, Substance: Substance.DeepConditioner });
         var state = Take(events, advice, "shorten", now);
@@ -107,7 +107,7 @@ public class MishapTests
     {
         var (events, now) = Forgotten(-5);
         var advice = For(Mishap.LeftTooLong, events, now);
-        Assert.EndsWith("nothing is lost.", advice.Now[0], StringComparison.Ordinal);
+        Assert.EndsWith("Nothing is lost.", advice.Now[0], StringComparison.Ordinal);
         Assert.Equal(["go-on"], advice.Ways.Select(way => way.Id));
         Assert.Null(advice.Remember);
     }
@@ -118,7 +118,7 @@ public class MishapTests
         var (events, now) = Forgotten(-20);
         var advice = For(Mishap.CalledAway, events, now);
         Assert.Equal(
-            $"Be back by {now.AddMinutes(20):HH:mm} for pre-poo. After that: it only gets harder to wash out; rinse when you can.",
+            $"Be back by {now.AddMinutes(20):HH:mm} for this: Pre-poo. After that: It only gets harder to wash out; rinse when you can.",
             advice.Now[0]
         );
         var parked = Take(events, advice, "park", now);
@@ -137,7 +137,7 @@ public class MishapTests
         Assert.DoesNotContain(Plan.Tasks.Where(task => Start(task) >= Start(wait)), task =>
             plan.FindTask(task.Id)!.Uses.Contains(Resource.Steamer)
         );
-        var cool = plan.Tasks.Single(task => task.Title == "Cool water over it");
+        var cool = plan.Tasks.Single(task => task.Title == "Rinse with cool water");
         Assert.Equal(cool.Id, SessionTiming.At(Plan, Take(events, advice, "cool", now), now).Hands[0].Next!.Id);
         Assert.Equal(5, cool.PlannedMinutes);
     }
@@ -148,7 +148,7 @@ public class MishapTests
         var plan = Plan with { Touches = new Dictionary<string, IReadOnlyList<string>> { ["pre-poo"] = ["rosemary extract"] } };
         var (events, now) = Forgotten(-20);
         var advice = MishapAdvice.For(plan, SessionFold.Fold(plan, events), now, Mishap.Stings, Head, Around);
-        Assert.Contains(advice.Now, sentence => sentence.Contains("trouble breathing: get medical help at once", StringComparison.Ordinal));
+        Assert.Contains(advice.Now, sentence => sentence.Contains("medical help at once", StringComparison.Ordinal));
         Assert.Equal(["rosemary extract"], advice.Reactions);
         var way = advice.Ways[0];
         var state = SessionFold.Fold(
@@ -156,7 +156,7 @@ public class MishapTests
             [.. events, new MishapHandled(Id(900), now, "head", Mishap.Stings, way.Label, way.Changes, advice.Remember, advice.Reactions)]
         );
         Assert.Equal(TaskStatus.Done, state.Task("cover.wait").Status);
-        Assert.Equal("Rinse it off, cool", SessionTiming.At(plan, state, now).Hands[0].Next!.Title);
+        Assert.Equal("Rinse it off with cool water", SessionTiming.At(plan, state, now).Hands[0].Next!.Title);
         Assert.Equal(["rosemary extract"], LookBack.Outcome(plan, state).Single().Reacted);
         // Taken back, nothing of it is left.
         var undone = SessionFold.Fold(
@@ -177,8 +177,8 @@ public class MishapTests
         var task = Plan.Tasks.First(each => each.StepIds.Contains("deep-condition") && each.IsHandsOn);
         var advice = For(Mishap.NotEnough, Until(task.Id, done: false), Start(task).AddMinutes(2));
         Assert.Contains("nds", advice.Now[0], StringComparison.Ordinal);
-        Assert.Contains("there is Slow Mask", advice.Now[^1], StringComparison.Ordinal);
-        Assert.StartsWith("Not enough for deep condition", advice.Remember, StringComparison.Ordinal);
+        Assert.Contains("with Slow Mask", advice.Now[^1], StringComparison.Ordinal);
+        Assert.StartsWith("Deep condition: ", advice.Remember, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -253,7 +253,7 @@ public class MishapTests
         Assert.NotEmpty(skipped);
         Assert.All(skipped, task => Assert.All(task.StepIds, step => Assert.True(SessionPlan.KindOf(step)!.CanBeSpared)));
         Assert.True(SessionTiming.At(Plan, state, now).EndsAt < SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).EndsAt);
-        Assert.Equal("Never leave pre-poo on: rinse before you stop.", Assert.Single(advice.MustBeDone));
+        Assert.Equal("Never leave pre-poo on. Before you stop: Rinse.", Assert.Single(advice.MustBeDone));
     }
 
     [Fact]
@@ -261,7 +261,7 @@ public class MishapTests
     {
         var (events, now) = Forgotten(-25);
         var way = For(Mishap.OutOfTime, events, now).Ways.Single(each => each.Id == "stop");
-        Assert.Equal("First: rinse.", way.Sentences[0]);
+        Assert.Equal("Do this first: Rinse.", way.Sentences[0]);
         events.Add(new MishapHandled(Id(900), now, "head", Mishap.OutOfTime, way.Label, way.Changes, null, []));
         events.AddRange([new TaskStarted(Id(901), now, "rinse"), new TaskDone(Id(902), now.AddMinutes(6), "rinse")]);
         var park = SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now.AddMinutes(6)).Hands[0].Next!;
@@ -302,7 +302,7 @@ public class MishapTests
             }
         );
         var late = Math.Ceiling((drying.PlannedMinutes - 30) / 5) * 5;
-        Assert.Equal($"Still wet at bedtime: begin {PlanWords.Spell(late)} earlier next time.", advice.Remember);
+        Assert.Equal($"Still wet at bedtime. Start {Say.Minutes(late)} earlier next time.", advice.Remember);
         Assert.Equal("Cool air at the roots", SessionTiming.At(Plan, Take(events, advice, "air", bedtime), bedtime).Hands[0].Next!.Title);
     }
 
@@ -351,11 +351,11 @@ public class MishapTests
     {
         var (plan, state, now) = WithLocs(drying: true);
         var advice = MishapAdvice.For(plan, state, now, Mishap.WetAtBedtime, plan.Heads[0], Around with { Bedtime = now });
-        Assert.StartsWith("Locs and braids are not slept on wet", advice.Now[0], StringComparison.Ordinal);
+        Assert.StartsWith("Do not sleep on wet locs or braids", advice.Now[0], StringComparison.Ordinal);
         Assert.DoesNotContain(advice.Now.Concat(advice.Ways.SelectMany(way => way.Sentences)), sentence =>
             sentence.Contains("pillow", StringComparison.Ordinal)
         );
-        Assert.Equal(["Moving air, and stay up", "Go on"], advice.Ways.Select(way => way.Label));
+        Assert.Equal(["Moving air, and stay up", "Continue"], advice.Ways.Select(way => way.Label));
         Assert.StartsWith("Still wet at bedtime", advice.Remember, StringComparison.Ordinal);
         // Loose hair may dry on the pillow; and so says a session of an earlier version, which does not know how hair hangs.
         var earlier = plan with { Steps = [.. plan.Steps.Select(step => step with { After = step.After! with { Hang = null } })] };
@@ -381,12 +381,12 @@ public class MishapTests
     {
         var (plan, state, now) = WithLocs(drying: false);
         var stop = MishapAdvice.For(plan, state, now, Mishap.OutOfTime, plan.Heads[0], Around).Ways.Single(way => way.Id == "stop");
-        Assert.Contains(stop.Sentences, sentence => sentence.StartsWith("Then a cotton cloth around it.", StringComparison.Ordinal));
-        Assert.Contains("It is not slept on before it is dry inside: a fan, or the hood on low.", stop.Sentences);
-        Assert.Contains(stop.Changes, change => change.Work?.Title == "A cotton cloth around it, to stop for now");
+        Assert.Contains(stop.Sentences, sentence => sentence.StartsWith("Then put it up in a cotton cloth.", StringComparison.Ordinal));
+        Assert.Contains("Do not sleep on it before it is dry inside. Use a fan, or the hood on low.", stop.Sentences);
+        Assert.Contains(stop.Changes, change => change.Work?.Title == "Wrap it in a cotton cloth, to stop for now");
         var before = SessionFold.Fold(plan, [new SessionStarted(Id(0), plan.PlannedStart)]);
         Assert.Contains(
-            "Then tie it back loosely. Sections stay ticked; when you are back, go on where you were.",
+            "Then put it up tied back loosely. Ticked sections are kept. When you are back, continue where you were.",
             MishapAdvice
                 .For(plan, before, plan.PlannedStart, Mishap.OutOfTime, plan.Heads[0], Around)
                 .Ways.Single(way => way.Id == "stop")

@@ -162,17 +162,17 @@ public class SessionTests
 
     [Theory]
     [InlineData("twice", RefusalKind.Conflict, "Look and section has begun already.")]
-    [InlineData("busy", RefusalKind.Conflict, "Hands are still on look and section; finish or skip it first.")]
-    [InlineData("early", RefusalKind.Conflict, "Look and section comes first; finish or skip it.")]
+    [InlineData("busy", RefusalKind.Conflict, "Your hands are still on “Look and section”. Finish or skip it first.")]
+    [InlineData("early", RefusalKind.Conflict, "Look and section comes first. Finish or skip it.")]
     [InlineData("unknown", RefusalKind.Unknown, "This session has no task 'no-such'.")]
     [InlineData("section", RefusalKind.Invalid, "Look and section has sections 1 to 6.")]
-    [InlineData("future", RefusalKind.Invalid, "That moment lies in the future; check the clock of this device.")]
-    [InlineData("past", RefusalKind.Invalid, "That moment lies before the session began.")]
+    [InlineData("future", RefusalKind.Invalid, "That time is in the future. Check the clock of this device.")]
+    [InlineData("past", RefusalKind.Invalid, "That time is before the session began.")]
     [InlineData("extra", RefusalKind.Invalid, "More time is between 1 and 180 minutes.")]
     [InlineData("rating", RefusalKind.Invalid, "Ratings go from 1 to 5.")]
-    [InlineData("undo", RefusalKind.Unknown, "There is nothing like that to take back in this session.")]
+    [InlineData("undo", RefusalKind.Unknown, "There is nothing like that to undo in this session.")]
     [InlineData("resume", RefusalKind.Conflict, "It is not paused.")]
-    [InlineData("note", RefusalKind.Invalid, "A note needs words.")]
+    [InlineData("note", RefusalKind.Invalid, "Write something in the note.")]
     public void What_cannot_be_is_refused_in_a_sentence(string what, RefusalKind kind, string reason)
     {
         var state = Fold(new TaskStarted(Id(1), At(0), "look"));

@@ -118,7 +118,7 @@ public class StoppingTests
         ]);
         var now = Start(Plan, style).AddMinutes(2 * section);
         var way = Stop(Plan, events, now);
-        Assert.Equal($"{style.Title.Split(',')[0]} is put aside, with 2 of {style.Sections} sections done.", way.Sentences[1]);
+        Assert.Equal($"Put aside: {style.Title.Split(',')[0]}. 2 of {style.Sections} sections are done.", way.Sentences[1]);
         events.Add(Take(way, now));
 
         // The big button asks for no section any more: the hair is put up, and that is the end of the day.
@@ -150,7 +150,7 @@ public class StoppingTests
         var review = LookBack.On(Plan, SessionFold.Fold(Plan, events));
         var again = review.Tasks.Single(task => task.Id == style.Id);
         Assert.Equal(
-            (style.PlannedMinutes, "put aside, and gone on with later", Start(Plan, style)),
+            (style.PlannedMinutes, "put aside and resumed later", Start(Plan, style)),
             (Math.Round(again.ActualMinutes!.Value, 6), again.Remark, again.Start)
         );
         Assert.Equal((now - Plan.PlannedStart).TotalMinutes - (18 * 60), review.ActualMinutes, 1e-6);
@@ -167,7 +167,7 @@ public class StoppingTests
         events.Add(new SessionFinished(Id(6), now.AddHours(12), new Ratings(), null));
         var review = LookBack.On(Plan, SessionFold.Fold(Plan, events));
         var left = review.Tasks.Single(task => task.Id == style.Id);
-        Assert.Equal((6.0, "put aside, and not gone on with"), (left.ActualMinutes!.Value, left.Remark));
+        Assert.Equal((6.0, "put aside and not resumed"), (left.ActualMinutes!.Value, left.Remark));
         // Finished in the morning, the night is still no part of it.
         Assert.Equal((now - Plan.PlannedStart).TotalMinutes, review.ActualMinutes, 1e-6);
     }
@@ -179,8 +179,8 @@ public class StoppingTests
         var events = InHand(Plan, prePoo);
         var now = Start(Plan, prePoo).AddMinutes(3);
         var way = Stop(Plan, events, now);
-        Assert.Equal("First: rinse.", way.Sentences[0]);
-        Assert.StartsWith("Left out, because it comes before that: pre-poo", way.Sentences[1], StringComparison.Ordinal);
+        Assert.Equal("Do this first: Rinse.", way.Sentences[0]);
+        Assert.StartsWith("Left out, because it comes before the rinse: Pre-poo", way.Sentences[1], StringComparison.Ordinal);
         events.Add(Take(way, now));
         Assert.Equal(TaskStatus.Skipped, SessionFold.Fold(Plan, events).Task(prePoo.Id).Status);
         Assert.Equal("rinse", Next(Plan, events, now).StepId);
@@ -196,7 +196,7 @@ public class StoppingTests
         var events = InHand(Plan, rinse);
         var now = Start(Plan, rinse).AddMinutes(1);
         var way = Stop(Plan, events, now);
-        Assert.Equal("First: finish rinse.", way.Sentences[0]);
+        Assert.Equal("First finish this: Rinse.", way.Sentences[0]);
         Assert.DoesNotContain(way.Changes, change => change.Kind is ChangeKind.LayDown or ChangeKind.Skip);
         events.Add(Take(way, now));
         Assert.Equal(rinse.Id, SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0].Doing!.Id);
@@ -215,7 +215,7 @@ public class StoppingTests
         var now = Start(Two, style).AddMinutes(1);
         var head = Two.Heads.ToList().FindIndex(each => each.Key == style.Strand);
         var way = Stop(Two, events, now, head: head);
-        Assert.Equal("Stop everything for today, go on later", way.Label);
+        Assert.Equal("Stop everything for today and continue later", way.Label);
         Assert.All(Two.Heads, each => Assert.Contains(way.Sentences, sentence => sentence.Contains(each.Name, StringComparison.Ordinal)));
         events.Add(Take(way, now, style.Strand));
 
@@ -250,9 +250,9 @@ public class StoppingTests
             var whose = $"{wait.Title.Split(',')[0]} on {Two.FindHead(wait.Strand)!.Name}";
             Assert.Contains(advice.Now, sentence =>
                 harmless
-                    ? sentence == $"{whose} goes on without you."
+                    ? sentence == $"Continues without you: {whose}."
                     : sentence.StartsWith(
-                        $"Be back by {now.AddMinutes(wait.Window!.Latest - 1):HH:mm} for {char.ToLowerInvariant(whose[0])}{whose[1..]}.",
+                        $"Be back by {now.AddMinutes(wait.Window!.Latest - 1):HH:mm} for this: {whose}.",
                         StringComparison.Ordinal
                     )
             );
@@ -266,7 +266,7 @@ public class StoppingTests
         var events = InHand(Two, first);
         var way = Stop(Two, events, Start(Two, first).AddMinutes(1), head: Two.Heads.ToList().FindIndex(each => each.Key == first.Strand));
         Assert.Single(way.Changes, change => change.Work is { Parks: true });
-        Assert.Equal("Stop for today, go on later", way.Label);
+        Assert.Equal("Stop for today and continue later", way.Label);
     }
 
     [Fact]
@@ -277,12 +277,12 @@ public class StoppingTests
         var now = Start(Plan, prePoo).AddMinutes(3);
         events.Add(Take(Stop(Plan, events, now, Mishap.TooHot, way: "cool"), now));
         var cool = SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0];
-        Assert.Equal((null, "Cool water over it", prePoo.Id), (cool.Doing, cool.Next!.Title, cool.Then[0].Id));
+        Assert.Equal((null, "Rinse with cool water", prePoo.Id), (cool.Doing, cool.Next!.Title, cool.Then[0].Id));
 
         events.RemoveAt(events.Count - 1);
         events.Add(Take(Stop(Plan, events, now, Mishap.Stings, way: "off"), now));
         var stung = SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0];
-        Assert.Equal((null, "Rinse it off, cool"), (stung.Doing, stung.Next!.Title));
+        Assert.Equal((null, "Rinse it off with cool water"), (stung.Doing, stung.Next!.Title));
         Assert.Equal(TaskStatus.Skipped, SessionFold.Fold(Plan, events).Task(prePoo.Id).Status);
     }
 
@@ -294,7 +294,7 @@ public class StoppingTests
         var now = Start(Plan, comb).AddMinutes(6);
         events.AddRange([new SectionDone(Id(2), now, comb.Id, 1), new SectionDone(Id(3), now, comb.Id, 4)]);
         var way = Stop(Plan, events, now);
-        Assert.Contains("Tool detangle comes later, in the leave-in, with 2 of 6 sections done.", way.Sentences);
+        Assert.Contains("Tool detangle comes later, in this: Leave-in. 2 of 6 sections are done.", way.Sentences);
         Assert.DoesNotContain(way.Sentences, sentence =>
             sentence.StartsWith("Left out", StringComparison.Ordinal) && sentence.Contains("detangle", StringComparison.Ordinal)
         );
@@ -331,7 +331,7 @@ public class StoppingTests
             .Tasks.Where(task => task.Title.StartsWith("Tool detangle", StringComparison.Ordinal))
             .ToList();
         Assert.Equal(
-            [("put off", (double?)null), ("put aside, and gone on with later", 6 + comb.PlannedMinutes)],
+            [("put off", (double?)null), ("put aside and resumed later", 6 + comb.PlannedMinutes)],
             review.Select(task => (task.Remark!, task.ActualMinutes))
         );
     }
@@ -358,7 +358,7 @@ public class StoppingTests
         var events = InHand(plain, comb);
         var now = Start(plain, comb).AddMinutes(2);
         var way = Stop(plain, events, now);
-        Assert.Contains("Tool detangle comes when you are back: mist it, and comb with a little leave-in.", way.Sentences);
+        Assert.Contains("Tool detangle comes when you are back: mist the hair and comb with a little leave-in.", way.Sentences);
         events.Add(Take(way, now));
         now = Do(plain, events, Next(plain, events, now), now);
         now = Do(plain, events, Next(plain, events, now), now).AddHours(14);
@@ -377,14 +377,14 @@ public class StoppingTests
 
         // Whoever stops before it is off, takes it off first.
         var before = Stop(Plan, events, now);
-        Assert.Equal("First: rinse it off.", before.Sentences[0]);
+        Assert.Equal("Do this first: Rinse it off with cool water.", before.Sentences[0]);
         Assert.DoesNotContain(before.Changes, change =>
             change.Kind == ChangeKind.Skip && change.Task.Contains("off", StringComparison.Ordinal)
         );
 
         now = Do(Plan, events, Next(Plan, events, now), now);
         var after = Stop(Plan, events, now);
-        Assert.Equal("Nothing on the hair has to come off first.", after.Sentences[0]);
+        Assert.Equal("Nothing has to come off the hair first.", after.Sentences[0]);
         Assert.Empty(MishapAdvice.For(Plan, SessionFold.Fold(Plan, events), now, Mishap.OutOfTime, Plan.Heads[0], Around).MustBeDone);
 
         // What is put on behind that lies there again.

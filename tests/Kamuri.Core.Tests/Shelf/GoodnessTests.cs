@@ -5,10 +5,10 @@ namespace Kamuri.Core.Tests.Shelf;
 public class GoodnessTests
 {
     [Theory]
-    [InlineData("2025-09-14", 6, "Good until today.")]
-    [InlineData("2025-09-13", 6, "Past its time since 1 day.")]
-    [InlineData("2025-08-31", 6, "Past its time since 14 days.")]
-    [InlineData("2025-09-15", 6, "Good for 1 more day.")]
+    [InlineData("2025-09-14", 6, "Use it today.")]
+    [InlineData("2025-09-13", 6, "Expired 1 day ago.")]
+    [InlineData("2025-08-31", 6, "Expired 14 days ago.")]
+    [InlineData("2025-09-15", 6, "Good for 1 day.")]
     [InlineData("2026-03-01", 12, "Good until 1 March 2027.")]
     [InlineData(null, 6, "")]
     [InlineData("2025-09-15", null, "")]
@@ -17,6 +17,6 @@ public class GoodnessTests
         var good = Goodness.Of(opened is null ? null : DateOnly.Parse(opened, null), months, Given.Today);
 
         Assert.Equal(sentence, good.Sentence);
-        Assert.Equal(sentence.StartsWith("Past", StringComparison.Ordinal), good.IsPast);
+        Assert.Equal(sentence.StartsWith("Expired", StringComparison.Ordinal), good.IsPast);
     }
 }

@@ -180,8 +180,11 @@ public class LabelTests
     {
         var cream = Judge("Aqua, Shea Butter, Glycerin, Dimethicone, Phenoxyethanol");
 
-        Assert.Equal((false, "Shea Butter, Dimethicone would lie on the scalp and clog."), (cream.ScalpSafe, cream.ScalpWhy));
-        Assert.Equal((true, "Shea Butter, Dimethicone stay after a mild cleanse: clarify in time."), (cream.BuildsUp, cream.BuildsUpWhy));
+        Assert.Equal((false, "Shea Butter, Dimethicone would sit on the scalp and clog it."), (cream.ScalpSafe, cream.ScalpWhy));
+        Assert.Equal(
+            (true, "A mild cleanse does not remove Shea Butter, Dimethicone, so clarify regularly."),
+            (cream.BuildsUp, cream.BuildsUpWhy)
+        );
         Assert.Equal("Mostly seals heavily, draws water and coats.", cream.MostlyDoes);
         Assert.True(Judge("Aqua, Glycerin, Aloe Vera").ScalpSafe);
         Assert.False(Judge("Aqua, Glycerin, Menthol").ScalpSafe);
@@ -193,7 +196,7 @@ public class LabelTests
         var low = Given.Head() with { Porosity = Porosity.Low };
 
         Assert.Equal(
-            "Glycerin draws water and Shea Butter keeps it out: for low-porosity hair it seals itself out.",
+            "Glycerin draws water and Shea Butter keeps it out: it does not suit low-porosity hair.",
             Assert.Single(Judge("Aqua, Shea Butter, Glycerin, Cetyl Alcohol", low).Conflicts).Sentence
         );
         Assert.Contains(Judge("Aqua, Alcohol Denat., Glycerin").Conflicts, conflict =>

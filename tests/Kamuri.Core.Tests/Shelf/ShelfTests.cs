@@ -36,8 +36,8 @@ public class ShelfTests
         );
 
         Assert.Equal(["Not once", "Twice nearly"], list.Select(line => line.Name));
-        Assert.StartsWith("60 ml left; a use takes up to", list[0].Why, StringComparison.Ordinal);
-        Assert.StartsWith("190 ml left, 1 use of up to", list[1].Why, StringComparison.Ordinal);
+        Assert.StartsWith("60 ml left. One use takes up to", list[0].Why, StringComparison.Ordinal);
+        Assert.StartsWith("190 ml left, enough for 1 use of up to", list[1].Why, StringComparison.Ordinal);
         Assert.InRange(list[1].UsesLeft, 1.8, 2);
     }
 
@@ -53,7 +53,7 @@ public class ShelfTests
     public void Nothing_is_said_of_what_nobody_measured_but_much_of_what_is_past()
     {
         Assert.Empty(ToBuy(Product("Unmeasured", ProductRole.Gel, null)));
-        Assert.Equal("Past its time.", ToBuy(Product("Old", ProductRole.Gel, 500, Given.Today.AddDays(-1))).Single().Why);
+        Assert.Equal("Expired.", ToBuy(Product("Old", ProductRole.Gel, 500, Given.Today.AddDays(-1))).Single().Why);
         Assert.Empty(ToBuy(Product("Today", ProductRole.Gel, 500, Given.Today)));
         Assert.Equal("Empty.", ToBuy(Product("None", ProductRole.Gel, 0)).Single().Why);
     }
@@ -107,7 +107,7 @@ public class ShelfTests
     [Theory]
     [InlineData(PatchOutcome.Waiting, 2, "Look at the skin from Sunday 10:00.")]
     [InlineData(PatchOutcome.Waiting, 30, "Look at the skin now: redness, bumps, itching?")]
-    [InlineData(PatchOutcome.Fine, 30, "Fine.")]
+    [InlineData(PatchOutcome.Fine, 30, "No reaction.")]
     [InlineData(PatchOutcome.Reacted, 2, "The skin reacted: never again on this head.")]
     public void A_patch_test_in_words(PatchOutcome outcome, int hoursAgo, string sentence) =>
         Assert.Equal(

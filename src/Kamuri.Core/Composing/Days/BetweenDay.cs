@@ -10,8 +10,8 @@ internal static class BetweenDay
     {
         if (day.Request.Aim == Aim.PatchTest)
         {
-            day.Take(StepIds.PatchTest, "Something new is tried on a small place a day before it goes on the head.");
-            day.Leave("Detangling", "A patch test touches only a small place on the skin.");
+            day.Take(StepIds.PatchTest, DayWords.SomethingNewIsTriedOnA);
+            day.Leave("Detangling", DayWords.APatchTestTouchesOnlyA);
             return;
         }
 
@@ -22,38 +22,28 @@ internal static class BetweenDay
     {
         var request = day.Request;
         var isKept = (request.Kind & HairKinds.Kept) != 0;
-        day.Take(
-            StepIds.Refresh,
-            isKept
-                ? "A light mist along the parts and lengths carries the style to its wash day."
-                : "A light mist wakes what the leave-in holds; combing would undo the style."
-        );
+        day.Take(StepIds.Refresh, isKept ? DayWords.ALightMistAlongTheParts : DayWords.ALightMistRevivesTheLeave);
         if (request.Kind == HairKinds.Style)
         {
-            day.Take(StepIds.Look, "Edges sore, or bumps along the parts: then the style comes out early.");
+            day.Take(StepIds.Look, DayWords.SoreEdgesOrBumpsAlongThe);
         }
 
         if (isKept && day.Schools.ScalpOil != ScalpOiling.None)
         {
-            day.Take(StepIds.ScalpOil, "A few drops of light oil on the parts.");
+            day.Take(StepIds.ScalpOil, DayWords.AFewDropsOfLightOil);
         }
         else if (!isKept)
         {
-            day.Leave("Detangling", "A refresh leaves the hair as it is styled. Combing waits for the wash day.");
-            day.Take(StepIds.Edges, "Edges are smoothed again while they are damp.");
+            day.Leave("Detangling", DayWords.ARefreshLeavesTheStyleAs);
+            day.Take(StepIds.Edges, DayWords.EdgesAreSmoothedAgainWhileThey);
         }
 
         if (request.Style is not EndStyle.AsItIs)
         {
-            day.Leave(Planning.PlanWords.Of(request.Style), "A refresh keeps the style that is in.");
+            day.Leave(Planning.PlanSentences.Of(request.Style), DayWords.ARefreshKeepsTheStyleThat);
         }
 
-        day.Dry(
-            isKept ? 0.95 : 0.8,
-            isKept
-                ? "A mist is little water, but it dries slowly inside a style, and damp cores sour."
-                : "Ready means dry to the touch: 80 %."
-        );
+        day.Dry(isKept ? 0.95 : 0.8, isKept ? DayWords.AMistIsLittleWaterBut : DayWords.ReadyMeansDryToTheTouch);
         day.Night();
     }
 }

@@ -65,7 +65,7 @@ internal sealed class DayBuilder(PlanRequest request, CraftFigures figures)
     {
         if (request.EndsInBed)
         {
-            Take(StepIds.Scarf, "The day ends in bed; cloth keeps the style.");
+            Take(StepIds.Scarf, DayWords.BedtimeFollowsAScarfOrBonnet);
         }
     }
 }

@@ -25,10 +25,10 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         var today = new DueToday();
         foreach (var due in day.Due.Where(due => !IsAskedFor(due.Treatment, day.Request)))
         {
-            var why = PlanWords.Of(due);
+            var why = PlanSentences.Of(due);
             if (WhyNot(due, day, today) is { } not)
             {
-                day.Leave(PlanWords.Of(due.Treatment), not);
+                day.Leave(PlanSentences.Of(due.Treatment), not);
                 continue;
             }
 
@@ -61,16 +61,16 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
     {
         var request = day.Request;
         var since = due.IsLate
-            ? $"Late by {due.Days - due.Interval.Latest} days"
-            : $"Due, {due.Days} days since the last; good until {due.Interval.Latest}";
+            ? DayWords.DaysDaysOverdue($"{(due.Days - due.Interval.Latest)}")
+            : DayWords.DueDaysDaysSinceTheLast($"{due.Days}", $"{due.Interval.Latest}");
         var instead = due.Treatment switch
         {
-            Treatment.Clarify or Treatment.LocDetox => "a reset would do it",
-            Treatment.LightProtein => "a day for strength would do it",
-            Treatment.HotOil => "a day for scalp comfort would do it",
-            Treatment.HerbPrePoo => "an oil-free wash would do it",
-            Treatment.Retwist => "ask for a retwist",
-            _ => "it is only done by its label, so it is never put in unasked",
+            Treatment.Clarify or Treatment.LocDetox => DayWords.AResetWouldDoIt,
+            Treatment.LightProtein => DayWords.ADayForStrengthWouldDo,
+            Treatment.HotOil => DayWords.ADayForScalpComfortWould,
+            Treatment.HerbPrePoo => DayWords.AnOilFreeWashWouldDo,
+            Treatment.Retwist => DayWords.AskForARetwist,
+            _ => DayWords.ItIsOnlyDoneByIts,
         };
         var canBeIn = due.Treatment switch
         {
@@ -80,16 +80,16 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         };
         if (!canBeIn || !due.IsLate)
         {
-            return $"{since}; {instead}.";
+            return DayWords.SinceInstead(since, instead);
         }
 
         if (request.Aim is Aim.Quick or Aim.OilFree or Aim.Definition || (due.Treatment != Treatment.Clarify && request.Aim == Aim.Reset))
         {
-            return $"{since}, but it has no place in {PlanWords.Of(request.Aim)}; {instead}.";
+            return DayWords.SinceButItHasNoPlace(since, PlanSentences.Of(request.Aim), instead);
         }
 
-        return Against(due, day) is { } against ? $"{since}, but {against}."
-            : taken.HasOne ? $"{since}; one treatment at a time, so it waits for the next wash day."
+        return Against(due, day) is { } against ? DayWords.SinceButAgainst(since, against)
+            : taken.HasOne ? DayWords.SinceOneTreatmentAtATime(since)
             : null;
     }
 
@@ -98,16 +98,16 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         var request = day.Request;
         return due.Treatment switch
         {
-            Treatment.Clarify when LastChemical(request) is { } days && days < day.ChemicalRestDays =>
-                $"colour or relaxer was {days} days ago: nothing that strips for {day.ChemicalRestDays} days unless your professional said so",
-            Treatment.LightProtein when request.Stretch == StretchCheck.NeedsMoisture =>
-                "the wet strand snapped at once: it needs moisture",
-            Treatment.LightProtein when request.Stretch == StretchCheck.Balanced =>
-                "the wet strand stretches a little and returns: it is not needed today",
+            Treatment.Clarify when LastChemical(request) is { } days && days < day.ChemicalRestDays => DayWords.ColourOrRelaxerWasDaysDays(
+                $"{days}",
+                $"{day.ChemicalRestDays}"
+            ),
+            Treatment.LightProtein when request.Stretch == StretchCheck.NeedsMoisture => DayWords.TheWetStrandSnappedAtOnce,
+            Treatment.LightProtein when request.Stretch == StretchCheck.Balanced => DayWords.TheWetStrandStretchesALittle,
             Treatment.LightProtein when request.Head.Sensitivities.Contains(ProteinWord, StringComparer.OrdinalIgnoreCase) =>
-                "protein must not touch this head",
-            Treatment.HotOil when day.Schools.ScalpOil == ScalpOiling.None => "this head takes no oil on the scalp",
-            Treatment.HotOil when request.Head.HasBrokenSkin => "the skin is broken",
+                DayWords.ProteinMustNotTouchThisHead,
+            Treatment.HotOil when day.Schools.ScalpOil == ScalpOiling.None => DayWords.ThisHeadTakesNoOilOn,
+            Treatment.HotOil when request.Head.HasBrokenSkin => DayWords.TheSkinIsBroken,
             _ => null,
         };
     }

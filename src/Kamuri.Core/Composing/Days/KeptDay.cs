@@ -10,61 +10,50 @@ internal static class KeptDay
     {
         var (request, locs) = (day.Request, day.Request.Head.Wear.Locs);
         var due = DueToday.For(day);
-        day.Take(
-            StepIds.Look,
-            locs is null
-                ? "Look along the parts and edges: soreness or bumps mean the style comes out."
-                : "Look along the parts and between the locs."
-        );
+        day.Take(StepIds.Look, locs is null ? DayWords.LookAlongThePartsAndEdges : DayWords.LookAlongThePartsAndBetween);
         if (request.Aim == Aim.ScalpComfort)
         {
-            day.Take(StepIds.ScalpMassage, "Eases the scalp and loosens flakes before the water.");
+            day.Take(StepIds.ScalpMassage, DayWords.EasesTheScalpAndLoosensFlakes);
         }
 
         if (locs is not null && (request.Aim == Aim.Reset || due.Soak is not null))
         {
-            day.Take(StepIds.LocSoak, due.Soak ?? "A reset of locs is a soak: what sits inside them has to swim out.");
+            day.Take(StepIds.LocSoak, due.Soak ?? DayWords.AResetOfLocsIsA);
         }
 
         if (locs?.Stage == LocStage.Starter)
         {
-            day.Leave("Scrubbing and soaking long", "Starter locs slip apart: braid and band them or wear a net, and keep it short.");
+            day.Leave(DayWords.ScrubbingAndLongSoaking, DayWords.StarterLocsSlipApartBraidAnd);
         }
 
         if (day.Steps.All(step => step.Kind.Id != StepIds.LocSoak))
         {
-            day.Take(StepIds.WetThrough, "Water carries the cleanser along the parts.");
+            day.Take(StepIds.WetThrough, DayWords.WaterCarriesTheCleanserAlongThe);
         }
 
-        day.Take(
-            StepIds.PartCleanse,
-            locs is null ? "Only the scalp is cleansed; the lengths are pressed." : "A light cleanser leaves nothing inside the locs."
-        );
+        day.Take(StepIds.PartCleanse, locs is null ? DayWords.CleanseOnlyTheScalpPressThe : DayWords.ALightCleanserLeavesNothingInside);
         if (request.Aim == Aim.Reset && locs is null)
         {
-            day.Take(StepIds.PartCleanse, "Build-up under a style takes a second pass.");
+            day.Take(StepIds.PartCleanse, DayWords.BuildUpUnderAStyleTakes);
         }
 
-        day.Take(StepIds.PressRinse, "What stays in the middle of it dries there.");
+        day.Take(StepIds.PressRinse, DayWords.WhatStaysInsideTheStyleDries);
         if (locs is null)
         {
-            day.Take(StepIds.SprayConditioner, "The length in the style is fed lightly; nothing that builds up.");
+            day.Take(StepIds.SprayConditioner, DayWords.FeedTheLengthInTheStyle);
         }
         else if (request.Aim == Aim.Moisture)
         {
-            day.Take(StepIds.SprayConditioner, "Once a month at most, and watery: locs keep what is put into them.");
-            day.Take(StepIds.PressRinse, "Rinsed long, so that nothing stays inside.");
+            day.Take(StepIds.SprayConditioner, DayWords.OnceAMonthAtMostAnd);
+            day.Take(StepIds.PressRinse, DayWords.RinsedLongSoThatNothingStays);
         }
 
         if (request.Aim is Aim.Strength or Aim.LengthKeeping)
         {
-            day.Leave(
-                "Protein and masks",
-                locs is null ? "A style that is in cannot be rinsed clean of them." : "Creamy treatments stay inside locs."
-            );
+            day.Leave(DayWords.ProteinAndMasks, locs is null ? DayWords.TheyDoNotRinseCleanOut : DayWords.CreamyTreatmentsStayInsideLocs);
         }
 
-        day.Take(StepIds.Blot, "Squeezed in a towel, it dries hours sooner.");
+        day.Take(StepIds.Blot, DayWords.SqueezedInATowelItDries);
         Finish(day, locs is not null);
     }
 
@@ -72,26 +61,23 @@ internal static class KeptDay
     {
         if (isLocs && day.Request.Style == EndStyle.Retwist)
         {
-            day.Take(StepIds.Retwist, "A retwist was asked for, while the roots are damp.");
+            day.Take(StepIds.Retwist, DayWords.YouAskedForARetwistIt);
         }
         else if (day.Request.Style is not (EndStyle.AsItIs or EndStyle.Retwist))
         {
-            day.Leave(
-                Planning.PlanWords.Of(day.Request.Style),
-                isLocs ? "Locs stay locs; they dry as they hang." : "The style stays in; it dries as it hangs."
-            );
+            day.Leave(Planning.PlanSentences.Of(day.Request.Style), isLocs ? DayWords.LocsDryAsTheyHang : DayWords.TheStyleStaysInAndDries);
         }
         else if (day.Request.Style == EndStyle.Retwist)
         {
-            day.Leave("A retwist", "There are no locs to retwist.");
+            day.Leave("A retwist", DayWords.ThereAreNoLocsToRetwist);
         }
 
         if (day.Schools.ScalpOil != ScalpOiling.None)
         {
-            day.Take(StepIds.ScalpOil, "A few drops of light oil on the parts; what seals stays off the scalp.");
+            day.Take(StepIds.ScalpOil, DayWords.AFewDropsOfLightOil2);
         }
 
-        day.Dry(0.95, isLocs ? "Damp cores sour: locs dry fully the same day." : "Dry to the root the same day.");
+        day.Dry(0.95, isLocs ? DayWords.DampCoresTurnSourDryLocs : DayWords.DryToTheRootTheSame);
         day.Night();
     }
 }

@@ -24,42 +24,40 @@ internal static class LooseDay
         var (request, schools) = (day.Request, day.Schools);
         day.Take(
             StepIds.Look,
-            request.Kind == HairKinds.TakenDown
-                ? "Look where the style pulled, then part; keep the sections twisted."
-                : "Everything after this goes section by section."
+            request.Kind == HairKinds.TakenDown ? DayWords.LookWhereTheStylePulledThen : DayWords.EveryLaterStepIsDoneSection
         );
         if (request.Kind == HairKinds.TakenDown)
         {
-            day.Take(StepIds.ClearLint, "Lint and shed hair at the roots mat the moment water touches them.");
+            day.Take(StepIds.ClearLint, DayWords.LintAndShedHairAtThe);
         }
 
         if (schools.Protein == ProteinPlace.PrePoo && WantsProtein(day, due))
         {
-            day.Take(StepIds.ProteinPrePoo, "Protein on dry hair before the cleanse, moisture behind it: the school of this head.");
-            day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
+            day.Take(StepIds.ProteinPrePoo, DayWords.ProteinOnDryHairBeforeThe);
+            day.Take(StepIds.Rinse, DayWords.ProteinMustNotStayOnLonger);
             return;
         }
 
         if (request.Aim == Aim.ScalpComfort)
         {
-            day.Take(StepIds.ScalpMassage, "Loosens flakes and eases the scalp before anything goes on it.");
+            day.Take(StepIds.ScalpMassage, DayWords.LoosensFlakesAndEasesTheScalp);
         }
 
         switch (request.Aim)
         {
             case Aim.OilFree:
-                day.Take(StepIds.HerbJuice, "The oil-free month: juice instead of an oiled pre-poo.");
-                day.Take(StepIds.Rinse, "Juice comes off before the cleanse.");
+                day.Take(StepIds.HerbJuice, DayWords.TheOilFreeMonthHerbJuice);
+                day.Take(StepIds.Rinse, DayWords.RinseTheJuiceOutBeforeThe);
                 return;
             case Aim.ScalpComfort when schools.ScalpOil == ScalpOiling.HeavyWashedOut:
                 Oil(
                     day,
                     schools.Length == TreatmentLength.Overnight ? StepIds.HeavyOilOvernight : StepIds.HeavyOil,
-                    "Heavy oil as a treatment, washed out again."
+                    DayWords.HeavyOilAsATreatmentWashed
                 );
                 return;
             case Aim.ScalpComfort when schools.ScalpOil == ScalpOiling.Penetrating && schools.HotOil == HotOilPlace.Before:
-                Oil(day, StepIds.HotOil, "Warm oil softens what sits on the scalp.");
+                Oil(day, StepIds.HotOil, DayWords.WarmOilSoftensWhatSitsOn);
                 return;
         }
 
@@ -70,34 +68,29 @@ internal static class LooseDay
                 due.HotOil is not null ? StepIds.HotOil
                     : overnight ? StepIds.PrePooOvernight
                     : StepIds.PrePoo,
-                due.HotOil
-                    ?? (
-                        IsRecovery(day)
-                            ? "A generous pre-poo: weeks of shed hair have to glide out."
-                            : "A shield before the cleanse, and slip to undo the knots in."
-                    )
+                due.HotOil ?? (IsRecovery(day) ? DayWords.AGenerousPrePooSoThat : DayWords.ItProtectsTheHairFromThe)
             );
             if (schools.Detangle == DetangleIn.PrePoo)
             {
-                day.Take(StepIds.ToolDetangle, "Combed in the pre-poo: the school of this head.");
+                day.Take(StepIds.ToolDetangle, DayWords.CombedInThePrePooAs);
             }
             else
             {
-                day.Take(StepIds.FingerDetangle, "Knots open most easily in the pre-poo, before water tightens them.");
+                day.Take(StepIds.FingerDetangle, DayWords.KnotsOpenMostEasilyInThe);
             }
 
             if (!overnight)
             {
-                day.Cover("Warmth lets the pre-poo work.");
+                day.Cover(DayWords.WarmthLetsThePrePooWork);
             }
 
-            day.Take(StepIds.Rinse, "The pre-poo comes off before the cleanse.");
+            day.Take(StepIds.Rinse, DayWords.RinseThePrePooOutBefore);
         }
         else if (request.Aim == Aim.Definition)
         {
-            day.Take(StepIds.PlantGel, "Plant gel defines from inside the strand outwards.");
-            day.Cover("Warmth lets the gel work.");
-            day.Take(StepIds.Rinse, "Plant gel is rinsed before the cleanse.");
+            day.Take(StepIds.PlantGel, DayWords.PlantGelDefinesFromInsideThe);
+            day.Cover(DayWords.WarmthLetsTheGelWork);
+            day.Take(StepIds.Rinse, DayWords.RinseThePlantGelOutBefore);
         }
     }
 
@@ -106,17 +99,17 @@ internal static class LooseDay
         day.Take(kind, reason);
         if (!StepCatalogue.Get(kind).IsOvernight)
         {
-            day.Cover("Warmth lets the oil work.");
+            day.Cover(DayWords.WarmthLetsTheOilWork);
         }
 
         if (kind == StepIds.HotOil)
         {
-            day.Take(StepIds.Rinse, "The oil comes off before the cleanse.");
+            day.Take(StepIds.Rinse, DayWords.RinseTheOilOutBeforeThe);
         }
         else if (day.Schools.Lifting == OilLifting.TeaThenTwoPasses)
         {
-            day.Take(StepIds.WetThrough, "Oil has to be wet before it can be lifted.");
-            day.Take(StepIds.TeaRinse, "Tea five minutes before the shampoo lifts heavy oil.");
+            day.Take(StepIds.WetThrough, DayWords.OilMustBeWetBeforeIt);
+            day.Take(StepIds.TeaRinse, DayWords.TeaFiveMinutesBeforeTheShampoo);
         }
     }
 
@@ -125,39 +118,31 @@ internal static class LooseDay
         var (request, schools) = (day.Request, day.Schools);
         if (schools.EndsFirst)
         {
-            day.Take(StepIds.EndShield, "Ends are shielded while the scalp is cleansed: the school of this head.");
+            day.Take(StepIds.EndShield, DayWords.ProtectsTheEndsWhileYouCleanse);
         }
 
         var heavy = day.Steps.Any(step => step.Kind.Puts is { } puts && Substances.Of(puts).IsHeavyOil);
         if (request.Aim == Aim.Reset || due.Clarify is not null || (heavy && schools.Lifting == OilLifting.Clarify))
         {
-            day.Take(
-                StepIds.Clarify,
-                due.Clarify ?? (heavy ? "Clarifying takes heavy oil in one pass." : "A reset takes off what has built up.")
-            );
+            day.Take(StepIds.Clarify, due.Clarify ?? (heavy ? DayWords.ClarifyingRemovesHeavyOilInOne : DayWords.AResetRemovesBuildUp));
         }
         else if (schools.ScalpConditioner == ScalpConditioner.CoWash && !heavy)
         {
-            day.Take(StepIds.CoWash, "Cleansing conditioner on the scalp, rinsed long: the school of this head.");
+            day.Take(StepIds.CoWash, DayWords.CleansingConditionerOnTheScalpRinsed);
         }
         else
         {
-            day.Take(
-                StepIds.Cleanse,
-                request.Aim == Aim.Quick
-                    ? "One pass on the scalp is enough for a quick day."
-                    : "A clean scalp, and hair that can take something up."
-            );
+            day.Take(StepIds.Cleanse, request.Aim == Aim.Quick ? DayWords.OnePassOnTheScalpIs : DayWords.CleansTheScalpAndPreparesThe);
             if (IsRecovery(day) || (heavy && schools.Lifting == OilLifting.TwoPasses))
             {
-                day.Take(StepIds.Cleanse, heavy ? "Heavy oil takes a second pass." : "After weeks in a style the first pass only loosens.");
+                day.Take(StepIds.Cleanse, heavy ? DayWords.HeavyOilTakesASecondPass : DayWords.AfterWeeksInAStyleThe);
             }
         }
 
-        day.Take(StepIds.Rinse, "All of the cleanser has to come off.");
+        day.Take(StepIds.Rinse, DayWords.AllOfTheCleanserMustCome);
         if (request.UsesTea && day.Steps.All(step => step.Kind.Id != StepIds.TeaRinse))
         {
-            day.Take(StepIds.TeaRinse, "Lifts what the cleanse left behind and calms the scalp.");
+            day.Take(StepIds.TeaRinse, DayWords.LiftsWhatTheCleanseLeftBehind);
         }
     }
 
@@ -172,11 +157,11 @@ internal static class LooseDay
                 due.Protein
                     ?? (
                         request.Stretch == StretchCheck.NeedsProtein
-                            ? "The wet strand stretched far: light protein fills gaps along it."
-                            : "Strength was asked for: light protein fills gaps along the strand."
+                            ? DayWords.TheWetStrandStretchedFarSo
+                            : DayWords.YouAskedForStrengthLightProtein
                     )
             );
-            day.Take(StepIds.Rinse, "Protein must not stay on past its window.");
+            day.Take(StepIds.Rinse, DayWords.ProteinMustNotStayOnLonger);
         }
 
         // Where a day has no pre-poo to comb in, as in the oil-free month, the conditioner gives the slip instead.
@@ -188,48 +173,42 @@ internal static class LooseDay
         };
         if (request.Aim == Aim.Quick)
         {
-            day.Take(StepIds.Conditioner, "Every cleanse is followed by a conditioner.");
+            day.Take(StepIds.Conditioner, DayWords.AConditionerFollowsEveryCleanse);
             Comb(day, comb, Slip(schools, "Conditioner"));
             return;
         }
 
         if (schools.HotOil == HotOilPlace.After && request.Aim is Aim.ScalpComfort or Aim.LengthKeeping)
         {
-            day.Take(StepIds.HotOilAfter, "Hot oil on clean, damp hair: the school of this head.");
-            day.Take(StepIds.Rinse, "Only a trace of it stays.");
+            day.Take(StepIds.HotOilAfter, DayWords.HotOilOnCleanDampHair);
+            day.Take(StepIds.Rinse, DayWords.OnlyATraceOfItStays);
         }
 
         if (schools.ConditionOn == ConditionOn.Dry)
         {
-            day.Take(
-                StepIds.Blot,
-                "The treatment goes on hair that is not full of water: the school of this head, at the price of more of it."
-            );
+            day.Take(StepIds.Blot, DayWords.TheTreatmentGoesOnHairThat);
         }
 
         var mixed = protein && schools.Protein == ProteinPlace.InDeepCondition;
         day.Take(
             mixed ? StepIds.ProteinDeepCondition : StepIds.DeepCondition,
             mixed
-                ? "Protein mixed into the deep condition: the school of this head."
+                ? DayWords.ProteinMixedIntoTheDeepConditioner
                 : request.Aim switch
                 {
                     Aim.Strength => "Moisture behind protein keeps the hair supple.",
-                    _ when due.Clarify is not null || request.Aim == Aim.Reset =>
-                        "Clarifying strips the hair bare; a long deep condition gives back what it took.",
-                    Aim.OilFree => "Juice and cleanse leave the hair bare; moisture goes back in without oil.",
-                    _ => "This is where the moisture goes in.",
+                    _ when due.Clarify is not null || request.Aim == Aim.Reset => DayWords.ClarifyingStripsTheHairALong,
+                    Aim.OilFree => DayWords.JuiceAndCleanseLeaveTheHair,
+                    _ => DayWords.ThisIsWhereTheMoistureGoes,
                 },
             step => schools.ConditionOn == ConditionOn.Dry ? step with { AmountFactor = day.DryHairTakes } : step
         );
-        Comb(day, comb, Slip(schools, "Deep conditioner"));
-        day.Cover("Warmth carries the deep condition in.");
+        Comb(day, comb, Slip(schools, DayWords.DeepConditioner));
+        day.Cover(DayWords.WarmthHelpsTheDeepConditionerWork);
     }
 
     private static string Slip(Schools schools, string what) =>
-        schools.Detangle == DetangleIn.PrePoo
-            ? $"There is no pre-poo to comb in today. {what} gives the comb its slip instead."
-            : $"{what} gives the comb its slip.";
+        schools.Detangle == DetangleIn.PrePoo ? DayWords.ThereIsNoPrePooTo(what) : DayWords.WhatGivesTheCombItsSlip(what);
 
     private static void Comb(DayBuilder day, bool comb, string reason)
     {
@@ -239,7 +218,7 @@ internal static class LooseDay
         }
         else if (day.Schools.Detangle == DetangleIn.FingersOnly && day.Steps.All(step => !step.Kind.Detangles))
         {
-            day.Take(StepIds.FingerDetangle, "Fingers only: the school of this head.");
+            day.Take(StepIds.FingerDetangle, DayWords.FingersOnlyAsYouPreferFor);
         }
     }
 
@@ -250,7 +229,7 @@ internal static class LooseDay
         switch (day.Request.Stretch)
         {
             case StretchCheck.NeedsMoisture when asked:
-                day.Leave("Light protein", "The wet strand snapped at once: it needs moisture, and protein would make it worse.");
+                day.Leave(DayWords.LightProtein, DayWords.TheWetStrandSnappedAtOnce2);
                 return false;
             case StretchCheck.NeedsProtein when !asked && day.Request.Aim is Aim.Moisture or Aim.LengthKeeping or Aim.Recovery:
                 return true;
@@ -261,56 +240,52 @@ internal static class LooseDay
 
     private static void Close(DayBuilder day)
     {
-        day.CloseRinse(
-            day.Schools.FinalWater == FinalWater.Cool
-                ? "Rinses clean and lets the cuticle lie flat."
-                : "Lukewarm to the end: the school of this head."
-        );
-        day.Take(StepIds.Blot, "Leave-in spreads on damp hair and would drip off wet hair.");
+        day.CloseRinse(day.Schools.FinalWater == FinalWater.Cool ? DayWords.RinsesCleanAndLetsTheCuticle : DayWords.LukewarmToTheEndAsYou);
+        day.Take(StepIds.Blot, DayWords.LeaveInSpreadsOnDampHair);
     }
 
     private static void Layer(DayBuilder day)
     {
         var request = day.Request;
-        day.Take(StepIds.LeaveIn, "Water first, held by a leave-in.");
+        day.Take(StepIds.LeaveIn, DayWords.WaterFirstThenALeaveIn);
         if (day.Schools.Detangle == DetangleIn.LeaveIn)
         {
-            day.Take(StepIds.ToolDetangle, "Combed in the leave-in: the school of this head.");
+            day.Take(StepIds.ToolDetangle, DayWords.CombedInTheLeaveInAs);
         }
 
         if (request.Style == EndStyle.WashAndGo || request.Aim == Aim.Definition)
         {
-            day.Take(StepIds.Gel, "Holds the curls as they fall while they dry.");
+            day.Take(StepIds.Gel, DayWords.HoldsTheCurlsAsTheyFall);
             return;
         }
 
         if (request.Aim == Aim.OilFree)
         {
-            day.Take(StepIds.Cream, "A cream closes without oil.");
-            day.Leave("Oil", "This is the oil-free month.");
+            day.Take(StepIds.Cream, DayWords.ACreamSealsWithoutOil);
+            day.Leave("Oil", DayWords.ThisIsTheOilFreeMonth);
             return;
         }
 
         if (request.Aim is Aim.Quick or Aim.Reset || request.LayeringInUse == Layering.LoLight)
         {
-            day.Take(StepIds.Oil, "A light seal; nothing heavy today.");
+            day.Take(StepIds.Oil, DayWords.ALightSealNothingHeavyToday);
             return;
         }
 
         if (request.LayeringInUse == Layering.Lco)
         {
-            day.Take(StepIds.Cream, "LCO: cream over the leave-in.");
-            day.Take(StepIds.Oil, "LCO: the oil seals last.");
+            day.Take(StepIds.Cream, DayWords.LCOCreamOverTheLeaveIn);
+            day.Take(StepIds.Oil, DayWords.LCOTheOilSealsLast);
         }
         else
         {
-            day.Take(StepIds.Oil, "LOC: oil over the leave-in.");
-            day.Take(StepIds.Cream, "LOC: cream closes.");
+            day.Take(StepIds.Oil, DayWords.LOCOilOverTheLeaveIn);
+            day.Take(StepIds.Cream, DayWords.LOCCreamSeals);
         }
 
         if (day.Schools.Butter)
         {
-            day.Take(StepIds.Butter, "Butter last, for long hold at the price of weight.");
+            day.Take(StepIds.Butter, DayWords.ButterLastItHoldsLongBut);
         }
     }
 
@@ -319,37 +294,37 @@ internal static class LooseDay
         switch (day.Request.Style)
         {
             case EndStyle.Twists:
-                day.Take(StepIds.Twists, "Twists were asked for, set while the hair is damp.");
-                day.Dry(0.8, "Ready means dry to the touch: 80 %.");
+                day.Take(StepIds.Twists, DayWords.YouAskedForTwistsTheyAre);
+                day.Dry(0.8, DayWords.ReadyMeansDryToTheTouch);
                 break;
             case EndStyle.TwistOut:
-                day.Take(StepIds.Twists, "The pattern is set while the hair is damp.");
-                day.Dry(0.95, "Twists taken down damp lose their pattern: 95 %.");
-                day.Take(StepIds.TakeTwistsDown, "Worn as a twist-out.");
+                day.Take(StepIds.Twists, DayWords.ThePatternSetsWhileTheHair);
+                day.Dry(0.95, DayWords.TwistsTakenDownDampLoseTheir);
+                day.Take(StepIds.TakeTwistsDown, DayWords.YouAskedForATwistOut);
                 break;
             case EndStyle.SingleTwists:
-                day.Take(StepIds.SingleTwists, "Single twists were asked for.");
+                day.Take(StepIds.SingleTwists, DayWords.YouAskedForSingleTwists);
                 day.Dry(0.95, "Many small twists hold water in their middle: 95 %.");
                 break;
             case EndStyle.Braids:
-                day.Take(StepIds.Braids, "Braids were asked for.");
-                day.Dry(0.95, "Braids have to be dry to the core the same day.");
+                day.Take(StepIds.Braids, DayWords.YouAskedForBraids);
+                day.Dry(0.95, DayWords.BraidsMustBeDryToThe);
                 break;
             case EndStyle.WashAndGo:
-                day.Take(StepIds.WashAndGo, "Worn as it falls.");
-                day.Dry(0.8, "Ready means dry to the touch: 80 %.");
+                day.Take(StepIds.WashAndGo, DayWords.WornAsItFalls);
+                day.Dry(0.8, DayWords.ReadyMeansDryToTheTouch);
                 break;
             case EndStyle.Bun:
-                day.Dry(0.8, "A bun holds water for a day; it is dried loose first.");
-                day.Take(StepIds.Bun, "Worn in a bun.");
+                day.Dry(0.8, DayWords.ABunHoldsWaterForA);
+                day.Take(StepIds.Bun, DayWords.YouAskedForABun);
                 break;
             default:
                 if (day.Request.Style == EndStyle.Retwist)
                 {
-                    day.Leave("Retwist", "There are no locs to retwist; the hair dries as it is.");
+                    day.Leave("Retwist", DayWords.ThereAreNoLocsToRetwist2);
                 }
 
-                day.Dry(0.8, "Ready means dry to the touch: 80 %.");
+                day.Dry(0.8, DayWords.ReadyMeansDryToTheTouch);
                 break;
         }
 

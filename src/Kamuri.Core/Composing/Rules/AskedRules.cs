@@ -35,7 +35,13 @@ public sealed class AskedMinutesFit : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"You asked for {asked:0} minutes of {of.Kind.Name.ToLowerInvariant()}. It can have {window.Earliest:0} to {window.Latest:0}, so the plan gives it {gets:0}.",
+                    RuleWords.YouAskedForAskedMinutesOf(
+                        $"{asked:0}",
+                        of.Kind.Noun,
+                        $"{window.Earliest:0}",
+                        $"{window.Latest:0}",
+                        $"{gets:0}"
+                    ),
                     [step.Id],
                     new Fix($"Make it {gets:0} minutes", [new SetMinutes(step.Minutes is null ? of.Id : step.Id, gets)])
                 );

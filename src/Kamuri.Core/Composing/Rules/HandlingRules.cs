@@ -14,9 +14,9 @@ public sealed class EndsFirst : IRule
         select new Finding(
             Id,
             Severity.Warn,
-            "From the roots down every knot is pushed into the next; begin at the ends.",
+            RuleWords.CombingFromTheRootsPushesEvery,
             [walked.Step.Id],
-            new Fix("Begin at the ends", [new SetDirection(walked.Step.Id, Direction.EndsToRoots)])
+            new Fix(RuleWords.BeginAtTheEnds, [new SetDirection(walked.Step.Id, Direction.EndsToRoots)])
         );
 }
 
@@ -31,13 +31,8 @@ public sealed class FragileZonesGently : IRule
         var tools = context.Walk.Where(walked => walked.Step.Kind.IsToolDetangle).Select(walked => walked.Step.Id).ToList();
         if (fragile.Count > 0 && tools.Count > 0)
         {
-            var zones = string.Join(" and ", fragile.Select(zone => zone.Zone.ToString().ToLowerInvariant()));
-            yield return new Finding(
-                Id,
-                Severity.Note,
-                $"{char.ToUpperInvariant(zones[0])}{zones[1..]}: product there first, the comb there last.",
-                tools
-            );
+            var zones = Say.List([.. fragile.Select(zone => HeadNames.Of(zone.Zone))]);
+            yield return new Finding(Id, Severity.Note, RuleWords.FragileZonesProductFirst(zones), tools);
         }
     }
 }
@@ -56,12 +51,7 @@ public sealed class NotTooOftenWet : IRule
         var combing = context.Walk.FirstOrDefault(walked => walked.Step.Kind.Detangles && walked.Before.Wetness > Wetness.Dry)?.Step;
         if (combing is not null && week >= context.Figures.Rhythm.MostWetCombingsAWeek)
         {
-            yield return new Finding(
-                Id,
-                Severity.Warn,
-                $"Wetted and combed {week} times in seven days already; once more makes it over-soft, and then it breaks.",
-                [combing.Id]
-            );
+            yield return new Finding(Id, Severity.Warn, RuleWords.AlreadyWettedAndCombedWeekTimes($"{week}"), [combing.Id]);
         }
     }
 }
@@ -85,12 +75,13 @@ public sealed class SuitsTheHair : IRule
     private static string Why(StepKind step, HairKinds kind) =>
         kind switch
         {
-            HairKinds.Locs when step.IsToolDetangle => "Locs are never combed: it takes them apart.",
-            HairKinds.Locs when step.Puts is { } puts && Substances.Of(puts).LeavesResidue =>
-                $"{step.Name} leaves residue inside locs that does not rinse out.",
-            HairKinds.Locs => $"{step.Name} is not for locs.",
-            HairKinds.Style => $"{step.Name} does not go with a style that is in; it waits until it comes down.",
-            HairKinds.TakenDown => $"{step.Name} does not go with hair that has just come down.",
-            _ => $"{step.Name} is not for loose hair.",
+            HairKinds.Locs when step.IsToolDetangle => RuleWords.NeverCombLocsItTakesThem,
+            HairKinds.Locs when step.Puts is { } puts && Substances.Of(puts).LeavesResidue => RuleWords.StepLeavesResidueInsideLocsThat(
+                step.Name
+            ),
+            HairKinds.Locs => RuleWords.StepIsNotForLocs(step.Name),
+            HairKinds.Style => RuleWords.StepDoesNotGoWithThis(step.Name),
+            HairKinds.TakenDown => RuleWords.StepDoesNotSuitHairThat(step.Name),
+            _ => RuleWords.StepIsNotForLooseHair(step.Name),
         };
 }

@@ -20,11 +20,9 @@ public sealed class NothingHeavyOnScalp : IRule
         select new Finding(
             Id,
             stays ? Severity.Stop : Severity.Warn,
-            stays
-                ? $"{step.Kind.Name} on the scalp clogs and itches; it belongs on lengths and ends."
-                : $"{step.Kind.Name} on the scalp clogs it and weighs the roots down. Keep it on lengths and ends.",
+            stays ? RuleWords.StepClogsTheScalpAndMakes(step.Kind.Name) : RuleWords.StepOnTheScalpClogsIt(step.Kind.Name),
             [step.Id],
-            new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Kind.Places & ~Places.Scalp)])
+            new Fix(RuleWords.KeepItOffTheScalp, [new SetPlaces(step.Id, step.Kind.Places & ~Places.Scalp)])
         );
 }
 
@@ -63,9 +61,9 @@ public sealed class LayersLightToHeavy : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{over.Kind.Name} is lighter than {under.Kind.Name.ToLowerInvariant()} and cannot get through it; light layers go first.",
+                RuleWords.OverIsLighterThanUnderAnd(over.Kind.Name, under.Kind.Noun),
                 [under.Id, over.Id],
-                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} first", [new MoveStep(over.Id, target?.Id ?? context.Before(first))])
+                new Fix(RuleWords.PutOverFirst(over.Kind.Noun), [new MoveStep(over.Id, target?.Id ?? context.Before(first))])
             );
         }
     }

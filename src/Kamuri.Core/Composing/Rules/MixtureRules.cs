@@ -18,7 +18,7 @@ public abstract class MixtureRule : IRule
 
     protected abstract IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use);
 
-    protected Finding Say(RuleContext context, Severity severity, string reason, PlanStep step, bool isSafety = false) =>
+    protected Finding Finds(RuleContext context, Severity severity, string reason, PlanStep step, bool isSafety = false) =>
         new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null) { IsSafety = isSafety };
 }
 
@@ -33,23 +33,17 @@ public sealed class StillGood : MixtureRule
     {
         if (!use.KeptAsTold)
         {
-            yield return Say(
-                context,
-                Severity.Stop,
-                $"{use.Name} was not kept as it should be; nothing in it keeps it from spoiling. Throw it out.",
-                step,
-                isSafety: true
-            );
+            yield return Finds(context, Severity.Stop, RuleWords.UseWasNotStoredAsIt(use.Name), step, isSafety: true);
         }
         else if (use is { ProductId: not null, UseBy: { } opened })
         {
             if (opened < context.Request.Today)
             {
                 // Months after opening are the maker's word for a thing with a preservative: a warning, not the end of it.
-                yield return Say(
+                yield return Finds(
                     context,
                     Severity.Warn,
-                    $"{use.Name} was good until {opened:d MMMM yyyy} after opening; look and smell, or open another.",
+                    RuleWords.UsePassedItsTimeAfterOpening(use.Name, $"{opened:d MMMM yyyy}"),
                     step
                 ) with
                 {
@@ -59,11 +53,11 @@ public sealed class StillGood : MixtureRule
         }
         else if (use.UseBy is { } day && day < context.Request.Today)
         {
-            yield return Say(context, Severity.Stop, $"{use.Name} was good until {day:d MMMM}; throw it out.", step, isSafety: true);
+            yield return Finds(context, Severity.Stop, RuleWords.UseExpiredOnDayThrowIt(use.Name, $"{day:d MMMM}"), step, isSafety: true);
         }
         else if (use.UseBy == context.Request.Today)
         {
-            yield return Say(context, Severity.Warn, $"{use.Name} is good until today; look and smell before you use it.", step) with
+            yield return Finds(context, Severity.Warn, RuleWords.UseExpiresTodayLookAtIt(use.Name), step) with
             {
                 Fix = null,
             };
@@ -86,11 +80,11 @@ public sealed class EssentialOilLimit : MixtureRule
         var made = FilmModel
             .For(step.Kind.Puts, step.Places, HeadSize.Of(head, figures.Head), figures, step.AmountFactor, context.Request.Hand)
             ?.Exact;
-        if (MixtureWords.EssentialOilSentence(use, head, leaveOn, made, figures.Mixtures, figures.Measures) is { } sentence)
+        if (MixtureSentences.EssentialOilSentence(use, head, leaveOn, made, figures.Mixtures, figures.Measures) is { } sentence)
         {
             var isUnsure =
                 EssentialOils.Judge(use, head, leaveOn, made, figures.Mixtures, figures.Measures) == EssentialOilVerdict.MayBeTooMuch;
-            yield return Say(context, isUnsure ? Severity.Warn : Severity.Stop, sentence, step, isSafety: !isUnsure);
+            yield return Finds(context, isUnsure ? Severity.Warn : Severity.Stop, sentence, step, isSafety: !isUnsure);
         }
     }
 }
@@ -133,14 +127,12 @@ public sealed class NothingThatBurns : IRule
             (use?.Traits ?? MixtureTraits.None)
             | (facts?.Irritates == true ? MixtureTraits.Onion : 0)
             | (facts?.IsRawEgg == true ? MixtureTraits.RawEgg : 0);
-        return use?.EssentialOilPercent >= Undiluted ? $"{use.Name} is undiluted essential oil, which must never go on a head."
-            : MixtureWords.IrritantSentence(traits, head) is { } irritant ? irritant
-            : traits.HasFlag(MixtureTraits.Burns) && step.Places.HasFlag(Places.Edges)
-                ? $"{use!.Name} burns. Keep it away from the eyes and the edges."
-            : head.HasBrokenSkin && facts?.StingsBrokenSkin == true
-                ? $"{step.Kind.Name} stings, and {head.Name} has broken skin on the scalp."
+        return use?.EssentialOilPercent >= Undiluted ? RuleWords.UseIsUndilutedEssentialOilWhich(use.Name)
+            : MixtureSentences.IrritantSentence(traits, head) is { } irritant ? irritant
+            : traits.HasFlag(MixtureTraits.Burns) && step.Places.HasFlag(Places.Edges) ? RuleWords.UseBurnsKeepItAwayFrom(use!.Name)
+            : head.HasBrokenSkin && facts?.StingsBrokenSkin == true ? RuleWords.StepStingsAndHeadHasBroken(step.Kind.Name, head.Name)
             : head.HasBrokenSkin && traits.HasFlag(MixtureTraits.RawEgg) && step.Places.HasFlag(Places.Scalp)
-                ? $"Raw egg must not touch broken skin, and {head.Name} has some on the scalp."
+                ? RuleWords.RawEggMustNotTouchBroken(head.Name)
             : null;
     }
 }
@@ -155,13 +147,7 @@ public sealed class IrritantNotOvernight : MixtureRule
         if (use.Irritates && step.Kind.IsOvernight)
         {
             var latest = context.Figures.ProcessingOf(StepCatalogue.Get(StepIds.OnionJuice))!.Body.Latest;
-            yield return Say(
-                context,
-                Severity.Stop,
-                $"{use.Name} irritates and may stay on for {latest:0} minutes at most, never overnight.",
-                step,
-                isSafety: true
-            );
+            yield return Finds(context, Severity.Stop, RuleWords.UseIrritatesAndMayStayOn(use.Name, $"{latest:0}"), step, isSafety: true);
         }
     }
 }
@@ -180,10 +166,10 @@ public sealed class NoSensitivity : MixtureRule
             .ToList();
         if (hits.Count > 0)
         {
-            yield return Say(
+            yield return Finds(
                 context,
                 Severity.Stop,
-                $"{use.Name} holds {string.Join(" and ", hits)}, which {context.Request.Head.Name} must not have.",
+                RuleWords.UseContainsWhatMustNotTouch(use.Name, Say.List(hits), context.Request.Head.Name),
                 step,
                 isSafety: true
             );
@@ -214,12 +200,7 @@ public sealed class PatchTested : MixtureRule
             .ToList();
         if (untested.Count > 0)
         {
-            yield return new Finding(
-                Id,
-                Severity.Warn,
-                $"New on this head: {Some(untested)}. Patch-test {use.Name} at least a day before.",
-                [step.Id]
-            )
+            yield return new Finding(Id, Severity.Warn, RuleWords.NewOnThisHeadSomePatch(Some(untested), use.Name), [step.Id])
             {
                 PatchTest = untested,
             };
@@ -231,7 +212,7 @@ public sealed class PatchTested : MixtureRule
         const int most = 4;
         return names.Count <= most
             ? string.Join(", ", names)
-            : $"{string.Join(", ", names.Take(most - 1))} and {names.Count - most + 1} more";
+            : RuleWords.NamesAndCountMore(string.Join(", ", names.Take(most - 1)), $"{(names.Count - most + 1)}");
     }
 }
 
@@ -244,17 +225,12 @@ public sealed class CleanlyMade : MixtureRule
     {
         if (use.Sieved == false)
         {
-            yield return new Finding("R35", Severity.Warn, $"{use.Name} was not sieved; its bits stay in the hair.", [step.Id]);
+            yield return new Finding("R35", Severity.Warn, RuleWords.UseWasNotSievedAndIts(use.Name), [step.Id]);
         }
 
         if (use.SapDrained == false)
         {
-            yield return new Finding(
-                "R36",
-                Severity.Warn,
-                $"{use.Name}: the yellow sap of the leaf was not drained, and it irritates.",
-                [step.Id]
-            );
+            yield return new Finding("R36", Severity.Warn, RuleWords.TheYellowSapInUseWas(use.Name), [step.Id]);
         }
     }
 }
@@ -305,7 +281,12 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
                 yield return new Finding(
                     "R37",
                     Severity.Warn,
-                    $"{step.Kind.Name} takes {needed.Measured.Value:0} ml; the fullest on the shelf is {fullest.Name} with {fullest.Left.Value.Value:0} ml.",
+                    RuleWords.StepTakesMeasuredMlTheFullest(
+                        step.Kind.Name,
+                        $"{needed.Measured.Value:0}",
+                        fullest.Name,
+                        $"{fullest.Left.Value.Value:0}"
+                    ),
                     [step.Id]
                 );
             }
@@ -330,7 +311,12 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
             yield return new Finding(
                 "R37",
                 Severity.Warn,
-                $"{use.Name}: {stock.Value:0} ml is there, {needed.Measured.Value:0} ml is wanted; {needed.Exact.Value - stock.Value:0} ml short. Fragile zones and ends first.",
+                RuleWords.YouHaveStockMlOfUse(
+                    use.Name,
+                    $"{stock.Value:0}",
+                    $"{needed.Measured.Value:0}",
+                    $"{(needed.Exact.Value - stock.Value):0}"
+                ),
                 [step.Id]
             );
         }
@@ -343,11 +329,12 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
         var school = context.Request.SchoolsInUse.Homemade;
         if (use.KeepsUnderADay)
         {
-            var kept = school == HomemadeKeeping.OneUse ? "" : ", cold or frozen as it may be";
             yield return new Finding(
                 "R38",
                 Severity.Note,
-                $"{use.Name} does not keep a day{kept}; {needed.Measured.Value:0} ml is enough for this head.",
+                school == HomemadeKeeping.OneUse
+                    ? RuleWords.DoesNotKeep(use.Name, $"{needed.Measured.Value:0}")
+                    : RuleWords.DoesNotKeepEvenCold(use.Name, $"{needed.Measured.Value:0}"),
                 [step.Id]
             );
         }
@@ -356,7 +343,7 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
             yield return new Finding(
                 "R38",
                 Severity.Note,
-                $"{use.Name} is made for one use in this school; {needed.Measured.Value:0} ml is enough for this head.",
+                RuleWords.YouPreferToMakeUseFor(use.Name, $"{needed.Measured.Value:0}"),
                 [step.Id]
             );
         }
@@ -376,18 +363,13 @@ public sealed class AtItsWarmth : MixtureRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{use.Name} is at {warm.Value:0} °C; {cooling.WarmestOnSkin.Value:0} °C is the most on skin. Let it cool.",
+                RuleWords.UseIsAtWarmCAnd(use.Name, $"{warm.Value:0}", $"{cooling.WarmestOnSkin.Value:0}"),
                 [step.Id]
             );
         }
         else if (use.At is { } cool && step.Kind.Puts is Substance.HotOil && cool.Value < cooling.StillWarm.Value)
         {
-            yield return new Finding(
-                Id,
-                Severity.Warn,
-                $"{use.Name} has cooled to {cool.Value:0} °C; warm it again in hot water.",
-                [step.Id]
-            );
+            yield return new Finding(Id, Severity.Warn, RuleWords.UseHasCooledToCoolC(use.Name, $"{cool.Value:0}"), [step.Id]);
         }
     }
 }
@@ -413,10 +395,10 @@ public sealed class BegunInTime : MixtureRule
         var cooking = Larder.Cook(context.Request, formula, context.Request.Kitchen.YieldOf(formula), context.Figures);
         if (cooking.Ahead is { } ahead && ahead.LeadMinutes.Earliest > until.TotalMinutes)
         {
-            yield return Say(
+            yield return Finds(
                 context,
                 Severity.Warn,
-                $"{formula.Name} has to be begun {PlanWords.Spell(ahead.LeadMinutes.Earliest)} before. Use what is there, plan for a later day, or leave it out.",
+                RuleWords.FormulaMustBeStartedMinutesBefore(formula.Name, Say.Minutes(ahead.LeadMinutes.Earliest)),
                 step
             );
         }

@@ -22,9 +22,9 @@ public sealed class HeavyOilWashedOut : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                "One pass of shampoo leaves heavy oil behind; it needs a lifting rinse before, or a second pass.",
+                RuleWords.OnePassOfShampooLeavesHeavy,
                 [oil.Id, steps[cleanse].Id],
-                new Fix("Cleanse twice", [new AddStep(steps[cleanse].Kind.Id, steps[cleanse].Id)])
+                new Fix(RuleWords.CleanseTwice, [new AddStep(steps[cleanse].Kind.Id, steps[cleanse].Id)])
             );
         }
     }
@@ -46,9 +46,9 @@ public sealed class TwoPassesAfterLong : IRule
             yield return new Finding(
                 Id,
                 Severity.Note,
-                $"After {since} days the first pass only loosens; two short ones wash better than one long one.",
+                RuleWords.AfterSinceDaysTheFirstPass($"{since}"),
                 [cleanses[0].Id],
-                new Fix("Cleanse twice", [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)])
+                new Fix(RuleWords.CleanseTwice, [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)])
             );
         }
     }
@@ -68,9 +68,9 @@ public sealed class NoSealOnScalp : IRule
         select new Finding(
             Id,
             Severity.Warn,
-            $"{step.Kind.Name} that seals, left on the scalp, holds sweat and flakes under it.",
+            RuleWords.StepSealsLeftOnTheScalp(step.Kind.Name),
             [step.Id],
-            new Fix("Keep it off the scalp", [new SetPlaces(step.Id, step.Places & ~Places.Scalp)])
+            new Fix(RuleWords.KeepItOffTheScalp, [new SetPlaces(step.Id, step.Places & ~Places.Scalp)])
         );
 }
 
@@ -101,9 +101,9 @@ public sealed class NothingSealedOut : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{context.Walk[at].Step.Kind.Name} seals; {over.Kind.Name.ToLowerInvariant()} over it cannot bring water in any more.",
+                RuleWords.StepSealsSoOverOnTop(context.Walk[at].Step.Kind.Name, over.Kind.Noun),
                 [seal.Step, over.Id],
-                new Fix($"Put {over.Kind.Name.ToLowerInvariant()} under it", [new MoveStep(over.Id, context.Before(at))])
+                new Fix(RuleWords.PutOverUnderIt(over.Kind.Noun), [new MoveStep(over.Id, context.Before(at))])
             );
         }
     }

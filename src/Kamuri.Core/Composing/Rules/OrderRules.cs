@@ -33,10 +33,10 @@ public sealed class TreatmentBeforeCleanse : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{steps[at].Kind.Name} shields hair from the cleanse, so it belongs before it.",
+                RuleWords.StepsProtectsHairFromTheCleanse(steps[at].Kind.Name),
                 [steps[at].Id, steps[cleanse].Id],
                 new Fix(
-                    $"Move {steps[at].Kind.Name.ToLowerInvariant()} before the cleanse",
+                    RuleWords.MoveBeforeTheCleanse(steps[at].Kind.Noun),
                     [new MoveSteps(WithCompanions(steps, at), context.Before(basin))]
                 )
             );
@@ -79,9 +79,9 @@ public sealed class ConditionAfterCleanse : IRule
             yield return new Finding(
                 Id,
                 Severity.Stop,
-                "A cleanse leaves the hair in the style bare; a light spray conditioner follows it.",
+                RuleWords.ACleanseLeavesTheHairIn,
                 [cleanse],
-                new Fix("Add a light spray", [new AddStep(StepIds.SprayConditioner, anchor)])
+                new Fix(RuleWords.AddALightSpray, [new AddStep(StepIds.SprayConditioner, anchor)])
             );
             yield break;
         }
@@ -104,9 +104,9 @@ public sealed class ConditionAfterCleanse : IRule
         yield return new Finding(
             Id,
             Severity.Stop,
-            "Cleansing lifts the cuticle and takes oil away; without a conditioner after it the hair dries rough and breaks.",
+            RuleWords.CleansingLiftsTheCuticleAndRemoves,
             [cleanse],
-            new Fix("Add a conditioner", edits)
+            new Fix(RuleWords.AddAConditioner, edits)
         );
     }
 }
@@ -154,7 +154,7 @@ public sealed class RinseOffStaysNot : IRule
             return new Finding(
                 Id,
                 Severity.Stop,
-                $"{WetnessScale.Capital(left.Name)} must not stay in the hair. Use something else for {layer.Kind.Name.ToLowerInvariant()}.",
+                RuleWords.LeftMustNotStayInThe(WetnessScale.Capital(left.Name), layer.Kind.Noun),
                 [layer.Id],
                 context.LeaveOut(layer)
             );
@@ -165,9 +165,9 @@ public sealed class RinseOffStaysNot : IRule
             return new Finding(
                 Id,
                 Severity.Stop,
-                $"{WetnessScale.Capital(unwashed.Name)} does not come out with water alone; it has to be washed out before anything stays on.",
+                RuleWords.WaterAloneDoesNotRemoveUnwashed(WetnessScale.Capital(unwashed.Name)),
                 Of(unwashed, at),
-                new Fix("Wash it out", WashOut(context, state, anchor))
+                new Fix(RuleWords.WashItOut, WashOut(context, state, anchor))
             );
         }
 
@@ -177,9 +177,9 @@ public sealed class RinseOffStaysNot : IRule
             : new Finding(
                 Id,
                 Severity.Stop,
-                $"{WetnessScale.Capital(left.Name)} is still on the hair here; it has to be rinsed out before anything stays on.",
+                RuleWords.LeftIsStillInTheHair(WetnessScale.Capital(left.Name)),
                 Of(left, at),
-                new Fix("Rinse it out", [new AddStep(rinse, anchor)])
+                new Fix(RuleWords.RinseItOut, [new AddStep(rinse, anchor)])
             );
     }
 
@@ -225,9 +225,9 @@ public sealed class LongConditionAfterClarify : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{steps[clarify].Kind.Name} strips the hair bare; a long moisture deep condition behind it gives back what it took.",
+                RuleWords.StepsStripsTheHairALong(steps[clarify].Kind.Name),
                 [steps[clarify].Id],
-                plain < 0 ? null : new Fix("Deep condition instead", swap)
+                plain < 0 ? null : new Fix(RuleWords.DeepConditionInstead, swap)
             );
             yield break;
         }
@@ -242,9 +242,9 @@ public sealed class LongConditionAfterClarify : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"After {steps[clarify].Kind.Name.ToLowerInvariant()}, {minutes:0} minutes of deep condition is short; from {window.Earliest:0} it gives back what was taken.",
+                RuleWords.AfterStepsMinutesMinutesOfDeep(steps[clarify].Kind.Noun, $"{minutes:0}", $"{window.Earliest:0}"),
                 [steps[clarify].Id, carrier.Id],
-                new Fix($"Give it {window.Usual:0} minutes", [new SetMinutes(carrier.Id, window.Usual)])
+                new Fix(RuleWords.GiveItUsualMinutes($"{window.Usual:0}"), [new SetMinutes(carrier.Id, window.Usual)])
             );
         }
     }

@@ -16,7 +16,7 @@ public sealed class ProteinOnce : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{bearing[at].Kind.Name} brings protein again after {bearing[0].Kind.Name.ToLowerInvariant()}; twice in one day makes hair stiff and brittle.",
+                RuleWords.BearingAddsProteinAgainAfterBearing2(bearing[at].Kind.Name, bearing[0].Kind.Noun),
                 [bearing[0].Id, bearing[at].Id],
                 bearing[at].Kind.CanBeSpared ? context.LeaveOut(bearing[at]) : null
             );
@@ -48,7 +48,7 @@ public sealed class ProteinInItsTime : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"The last protein was {days} days ago; this hair takes it every {interval.Usual} days at most.",
+                    RuleWords.TheLastProteinWasDaysDays($"{days}", $"{interval.Usual}"),
                     [step.Id],
                     step.Kind.CanBeSpared ? context.LeaveOut(step) : null
                 );
@@ -56,7 +56,7 @@ public sealed class ProteinInItsTime : IRule
 
             if (!step.Kind.IsConditioning && !steps.Skip(steps.IndexOf(step) + 1).Any(after => after.Kind.IsConditioning))
             {
-                yield return new Finding(Id, Severity.Note, "A moisture deep condition behind protein keeps the hair supple.", [step.Id]);
+                yield return new Finding(Id, Severity.Note, RuleWords.AMoisturisingDeepConditionAfterProtein, [step.Id]);
             }
         }
     }

@@ -33,7 +33,7 @@ public sealed class InItsRhythm : IRule
                 yield return new Finding(
                     Id,
                     harsh ? Severity.Warn : Severity.Note,
-                    $"{step.Kind.Name} was done {days} days ago; every {interval.Usual} days is usual, not before {interval.Earliest}.",
+                    RuleWords.StepWasDoneDaysDaysAgo(step.Kind.Name, $"{days}", $"{interval.Usual}", $"{interval.Earliest}"),
                     [step.Id],
                     harsh && step.Kind.CanBeSpared ? context.LeaveOut(step) : null
                 );
@@ -43,7 +43,7 @@ public sealed class InItsRhythm : IRule
                 yield return new Finding(
                     Id,
                     Severity.Note,
-                    $"{step.Kind.Name} is late: {days} days, where {interval.Latest} is the most. Expect more of everything.",
+                    RuleWords.StepIsOverdueDaysDaysAgo(step.Kind.Name, $"{days}", $"{interval.Latest}"),
                     [step.Id]
                 );
             }
@@ -81,9 +81,9 @@ public sealed class RestForTheEdges : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"The last tight style came down {days} days ago; edges need {rhythm.RestBetweenStyles} days of rest.",
+                RuleWords.TheLastTightStyleCameDown($"{days}", $"{rhythm.RestBetweenStyles}"),
                 [tension.Id],
-                new Fix("Chunky twists instead", [new AddStep(StepIds.Twists, tension.Id), new DropStep(tension.Id)])
+                new Fix(RuleWords.ChunkyTwistsInstead, [new AddStep(StepIds.Twists, tension.Id), new DropStep(tension.Id)])
             );
         }
 
@@ -93,12 +93,7 @@ public sealed class RestForTheEdges : IRule
             && worn > rhythm.LongestStyleDays
         )
         {
-            yield return new Finding(
-                Id,
-                Severity.Warn,
-                $"This style has been in for {worn} days; past {rhythm.LongestStyleDays} it mats and pulls. Take it down instead.",
-                []
-            );
+            yield return new Finding(Id, Severity.Warn, RuleWords.ThisStyleHasBeenInFor($"{worn}", $"{rhythm.LongestStyleDays}"), []);
         }
     }
 }
@@ -123,7 +118,7 @@ public sealed class RetwistSeldom : IRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"The last retwist was {days} days ago; sooner than {earliest} thins the roots.",
+                RuleWords.TheLastRetwistWasDaysDays($"{days}", $"{earliest}"),
                 [retwist.Id],
                 context.LeaveOut(retwist)
             );
@@ -161,12 +156,17 @@ public sealed class RestAfterChemicals : IRule
         )
         {
             var fix = step.Kind.IsCleanse
-                ? new Fix("Plain cleanse instead", [new AddStep(StepIds.Cleanse, step.Id), new DropStep(step.Id)])
+                ? new Fix(RuleWords.PlainCleanseInstead, [new AddStep(StepIds.Cleanse, step.Id), new DropStep(step.Id)])
                 : context.LeaveOut(step);
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                $"{recent.Kind} {request.Today.DayNumber - recent.Date.DayNumber} days ago: no {step.Kind.Name.ToLowerInvariant()} for {rest} days unless your professional said so.",
+                RuleWords.RecentDayNumberDaysAgoNoStep(
+                    HeadNames.Title(recent.Kind),
+                    $"{(request.Today.DayNumber - recent.Date.DayNumber)}",
+                    step.Kind.Noun,
+                    $"{rest}"
+                ),
                 [step.Id],
                 fix
             );
@@ -194,12 +194,7 @@ public sealed class OneChangeAtATime : IRule
         {
             if (watched is not null && context.Use(step) is { IsChange: true } use && use.Name != watched)
             {
-                yield return new Finding(
-                    Id,
-                    Severity.Note,
-                    $"{use.Name} would be the second change this month, after {watched}; afterwards nobody could tell which did what.",
-                    [step.Id]
-                );
+                yield return new Finding(Id, Severity.Note, RuleWords.UseWouldBeTheSecondChange(use.Name, watched), [step.Id]);
             }
         }
     }

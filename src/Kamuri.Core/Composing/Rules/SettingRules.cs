@@ -18,9 +18,9 @@ public sealed class SetAtItsWetness : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"{kind.Name} on {WetnessScale.Word(before)} hair does not hold; it wants it {WetnessScale.Word(kind.NeedsAtLeast)}.",
+                    RuleWords.KindDoesNotHoldOnWord(kind.Name, WetnessScale.Word(before), WetnessScale.Word(kind.NeedsAtLeast)),
                     [walked.Step.Id],
-                    new Fix("Dampen first", [new AddStep(StepIds.Dampen, context.Before(at))])
+                    new Fix(RuleWords.DampenFirst, [new AddStep(StepIds.Dampen, context.Before(at))])
                 );
             }
             else if (before > kind.NeedsAtMost)
@@ -36,11 +36,11 @@ public sealed class SetAtItsWetness : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"{kind.Name} on {WetnessScale.Word(before)} hair shrinks and dries slowly; {WetnessScale.Word(kind.NeedsAtMost)} is wet enough.",
+                    RuleWords.KindOnWordHairShrinksAnd(kind.Name, WetnessScale.Word(before), WetnessScale.Word(kind.NeedsAtMost)),
                     [walked.Step.Id],
                     later is null
-                        ? new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
-                        : new Fix($"Do it after {later.Kind.Name.ToLowerInvariant()}", [new MoveStep(walked.Step.Id, later.Id)])
+                        ? new Fix(RuleWords.GetFirst(StepCatalogue.Get(insert).Name), [new AddStep(insert, context.Before(at))])
+                        : new Fix(RuleWords.DoItAfterLater(later.Kind.Noun), [new MoveStep(walked.Step.Id, later.Id)])
                 );
             }
         }
@@ -83,11 +83,9 @@ public sealed class DryBeforeBed : IRule
         yield return new Finding(
             Id,
             Severity.Stop,
-            night is null
-                ? "Locs and braids have to be dry to the core the same day; damp cores sour."
-                : "Bed on wet locs or braids: damp cores sour overnight. At least 95 % dry first.",
+            night is null ? RuleWords.LocsAndBraidsMustBeDry : RuleWords.DoNotSleepOnWetLocs,
             [(night ?? last).Step.Id],
-            new Fix("Dry to the core", edits)
+            new Fix(RuleWords.DryToTheCore, edits)
         );
     }
 }

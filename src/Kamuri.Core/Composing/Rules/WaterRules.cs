@@ -16,9 +16,9 @@ public sealed class EggRinsedCool : IRule
         select new Finding(
             Id,
             Severity.Stop,
-            "Water over 30 °C cooks raw egg into the hair; rinse it out cool first.",
+            RuleWords.WaterOver30CCooksRaw,
             [egg.Step, walked.Step.Id],
-            new Fix("Rinse cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)])
+            new Fix(RuleWords.RinseCool, [new SetWater(walked.Step.Id, WaterTemperature.Cool)])
         );
 }
 
@@ -33,9 +33,9 @@ public sealed class ClosingRinseCool : IRule
         select new Finding(
             Id,
             Severity.Warn,
-            "Warm water at the end leaves the cuticle open and washes out what was put in.",
+            RuleWords.WarmWaterAtTheEndLeaves,
             [walked.Step.Id],
-            new Fix("Close cool", [new SetWater(walked.Step.Id, WaterTemperature.Cool)])
+            new Fix(RuleWords.FinishWithCoolWater, [new SetWater(walked.Step.Id, WaterTemperature.Cool)])
         );
 }
 
@@ -61,11 +61,9 @@ public sealed class NothingScalding : IRule
             }
 
             var (title, water) = step.Kind.IsClosingRinse
-                ? ("Close cool", WaterTemperature.Cool)
-                : ("Use warm water", WaterTemperature.Warm);
-            var why = isTender
-                ? $"Hot water scalds {head.Name}. Use water at 36 to 40 °C, tested on your wrist."
-                : "Hot water scalds skin and dries hair. Use water at 36 to 40 °C, never above 43.";
+                ? (RuleWords.FinishWithCoolWater, WaterTemperature.Cool)
+                : (RuleWords.UseWarmWater, WaterTemperature.Warm);
+            var why = isTender ? RuleWords.HotWaterScaldsHeadUseWater(head.Name) : RuleWords.HotWaterScaldsSkinAndDries;
             yield return new Finding(
                 Id,
                 isTender ? Severity.Stop : Severity.Warn,
@@ -94,12 +92,7 @@ public sealed class WarmForLowPorosity : IRule
         var isHeated = context.Walk.Any(walked => walked.Step.Kind.Covers && walked.Step.Heat is Heat.Hood or Heat.Steamer);
         if (context.Request.Head.Porosity == Porosity.Low && treatments.Count > 0 && !isHeated)
         {
-            yield return new Finding(
-                Id,
-                Severity.Note,
-                "Low porosity: put these on warm, wrist-tested; the cool water comes at the end.",
-                treatments
-            );
+            yield return new Finding(Id, Severity.Note, RuleWords.LowPorosityPutTheseOnWarm, treatments);
         }
     }
 }

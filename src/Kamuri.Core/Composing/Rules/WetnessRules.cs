@@ -27,12 +27,12 @@ public sealed class NoDryCombing : IRule
             yield return new Finding(
                 Id,
                 Severity.Stop,
-                "A comb through dry hair with nothing on it snaps strands; it needs slip first.",
+                RuleWords.ACombThroughDryBareHair,
                 [walked.Step.Id],
                 slippery is null
                     ? new Fix("Mist with slip first", [new AddStep(StepIds.SlipMist, context.Before(at))])
                     : new Fix(
-                        $"Comb in the {Substances.Of(slippery.Step.Kind.Puts!.Value).Name} instead",
+                        RuleWords.CombInThePutsInstead(Substances.Of(slippery.Step.Kind.Puts!.Value).Name),
                         [new MoveStep(walked.Step.Id, slippery.Step.Id)]
                     )
             );
@@ -62,9 +62,9 @@ public sealed class WetEnough : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"{step.Kind.Name} needs {WetnessScale.Word(step.Kind.NeedsAtLeast)} hair and here it is {WetnessScale.Word(before)}.",
+                    RuleWords.StepNeedsWordHairHereIt(step.Kind.Name, WetnessScale.Word(step.Kind.NeedsAtLeast), WetnessScale.Word(before)),
                     [step.Id],
-                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
+                    new Fix(RuleWords.GetFirst(StepCatalogue.Get(insert).Name), [new AddStep(insert, context.Before(at))])
                 );
             }
             else if (before > step.Kind.NeedsAtMost && !NotDripping.Concerns(step.Kind, before))
@@ -74,9 +74,9 @@ public sealed class WetEnough : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"{step.Kind.Name} wants {WetnessScale.Word(step.Kind.NeedsAtMost)} hair at most and here it is {WetnessScale.Word(before)}.",
+                    RuleWords.StepNeedsWordHairAtMost(step.Kind.Name, WetnessScale.Word(step.Kind.NeedsAtMost), WetnessScale.Word(before)),
                     [step.Id],
-                    new Fix($"{StepCatalogue.Get(insert).Name} first", [new AddStep(insert, context.Before(at))])
+                    new Fix(RuleWords.GetFirst(StepCatalogue.Get(insert).Name), [new AddStep(insert, context.Before(at))])
                 );
             }
         }
@@ -103,9 +103,9 @@ public sealed class NotDripping : IRule
                 yield return new Finding(
                     Id,
                     Severity.Warn,
-                    $"Dripping hair is full of water already; {walked.Step.Kind.Name.ToLowerInvariant()} would run off with it.",
+                    RuleWords.DrippingHairIsFullOfWater(walked.Step.Kind.Noun),
                     [walked.Step.Id],
-                    new Fix("Wring out first", [new AddStep(StepIds.Wring, context.Before(at))])
+                    new Fix(RuleWords.WringOutFirst, [new AddStep(StepIds.Wring, context.Before(at))])
                 );
             }
         }
@@ -132,14 +132,13 @@ public sealed class HeatAllowed : IRule
 
             if (!head.MayHaveHeat)
             {
-                var why = head.HasBrokenSkin ? "has broken skin on the scalp" : "cannot sit under heat";
                 yield return new Finding(
                     Id,
                     Severity.Stop,
-                    $"{head.Name} {why}; body heat under a cap does it more slowly.",
+                    head.HasBrokenSkin ? RuleWords.NoHeatOnBrokenSkin(head.Name) : RuleWords.NoHeat(head.Name),
                     [step.Id],
                     new Fix(
-                        step.Kind.IsDrying ? "Dry in still air" : "Use a cap",
+                        step.Kind.IsDrying ? RuleWords.DryInStillAir : RuleWords.UseACap,
                         [new SetHeat(step.Id, step.Kind.IsDrying ? Heat.None : Heat.Cap)]
                     )
                 )
@@ -154,9 +153,9 @@ public sealed class HeatAllowed : IRule
                 yield return new Finding(
                     Id,
                     Severity.Stop,
-                    $"{treatment.Name} takes no added heat.",
+                    RuleWords.TreatmentMustNotBeHeated(treatment.Name),
                     [step.Id, treatment.Step],
-                    new Fix("Use a cap", [new SetHeat(step.Id, Heat.Cap)])
+                    new Fix(RuleWords.UseACap, [new SetHeat(step.Id, Heat.Cap)])
                 )
                 {
                     IsSafety = true,

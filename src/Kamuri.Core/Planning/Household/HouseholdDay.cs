@@ -94,12 +94,12 @@ internal sealed class HouseholdDay
                 { } undone
             )
             {
-                return $"Nobody may do this for {name}: {undone.Title.ToLowerInvariant()}. Let somebody, or leave it out.";
+                return HouseholdWords.NobodyCanDoThisForName(name, undone.Title);
             }
 
             if (head.Asked.Present.Count > 0 && !Present(head).Any())
             {
-                return $"{name} is not there any more at {PlanWords.Clock(Zero)}.";
+                return HouseholdWords.NameHasAlreadyLeftAtTime(name, Say.Clock(Zero));
             }
         }
 
@@ -107,9 +107,9 @@ internal sealed class HouseholdDay
             .SelectMany(drafted => drafted.Job.Uses)
             .Distinct()
             .Where(resource => resource != Resource.Hands && Request.Equipment.Count(resource) == 0)
-            .Select(resource => resource.ToString().ToLowerInvariant())
+            .Select(EquipmentNames.Of)
             .ToList();
-        return lacking.Count > 0 ? $"This plan needs something the house does not have: {string.Join(", ", lacking)}." : null;
+        return lacking.Count > 0 ? HouseholdWords.ThisPlanNeedsSomethingTheHousehold(Say.List(lacking)) : null;
     }
 
     /// <summary>Who is not there for all of the day, in a sentence each.</summary>
@@ -117,7 +117,10 @@ internal sealed class HouseholdDay
         Heads
             .Where(head => head.Asked.Present.Count > 0)
             .Select(head =>
-                $"{head.Request.Head.Name} is there {string.Join(" and ", head.Asked.Present.Select(each => $"from {PlanWords.Clock(each.From)} to {PlanWords.Clock(each.To)}"))}, and that is not long enough."
+                HouseholdWords.NotHomeLongEnough(
+                    head.Request.Head.Name,
+                    Say.List([.. head.Asked.Present.Select(each => HouseholdWords.FromTo(Say.Clock(each.From), Say.Clock(each.To)))])
+                )
             );
 
     /// <summary>

@@ -41,7 +41,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             // Somebody is not there long enough: better to say so and show how long it would take than to show nothing.
             beyond.AddRange(day.NotLongEnough());
             problem = day.Whole(mayStayUp: true);
-            schedule = Drafted() ?? throw new UnplaceableException("These heads cannot be put into any order with who and what is there.");
+            schedule = Drafted() ?? throw new UnplaceableException(HouseholdWords.TheseHeadsCannotBeFittedAround);
         }
 
         double? least = null;
@@ -262,7 +262,7 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             At(forecast.LikelyMinutes),
             At(Math.Ceiling(forecast.NineInTenMinutes)),
             [.. Rests(tasks, figures)],
-            HouseholdWords.Bottleneck(day, tasks, forecast),
+            HouseholdSentences.Bottleneck(day, tasks, forecast),
             beyond
         )
         {

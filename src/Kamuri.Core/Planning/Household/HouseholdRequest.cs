@@ -47,10 +47,10 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
     public static IReadOnlyList<HelpingHands> OfHouse(int pairs) => pairs > 1 ? [new(Own), new(Other)] : [new(Own)];
 
     /// <summary>"You go on for", "Ada goes on for".</summary>
-    public static string GoesOn(string name) => name == Own ? "You go on for" : $"{name} goes on for";
+    public static string GoesOn(string name) => name == Own ? HouseholdWords.YouWorkFor : HouseholdWords.NameWorksFor(name);
 
     /// <summary>"your hands", "Ada’s hands".</summary>
-    public static string Whose(string name) => name == Own ? "your hands" : $"{name}’s hands";
+    public static string Whose(string name) => name == Own ? HouseholdWords.YourHands : HouseholdWords.NameSHands(name);
 
     /// <summary>The heads they may work on; null for all.</summary>
     public IReadOnlyList<Guid>? Heads { get; init; }

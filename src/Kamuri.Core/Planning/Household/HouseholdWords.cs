@@ -1,181 +1,162 @@
-using Kamuri.Core.Scheduling;
-using Kamuri.Core.Steps;
-
 namespace Kamuri.Core.Planning.Household;
 
-/// <summary>Says in plain sentences what was computed for a household.</summary>
-public static class HouseholdWords
+/// <summary>What is said about a household's plan.</summary>
+[Texts("a household's plan")]
+internal static class HouseholdWords
 {
-    /// <summary>What begins so soon begins when it was asked to.</summary>
-    private static readonly TimeSpan AtOnce = TimeSpan.FromMinutes(5);
+    // HouseholdDay
+    public static string NobodyCanDoThisForName(string name, string undone) =>
+        $"Nobody can do this for {name}: {undone}. Allow someone to, or leave it out.";
 
-    /// <summary>When it begins and ends, for whom, how sure that is, and whether anything could be quicker.</summary>
-    public static string Finish(HouseholdPlan plan)
-    {
-        var hands = plan.Request.Hands.Count == 1 ? "one pair of hands" : "two pairs of hands";
-        var done = plan.Heads.Select(head => head.Plan).OrderBy(each => each.End).ToList();
-        var ends = done.Select(
-                (each, at) => $"{each.Request.Head.Name} at {PlanWords.Clock(each.End, at == 0 ? plan.Start : done[at - 1].End)}"
-            )
-            .ToList();
-        return string.Join(
-            ' ',
-            $"Start at {PlanWords.Clock(plan.Start, plan.Request.When.Wall(plan.Request.When.Now))}{Later(plan)}; done: {PlanWords.All(ends)}. Nine times in ten all by {PlanWords.Clock(plan.NineInTenBy, plan.End)}.",
-            string.Join(
-                ' ',
-                Change(plan)
-                    .Concat(Tight(plan))
-                    .Concat(
-                        plan.WithoutRest.Select(each =>
-                                $"{HelpingHands.GoesOn(each.Who)} {PlanWords.Spell(each.Minutes)} in one go; no place for a break was found there."
-                            )
-                            .Prepend(Best(plan, hands))
-                            .Concat(InOneGo(plan))
-                    )
-            )
-        );
-    }
+    public static string NameHasAlreadyLeftAtTime(string name, string time) => $"{name} has already left at {time}.";
 
-    /// <summary>Why it does not begin when it was asked to; empty where it does, or where it was asked for by an hour.</summary>
-    private static string Later(HouseholdPlan plan)
-    {
-        var (request, when) = (plan.Request, plan.Request.When);
-        var asked = when.StartAt is { } at && at > when.Now ? at : when.Now;
-        if (when.ReadyBy is not null || plan.Start - asked < AtOnce)
-        {
-            return "";
-        }
+    public static string ThisPlanNeedsSomethingTheHousehold(string lacking) =>
+        $"This plan needs something the household does not have: {lacking}.";
 
-        var reasons = new (bool Is, string Word)[]
-        {
-            (
-                request.Taken.Count > 0
-                    || request.Heads.Any(head => head.Present.Count > 0)
-                    || request.Hands.Any(hands => hands.Away.Count > 0),
-                "who and what is there when"
-            ),
-            (plan.Heads.Any(head => head.Wanted is not null), "their hours"),
-            (plan.Tasks.Any(task => task.IsOvernight), "the night"),
-        };
-        var words = reasons.Where(reason => reason.Is).Select(reason => reason.Word).ToList();
-        return words.Count == 0 ? "" : $", not at {PlanWords.Clock(when.Wall(asked), plan.Start)}, to suit {PlanWords.All(words)}";
-    }
+    // HouseholdPlanner
+    public const string TheseHeadsCannotBeFittedAround = "These heads cannot be fitted around the people and equipment there are.";
 
-    private static IEnumerable<string> Change(HouseholdPlan plan) =>
-        ClockChange.Sentence(plan.Request.When, plan.Start, plan.End) is { } change ? [change] : [];
+    // HouseholdRequest
+    public const string YouWorkFor = "You work for";
 
-    /// <summary>Who is in time as planned, and on most such days is not.</summary>
-    private static IEnumerable<string> Tight(HouseholdPlan plan)
-    {
-        var names = plan
-            .Heads.Where(head => head is { Wanted: { } wanted, ChanceInTime: < 0.5 } && head.Plan.End <= wanted)
-            .Select(head => head.Plan.Request.Head.Name)
-            .ToList();
-        if (plan.MinutesLate <= 0 && names.Count > 0)
-        {
-            yield return $"It fits, but tightly: on most such days {PlanWords.All(names)} {(names.Count == 1 ? "is" : "are")} later.";
-        }
-    }
+    public static string NameWorksFor(string name) => $"{name} works for";
 
-    /// <summary>
-    /// What only somebody who stops between two sections can rest in. How long that takes is theirs to say, so it is in no time of the
-    /// plan.
-    /// </summary>
-    private static IEnumerable<string> InOneGo(HouseholdPlan plan)
-    {
-        if (plan.InOneGo.Count > 0)
-        {
-            var work = PlanWords.All([
-                .. plan.InOneGo.Select(each => $"{each.What.ToLowerInvariant()} on {each.Head} ({PlanWords.Spell(each.Minutes)})"),
-            ]);
-            yield return $"Long at one go: {work}. Rest there between two sections; these times leave none for it.";
-        }
-    }
+    public const string YourHands = "Your hands";
 
-    /// <summary>
-    /// How far from the best there is. A day that is placed towards an hour, or around a night, could be earlier but not shorter; and one
-    /// that cannot be in time as it comes is the best for those hours, whenever the last of it ends.
-    /// </summary>
-    private static string Best(HouseholdPlan plan, string hands) =>
-        (plan.Proven, plan.BeginsAtWill) switch
-        {
-            _ when plan is { MinutesLate: > 0, IsSure: true } => $"No plan is less late with {hands}.",
-            _ when plan is { MinutesLate: > 0, LeastLate: >= 1 and var least } =>
-                $"No plan is less than {PlanWords.Spell(least)} late with {hands}{(plan is { Request.HasOneHour: false, Heads.Count: > 1 } ? ", all heads added up" : "")}; this one is {PlanWords.Spell(plan.MinutesLate)}.",
-            _ when plan is { MinutesLate: <= 0, MinutesShortened: > 0 } => Shortened(plan, hands),
-            (true, false) => $"No plan can finish sooner with {hands}.",
-            (true, true) => $"No plan is shorter with {hands}.",
-            (false, false) =>
-                $"No plan can finish before {PlanWords.Clock(plan.NotBefore, plan.End)}; this one finishes at {PlanWords.Clock(plan.End)}.",
-            (false, true) =>
-                $"No plan is shorter than {PlanWords.Spell((plan.NotBefore - plan.Start).TotalMinutes)}; this one takes {PlanWords.Spell(plan.Minutes)}.",
-        };
+    public static string NameSHands(string name) => $"{name}’s hands";
 
-    /// <summary>How sure it is of a plan that is in time with waits shortened that they have to be.</summary>
-    private static string Shortened(HouseholdPlan plan, string hands) =>
-        plan switch
-        {
-            { Proven: false } => "In time; whether its waits can be kept closer to usual was not proven.",
-            { MayBeCloser: false } => $"No plan that is in time keeps its waits closer to usual with {hands}.",
-            { IsGentle: true } =>
-                $"No plan is in time with {hands} and all waits as usual; here none goes more than halfway to its shortest. Shortening fewer minutes might do.",
-            _ =>
-                $"No plan is in time with {hands} unless some wait goes more than halfway to its shortest. Shortening fewer minutes might do.",
-        };
+    // HouseholdSentences
+    public const string OnePairOfHands = "one pair of hands";
+    public const string TwoPairsOfHands = "two pairs of hands";
 
-    /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>
-    public static string? Night(HouseholdPlan plan) =>
-        plan.StartsInTheNight
-            ? $"To be {(plan.MinutesLate > 0 ? "less late for" : "ready by")} {PlanWords.Clock(plan.Heads.Max(head => head.Wanted)!.Value, plan.End)} it starts at {PlanWords.Clock(plan.Start)}, while people sleep."
-            : plan.NightWork?.Sentence(plan.Start);
+    public static string GoesOnMinutesWithoutABreak(string goesOn, string minutes) => $"{goesOn} {minutes} without a break.";
 
-    /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
-    /// <param name="head">Whose.</param>
-    /// <param name="begins">When the day begins: other days than that are named.</param>
-    public static string Of(HeadPlan head, DateTimeOffset begins)
-    {
-        var name = head.Plan.Request.Head.Name;
-        return head is { Wanted: { } wanted, ChanceInTime: { } chance }
-            ? $"{name} is likely done by {PlanWords.Clock(head.LikelyBy, begins)}; to be dry by {PlanWords.Clock(wanted, head.LikelyBy)} has a chance of {Percent(chance)}."
-            : $"{name} is likely done by {PlanWords.Clock(head.LikelyBy, begins)}, nine times in ten by {PlanWords.Clock(head.NineInTenBy, head.LikelyBy)}.";
-    }
+    public const string WhoAndWhatIsThereWhen = "who and what is free when";
+    public const string TheirHours = "their hours";
+    public const string TheNight = "the night";
 
-    /// <summary>What the end waits for most.</summary>
-    internal static string Bottleneck(HouseholdDay day, List<PlannedTask> tasks, FinishForecast forecast)
-    {
-        // Minutes on the way to the end, by what holds them: somebody's hands, or a wait.
-        var ways = tasks
-            .Select(task => (task, minutes: forecast.Critical[task.Id] * (task.End - task.Start).TotalMinutes))
-            .Where(pair => pair.minutes > 0)
-            .ToList();
-        var all = ways.Sum(pair => pair.minutes);
-        if (all <= 0)
-        {
-            return "";
-        }
+    public static string WhatOnHeadMinutes(string what, string head, string minutes) => $"{what} on {head} ({minutes})";
 
-        var hands = ways.Where(pair => pair.task.By is not null)
-            .GroupBy(pair => pair.task.By!)
-            .Select(group => (HelpingHands.Whose(group.Key), minutes: group.Sum(pair => pair.minutes)));
-        var waits = ways.Where(pair => pair.task.By is null)
-            .Select(pair => ($"{pair.task.Title.ToLowerInvariant()}{Whose(day, pair.task)}{Under(pair.task)}", pair.minutes));
-        var (what, most) = hands.Concat(waits).MaxBy(pair => pair.minutes);
-        return $"The end waits most for {what}: {PlanWords.Spell(most)} of the {PlanWords.Spell(all)} that cannot be shorter.";
-    }
+    public static string LongWithoutABreakWorkRest(string work) =>
+        $"Long without a break: {work}. Rest between sections; the plan leaves no time for it.";
 
-    private static string Whose(HouseholdDay day, PlannedTask task) =>
-        task.Strand == PlannedTask.KitchenStrand ? "" : $" on {day.Heads.First(head => head.Key == task.Strand).Request.Head.Name}";
+    public static string NoPlanIsLessLateWith(string hands) => $"No plan is less late with {hands}.";
 
-    private static string Under(PlannedTask task) =>
-        task.Uses.FirstOrDefault(each => each is Resource.Steamer or Resource.Hood) switch
-        {
-            Resource.Steamer => " under the steamer",
-            Resource.Hood => " under the hood",
-            _ => "",
-        };
+    public static string NoPlanCanFinishSoonerWith(string hands) => $"No plan can finish sooner with {hands}.";
 
-    private static string Percent(double share) =>
-        share >= 0.995 ? "over 99 %"
-        : share <= 0.005 ? "under 1 %"
-        : $"{share * 100:0} %";
+    public static string NoPlanIsShorterWithHands(string hands) => $"No plan is shorter with {hands}.";
+
+    public static string NoPlanCanFinishBeforeTime(string time, string time2) =>
+        $"No plan can finish before {time}. This one finishes at {time2}.";
+
+    public static string NoPlanCanBeShorterThan(string minutes, string minutes2) =>
+        $"No plan can be shorter than {minutes}. This one takes {minutes2}.";
+
+    public const string InTimeThereMayBeA = "In time. There may be a plan with waits closer to their usual length.";
+
+    public static string NoPlanWithHandsIsIn(string hands) =>
+        $"No plan with {hands} is in time and keeps waits closer to their usual length.";
+
+    public static string NoPlanWithHandsIsIn2(string hands) =>
+        $"No plan with {hands} is in time with every wait at its usual length. Here no wait is cut by more than half of what it can spare.";
+
+    public static string NoPlanWithHandsIsIn3(string hands) =>
+        $"No plan with {hands} is in time unless some wait is cut by more than half of what it can spare.";
+
+    public static string NameIsDoneAboutTimeThe(string name, string time, string time2, string percent) =>
+        $"{name} is done about {time}. The chance of being dry by {time2} is {percent}.";
+
+    public static string NameIsDoneAboutTimeAlmost(string name, string time, string time2) =>
+        $"{name} is done about {time}, almost certainly by {time2}.";
+
+    public static string SetsThePace(string what, string minutes, string all) =>
+        $"What sets the pace: {what}, {minutes} of the {all} critical path.";
+
+    // LongerSearch
+    public static string FoundAPlanThatIsMinutes(string minutes, string time) =>
+        $"Found a plan that is {minutes} less late: everyone is done by {time}.";
+
+    public const string FoundAPlanInWhichNo = "Found a plan in which no wait is cut by more than half of what it can spare.";
+
+    public static string FoundAPlanThatKeepsWaits(string minutes) =>
+        $"Found a plan that keeps waits {minutes} closer to their usual length in total.";
+
+    public static string FoundAPlanThatEndsMinutes(string minutes, string time) => $"Found a plan that ends {minutes} sooner, at {time}.";
+
+    public static string FoundAShorterPlan(string minutes, string time, string time2) =>
+        $"Found a plan that is {minutes} shorter, from {time} to {time2}.";
+
+    public const string NoBetterPlanExistsThisIs = "No better plan exists: this is now proven.";
+    public const string NoBetterPlanWasFound = "No better plan was found.";
+
+    // WhyNot
+    public const string ASecondPairOfHands = "a second pair of hands";
+    public const string AnEarlierStart = "an earlier start";
+    public const string TwoChangesTogether = "two changes together";
+
+    public static string FasterDryingForHead(string head) => $"faster drying for {head}";
+
+    public static string LeavingStepsOutForHead(string head) => $"leaving steps out for {head}";
+
+    public const string ASecondPairOfHands2 = "Add a second pair of hands.";
+
+    public static string HeadDriedWithADryerCool(string head) => $"Dry {head} with a dryer on cool.";
+
+    public static string StartByTimeAndEveryoneIs(string time) => $"Start by {time}, and everyone is done in time.";
+
+    public static string WithASecondPairOfHands(string work, string minutes, string time) =>
+        $"With a second pair of hands for {work} ({minutes} in all), everything is done at {time}.";
+
+    public static string WithoutListForHeadEverythingIs(string list, string head, string time) =>
+        $"Without {list} for {head}, everything is done at {time}.";
+
+    public const string InTheAirOfAFan = "in the air of a fan";
+    public const string UnderTheHoodLow = "under the hood, low";
+    public const string WithADryerCool = "with a dryer, cool";
+
+    public static string IfHeadDriesHowEverythingIs(string how, string head, string time) =>
+        $"If {head} dries {how}, everything is done at {time}.";
+
+    public const string TheKitchen = "the kitchen";
+    public const string PuttingOn = "putting on";
+    public const string TheKitchenAndPuttingOn = "the kitchen and putting on";
+    public const string AllKindsOfWork = "all kinds of work";
+
+    public static string NameAtTime(string name, string time) => $"{name} about {time}";
+
+    public static string StartAndDone(string start, string end, string sure) =>
+        $"Start at {start}. Done about {end}, almost certainly by {sure}.";
+
+    public static string StartAndAllDone(string start, string ends, string sure) =>
+        $"Start at {start}. Done: {ends}; everyone almost certainly by {sure}.";
+
+    public static string StartsLaterToSuit(string start, string asked, string reasons) =>
+        $"It starts at {start} instead of {asked} to suit {reasons}.";
+
+    public static string TightFor(string names) => $"Tight: on most such days this ends late for {names}.";
+
+    public static string NoPlanIsLessLateThan(string least, string hands, string late) =>
+        $"No plan with {hands} is less than {least} late. This one is {late} late.";
+
+    public static string NoPlanIsLessLateInAll(string least, string hands, string late) =>
+        $"No plan with {hands} is less than {least} late, all heads added up. This one is {late} late.";
+
+    public static string StartsInTheNight(string ready, string start) =>
+        $"To be ready by {ready} it starts at {start}, while people sleep.";
+
+    public static string StartsInTheNightForLess(string ready, string start) =>
+        $"To be less late for {ready} it starts at {start}, while people sleep.";
+
+    public static string TheWait(string title) => $"the wait “{title}”";
+
+    public static string TheWaitOn(string title, string head) => $"the wait “{title}” on {head}";
+
+    public const string OverNinetyNine = "over 99 %";
+    public const string UnderOne = "under 1 %";
+
+    public static string NotHomeLongEnough(string head, string times) => $"{head} is home {times}, which is not long enough.";
+
+    public static string FromTo(string from, string to) => $"from {from} to {to}";
+
+    public static string BothChanges(string one, string other) => $"Two changes together. First: {one} Then: {other}";
 }

@@ -49,26 +49,22 @@ public sealed record LongerSearch(bool IsBetter, string Sentence)
         var sooner = (quick.End - better.End).TotalMinutes;
         var shorter = quick.Minutes - better.Minutes;
         var closer = quick.MinutesShortened - better.MinutesShortened;
-        return late > 0
-                ? new(
-                    true,
-                    $"A plan was found that is {PlanWords.Spell(late)} less late: all done by {PlanWords.Clock(better.End, quick.Start)}."
-                )
-            : late == 0 && better.IsGentle && !quick.IsGentle
-                ? new(true, "A plan was found in which no wait goes more than halfway to its shortest.")
+        return late > 0 ? new(true, HouseholdWords.FoundAPlanThatIsMinutes(Say.Minutes(late), Say.Clock(better.End, quick.Start)))
+            : late == 0 && better.IsGentle && !quick.IsGentle ? new(true, HouseholdWords.FoundAPlanInWhichNo)
             : late == 0 && better.IsGentle == quick.IsGentle && closer > 0
-                ? new(true, $"A plan was found that keeps its waits {PlanWords.Spell(closer)} closer to usual, all added up.")
+                ? new(true, HouseholdWords.FoundAPlanThatKeepsWaits(Say.Minutes(closer)))
             : late == 0 && closer == 0 && sooner > 0 && !quick.BeginsAtWill
-                ? new(
-                    true,
-                    $"A plan was found that is over {PlanWords.Spell(sooner)} sooner, at {PlanWords.Clock(better.End, quick.Start)}."
-                )
+                ? new(true, HouseholdWords.FoundAPlanThatEndsMinutes(Say.Minutes(sooner), Say.Clock(better.End, quick.Start)))
             : late == 0 && closer == 0 && shorter > 0
                 ? new(
                     true,
-                    $"A plan was found that is {PlanWords.Spell(shorter)} shorter, from {PlanWords.Clock(better.Start, quick.Start)} to {PlanWords.Clock(better.End, better.Start)}."
+                    HouseholdWords.FoundAShorterPlan(
+                        Say.Minutes(shorter),
+                        Say.Clock(better.Start, quick.Start),
+                        Say.Clock(better.End, better.Start)
+                    )
                 )
-            : late == 0 && better.IsSure && !quick.IsSure ? new(true, "Nothing better can be found: that is proven now.")
-            : new(false, "Nothing better was found.");
+            : late == 0 && better.IsSure && !quick.IsSure ? new(true, HouseholdWords.NoBetterPlanExistsThisIs)
+            : new(false, HouseholdWords.NoBetterPlanWasFound);
     }
 }

@@ -57,7 +57,7 @@ public static class WhyNot
     /// <summary>Most steps that are tried one by one.</summary>
     private const int MostTried = 6;
 
-    private const string SecondName = "a second pair of hands";
+    private const string SecondName = HouseholdWords.ASecondPairOfHands;
 
     /// <summary>From the least help to the most.</summary>
     private static readonly Work[] Helps =
@@ -96,14 +96,14 @@ public static class WhyNot
         // Beginning earlier, more hands, drying and leaving out for each head, and two of them together.
         var (kinds, tried) = (3.0 + (2 * plan.Heads.Count), 0);
         void Trying(string what) => report?.Invoke(new RemedySearch(tried++ / kinds, what));
-        Trying("an earlier beginning");
+        Trying(HouseholdWords.AnEarlierStart);
         if (Earlier(request, plan, figures, planner) is { } earlier)
         {
             yield return earlier;
         }
 
         var enough = false;
-        Trying("a second pair of hands");
+        Trying(HouseholdWords.ASecondPairOfHands);
         if (request.Hands.Count < HouseholdRequest.MostHands && Second(request, plan, figures, planner) is { } second)
         {
             enough = true;
@@ -116,7 +116,7 @@ public static class WhyNot
             yield return remedy;
         }
 
-        Trying("two changes together");
+        Trying(HouseholdWords.TwoChangesTogether);
         if (!enough && Together(request, plan, figures, planner) is { } both)
         {
             yield return both;
@@ -133,13 +133,13 @@ public static class WhyNot
     {
         foreach (var (head, at) in plan.Heads.Select((head, at) => (head, at)))
         {
-            trying($"faster drying for {head.Plan.Request.Head.Name}");
+            trying(HouseholdWords.FasterDryingForHead(head.Plan.Request.Head.Name));
             if (DryFaster(request, head, at, figures, planner) is { } dried)
             {
                 yield return dried;
             }
 
-            trying($"less for {head.Plan.Request.Head.Name}");
+            trying(HouseholdWords.LeavingStepsOutForHead(head.Plan.Request.Head.Name));
             if (LeaveOut(request, plan, head, at, figures, planner) is { } without)
             {
                 yield return without;
@@ -158,7 +158,7 @@ public static class WhyNot
                 && OnOneHead(helped, with, figures, planner, _ => { }).FirstOrDefault() is { } also
             )
             {
-                return Both(new Remedy(RemedyKind.SecondHands, "A second pair of hands", MayDo: Work.All), also);
+                return Both(new Remedy(RemedyKind.SecondHands, HouseholdWords.ASecondPairOfHands2, MayDo: Work.All), also);
             }
         }
 
@@ -188,7 +188,7 @@ public static class WhyNot
                 return Both(
                     new Remedy(
                         RemedyKind.DryFaster,
-                        $"{head.Plan.Request.Head.Name} dried with a dryer, cool",
+                        HouseholdWords.HeadDriedWithADryerCool(head.Plan.Request.Head.Name),
                         Head: at,
                         DryingAir: Air.BlowDryCool
                     ),
@@ -201,10 +201,7 @@ public static class WhyNot
     }
 
     private static Remedy Both(Remedy one, Remedy other) =>
-        new(RemedyKind.Together, $"{one.Sentence}, and then: {char.ToLowerInvariant(other.Sentence[0])}{other.Sentence[1..]}")
-        {
-            Parts = [one, other],
-        };
+        new(RemedyKind.Together, HouseholdWords.BothChanges(one.Sentence, other.Sentence)) { Parts = [one, other] };
 
     private static bool Misses(HouseholdPlan plan) => plan.MinutesLate > 0 || plan.Beyond.Count > 0;
 
@@ -227,7 +224,7 @@ public static class WhyNot
             {
                 return new Remedy(
                     RemedyKind.BeginEarlier,
-                    $"Beginning at {PlanWords.Clock(made.Start)} or before, all would be in time.",
+                    HouseholdWords.StartByTimeAndEveryoneIs(Say.Clock(made.Start)),
                     Math.Max(0, (plan.Start - made.Start).TotalMinutes)
                 );
             }
@@ -261,7 +258,11 @@ public static class WhyNot
             var does = made.Tasks.Where(task => task.By == SecondName).ToList();
             return new Remedy(
                 RemedyKind.SecondHands,
-                $"A second pair of hands for {Words(work)} ({PlanWords.Spell(does.Sum(task => (task.End - task.Start).TotalMinutes))} in all) would do: over at {PlanWords.Clock(made.End, made.Start)}.",
+                HouseholdWords.WithASecondPairOfHands(
+                    Words(work),
+                    Say.Minutes(does.Sum(task => (task.End - task.Start).TotalMinutes)),
+                    Say.Clock(made.End, made.Start)
+                ),
                 MayDo: work
             );
         }
@@ -281,7 +282,7 @@ public static class WhyNot
             .Plan.Steps.Where(step => step.Step.Kind.CanBeSpared)
             .Select(step =>
                 (
-                    step.Step.Kind.Name,
+                    step.Step.Kind.Noun,
                     Edits: PlanEditing.Without(step.Step, walk),
                     Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)
                 )
@@ -308,7 +309,11 @@ public static class WhyNot
             {
                 return new Remedy(
                     RemedyKind.LeaveOut,
-                    $"Without {PlanWords.All([.. without.Select(each => each.Name.ToLowerInvariant())])} for {head.Plan.Request.Head.Name} it would do: over at {PlanWords.Clock(made.End, made.Start)}.",
+                    HouseholdWords.WithoutListForHeadEverythingIs(
+                        Say.List([.. without.Select(each => each.Noun)]),
+                        head.Plan.Request.Head.Name,
+                        Say.Clock(made.End, made.Start)
+                    ),
                     Head: at,
                     Edits: edits
                 );
@@ -341,13 +346,13 @@ public static class WhyNot
             {
                 var how = air switch
                 {
-                    Air.Fan => "in the air of a fan",
-                    Air.HoodLow => "under the hood, low",
-                    _ => "with a dryer, cool",
+                    Air.Fan => HouseholdWords.InTheAirOfAFan,
+                    Air.HoodLow => HouseholdWords.UnderTheHoodLow,
+                    _ => HouseholdWords.WithADryerCool,
                 };
                 return new Remedy(
                     RemedyKind.DryFaster,
-                    $"Dried {how}, {head.Plan.Request.Head.Name} would be done in time: over at {PlanWords.Clock(made.End, made.Start)}.",
+                    HouseholdWords.IfHeadDriesHowEverythingIs(how, head.Plan.Request.Head.Name, Say.Clock(made.End, made.Start)),
                     Head: at,
                     DryingAir: air
                 );
@@ -376,11 +381,11 @@ public static class WhyNot
     private static string Words(Work work) =>
         work switch
         {
-            Work.Kitchen => "the kitchen",
-            Work.Treating => "putting on",
+            Work.Kitchen => HouseholdWords.TheKitchen,
+            Work.Treating => HouseholdWords.PuttingOn,
             Work.Detangling => "detangling",
             Work.Styling => "styling",
-            Work.Kitchen | Work.Treating => "the kitchen and putting on",
-            _ => "all kinds of work",
+            Work.Kitchen | Work.Treating => HouseholdWords.TheKitchenAndPuttingOn,
+            _ => HouseholdWords.AllKindsOfWork,
         };
 }

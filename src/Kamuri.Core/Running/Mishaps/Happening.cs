@@ -33,7 +33,7 @@ internal sealed class Happening
     public DateTimeOffset Now { get; }
 
     /// <summary>When a moment is, said now, as the clock on the household's wall shows it.</summary>
-    public string Clock(DateTimeOffset moment) => PlanWords.Clock(Around.Wall(moment), Around.Wall(Now));
+    public string Clock(DateTimeOffset moment) => Say.Clock(Around.Wall(moment), Around.Wall(Now));
 
     public SessionHead Head { get; }
     public MishapSurroundings Around { get; }
@@ -124,8 +124,12 @@ internal sealed class Happening
     public IReadOnlyList<SessionTask> CanBeSpared =>
         [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
 
-    /// <summary>" on Ada", where it could be somebody else; empty for the only head, and in the kitchen.</summary>
-    public string OnWhom(SessionTask task) => _plan.Heads.Count > 1 && _plan.FindHead(task.Strand) is { } head ? $" on {head.Name}" : "";
+    /// <summary>What a task is called, with whose it is where it could be somebody else's: "Deep condition on Ada".</summary>
+    public string Titled(SessionTask task)
+    {
+        var title = task.Title.Split(',')[0];
+        return _plan.Heads.Count > 1 && _plan.FindHead(task.Strand) is { } head ? MishapWords.TitleOn(title, head.Name) : title;
+    }
 
     public SessionStep? Step(SessionTask? task) => _plan.FindStep(task?.StepId);
 
@@ -228,5 +232,5 @@ internal sealed class Happening
 
     /// <summary>Substances by name: "clay and egg mask".</summary>
     public static string Names(IEnumerable<Substance> substances) =>
-        PlanWords.All([.. substances.Select(substance => Substances.Of(substance).Name).Distinct()]);
+        Say.List([.. substances.Select(substance => Substances.Of(substance).Name).Distinct()]);
 }

@@ -1,3 +1,4 @@
+using Kamuri.Core.Heads;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
 
@@ -46,15 +47,25 @@ public static class MishapAdvice
     {
         if (at.Counting is not { } count)
         {
-            return new Advice(Mishap.LeftTooLong, at.Head.Key, [$"Nothing is counting on {at.Head.Name}."], [], [Plain(at)], null, []);
+            return new Advice(
+                Mishap.LeftTooLong,
+                at.Head.Key,
+                [MishapWords.NothingIsBeingTimedOnHead(at.Head.Name)],
+                [],
+                [Plain(at)],
+                null,
+                []
+            );
         }
 
         var over = (at.Now - count.LatestAt).TotalMinutes;
         var now = new List<string>
         {
             over > 0
-                ? $"{Name(count.Task)} on {at.Head.Name} is {PlanWords.Spell(over)} past its latest. {count.Task.AfterLatest}".TrimEnd()
-                : $"{Name(count.Task)} on {at.Head.Name} is within its window until {at.Clock(count.LatestAt)}; nothing is lost.",
+                ? MishapWords
+                    .TaskOnHeadIsMinutesOverdue(Name(count.Task), at.Head.Name, Say.Minutes(over), count.Task.AfterLatest)
+                    .TrimEnd()
+                : MishapWords.TaskOnHeadMayStayOn(Name(count.Task), at.Head.Name, at.Clock(count.LatestAt)),
         };
         var ways = new List<Way>();
         if (over > 0 && Softer(at) is { } later)
@@ -64,10 +75,8 @@ public static class MishapAdvice
             ways.Add(
                 at.Way(
                     "shorten",
-                    $"Go on, with a short {Name(later).ToLowerInvariant()}",
-                    [
-                        $"{Name(later)} takes {PlanWords.Spell(shortest)} in place of {PlanWords.Spell(later.PlannedMinutes)}: the hair has been soft and wet for long enough.",
-                    ],
+                    MishapWords.ContinueWithAShorterLater(Name(later)),
+                    [MishapWords.LaterTakesMinutesInsteadOfMinutes2(Name(later), Say.Minutes(shortest), Say.Minutes(later.PlannedMinutes))],
                     new SessionChange(ChangeKind.End, count.Task.Id),
                     new SessionChange(ChangeKind.Shorten, later.Id, shortest)
                 )
@@ -77,8 +86,8 @@ public static class MishapAdvice
         ways.Add(
             at.Way(
                 "go-on",
-                "Go on as planned",
-                ["It is over now; the rest is timed again."],
+                MishapWords.ContinueAsPlanned,
+                [MishapWords.ThisEndsItNowKamuriTimes],
                 new SessionChange(ChangeKind.End, count.Task.Id)
             )
         );
@@ -88,7 +97,7 @@ public static class MishapAdvice
             now,
             Must(at),
             ways,
-            over > 0 ? $"{Name(count.Task)} stayed on {PlanWords.Spell(over)} too long." : null,
+            over > 0 ? MishapWords.TaskStayedOnMinutesTooLong(Name(count.Task), Say.Minutes(over)) : null,
             []
         );
     }
@@ -107,38 +116,31 @@ public static class MishapAdvice
             .Moment.Counting.Where(count => !count.Task.IsHarmlessAfter)
             .Select(count =>
                 at.Now < count.LatestAt
-                    ? $"Be back by {at.Clock(count.LatestAt)} for {Name(count.Task).ToLowerInvariant()}{at.OnWhom(count.Task)}. {Lower("After that: ", count.Task.AfterLatest)}".TrimEnd()
-                    : $"{Name(count.Task)}{at.OnWhom(count.Task)} is past its latest already. {count.Task.AfterLatest}"
+                    ? MishapWords.BeBackBy(at.Clock(count.LatestAt), at.Titled(count.Task), count.Task.AfterLatest).TrimEnd()
+                    : MishapWords.IsOverdueAlready(at.Titled(count.Task), count.Task.AfterLatest).TrimEnd()
             )
             .ToList();
         now.AddRange(
             at.Moment.Counting.Where(count => count.Task.IsHarmlessAfter)
-                .Select(count => $"{Name(count.Task)}{at.OnWhom(count.Task)} goes on without you.")
+                .Select(count => MishapWords.ContinuesWithoutYou(at.Titled(count.Task)))
         );
         if (at.InHand is { Sections: > 0 } pass)
         {
-            now.Add($"Clip the sections of {Name(pass).ToLowerInvariant()} that are done apart from the rest.");
+            now.Add(MishapWords.ClipTheFinishedSectionsOfPass(Name(pass)));
         }
 
         if (at.MustComeOff.Count > 0 && at.Counting is null)
         {
-            now.Add(
-                $"Do not leave {Happening.Names(at.MustComeOff)} on {at.Head.Name} for long; rinse first if you will be more than a few minutes."
-            );
+            now.Add(MishapWords.DoNotLeaveMustComeOffOnHead(Happening.Names(at.MustComeOff), at.Head.Name));
         }
 
         return new Advice(
             Mishap.CalledAway,
             at.Head.Key,
-            now.Count > 0 ? now : ["Nothing on anybody’s hair minds waiting."],
+            now.Count > 0 ? now : [MishapWords.EverythingOnTheHairCanWait],
             [],
             [
-                at.Way(
-                    "park",
-                    "Hands stop here",
-                    ["What is on the hair goes on working; what hands do waits until you are back."],
-                    new SessionChange(ChangeKind.Park, "")
-                ),
+                at.Way("park", MishapWords.StopWorkingForNow, [MishapWords.WhatIsOnTheHairKeeps], new SessionChange(ChangeKind.Park, "")),
                 .. Stopping.Ways(at),
             ],
             null,
@@ -152,26 +154,22 @@ public static class MishapAdvice
         List<SessionChange> changes =
         [
             .. at.LaidDown,
-            at.Insert("cool", "Cool water over it", figures.CoolRinseMinutes, [Resource.Shower]),
+            at.Insert("cool", MishapWords.RinseWithCoolWater, figures.CoolRinseMinutes, [Resource.Shower]),
             .. HeatOf(at),
         ];
-        var sentences = new List<string> { $"Cool, not cold, water for {PlanWords.Spell(figures.CoolRinseMinutes)}." };
+        var sentences = new List<string> { MishapWords.CoolNotColdWaterForMinutes(Say.Minutes(figures.CoolRinseMinutes)) };
         if (HeatOf(at).Any())
         {
-            sentences.Add("No hood and no steamer for the rest of this session.");
+            sentences.Add(MishapWords.NoHoodAndNoSteamerFor);
         }
 
         return new Advice(
             Mishap.TooHot,
             at.Head.Key,
-            [
-                "Take it off, or step out of the water, now.",
-                "A mixture goes on at 40 °C at most: let it stand and test it on your wrist.",
-                "Blisters, or skin that stays red after the water, belong to a clinician.",
-            ],
+            [MishapWords.TakeItOffOrGetOut, MishapWords.AMixtureMustBe40C, MishapWords.SeeAClinicianAboutBlistersOr],
             Must(at),
-            [at.Way("cool", "Cool it and go on without heat", sentences, changes), .. Stopping.Ways(at)],
-            "Something was too hot.",
+            [at.Way("cool", MishapWords.CoolItAndContinueWithoutHeat, sentences, changes), .. Stopping.Ways(at)],
+            MishapWords.SomethingWasTooHot,
             []
         );
     }
@@ -180,7 +178,7 @@ public static class MishapAdvice
     {
         var rinse = at.Insert(
             "off",
-            "Rinse it off, cool",
+            MishapWords.RinseItOffWithCoolWater,
             at.Around.Figures.CoolRinseMinutes,
             [Resource.Shower],
             takesOff: Removal.RinseOff
@@ -216,18 +214,13 @@ public static class MishapAdvice
             Mishap.Stings,
             at.Head.Key,
             [
-                $"Rinse {(at.MustComeOff.Count > 0 ? Happening.Names(at.MustComeOff) : "it")} off with cool water, now; keep it out of the eyes.",
-                touching.Count > 0
-                    ? $"A reaction is noted against {PlanWords.All(touching)}; plans stop at it from now on."
-                    : "Write down what was on; its label says whom to ask.",
-                "Swelling, blisters, or trouble breathing: get medical help at once.",
+                at.MustComeOff.Count > 0 ? MishapWords.RinseOffNow(Happening.Names(at.MustComeOff)) : MishapWords.RinseItOffNow,
+                touching.Count > 0 ? MishapWords.KamuriHasNotedAReactionTo(Say.List(touching)) : MishapWords.WriteDownWhatWasOnThe,
+                MishapWords.GetMedicalHelpAtOnceFor,
             ],
             [],
-            [
-                at.Way("off", "Rinse it off and go on gently", ["What stung is over; no heat for the rest of this session."], changes),
-                .. Stopping.Ways(at),
-            ],
-            culprit is null ? "It stung." : $"It stung during {culprit.Name.ToLowerInvariant()}.",
+            [at.Way("off", MishapWords.RinseItOffAndContinueGently, [MishapWords.WhatStungEndsNowNoHeat], changes), .. Stopping.Ways(at)],
+            culprit is null ? MishapWords.ItStung : MishapWords.ItStungDuringCulprit(culprit.Name),
             touching
         );
     }
@@ -238,12 +231,14 @@ public static class MishapAdvice
         var mixture = at.Mixture(step);
         var now = new List<string>
         {
-            at.Head.FragileZones.Count > 0 ? $"{Zones(at)} and the ends first, then the lengths." : "Ends first, then the lengths.",
+            at.Head.FragileZones.Count > 0
+                ? MishapWords.FragileFirst(Say.List([.. at.Head.FragileZones.Select(HeadNames.Of)]))
+                : MishapWords.EndsFirstThenTheLengths,
         };
-        now.Add(mixture?.TooLittle ?? "Wet the hair a little more: it spreads further on wet hair.");
+        now.Add(mixture?.TooLittle ?? MishapWords.WetTheHairALittleMore);
         if (step is not null && at.Around.Alike(step) is { Count: > 0 } alike)
         {
-            now.Add($"To top it up there is {PlanWords.All(alike)}; look at the label before they are mixed.");
+            now.Add(MishapWords.YouCanTopItUpWith(Say.List(alike)));
         }
 
         return new Advice(
@@ -252,9 +247,9 @@ public static class MishapAdvice
             now,
             [],
             [Plain(at)],
-            step is null
-                ? null
-                : $"Not enough for {step.Name.ToLowerInvariant()}{(step.Amount is { } amount ? $": {amount.Metric} was planned" : "")}; more next time.",
+            step is null ? null
+                : step.Amount is { } amount ? MishapWords.NotEnoughPlanned(step.Name, amount.Metric)
+                : MishapWords.NotEnoughFor(step.Name),
             []
         );
     }
@@ -265,21 +260,22 @@ public static class MishapAdvice
         var mixture = at.Mixture(step);
         var now = mixture switch
         {
-            { KeepsInFridge: { } days and > 0 } =>
-                $"What was not touched by hands keeps in the fridge: a clean jar, dated, until {at.Now.AddDays(days):dddd d MMMM}.",
-            not null => $"{mixture.Name} does not keep. Another head today, or out with it.",
-            null => "Back into the bottle only what no hand or comb has touched; the rest is another head’s, or goes out.",
+            { KeepsInFridge: { } days and > 0 } => MishapWords.KeepWhatNoHandHasTouched(
+                $"{Say.Weekday(at.Now.AddDays(days))} {Say.Day(DateOnly.FromDateTime(at.Now.AddDays(days).Date))}"
+            ),
+            not null => MishapWords.MixtureDoesNotKeepUseIt(mixture.Name),
+            null => MishapWords.PutBackOnlyWhatNoHand,
         };
         var others = at.Moment.Times.Count > 0 && mixture is not null ? mixture.Others : [];
         return new Advice(
             Mishap.TooMuch,
             at.Head.Key,
-            others.Count > 0 ? [now, $"{PlanWords.All(others)} would take it too."] : [now],
+            others.Count > 0 ? [now, MishapWords.ListCouldUseItToo(Say.List(others))] : [now],
             [],
             [Plain(at)],
-            step is null
-                ? null
-                : $"Too much for {step.Name.ToLowerInvariant()}{(step.Amount is { } amount ? $": {amount.Metric} was planned" : "")}; less next time.",
+            step is null ? null
+                : step.Amount is { } amount ? MishapWords.TooMuchPlanned(step.Name, amount.Metric)
+                : MishapWords.TooMuchFor(step.Name),
             []
         );
     }
@@ -291,15 +287,17 @@ public static class MishapAdvice
         var thick = mishap == Mishap.TooThick;
         var sentence =
             mixture is not null ? (thick ? mixture.TooThick : mixture.TooRunny)
-            : thick ? "Stir in warm water, a spoon at a time, and look between spoons."
-            : "Put it on in small sections over the basin, or leave it for what it is and use less.";
+            : thick ? MishapWords.StirInWarmWaterOneSpoon
+            : MishapWords.ApplyItInSmallSectionsOver;
         return new Advice(
             mishap,
             at.Head.Key,
             [sentence],
             [],
             [Plain(at)],
-            step is null ? null : $"{mixture?.Name ?? step.Name} came out too {(thick ? "thick" : "runny")}.",
+            step is null
+                ? null
+                : (thick ? (Func<string, string>)MishapWords.CameOutTooThick : MishapWords.CameOutTooRunny)(mixture?.Name ?? step.Name),
             []
         );
     }
@@ -309,20 +307,17 @@ public static class MishapAdvice
         var figures = at.Around.Figures;
         var wash = at.Own.LastOrDefault(task => task.StepIds.Any(step => SessionPlan.KindOf(step)?.IsCleanse ?? false));
         var second = wash?.PlannedMinutes ?? figures.LiftMinutes;
-        var again = at.Insert("wash", "Wash a second time", second, [Resource.Shower], takesOff: Removal.Wash);
+        var again = at.Insert("wash", MishapWords.WashASecondTime, second, [Resource.Shower], takesOff: Removal.Wash);
         if (at.IsDense)
         {
             // Conditioner stays inside them.
             return new Advice(
                 Mishap.OilStays,
                 at.Head.Key,
-                [
-                    "Wash once more, with cleanser thinned with water: squeeze it through, never rub.",
-                    "Rinse until the water runs clear; what stays inside draws dust.",
-                ],
+                [MishapWords.WashOnceMoreWithDilutedCleanser, MishapWords.RinseUntilTheWaterRunsClear],
                 [],
-                [at.Way("wash", "Wash again", [$"A second pass of {PlanWords.Spell(second)} comes next."], again), Plain(at)],
-                "Oil stayed in after one pass; less of it next time.",
+                [at.Way("wash", MishapWords.WashAgain, [MishapWords.ASecondPassOfMinutesComes(Say.Minutes(second))], again), Plain(at)],
+                MishapWords.OilStayedInAfterOnePass,
                 []
             );
         }
@@ -330,24 +325,25 @@ public static class MishapAdvice
         return new Advice(
             Mishap.OilStays,
             at.Head.Key,
-            [
-                "Conditioner first, on the oily lengths, worked in and rinsed: it lifts what shampoo slides over.",
-                "Then shampoo again at the roots; let the foam run down.",
-            ],
+            [MishapWords.FirstWorkConditionerIntoTheOily, MishapWords.ThenShampooAgainAtTheRoots],
             [],
             [
                 at.Way(
                     "lift",
-                    "Lift it and wash again",
-                    [
-                        $"A lifting rinse of {PlanWords.Spell(figures.LiftMinutes)} and a second pass of {PlanWords.Spell(second)} come next.",
-                    ],
-                    at.Insert("lift", "Lifting rinse with conditioner", figures.LiftMinutes, [Resource.Shower], takesOff: Removal.RinseOff),
+                    MishapWords.LiftTheOilAndWashAgain,
+                    [MishapWords.ALiftingRinseOfMinutesAnd(Say.Minutes(figures.LiftMinutes), Say.Minutes(second))],
+                    at.Insert(
+                        "lift",
+                        MishapWords.LiftingRinseWithConditioner,
+                        figures.LiftMinutes,
+                        [Resource.Shower],
+                        takesOff: Removal.RinseOff
+                    ),
                     Second(again)
                 ),
                 Plain(at),
             ],
-            "Oil stayed in after one pass; a lifting rinse before it next time.",
+            MishapWords.OilStayedInAfterOnePass2,
             []
         );
 
@@ -364,18 +360,16 @@ public static class MishapAdvice
         new(
             Mishap.BitsLeft,
             at.Head.Key,
-            [
-                "Do not comb them out dry: they pull. Under running water, head down, with spread fingers; the rest falls out when it is dry.",
-            ],
+            [MishapWords.DoNotCombThemOutDry],
             [],
             [
                 at.Way(
                     "rinse",
-                    "Rinse under running water",
-                    [$"{PlanWords.Spell(at.Around.Figures.RunningRinseMinutes)} at the tap come next."],
+                    MishapWords.RinseUnderRunningWater,
+                    [MishapWords.MinutesAtTheTapComeNext(Say.Minutes(at.Around.Figures.RunningRinseMinutes))],
                     at.Insert(
                         "bits",
-                        "Rinse the bits out under running water",
+                        MishapWords.RinseTheBitsOutUnderRunning,
                         at.Around.Figures.RunningRinseMinutes,
                         [Resource.Shower],
                         takesOff: Removal.RinseOff
@@ -383,7 +377,7 @@ public static class MishapAdvice
                 ),
                 Plain(at),
             ],
-            "Bits stayed in the hair; strain through a finer cloth next time.",
+            MishapWords.BitsStayedInTheHairStrain,
             []
         );
 
@@ -391,31 +385,20 @@ public static class MishapAdvice
     {
         if (at.InHand is not { Sections: > 0 } pass)
         {
-            return new Advice(
-                Mishap.UnsureOfSections,
-                at.Head.Key,
-                ["Nothing is worked in sections just now. Part the hair and look: what was done feels slippery and lies together."],
-                [],
-                [Plain(at)],
-                null,
-                []
-            );
+            return new Advice(Mishap.UnsureOfSections, at.Head.Key, [MishapWords.NothingIsBeingDoneInSections], [], [Plain(at)], null, []);
         }
 
         return new Advice(
             Mishap.UnsureOfSections,
             at.Head.Key,
-            [
-                "Look section by section, from the nape up: what was done lies together and feels slippery.",
-                "Tick what you find done on the map. Doing one twice does less harm than leaving one out.",
-            ],
+            [MishapWords.LookSectionBySectionFromThe, MishapWords.TickTheFinishedOnesOnThe],
             [],
             [
-                at.Way("keep", "Keep the ticks", ["The map shows which are open."]),
+                at.Way("keep", MishapWords.KeepTheTicks, [MishapWords.TheMapShowsWhichAreOpen]),
                 at.Way(
                     "again",
-                    "Begin the sections anew",
-                    [$"All {pass.Sections} of {Name(pass).ToLowerInvariant()} are open again."],
+                    MishapWords.StartTheSectionsAgain,
+                    [MishapWords.AllSectionsOfPassAreOpen($"{pass.Sections}", Name(pass))],
                     new SessionChange(ChangeKind.ForgetSections, pass.Id)
                 ),
             ],
@@ -441,10 +424,10 @@ public static class MishapAdvice
             ways.Add(
                 at.Way(
                     "leave-out",
-                    "Leave out what can be",
+                    MishapWords.LeaveOutWhatYouCan,
                     [
-                        $"Left out: {Names(spared)}.",
-                        .. shorter.Count > 0 ? ["Waits that are still to come are kept at their shortest."] : Array.Empty<string>(),
+                        MishapWords.LeftOutSpared(Names(spared)),
+                        .. shorter.Count > 0 ? [MishapWords.TheRemainingWaitsAreKeptAt] : Array.Empty<string>(),
                     ],
                     [.. spared.Select(task => new SessionChange(ChangeKind.Skip, task.Id)), .. shorter]
                 )
@@ -455,14 +438,10 @@ public static class MishapAdvice
         return new Advice(
             Mishap.OutOfTime,
             at.Head.Key,
-            [
-                spared.Count > 0
-                    ? "Some of the rest can be left out without harm."
-                    : "Nothing of the rest can be left out safely; it can wait for another hour.",
-            ],
+            [spared.Count > 0 ? MishapWords.YouCanLeaveOutSomeOf : MishapWords.YouCannotLeaveOutAnyOf],
             Must(at),
             ways,
-            "Ran out of time.",
+            MishapWords.RanOutOfTime,
             []
         );
     }
@@ -477,27 +456,24 @@ public static class MishapAdvice
             ? (
                 (string[])
                     [
-                        "Locs and braids are not slept on wet: what stays damp inside turns sour.",
+                        MishapWords.DoNotSleepOnWetLocs,
                         "Moving air from all sides, a fan or the hood on low; press one here and there to feel inside.",
-                        "Nobody lies down on them before they are dry, under no scarf, bonnet or cap.",
+                        MishapWords.DoNotLieDownBeforeThey,
                     ],
                 at.Way(
                     "air",
                     "Moving air, and stay up",
-                    [$"{PlanWords.Spell(minutes)} of moving air come next; it dries on from there, and bed waits for it."],
-                    at.Insert("air", "Fan, or hood on low, all around", minutes, [])
+                    [MishapWords.MinutesOfMovingAirComeNext(Say.Minutes(minutes))],
+                    at.Insert("air", MishapWords.FanOrHoodOnLowAll, minutes, [])
                 )
             )
             : (
-                [
-                    "Roots and scalp dry before bed: cool air, away from the basin, hand moving.",
-                    "Then loosely up on a dry cotton cloth, never under a plastic cap; a fresh cloth on the pillow.",
-                ],
+                [MishapWords.DryRootsAndScalpBeforeBed, MishapWords.ThenPutItUpLooselyOn],
                 at.Way(
                     "air",
-                    "Cool air, then bed",
-                    [$"{PlanWords.Spell(minutes)} of cool air come next; the rest dries on the pillow."],
-                    at.Insert("air", "Cool air at the roots", minutes, [])
+                    MishapWords.CoolAirThenBed,
+                    [MishapWords.MinutesOfCoolAirComeNext(Say.Minutes(minutes))],
+                    at.Insert("air", MishapWords.CoolAirAtTheRoots, minutes, [])
                 )
             );
         return new Advice(
@@ -506,7 +482,7 @@ public static class MishapAdvice
             now,
             Must(at),
             [way, Plain(at)],
-            late > 0 ? $"Still wet at bedtime: begin {PlanWords.Spell(Math.Ceiling(late / 5) * 5)} earlier next time." : null,
+            late > 0 ? MishapWords.StillWetAtBedtimeStartMinutes(Say.Minutes(Math.Ceiling(late / 5) * 5)) : null,
             []
         );
     }
@@ -521,7 +497,9 @@ public static class MishapAdvice
         var first = at.UntilRinsed.Do;
         return
         [
-            $"Never leave {Happening.Names(must)} on: {(first.Count > 0 ? $"{Names(first)} before you stop" : "rinse before you stop")}.",
+            first.Count > 0
+                ? MishapWords.NeverLeaveOnDo(Happening.Names(must), Names(first))
+                : MishapWords.NeverLeaveOn(Happening.Names(must)),
         ];
     }
 
@@ -532,18 +510,9 @@ public static class MishapAdvice
             )
             .Select(task => new SessionChange(ChangeKind.WithoutHeat, task.Id));
 
-    private static Way Plain(Happening at) => at.Way("go-on", "Go on", ["Nothing else changes."]);
+    private static Way Plain(Happening at) => at.Way("go-on", MishapWords.Continue, [MishapWords.NothingElseChanges]);
 
-    private static string Zones(Happening at)
-    {
-        var names = PlanWords.All([.. at.Head.FragileZones.Select(zone => zone.ToString().ToLowerInvariant())]);
-        return char.ToUpperInvariant(names[0]) + names[1..];
-    }
-
-    private static string Names(IEnumerable<SessionTask> tasks) => PlanWords.All([.. tasks.Select(task => Name(task).ToLowerInvariant())]);
+    private static string Names(IEnumerable<SessionTask> tasks) => Say.List([.. tasks.Select(Name)]);
 
     private static string Name(SessionTask task) => task.Title.Split(',')[0];
-
-    private static string Lower(string before, string sentence) =>
-        sentence.Length == 0 ? "" : $"{before}{char.ToLowerInvariant(sentence[0])}{sentence[1..]}";
 }

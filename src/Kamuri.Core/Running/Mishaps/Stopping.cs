@@ -21,16 +21,16 @@ internal static class Stopping
         var several = stops.Count > 1;
         yield return at.Way(
             "stop",
-            several ? "Stop everything for today, go on later" : "Stop for today, go on later",
+            several ? MishapWords.StopEverythingForTodayAndContinue : MishapWords.StopForTodayAndContinueLater,
             [
-                .. at.InTheKitchen is { } kitchen ? [$"Finish in the kitchen: {Name(kitchen)}."] : Array.Empty<string>(),
+                .. at.InTheKitchen is { } kitchen ? [MishapWords.FinishInTheKitchenKitchen(Title(kitchen))] : Array.Empty<string>(),
                 .. stops.SelectMany(stop => stop.Sentences(several)),
-                several
-                    ? $"Then put up {PlanWords.All([.. stops.Select(stop => $"{stop.Name} {stop.Up.How}")])}. Sections stay ticked; when you are back, mist what has dried and go on."
-                    : $"Then {stops[0].Up.Then}. Sections stay ticked; when you are back, {(stops[0].IsWet ? "mist what has dried and go on" : "go on where you were")}.",
+                several ? MishapWords.ThenPutUpAll(Say.List([.. stops.Select(stop => MishapWords.NameHow(stop.Name, stop.Up.How))]))
+                : stops[0].IsWet ? MishapWords.ThenPutUpWet(stops[0].Up.How)
+                : MishapWords.ThenPutUpDry(stops[0].Up.How),
                 .. stops
                     .Where(stop => stop is { IsWet: true, IsDense: true })
-                    .Select(stop => $"{(several ? stop.Name : "It")} is not slept on before it is dry inside: a fan, or the hood on low."),
+                    .Select(stop => several ? MishapWords.NotSleptOnWet(stop.Name) : MishapWords.NotSleptOnWetYet),
             ],
             [.. stops.SelectMany(stop => stop.Changes)]
         );
@@ -39,11 +39,9 @@ internal static class Stopping
     /// <summary>Slip from which hair may be combed in something (0 none to 1 most): a leave-in has it, an oil has not.</summary>
     private const double Slippery = 0.5;
 
-    private static string Name(SessionTask task) => Title(task).ToLowerInvariant();
-
     private static string Title(SessionTask task) => task.Title.Split(',')[0];
 
-    private static string Names(IEnumerable<SessionTask> tasks) => PlanWords.All([.. tasks.Select(Name)]);
+    private static string Names(IEnumerable<SessionTask> tasks) => Say.List([.. tasks.Select(Title)]);
 
     /// <summary>What stopping means for one head.</summary>
     private sealed class Stop
@@ -64,22 +62,12 @@ internal static class Stopping
             IsWet = at.IsWet || _first.Count > 0;
             Up = (IsWet, IsDense) switch
             {
-                (true, true) => ("A cotton cloth around it", "a cotton cloth around it", "in a cotton cloth"),
-                (true, false) => (
-                    "Loose twists and a cotton cloth",
-                    "loose twists under a cotton cloth",
-                    "in loose twists under a cotton cloth"
-                ),
-                (false, true) => ("Tie it back loosely", "tie it back loosely", "tied back loosely"),
-                (false, false) => ("Clip it up", "clip it up", "with clips"),
+                (true, true) => (MishapWords.ParkInACloth, MishapWords.InACottonCloth),
+                (true, false) => (MishapWords.ParkInTwists, MishapWords.InLooseTwistsUnderACotton),
+                (false, true) => (MishapWords.ParkTiedBack, MishapWords.TiedBackLoosely),
+                (false, false) => (MishapWords.ParkInClips, MishapWords.WithClips),
             };
-            var park = at.Insert(
-                "park",
-                $"{Up.Work}, to stop for now",
-                at.Around.Figures.ParkMinutes,
-                [],
-                _first.Count > 0 ? _first[^1].Id : null
-            );
+            var park = at.Insert("park", Up.Work, at.Around.Figures.ParkMinutes, [], _first.Count > 0 ? _first[^1].Id : null);
             // Hair that is combed today in what comes off is combed all the same, in what holds slip tomorrow.
             var ahead = at.Waiting.Where(task => task.IsHandsOn && !_left.Contains(task)).ToList();
             _putOff = ahead.Exists(Combs) ? null : _left.LastOrDefault(Combs);
@@ -110,8 +98,8 @@ internal static class Stopping
         /// <summary>Locs and braids are neither twisted nor clipped, and dry slowly.</summary>
         public bool IsDense => _at.IsDense;
 
-        /// <summary>How it is put up: as work, as what comes then, and as said of one of several.</summary>
-        public (string Work, string Then, string How) Up { get; }
+        /// <summary>How it is put up: as work, and as it reads within a sentence.</summary>
+        public (string Work, string How) Up { get; }
 
         public IReadOnlyList<SessionChange> Changes { get; }
 
@@ -121,30 +109,32 @@ internal static class Stopping
 
         public IEnumerable<string> Sentences(bool several)
         {
-            var first = several ? $"{Name} first" : "First";
-            yield return _at.IsRinsing
-                ? $"{first}: finish {Names(_first.Take(1))}{(_first.Count > 1 ? $", then {Names(_first.Skip(1))}" : "")}."
-            : _first.Count > 0 ? $"{first}: {Names(_first)}."
-            : several ? $"Nothing on {Name} has to come off first."
-            : "Nothing on the hair has to come off first.";
+            var rest = Names(_first.Skip(1));
+            var first =
+                _at.IsRinsing ? (_first.Count > 1 ? MishapWords.FinishThen(Title(_first[0]), rest) : MishapWords.Finish(Title(_first[0])))
+                : _first.Count > 0 ? MishapWords.DoFirst(Names(_first))
+                : MishapWords.NothingHasToComeOff;
+            yield return several ? MishapWords.NameAnd(Name, first) : first;
             if (_left.Where(task => task != _putOff).ToList() is { Count: > 0 } omitted)
             {
-                yield return $"Left out, because it comes before that: {Names(omitted)}.";
+                yield return MishapWords.LeftOutBecauseItComesBefore(Names(omitted));
             }
 
             if (_putOff is { } combing)
             {
-                var ticked =
-                    combing == _at.InHand && _at.SectionsDone > 0 ? $", with {_at.SectionsDone} of {combing.Sections} sections done" : "";
-                yield return _leaveIn is { } slip
-                    ? $"{Title(combing)} comes later, in the {Name(slip)}{ticked}."
-                    : $"{Title(combing)} comes when you are back{ticked}: mist it, and comb with a little leave-in.";
+                var later = _leaveIn is { } slip
+                    ? MishapWords.TitleComesLaterInTheSlip(Title(combing), Title(slip))
+                    : MishapWords.TitleComesWhenYouAreBack(Title(combing));
+                yield return combing == _at.InHand && _at.SectionsDone > 0
+                    ? MishapWords.WithSectionsDone(later, $"{_at.SectionsDone}", $"{combing.Sections}")
+                    : later;
             }
 
             if (IsPutAside)
             {
                 var (task, done) = (_at.InHand!, _at.SectionsDone);
-                yield return $"{Title(task)}{(several ? $" on {Name}" : "")} is put aside{(task.Sections == 0 ? "" : done == 0 ? ", with no section done" : $", with {done} of {task.Sections} sections done")}.";
+                var aside = MishapWords.IsPutAside(_at.Titled(task));
+                yield return task.Sections == 0 ? aside : MishapWords.WithSectionsDone(aside, $"{done}", $"{task.Sections}");
             }
         }
     }

@@ -140,13 +140,11 @@ public sealed record LabelReading(
             protein,
             proteinWhy,
             heavy.Count + burning.Count == 0,
-            burning.Count > 0 ? $"{Join(burning)} can burn on the scalp and near the eyes."
-                : heavy.Count > 0 ? $"{Join(heavy)} would lie on the scalp and clog."
-                : "Nothing heavy among its first names, nothing that burns.",
+            burning.Count > 0 ? LabelWords.BurningCanBurnOnTheScalp(Join(burning))
+                : heavy.Count > 0 ? LabelWords.HeavyWouldSitOnTheScalp(Join(heavy))
+                : LabelWords.NothingHeavyAmongTheFirstIngredients,
             gathering.Count > 0,
-            gathering.Count > 0
-                ? $"{Join(gathering)} {(gathering.Count == 1 ? "stays" : "stay")} after a mild cleanse: clarify in time."
-                : "Nothing in it that gathers.",
+            gathering.Count > 0 ? LabelWords.BuildsUp(Join(gathering)) : LabelWords.NothingInItBuildsUp,
             [.. Inside(listed, head), .. head is null ? [] : Against(names, head)],
             [.. names.Where(name => name.How == Recognition.Unread).Select(name => name.Text)]
         );
@@ -166,7 +164,7 @@ public sealed record LabelReading(
             .ToList();
         return does.Count == 0
             ? first.Count == 0
-                ? "There is no name to read."
+                ? LabelWords.ThereIsNoIngredientToRead
                 : "Mostly water."
             : $"Mostly {(does.Count == 1 ? does[0] : $"{string.Join(", ", does[..^1])} and {does[^1]}")}.";
     }
@@ -177,12 +175,12 @@ public sealed record LabelReading(
         var known = first.Select((name, at) => (name, share: Most - at)).Where(pair => pair.name.Class is not null).ToList();
         if (known.Count == 0)
         {
-            return (1, "Nothing among the first names could be read.");
+            return (1, LabelWords.NoneOfTheFirstIngredientsCould);
         }
 
         if (first.Take(3).FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax) is { } heavy)
         {
-            return (5, $"{heavy.Text} stands among the first three.");
+            return (5, LabelWords.TextIsAmongTheFirstThree(heavy.Text));
         }
 
         var mean = known.Sum(pair => pair.share * IngredientClasses.Of(pair.name.Class!.Value).Weight) / known.Sum(pair => pair.share);
@@ -194,7 +192,7 @@ public sealed record LabelReading(
             < 4.4 => 4,
             _ => 5,
         };
-        return (weight, $"Its first names weigh {Units.Reckoning.Show(mean)} on a scale from water, 1, to butter, 5.");
+        return (weight, LabelWords.ItsFirstIngredientsWeighMeanOn(Units.Reckoning.Show(mean)));
     }
 
     private static (ProteinStrength, string) ProteinOf(List<LabelName> listed)
@@ -206,21 +204,21 @@ public sealed record LabelReading(
             .ToList();
         if (proteins.Count == 0)
         {
-            return (ProteinStrength.None, "No protein in it.");
+            return (ProteinStrength.None, LabelWords.NoProteinInIt);
         }
 
         var (first, at) = proteins[0];
         if (preservative >= 0 && at > preservative)
         {
-            return (ProteinStrength.None, $"{first.Text} stands behind the first preservative: a trace.");
+            return (ProteinStrength.None, LabelWords.TextComesAfterTheFirstPreservative(first.Text));
         }
 
         var isStrong =
             proteins.Exists(pair => pair.at < Most && pair.name.Class == IngredientClass.ProteinStrong)
             || proteins.Count(pair => pair.at < Most) >= 2;
         return isStrong
-            ? (ProteinStrength.Strong, $"{Join(proteins.Select(pair => pair.name))} among the first {Most}.")
-            : (ProteinStrength.Light, $"{Join(proteins.Select(pair => pair.name))}, at place {at + 1}.");
+            ? (ProteinStrength.Strong, LabelWords.ProteinsAmongTheFirstMost(Join(proteins.Select(pair => pair.name)), $"{Most}"))
+            : (ProteinStrength.Light, LabelWords.ProteinsAtPlaceAt(Join(proteins.Select(pair => pair.name)), $"{(at + 1)}"));
     }
 
     private static IEnumerable<LabelConflict> Inside(List<LabelName> listed, Head? head)
@@ -234,25 +232,22 @@ public sealed record LabelReading(
         {
             yield return new LabelConflict(
                 head is { Porosity: Porosity.Low }
-                    ? $"{humectant.Text} draws water and {seal.Text} keeps it out: for low-porosity hair it seals itself out."
-                    : $"{humectant.Text} draws water and {seal.Text} keeps it out: the two work against each other.",
+                    ? LabelWords.TextDrawsWaterAndText2Keeps(humectant.Text, seal.Text)
+                    : LabelWords.TextDrawsWaterAndText2Keeps2(humectant.Text, seal.Text),
                 [humectant.Text, seal.Text]
             );
         }
 
         if (first.FirstOrDefault(name => name.Class == IngredientClass.DryingAlcohol) is { } drying)
         {
-            yield return new LabelConflict($"{drying.Text} among the first five dries the hair.", [drying.Text]);
+            yield return new LabelConflict(LabelWords.TextAmongTheFirstFiveDries(drying.Text), [drying.Text]);
         }
 
         var strips = first.FirstOrDefault(name => name.Class == IngredientClass.SurfactantStrong);
         var coats = listed.FirstOrDefault(name => name.Class == IngredientClass.Silicone);
         if (strips is not null && coats is not null)
         {
-            yield return new LabelConflict(
-                $"{strips.Text} strips what {coats.Text} leaves behind: it cleans off its own coat.",
-                [strips.Text, coats.Text]
-            );
+            yield return new LabelConflict(LabelWords.TextStripsOffWhatText2Leaves(strips.Text, coats.Text), [strips.Text, coats.Text]);
         }
     }
 
@@ -260,15 +255,15 @@ public sealed record LabelReading(
     private static readonly (string Tag, string Plural, string[] Words)[] Families =
     [
         ("nut", "nuts", ["nut", "nuts"]),
-        ("onion", "onion family", ["onion family", "onion", "onions"]),
+        ("onion", LabelWords.OnionFamily, [LabelWords.OnionFamily, "onion", "onions"]),
         ("latex", "latex", ["latex"]),
         ("fragrance", "fragrance", ["fragrance", "perfume"]),
-        ("essential-oil", "essential oils", ["essential oil", "essential oils"]),
+        ("essential-oil", LabelWords.EssentialOils, [LabelWords.EssentialOil, LabelWords.EssentialOils]),
         ("soy", "soy", ["soy", "soya"]),
         ("wheat", "wheat", ["wheat", "gluten"]),
         ("milk", "milk", ["milk"]),
         ("egg", "egg", ["egg", "eggs"]),
-        ("bee", "bee products", ["bee", "bees", "bee products"]),
+        ("bee", LabelWords.BeeProducts, ["bee", "bees", LabelWords.BeeProducts]),
         ("wool", "wool", ["wool", "lanolin"]),
         ("sesame", "sesame", ["sesame"]),
         ("legume", "legumes", ["legume", "legumes"]),
@@ -299,7 +294,7 @@ public sealed record LabelReading(
             if (found.Count > 0)
             {
                 yield return new LabelConflict(
-                    $"{listed} must not touch {head.Name}: {Join(found)}.",
+                    LabelWords.ListedMustNotTouchHeadFound(listed, head.Name, Join(found)),
                     [.. found.Select(name => name.Text)]
                 );
             }
@@ -310,7 +305,7 @@ public sealed record LabelReading(
             && names.Where(name => name.Ingredient?.Has("burns") == true).ToList() is { Count: > 0 } burning
         )
         {
-            yield return new LabelConflict($"{Join(burning)} is not for a child.", [.. burning.Select(name => name.Text)]);
+            yield return new LabelConflict(LabelWords.BurningIsNotForAChild(Join(burning)), [.. burning.Select(name => name.Text)]);
         }
     }
 }

@@ -223,7 +223,7 @@ public class HouseholdPlannerTests
         var nobody = Assert.Throws<UnplaceableException>(() =>
             Planner.Make(asked with { Hands = [new("Bea", Work.Water)] }, Given.Figures)
         );
-        Assert.StartsWith("Nobody may do this for Oriel: ", nobody.Message, StringComparison.Ordinal);
+        Assert.StartsWith("Nobody can do this for Oriel: ", nobody.Message, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -257,13 +257,13 @@ public class HouseholdPlannerTests
     public void Who_is_not_there_long_enough_is_said_and_planned_all_the_same()
     {
         var plan = Made(Asked(Of("Wren") with { Present = [new(Given.Noon, Given.Noon.AddMinutes(25))] }));
-        Assert.Equal(["Wren is there from 12:00 to 12:25, and that is not long enough."], plan.Beyond);
+        Assert.Equal(["Wren is home from 12:00 to 12:25, which is not long enough."], plan.Beyond);
         Assert.True(plan.End > Given.Noon.AddMinutes(25));
 
         var gone = Assert.Throws<UnplaceableException>(() =>
             Planner.Make(Asked(Of("Wren") with { Present = [new(Given.Noon.AddHours(-3), Given.Noon)] }), Given.Figures)
         );
-        Assert.Equal("Wren is not there any more at 12:00.", gone.Message);
+        Assert.Equal("Wren has already left at 12:00.", gone.Message);
     }
 
     [Fact]
@@ -294,7 +294,7 @@ public class HouseholdPlannerTests
         var asked = Asked(Of("Oriel"), Of("Bram") with { ReadyBy = Given.Noon.AddHours(9) });
         var plan = Made(asked);
         // Towards an hour it could always be earlier, so nothing is said of the end.
-        Assert.Contains("No plan is shorter", HouseholdWords.Finish(plan), StringComparison.Ordinal);
+        Assert.Contains("No plan is shorter", Told.Of(plan), StringComparison.Ordinal);
         Assert.True(plan.NotBefore <= plan.End && plan.NotBefore > plan.Start);
         Assert.Equal((0d, null), (plan.MinutesLate, plan.Heads[0].ChanceInTime));
         Assert.True(plan.Heads[1].ChanceInTime >= 0.85, plan.Heads[1].ChanceInTime.ToString());
@@ -303,7 +303,7 @@ public class HouseholdPlannerTests
         var late = Made(asked with { Heads = [asked.Heads[0], asked.Heads[1] with { ReadyBy = Given.Noon.AddMinutes(30) }] });
         Assert.True(late.MinutesLate > 0);
         Assert.True(late.Heads[1].ChanceInTime < 0.05);
-        Assert.Contains("has a chance of under 1 %", HouseholdWords.Of(late.Heads[1], late.Start), StringComparison.Ordinal);
+        Assert.Contains("under 1 %", HouseholdSentences.Of(late.Heads[1], late.Start), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -415,21 +415,21 @@ public class HouseholdPlannerTests
         // There is time until ten at night, and nobody asked to wait for that.
         var asked = Asked(Of("Ada") with { ReadyBy = Given.Noon.AddHours(10) }, Of("Esi"));
         Assert.Equal(Given.Noon, Made(asked).Start);
-        Assert.Contains("Start at 12:00; done: ", HouseholdWords.Finish(Made(asked)), StringComparison.Ordinal);
+        Assert.Contains("Start at 12:00. Done: ", Told.Of(Made(asked)), StringComparison.Ordinal);
 
         // Who is away in the afternoon would leave half a day on each side of that.
         var parted = Made(asked with { Hands = [new("Ama") { Away = [new(Given.Noon.AddHours(1), Given.Noon.AddHours(4))] }] });
         Assert.True(parted.Start >= Given.Noon.AddHours(4), parted.Start.ToString());
         Assert.Contains(
-            $"Start at {parted.Start:HH:mm}, not at 12:00, to suit who and what is there when and their hours; done: ",
-            HouseholdWords.Finish(parted),
+            $"It starts at {parted.Start:HH:mm} instead of 12:00 to suit who and what is free when and their hours.",
+            Told.Of(parted),
             StringComparison.Ordinal
         );
 
         // Asked for by an hour, it begins when that is soon enough.
         var late = Made(asked with { When = new When(Given.Noon, ReadyBy: Given.Noon.AddHours(10)) });
         Assert.True(late.Start > Given.Noon.AddHours(2), late.Start.ToString());
-        Assert.DoesNotContain("not at", HouseholdWords.Finish(late), StringComparison.Ordinal);
+        Assert.DoesNotContain("instead of", Told.Of(late), StringComparison.Ordinal);
     }
 
     [Theory]
@@ -477,7 +477,7 @@ public class HouseholdPlannerTests
         // And no sooner can he be done, whatever is left of the others.
         var plan = With(bram);
         Assert.Equal(plan.MinutesLate, plan.LeastLate);
-        Assert.Contains("No plan is less late with two pairs of hands.", HouseholdWords.Finish(plan), StringComparison.Ordinal);
+        Assert.Contains("No plan is less late with two pairs of hands.", Told.Of(plan), StringComparison.Ordinal);
         // With an hour of his own that is too early as well, it is the same.
         Assert.InRange(With(bram with { ReadyBy = Given.Noon.AddHours(13) }).End, plan.End.AddMinutes(-30), plan.End.AddMinutes(30));
     }
@@ -491,11 +491,11 @@ public class HouseholdPlannerTests
 
         // No wait gives two hours: then all of it is as short as it can be, and that is proven.
         var late = By(120);
-        Assert.True(late.MinutesLate > 0 && late.Proven, HouseholdWords.Finish(late));
+        Assert.True(late.MinutesLate > 0 && late.Proven, Told.Of(late));
         Assert.Equal(late.Heads.Max(head => (head.Plan.End - late.Request.When.ReadyBy!.Value).TotalMinutes), late.MinutesLate);
         Assert.Equal(late.MinutesLate, late.LeastLate);
         Assert.True(late.End < free.End);
-        Assert.Contains("No plan is less late with one pair of hands.", HouseholdWords.Finish(late), StringComparison.Ordinal);
+        Assert.Contains("No plan is less late with one pair of hands.", Told.Of(late), StringComparison.Ordinal);
         // What is to be had by shortening waits is had, and hardly more of them than the hour asks for.
         var inTime = By(3);
         Assert.Equal(0, inTime.MinutesLate);
@@ -516,14 +516,14 @@ public class HouseholdPlannerTests
     public void It_is_said_in_sentences()
     {
         var plan = Made(Asked(Of("Oriel"), Of("Bram")));
-        var said = HouseholdWords.Finish(plan);
-        Assert.StartsWith("Start at 12:00; done: ", said, StringComparison.Ordinal);
+        var said = Told.Of(plan);
+        Assert.StartsWith("Start at 12:00. Done: ", said, StringComparison.Ordinal);
         Assert.Contains(
             plan.Proven ? "No plan can finish sooner with one pair of hands." : "No plan can finish before",
             said,
             StringComparison.Ordinal
         );
-        Assert.StartsWith("The end waits most for ", plan.Bottleneck, StringComparison.Ordinal);
+        Assert.StartsWith("What sets the pace: ", plan.Bottleneck, StringComparison.Ordinal);
     }
 
     [Theory]
@@ -556,8 +556,8 @@ public class HouseholdPlannerTests
             $"{night.Start} to {night.End}"
         );
         Assert.StartsWith(
-            $"Start at {plan.Start:HH:mm}{(days == 1 ? "; done: " : $" on {plan.Start.DayOfWeek}")}",
-            HouseholdWords.Finish(plan),
+            $"Start at {plan.Start:HH:mm}{(days == 1 ? ". Done: " : $" on {plan.Start.DayOfWeek}")}",
+            Told.Of(plan),
             StringComparison.Ordinal
         );
         // What is said to be the least is of the hour that was asked for, not of the earlier one that slow days are placed towards.
@@ -626,7 +626,7 @@ public class HouseholdPlannerTests
             },
             Given.Figures
         );
-        Assert.Equal("Oriel is there from 18:00 to 21:00, and that is not long enough.", Assert.Single(early.Beyond));
+        Assert.Equal("Oriel is home from 18:00 to 21:00, which is not long enough.", Assert.Single(early.Beyond));
         Assert.Equal(0, early.MinutesLate);
     }
 
@@ -641,16 +641,16 @@ public class HouseholdPlannerTests
         };
         var through = Made(asked);
         Assert.True(through.StartsInTheNight, $"starts at {through.Start}");
-        Assert.Equal($"To be ready by 13:00 it starts at {through.Start:HH:mm}, while people sleep.", HouseholdWords.Night(through));
+        Assert.Equal($"To be ready by 13:00 it starts at {through.Start:HH:mm}, while people sleep.", HouseholdSentences.Night(through));
         var slept = Made(asked with { Hands = [new HelpingHands("Ama") { Away = [new Between(On(11, 22.5), On(12, 6.5))] }] });
-        Assert.Equal((false, null), (slept.StartsInTheNight, HouseholdWords.Night(slept)));
+        Assert.Equal((false, null), (slept.StartsInTheNight, HouseholdSentences.Night(slept)));
         Assert.All(slept.Tasks.Where(task => task.IsHandsOn), task =>
             Assert.True(task.Start.TimeOfDay.TotalHours >= 6.5 && task.End.TimeOfDay.TotalHours <= 22.5, $"{task.Id} at {task.Start}")
         );
         // One that is only back at eleven cannot be ready by then, and it is not said that it would be.
         var back = Made(asked with { Heads = [asked.Heads[0], asked.Heads[1] with { Present = [new Between(On(11, 11), On(12, 11))] }] });
         Assert.True(back is { MinutesLate: > 0, StartsInTheNight: true }, $"{back.MinutesLate} late, starts at {back.Start}");
-        Assert.StartsWith("To be less late for 13:00", HouseholdWords.Night(back), StringComparison.Ordinal);
+        Assert.StartsWith("To be less late for 13:00", HouseholdSentences.Night(back), StringComparison.Ordinal);
         // Nobody asked for an hour: it starts when it is asked for, and nothing is said.
         Assert.False(Made(asked with { When = new When(On(10, 23)) }).StartsInTheNight);
     }
@@ -662,10 +662,10 @@ public class HouseholdPlannerTests
         var asked = Asked(Of("Oriel", 40, Aim.Moisture)) with { When = new When(On(10, 20)) };
         var through = Made(asked);
         Assert.Equal(On(10, 20), through.Start);
-        Assert.StartsWith("Hands are at work from 22:30 to ", HouseholdWords.Night(through), StringComparison.Ordinal);
+        Assert.StartsWith("Somebody has to work from 22:30 to ", HouseholdSentences.Night(through), StringComparison.Ordinal);
         // Hair that is wet does not wait for the morning, and tea for it is made then.
         var slept = Made(asked with { Hands = [new HelpingHands("Ama") { Away = [new Between(On(10, 22.5), On(11, 6.5))] }] });
-        Assert.Equal((On(11, 6.5), null), (slept.Start, HouseholdWords.Night(slept)));
+        Assert.Equal((On(11, 6.5), null), (slept.Start, HouseholdSentences.Night(slept)));
         Assert.InRange(slept.NineInTenBy, slept.End, slept.End.AddHours(2));
         Assert.InRange(slept.Heads[0].LikelyBy, slept.End.AddMinutes(-30), slept.NineInTenBy);
     }

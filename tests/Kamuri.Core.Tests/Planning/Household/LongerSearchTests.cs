@@ -63,7 +63,7 @@ public class LongerSearchTests
         );
         var best = new HouseholdPlanner(new CpSatScheduler(known)).Make(Asked, Given.Figures);
         var found = LongerSearch.Of(best, Given.Figures, known, _ => { }, CancellationToken.None);
-        Assert.Equal(new LongerSearch(false, "Nothing better was found."), found);
+        Assert.Equal(new LongerSearch(false, "No better plan was found."), found);
     }
 
     [Fact]
@@ -75,12 +75,12 @@ public class LongerSearchTests
             Given.Figures
         );
         var found = LongerSearch.Of(unsure, Given.Figures, known, _ => { }, CancellationToken.None);
-        Assert.Equal(new LongerSearch(true, "Nothing better can be found: that is proven now."), found);
+        Assert.Equal(new LongerSearch(true, "No better plan exists: this is now proven."), found);
     }
 
     [Theory]
-    [InlineData(false, "A plan was found that keeps its waits 2\u00a0min closer to usual, all added up.")]
-    [InlineData(true, "A plan was found in which no wait goes more than halfway to its shortest.")]
+    [InlineData(false, "Found a plan that keeps waits 2\u00a0min closer to their usual length in total.")]
+    [InlineData(true, "Found a plan in which no wait is cut by more than half of what it can spare.")]
     public void Waits_that_are_kept_closer_to_usual_are_worth_taking(bool tooFar, string sentence)
     {
         Schedule Hurried(Schedule schedule)
@@ -145,18 +145,18 @@ public class LongerSearchTests
     {
         HouseholdPlan Made(Func<Schedule, Schedule> change) => new HouseholdPlanner(new Slowly(change)).Make(Asked, Given.Figures);
         var proven = Made(schedule => schedule with { Proven = true });
-        Assert.Contains("No plan can finish sooner with one pair of hands.", HouseholdWords.Finish(proven), StringComparison.Ordinal);
-        Assert.DoesNotContain("in one go", HouseholdWords.Finish(proven), StringComparison.Ordinal);
+        Assert.Contains("No plan can finish sooner with one pair of hands.", Told.Of(proven), StringComparison.Ordinal);
+        Assert.DoesNotContain("without a break", Told.Of(proven), StringComparison.Ordinal);
         var open = Made(schedule => schedule with { Proven = false, LowerBound = schedule.Span - 30 });
-        Assert.Contains("; this one finishes at ", HouseholdWords.Finish(open), StringComparison.Ordinal);
-        Assert.EndsWith(
-            " You go on for 1\u00a0h\u00a050 in one go; no place for a break was found there. Ada goes on for 40\u00a0min in one go; no place for a break was found there.",
-            HouseholdWords.Finish(open with { WithoutRest = [("You", 110), ("Ada", 40)], InOneGo = [] }),
+        Assert.Contains(". This one finishes at ", Told.Of(open), StringComparison.Ordinal);
+        Assert.Contains(
+            " You work for 1\u00a0h\u00a050 without a break. Ada works for 40\u00a0min without a break.",
+            Told.Of(open with { WithoutRest = [("You", 110), ("Ada", 40)], InOneGo = [] }),
             StringComparison.Ordinal
         );
-        Assert.EndsWith(
-            " Long at one go: tool detangle on Ada (1\u00a0h\u00a050) and box braids on Yaw (3\u00a0h). Rest there between two sections; these times leave none for it.",
-            HouseholdWords.Finish(proven with { InOneGo = [("Tool detangle", "Ada", 110), ("Box braids", "Yaw", 180)] }),
+        Assert.Contains(
+            " Long without a break: Tool detangle on Ada (1\u00a0h\u00a050) and Box braids on Yaw (3\u00a0h). Rest between sections; the plan leaves no time for it.",
+            Told.Of(proven with { InOneGo = [("Tool detangle", "Ada", 110), ("Box braids", "Yaw", 180)] }),
             StringComparison.Ordinal
         );
     }
@@ -170,42 +170,38 @@ public class LongerSearchTests
             Heads = [proven.Heads[0] with { Wanted = proven.Heads[0].Plan.End.AddMinutes(-20) }, .. proven.Heads.Skip(1)],
         };
         Assert.Equal(20, late.MinutesLate);
-        Assert.EndsWith("No plan is less late with one pair of hands.", HouseholdWords.Finish(late), StringComparison.Ordinal);
-        Assert.EndsWith(
+        Assert.Contains("No plan is less late with one pair of hands.", Told.Of(late), StringComparison.Ordinal);
+        Assert.Contains(
             "No plan is less late with one pair of hands.",
-            HouseholdWords.Finish(late with { Proven = false, LeastLate = 20 }),
-            StringComparison.Ordinal
-        );
-        Assert.EndsWith(
-            "No plan is less than 5\u00a0min late with one pair of hands, all heads added up; this one is 20\u00a0min.",
-            HouseholdWords.Finish(late with { Proven = false, LeastLate = 5 }),
+            Told.Of(late with { Proven = false, LeastLate = 20 }),
             StringComparison.Ordinal
         );
         Assert.Contains(
-            "No plan is shorter than ",
-            HouseholdWords.Finish(late with { Proven = false, LeastLate = 0 }),
+            "No plan with one pair of hands is less than 5\u00a0min late, all heads added up. This one is 20\u00a0min late.",
+            Told.Of(late with { Proven = false, LeastLate = 5 }),
             StringComparison.Ordinal
         );
+        Assert.Contains("No plan can be shorter than ", Told.Of(late with { Proven = false, LeastLate = 0 }), StringComparison.Ordinal);
         var first = proven.Heads[0];
         var shortened = proven with { MinutesShortened = 3 };
-        Assert.EndsWith(
-            "No plan that is in time keeps its waits closer to usual with one pair of hands.",
-            HouseholdWords.Finish(shortened),
+        Assert.Contains(
+            "No plan with one pair of hands is in time and keeps waits closer to their usual length.",
+            Told.Of(shortened),
             StringComparison.Ordinal
         );
-        Assert.EndsWith(
-            "In time; whether its waits can be kept closer to usual was not proven.",
-            HouseholdWords.Finish(shortened with { Proven = false }),
+        Assert.Contains(
+            "In time. There may be a plan with waits closer to their usual length.",
+            Told.Of(shortened with { Proven = false }),
             StringComparison.Ordinal
         );
-        Assert.EndsWith(
-            "No plan is in time with one pair of hands and all waits as usual; here none goes more than halfway to its shortest. Shortening fewer minutes might do.",
-            HouseholdWords.Finish(shortened with { MayBeCloser = true }),
+        Assert.Contains(
+            "No plan with one pair of hands is in time with every wait at its usual length. Here no wait is cut by more than half of what it can spare.",
+            Told.Of(shortened with { MayBeCloser = true }),
             StringComparison.Ordinal
         );
-        Assert.EndsWith(
-            "No plan is in time with one pair of hands unless some wait goes more than halfway to its shortest. Shortening fewer minutes might do.",
-            HouseholdWords.Finish(shortened with { MayBeCloser = true, IsGentle = false }),
+        Assert.Contains(
+            "No plan with one pair of hands is in time unless some wait is cut by more than half of what it can spare.",
+            Told.Of(shortened with { MayBeCloser = true, IsGentle = false }),
             StringComparison.Ordinal
         );
         Assert.Equal((true, false), (shortened.IsSure, (shortened with { MayBeCloser = true }).IsSure));
@@ -223,18 +219,18 @@ public class LongerSearchTests
             ],
         };
         Assert.Contains(
-            $"It fits, but tightly: on most such days {first.Plan.Request.Head.Name} is later. No plan",
-            HouseholdWords.Finish(tight),
+            $"Tight: on most such days this ends late for {first.Plan.Request.Head.Name}. ",
+            Told.Of(tight),
             StringComparison.Ordinal
         );
         Assert.Contains(
-            "on most such days Oriel and Bram are later. ",
-            HouseholdWords.Finish(tight with { Heads = [.. tight.Heads.Select(head => head with { ChanceInTime = 0.2 })] }),
+            "ends late for Oriel and Bram. ",
+            Told.Of(tight with { Heads = [.. tight.Heads.Select(head => head with { ChanceInTime = 0.2 })] }),
             StringComparison.Ordinal
         );
         Assert.DoesNotContain(
-            "tightly",
-            HouseholdWords.Finish(late with { Heads = [.. late.Heads.Select(head => head with { ChanceInTime = 0.2 })] }),
+            "Tight:",
+            Told.Of(late with { Heads = [.. late.Heads.Select(head => head with { ChanceInTime = 0.2 })] }),
             StringComparison.Ordinal
         );
 
@@ -242,9 +238,9 @@ public class LongerSearchTests
         var hour = late with { Request = late.Request with { When = late.Request.When with { ReadyBy = late.End.AddMinutes(-15) } } };
         hour = hour with { Heads = [.. hour.Heads.Select(head => head with { Wanted = hour.Request.When.ReadyBy })] };
         Assert.Equal(15, hour.MinutesLate);
-        Assert.EndsWith(
-            "No plan is less than 5\u00a0min late with one pair of hands; this one is 15\u00a0min.",
-            HouseholdWords.Finish(hour with { Proven = false, LeastLate = 5 }),
+        Assert.Contains(
+            "No plan with one pair of hands is less than 5\u00a0min late. This one is 15\u00a0min late.",
+            Told.Of(hour with { Proven = false, LeastLate = 5 }),
             StringComparison.Ordinal
         );
     }

@@ -13,9 +13,6 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
   return (
     <div className="mt-3 max-w-5xl" aria-live="polite" data-household>
       <p className="text-lg text-quiet">{plan.sentence}</p>
-      <p className="mt-1 text-quiet">
-        {plan.heads.map((head) => head.sentence).join(' ')} {plan.bottleneck}
-      </p>
       {plan.beyond.map((sentence) => (
         <p key={sentence} className="mt-1 border-l-4 border-warn pl-3 text-warn">
           {sentence}

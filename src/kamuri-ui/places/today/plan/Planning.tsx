@@ -17,6 +17,7 @@ import { AtNight, HouseholdPlait, HouseholdWords, PlacingLine } from './Househol
 import { hairOf } from './hair'
 import { InTheKitchen } from './InTheKitchen'
 import { LookLonger } from './LookLonger'
+import { MoreAbout } from './MoreAbout'
 import { KeptDays, useTemplates } from './KeptDays'
 import { StepList } from './StepList'
 import { WaterSheet } from './WaterSheet'
@@ -153,12 +154,16 @@ export function Planning({
             onLeaveOut={asking.editAt}
           />
         )}
-        {whole?.mayBeBetter && !wrong && asIs && better !== question && !household.isPlaceholderData && (
-          <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
-        )}
         {asked.isFetching && together && <PlacingLine />}
         {!together && shown?.timeTrouble && !wrong && (
           <p className="mt-1 max-w-4xl border-l-4 border-warn pl-3 text-warn">{shown.timeTrouble}</p>
+        )}
+        {!wrong && (whole ?? shown) && (
+          <MoreAbout sentences={whole?.more ?? shown?.more ?? []}>
+            {whole?.mayBeBetter && asIs && better !== question && !household.isPlaceholderData && (
+              <LookLonger key={question} body={asIs} onTake={() => setBetter(question)} />
+            )}
+          </MoreAbout>
         )}
         <DayActions
           body={body ? { household: body } : { plan: wish }}

@@ -190,6 +190,10 @@ export const planning = {
     `Plan for ${headName}. ${finishSentence}`,
 }
 
+export const moreAbout = {
+  moreAboutThisPlan: 'More about this plan',
+}
+
 export const stepList = {
   putInTheOrderOf: 'Put in the order of the day',
   steps: 'Steps',

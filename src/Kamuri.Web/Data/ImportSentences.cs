@@ -3,7 +3,7 @@ using Kamuri.Store.Archives;
 namespace Kamuri.Web.Data;
 
 /// <summary>What an import comes to, in sentences.</summary>
-internal static class ImportWords
+internal static class ImportSentences
 {
     /// <summary>What tables are called, for one and for many.</summary>
     private static readonly Dictionary<string, (string One, string Many)> Names = new()

@@ -1,0 +1,22 @@
+namespace Kamuri.Core.Rhythm;
+
+/// <summary>What is said about rhythm.</summary>
+[Texts("rhythm")]
+internal static class RhythmWords
+{
+    // WashRhythm
+    public const string NoWashDayOnRecordYet = "No wash day on record yet. Any day will do.";
+    public const string WashedToday = "Washed today";
+    public const string WashedYesterday = "Washed yesterday";
+
+    public static string WashedDaysDaysAgo(string days) => $"Washed {days} days ago";
+
+    public static string WashedDayNumberDaysOverdueLatestAt(string washed, string dayNumber, string latest) =>
+        $"{washed}, {dayNumber} days overdue ({latest} at the latest). Expect more tangles.";
+
+    public static string WashedDueNowAtTheLatest(string washed, string latest) => $"{washed}. Due now, at the latest after {latest} days.";
+
+    public static string WashedDueTomorrow(string washed) => $"{washed}. Due tomorrow.";
+
+    public static string WashedDueInLeftDays(string washed, string left) => $"{washed}. Due in {left} days.";
+}
