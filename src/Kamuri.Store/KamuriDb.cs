@@ -76,7 +76,11 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
             told.ToTable("told");
             told.HasKey(row => new { row.Table, row.RowId });
         });
-        modelBuilder.Entity<HouseholdRow>().ToTable("household");
+        modelBuilder.Entity<HouseholdRow>(household =>
+        {
+            household.ToTable("household");
+            household.Property(house => house.Clock).HasConversion<string>();
+        });
         modelBuilder.Entity<FigureRow>().ToTable("figures");
         modelBuilder.Entity<ProductRow>(product =>
         {

@@ -30,6 +30,7 @@ using Kamuri.Web.Sessions;
 using Kamuri.Web.Shelf;
 using Kamuri.Web.Takings;
 using Kamuri.Web.Templates;
+using Kamuri.Web.Texts;
 using Kamuri.Web.Warmth;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.Data.Sqlite;
@@ -46,6 +47,12 @@ var builder = WebApplication.CreateBuilder(
         ContentRootPath = AppContext.BaseDirectory,
     }
 );
+if (builder.Configuration["texts"] is not null)
+{
+    TextsPage.Print(Console.Out);
+    return 0;
+}
+
 StartOptions options;
 try
 {
@@ -298,7 +305,7 @@ catch (SqliteException error)
 }
 catch (IOException error) when (error.InnerException is AddressInUseException)
 {
-    Console.Error.WriteLine($"Port {options.Port} is taken, perhaps by another Kamuri. Stop that one, or choose another with --port.");
+    Console.Error.WriteLine(RequestErrors.PortIsTaken($"{options.Port}"));
     return 2;
 }
 

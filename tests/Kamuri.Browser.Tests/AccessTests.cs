@@ -102,7 +102,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Go("/today");
         window.See("[data-household]");
         Look("/today, two heads");
-        window.Press("Hands: Ama and Kofi, everyone there");
+        window.Press("Hands: Ama and Kofi, everyone home");
         window.See("[role=dialog] form");
         Look("/today, who is there");
         window.Press("Close");

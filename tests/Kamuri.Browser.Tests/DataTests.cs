@@ -40,7 +40,7 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
 
         _window.Go("/data");
         _window.Click("section[aria-labelledby=backups] li:first-of-type button");
-        _window.SeeText("A backup of what is there now is made first", "[role=dialog]");
+        _window.SeeText("Kamuri first backs up what is there now", "[role=dialog]");
         _window.Press("Restore");
         _window.SeeText("Restored.");
         _window.SeeText("made before a restore or import");
@@ -55,7 +55,7 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
     {
         _window.Go($"/heads/{DemoServer.Wren}");
         _window.Press("Delete…");
-        _window.SeeText("This goes with it", "[role=dialog] ul");
+        _window.SeeText("This will be deleted too", "[role=dialog] ul");
         Assert.Empty(_window.Axe());
         _window.Press("Delete");
         _window.Until(
@@ -93,7 +93,7 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
 
         _window.Go("/data");
         _window.Attach("input[type=file]", file);
-        _window.SeeText("This is what the archive of", "[aria-label='What the import would do']");
+        _window.SeeText("The archive of", "[aria-label='What the import would do']");
         Assert.Empty(_window.Axe());
         Assert.Equal(
             "Bram",

@@ -41,7 +41,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
 
         _window.Press("Head: Oriel");
         _window.Press("Bram");
-        _window.SeeText("Wash Bram as in Long Sunday", "h1");
+        _window.SeeText("Wash Bram with Long Sunday", "h1");
         _window.See("article[data-finding=R45]");
         _window.Press("Fix everything that can be fixed");
         _window.Until(() => !_window.Has("article[data-finding=R45]"), "a day that suits locs");
@@ -93,7 +93,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.See("li[data-step=oil]");
         _window.Press("Rehearse");
         _window.SeeText("Leave-in, oil", "h1");
-        _window.SeeText("Then on the same section, oil:");
+        _window.SeeText("Then, on the same section: Oil.");
     }
 
     [Fact]
@@ -141,10 +141,10 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Press("Options");
         _window.Click("[role=dialog] summary");
         _window.Choose("Deep condition on", "Blotted, near dry hair");
-        _window.SeeText("ml in place of", "[data-school-changes]");
+        _window.SeeText("ml instead of", "[data-school-changes]");
         _window.SeeText("Hair that is not full of water takes up the treatment.", "[data-school-changes]");
         _window.Press("Close");
-        _window.SeeText("blotted, near dry hair, followed all the same. Low-porosity hair", "[data-school-conflicts]");
+        _window.SeeText("blotted, near dry hair, followed anyway. Low-porosity hair", "[data-school-conflicts]");
     }
 
     [Fact]
@@ -152,7 +152,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
     {
         Open();
         _window.Press("Water beads off");
-        _window.SeeText("When was it last clarified", "[data-question=clarified]");
+        _window.SeeText("When was the hair last clarified", "[data-question=clarified]");
         _window.Click("[data-question=clarified] button:first-of-type");
         _window.SeeText("What stays on the hair between washes?", "[data-question=layers]");
         _window.Click("[data-question=layers] button:last-of-type");
@@ -160,7 +160,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("low porosity", "[data-question=beads]");
         _window.Click("[data-question=beads] button:first-of-type");
         _window.Click("[data-question=technique] button:last-of-type");
-        _window.SeeText("Low porosity, most likely", "[data-outcome]");
+        _window.SeeText("Most likely low porosity", "[data-outcome]");
         _window.Press("Plan it like this");
         _window.Until(() => Steps().Contains("plant-gel") && !Steps().Contains("pre-poo"), "a plant gel in place of the pre-poo");
         OpenStep("cover");
@@ -177,7 +177,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.FillIn("[data-figure='step.deep-condition.heated.usual'] input", "99");
         _window.SeeText("they have to be in that order", "[data-figure='step.deep-condition.heated.usual']");
         _window.FillIn("[data-figure='step.deep-condition.heated.usual'] input", "28");
-        _window.SeeText("back to 25", "[data-figure='step.deep-condition.heated.usual']");
+        _window.SeeText("Reset to 25", "[data-figure='step.deep-condition.heated.usual']");
 
         Open();
         _window.Go("/figures");
@@ -204,7 +204,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
             }
         );
         _window.SeeText("after the night", "li[data-day-break]");
-        _window.SeeText("Two days: start on");
+        _window.SeeText("Two days: start ");
 
         _window.Press("Aim: moisture");
         _window.Press("a mid-week refresh");

@@ -51,7 +51,7 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
             }
         );
         _window.Go("/today");
-        _window.SeeText("Locs are never combed", "article[data-finding=R45]");
+        _window.SeeText("Never comb locs", "article[data-finding=R45]");
         _window.Until(() => _window.Has("main button[disabled]"), "no beginning with a stop");
 
         _window.Press("Continue anyway");

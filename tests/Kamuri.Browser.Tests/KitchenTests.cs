@@ -24,7 +24,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.SeeText("Oriel takes", "main");
         _window.SeeText("flaxseed", "main dl");
         _window.Press("I made it: save the jar");
-        _window.SeeText("Firm seed gel is in the fridge", "[role=status]");
+        _window.SeeText("Saved: Firm seed gel, in the fridge.", "[role=status]");
 
         _window.Press("Print the label");
         _window.See("svg[data-jar-label] path");
@@ -84,7 +84,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Go("/today");
         _window.Press("Use the same as last time");
         _window.SeeText("Soft Milk", "li[data-step=leave-in]");
-        _window.SeeText("What it takes costs", "section[aria-label=\"In the kitchen\"]");
+        _window.SeeText("products cost", "section[aria-label=\"In the kitchen\"]");
         _window.Press("Undo");
         _window.Until(
             () => !_window.Text("li[data-step=leave-in]").Contains("Soft Milk", StringComparison.Ordinal),
@@ -113,14 +113,14 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         OpenStep("plant-gel");
         _window.Until(() => _window.Has("li[data-step=plant-gel] select"), "what it can be done with");
         _window.ChooseBeginning("A jar", "Leaf gel");
-        _window.SeeText("was good until", "article[data-finding=R30]");
+        _window.SeeText("expired on", "article[data-finding=R30]");
         _window.Until(() => !_window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan held");
 
         _window.ChooseBeginning("A jar", "Thin seed gel");
         _window.Until(
             () =>
                 !_window.Has("article[data-finding=R30]")
-                || !_window.Text("article[data-finding=R30]").Contains("was good until", StringComparison.Ordinal),
+                || !_window.Text("article[data-finding=R30]").Contains("expired on", StringComparison.Ordinal),
             "the stop gone"
         );
         _window.Until(() => _window.See("main").FindElement(OpenQA.Selenium.By.XPath("//button[.='Begin now']")).Enabled, "the plan free");
@@ -147,7 +147,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         );
         _window.Go("/today");
         _window.Press("Save for that day");
-        _window.SeeText("Ahead says what has to be begun before.");
+        _window.SeeText("See under Ahead what to start early.");
         _window.Go("/ahead");
         _window.Until(() => _window.Count("section[aria-label=\"Planned days\"] li") == 2, "two days");
         _window.Click("section[aria-label=\"Planned days\"] li:last-of-type button:last-of-type");
@@ -166,13 +166,13 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         const string Probe = "output[aria-label=\"The probe shows\"]";
         _window.See(Probe);
         _window.Press("Use this reading");
-        _window.SeeText("1 reading.");
+        _window.SeeText("1 reading");
         // The bowl cools: the next reading is another one.
         var shown = _window.Text(Probe);
         _window.Until(() => _window.Text(Probe) != shown, "another reading");
         _window.Press("Use this reading");
         _window.SeeText("Fitted to your readings.", "figure");
-        _window.SeeText("By these readings it cools at");
+        _window.SeeText("Your readings give a cooling rate of");
         Assert.Empty(_window.Complaints());
     }
 
@@ -186,14 +186,14 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Go("/shelf/formulas");
         _window.Press("Import");
         _window.Attach("[role=dialog] input[type=file]", file.Path);
-        _window.Press("Import");
+        _window.Press("Import this formula");
         _window.SeeText("line 6", "[role=dialog] [role=alert]");
         _window.Fill(
             "Formula text",
             "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 tbsp malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n"
         );
-        _window.Press("Import");
-        _window.SeeText("malt rinse", "h1");
+        _window.Press("Import this formula");
+        _window.SeeText("Make Malt rinse", "h1");
         _window.SeeText("Stir 30 ml malt into 300 ml water", "main ol");
         Assert.Empty(_window.Complaints());
     }
@@ -204,13 +204,13 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Go("/shelf/formulas/new?copy=0000000a-4b61-6d75-7269-000000000000");
         _window.Until(() => _window.Has("fieldset input"), "the copy");
         _window.FillIn("main form input", "Evening tea");
-        _window.SeeText("Make evening tea", "h1");
+        _window.SeeText("Make Evening tea", "h1");
         _window.Press("Edit");
         _window.Until(() => _window.Has("fieldset input"), "the formula to change");
         _window.FillIn("fieldset input[type=number]", "0");
-        _window.SeeText("An amount is above 0");
+        _window.SeeText("Enter more than 0");
         _window.FillIn("fieldset input[type=number]", "300");
-        _window.SeeText("Make evening tea", "h1");
+        _window.SeeText("Make Evening tea", "h1");
         _window.See("main ol li");
         _window.Go("/shelf/formulas");
         _window.SeeText("300 ml water", "main");

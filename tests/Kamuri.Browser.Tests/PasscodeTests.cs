@@ -43,7 +43,7 @@ public sealed class PasscodeTests : IAsyncLifetime
         phone.Fill("Passcode", "a guess");
         phone.Fill("This device is called", "bathroom phone");
         phone.Press("Enter");
-        phone.SeeText("That is not the passcode.");
+        phone.SeeText("Wrong passcode.");
         Assert.Empty(phone.Axe());
         // What was entered beside it is still there.
         Assert.Equal("bathroom phone", phone.Script("return document.querySelector('input[placeholder=\"bathroom phone\"]').value"));

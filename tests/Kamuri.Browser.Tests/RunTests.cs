@@ -27,7 +27,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         laptop.Keys_("u");
         phone.SeeText("1 of 6 sections");
         phone.Press("Pausep");
-        laptop.SeeText("What is on the hair goes on working.");
+        laptop.SeeText("What is on the hair keeps working.");
         laptop.Keys_("p");
         laptop.Keys_("n");
         laptop.Keys_("Crown is dry today", "textarea");
@@ -40,7 +40,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         // Whoever left the page finds the way back to the day from where a day begins.
         var run = phone.Path;
         phone.Go("/today");
-        phone.SeeText("Oriel’s wash day is under way.");
+        phone.SeeText("The wash day for Oriel is under way.");
         phone.Press("Open the run");
         phone.SeeText("Dampen", "h1");
         Assert.Equal(run, phone.Path);
@@ -54,7 +54,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.Wish(DemoServer.Wish("quick", "washAndGo"));
         window.Go("/today");
         window.Press("Rehearse");
-        window.SeeText("Start: look and section", "[data-main]");
+        window.SeeText("Start: Look and section", "[data-main]");
         window.Click("[data-main]");
         window.SeeText("Section 1 done", "[data-main]");
         window.Click("[data-main]");
@@ -63,10 +63,10 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
 
         window.Press("Something’s offx");
         window.Click("[data-mishap=calledAway]");
-        window.SeeText("Look and section is put aside, with 1 of 6 sections done.", "[data-advice]");
+        window.SeeText("Put aside: Look and section. 1 of 6 sections are done.", "[data-advice]");
         Assert.Matches("Put up by [0-9]{2}:[0-9]{2}", window.Text("[data-advice]"));
         window.Click("[data-way=stop]");
-        window.SeeText("Start: clip it up, to stop for now", "[data-main]");
+        window.SeeText("Start: Clip it up, to stop for now", "[data-main]");
         window.Click("[data-main]");
         window.SeeText("Done", "[data-main]");
         window.Click("[data-main]");
@@ -89,7 +89,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.Wish(DemoServer.Wish("quick", "washAndGo"));
         window.Go("/today");
         window.Press("Rehearse");
-        window.See("[aria-label='Pace of the rehearsal']");
+        window.See("[aria-label='Rehearsal speed']");
         var run = window.Path;
         for (var presses = 0; !window.Has("[data-counting='blot.wait']"); presses++)
         {
@@ -149,7 +149,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
             Assert.True(presses < 40, "The blot never comes.");
             var title = window.Text("h1");
             window.Keys_(
-                window.Text("[data-main]").StartsWith("Start: blot", StringComparison.Ordinal)
+                window.Text("[data-main]").StartsWith("Start: Blot", StringComparison.Ordinal)
                 || window.Text("[data-main]").StartsWith("Done", StringComparison.Ordinal)
                     ? " "
                     : "k"

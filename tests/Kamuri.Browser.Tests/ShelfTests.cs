@@ -42,7 +42,7 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.Press("Import or export");
         _window.Attach("[role=dialog] input[type=file]", table.Path);
         _window.Press("Import");
-        _window.SeeText("Nothing was taken in. 1 of 2 rows cannot be read:", "[role=dialog]");
+        _window.SeeText("Nothing was imported. 1 of 2 rows cannot be read:", "[role=dialog]");
         _window.SeeText("line 3, size_ml:", "[role=dialog]");
         _window.Press("Import the good row");
         _window.SeeText("One product was added.", "[role=dialog]");
@@ -78,7 +78,7 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.Until(() => _window.Has("li[data-step=leave-in] select"), "what it can be done with");
         _window.ChooseBeginning("From the shelf", "Scented Milk");
         _window.See("article[data-finding=R33]");
-        _window.SeeText("5 ml is there", "article[data-finding=R37]");
+        _window.SeeText("You have 5 ml", "article[data-finding=R37]");
         Assert.Empty(_window.Complaints());
     }
 }

@@ -193,7 +193,7 @@ public sealed class ArchiveTests : IDisposable
             ),
             (
                 Zip([.. Enumerable.Range(0, 70).Select(n => ($"data/a{(char)('a' + (n % 26))}{(char)('a' + (n / 26))}.json", "[]"))]),
-                "holds 70 files"
+                "contains 70 files"
             ),
         ];
         foreach (var (file, says) in files)

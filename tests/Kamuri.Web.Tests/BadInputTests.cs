@@ -22,12 +22,12 @@ public class BadInputTests(Server server) : IClassFixture<Server>
     }
 
     [Theory]
-    [InlineData("aim", "\"shine\"", "The field 'aim' holds something that cannot be read here.")]
-    [InlineData("aim", "3", "The field 'aim' holds something that cannot be read here.")]
-    [InlineData("headId", "\"x\"", "The field 'headId' holds something that cannot be read here.")]
-    [InlineData("colour", "1", "There is no field 'colour' here.")]
-    [InlineData("edits", "null", "The field 'edits' holds something that cannot be read here.")]
-    [InlineData("sections", "1e400", "The field 'sections' holds something that cannot be read here.")]
+    [InlineData("aim", "\"shine\"", "The field 'aim' has a value that cannot be read.")]
+    [InlineData("aim", "3", "The field 'aim' has a value that cannot be read.")]
+    [InlineData("headId", "\"x\"", "The field 'headId' has a value that cannot be read.")]
+    [InlineData("colour", "1", "There is no field 'colour'.")]
+    [InlineData("edits", "null", "The field 'edits' has a value that cannot be read.")]
+    [InlineData("sections", "1e400", "The field 'sections' has a value that cannot be read.")]
     public async Task A_field_that_cannot_be_read_is_named(string field, string value, string detail)
     {
         var body = Bodies.Plan(Guid.NewGuid().ToString()).ToJsonString()[..^1];
@@ -68,7 +68,7 @@ public class BadInputTests(Server server) : IClassFixture<Server>
         var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", body);
 
         Assert.Equal(400, status);
-        Assert.Equal("00:00 has passed; choose a later hour or another day.", problem!["errors"]!["when.time"]![0]!.GetValue<string>());
+        Assert.Equal("00:00 has passed. Choose a later time or another day.", problem!["errors"]!["when.time"]![0]!.GetValue<string>());
     }
 
     [Theory]
@@ -114,7 +114,7 @@ public class BadInputTests(Server server) : IClassFixture<Server>
         );
 
         Assert.Equal(413, status);
-        Assert.Equal("That is larger than Kamuri takes in one piece.", problem!["detail"]!.GetValue<string>());
+        Assert.Equal("That is too large.", problem!["detail"]!.GetValue<string>());
     }
 
     [Theory]
@@ -169,7 +169,7 @@ public class BadInputTests(Server server) : IClassFixture<Server>
 
     [Theory]
     [InlineData("PUT", "/api/figures", "{}", "Something needed is missing: values.")]
-    [InlineData("PUT", "/api/figures", """{"values":null}""", "The field 'values' holds something that cannot be read here.")]
+    [InlineData("PUT", "/api/figures", """{"values":null}""", "The field 'values' has a value that cannot be read.")]
     [InlineData("PUT", "/api/figures/drying.air.fan", "{}", "Something needed is missing: value.")]
     [InlineData("POST", "/api/templates", """{"name":"a"}""", "Something needed is missing: plan.")]
     [InlineData(

@@ -224,7 +224,7 @@ public sealed class FileTests : IDisposable
         DatabaseFile.Open(_folder, Now);
         var whole = File.ReadAllBytes(Main);
         File.WriteAllBytes(Main, whole[..(whole.Length / 2)]);
-        Assert.Contains("A part of", Refused(), StringComparison.Ordinal);
+        Assert.Contains("Part of", Refused(), StringComparison.Ordinal);
         var damaged = whole.ToArray();
         Array.Fill(damaged, (byte)0x5A, 4096 * 3, 4096 * 6);
         File.WriteAllBytes(Main, damaged);

@@ -27,7 +27,7 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
             Bodies.Plan(head["id"]!.GetValue<string>())
         );
         Assert.Equal(409, conflict);
-        Assert.Equal("Oriel is archived; bring the head back to plan for it.", problem!["detail"]!.GetValue<string>());
+        Assert.Equal("Oriel is archived. Unarchive the head to plan for it.", problem!["detail"]!.GetValue<string>());
     }
 
     [Fact]
@@ -86,8 +86,8 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
         "lengths.crownCm",
         "Stretched length is 1 to 150 cm."
     )]
-    [InlineData("usualSections", "1", "usualSections", "A head is worked in 2 to 24 sections.")]
-    [InlineData("lastWash", "\"2999-01-01\"", "lastWash", "The last wash cannot lie in the future.")]
+    [InlineData("usualSections", "1", "usualSections", "Choose 2 to 24 sections.")]
+    [InlineData("lastWash", "\"2999-01-01\"", "lastWash", "The last wash cannot be in the future.")]
     [InlineData("coilWidthMm", "900", "coilWidthMm", "A coil is 0.5 to 60 mm wide.")]
     public async Task A_slip_of_the_pen_is_answered_at_its_field(string field, string value, string at, string message)
     {

@@ -97,7 +97,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         }
 
         var hands = view!["hands"]![0]!;
-        Assert.Equal("Marek is not home before 13:00.", hands["keeping"]!.GetValue<string>());
+        Assert.Equal("Marek is away until 13:00.", hands["keeping"]!.GetValue<string>());
         Assert.Equal(13, DateTimeOffset.Parse(hands["nextFrom"]!.GetValue<string>(), CultureInfo.InvariantCulture).Hour);
     }
 
@@ -199,7 +199,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
             read!["tasks"]!
                 .AsArray()
                 .Select(task => task!["title"]!.GetValue<string>())
-                .Single(title => title.StartsWith("Cool water", StringComparison.Ordinal))
+                .Single(title => title.StartsWith("Rinse with cool", StringComparison.Ordinal))
         );
 
         var back = Bodies.Press("undone");
@@ -304,7 +304,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         {
             var (status, problem) = await Process.SendAsync(HttpMethod.Post, "/api/sessions", body);
             Assert.Equal(400, status);
-            Assert.Contains("one head, or of a household", problem!["errors"]!["plan"]!.ToJsonString(), StringComparison.Ordinal);
+            Assert.Contains("one head or for a household", problem!["errors"]!["plan"]!.ToJsonString(), StringComparison.Ordinal);
         }
     }
 }

@@ -56,15 +56,15 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(409, (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{id}", changed)).Status);
         await OkAsync(HttpMethod.Put, $"/api/formulas/{id}/archived", new JsonObject { ["archived"] = true }, 204);
         Assert.Contains(
-            "copy it",
+            "Copy it",
             (await _server.SendAsync(HttpMethod.Put, $"/api/formulas/{Tea}", Formula())).Body!["detail"]!.GetValue<string>(),
             StringComparison.Ordinal
         );
     }
 
     [Theory]
-    [InlineData("ingredients[0].amount", """{"name":"water","amount":0,"unit":"gram"}""", "An amount is above 0 and at most 100000.")]
-    [InlineData("ingredients[0].amount", """{"name":"water","amount":-3,"unit":"gram"}""", "An amount is above 0 and at most 100000.")]
+    [InlineData("ingredients[0].amount", """{"name":"water","amount":0,"unit":"gram"}""", "Enter more than 0 and at most 100000.")]
+    [InlineData("ingredients[0].amount", """{"name":"water","amount":-3,"unit":"gram"}""", "Enter more than 0 and at most 100000.")]
     [InlineData(
         "ingredients[0].unit",
         """{"name":"egg","amount":50,"unit":"gram"}""",
@@ -79,12 +79,12 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [InlineData(
         "ingredients[0].formulaId",
         """{"name":"x","amount":2,"unit":"gram","formulaId":"11111111-1111-1111-1111-111111111111"}""",
-        "That formula is not here any more."
+        "That formula no longer exists."
     )]
     [InlineData(
         "ingredients[0].productId",
         """{"name":"x","amount":2,"unit":"gram","productId":"11111111-1111-1111-1111-111111111111"}""",
-        "That product is not here any more."
+        "That product no longer exists."
     )]
     public async Task What_cannot_go_in_is_said_at_its_field(string field, string ingredient, string sentence)
     {
@@ -272,7 +272,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
                 .Single(each => each!["id"]!.GetValue<string>() == made["id"]!.GetValue<string>())!;
         Assert.Equal(4, made["usualPortions"]!.GetValue<int>());
         Assert.Equal(
-            "1 to 48 portions.",
+            "Enter 1 to 48 portions.",
             Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"freeze","portions":0}"""))).Body, "portions")
         );
         Assert.Equal(4, (await ChangeAsync("""{"kind":"freeze","portions":4}"""))["portions"]!.GetValue<int>());
@@ -283,7 +283,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
             && each["keptAt"]!.GetValue<string>() == "fridge"
         );
         Assert.Equal(
-            "1 to 3 portions are there.",
+            "There are 3 portions. Enter 1 to 3.",
             Error((await _server.SendAsync(HttpMethod.Post, path, JsonNode.Parse("""{"kind":"thaw","portions":9}"""))).Body, "portions")
         );
 
@@ -383,7 +383,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
 
         plan["uses"] = new JsonObject { ["gel"] = new JsonObject { ["batchId"] = batch["id"]!.GetValue<string>() } };
         Assert.Equal(
-            "Something chosen is not here any more; choose again.",
+            "Something you chose no longer exists. Choose again.",
             Error((await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan)).Body, "uses")
         );
     }

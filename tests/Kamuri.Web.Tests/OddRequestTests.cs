@@ -50,7 +50,7 @@ public class OddRequestTests(Server server) : IClassFixture<Server>
         """{"aim":"quick","style":"bun","when":{"mode":"startNow"},"uses":{"oil":null}}""",
         "The list 'uses' has an empty entry."
     )]
-    [InlineData("POST", "/api/heads", """{"name":"x","name":"y"}""", "The field 'name' is there twice.")]
+    [InlineData("POST", "/api/heads", """{"name":"x","name":"y"}""", "The field 'name' appears twice.")]
     public async Task What_is_empty_or_there_twice_is_named(string method, string path, string body, string detail)
     {
         var (status, problem) = await server.Process.SendAsync(new HttpMethod(method), path, body);

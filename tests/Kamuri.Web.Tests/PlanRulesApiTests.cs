@@ -152,7 +152,7 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         var answer = await PreviewAsync(plan);
 
         Assert.False(answer["canStart"]!.GetValue<bool>());
-        Assert.Equal("Brown mask holds nuts, which Oriel must not have.", Finding(answer, "R33")!["reason"]!.GetValue<string>());
+        Assert.Equal("Brown mask contains nuts, which must not touch Oriel.", Finding(answer, "R33")!["reason"]!.GetValue<string>());
         Assert.Equal(
             "This stop protects a person. You cannot override it.",
             Assert.Single(answer["refusedEdits"]!.AsArray())!["reason"]!.GetValue<string>()
@@ -217,7 +217,7 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
     [InlineData(
         """{ "locs": { "stage": "mature", "count": 3, "thicknessMillimetres": 8 } }""",
         "head.wear.locs.count",
-        "A head carries 10 to 400 locs."
+        "Enter 10 to 400 locs."
     )]
     [InlineData(
         """{ "locs": { "stage": "mature", "count": 90, "thicknessMillimetres": 0 } }""",
@@ -227,12 +227,12 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
     [InlineData(
         """{ "style": { "made": "braids", "putIn": "2999-01-01" } }""",
         "head.wear.style.putIn",
-        "A style cannot have been put in in the future."
+        "The date cannot be in the future."
     )]
     [InlineData(
         """{ "style": { "made": "braids", "putIn": null }, "down": { "made": "braids", "wornDays": 4 } }""",
         "head.wear",
-        "Hair is loose, in locs, in a style or just out of one: one of them."
+        "Choose one: loose, locs, in a style, or just taken down."
     )]
     public async Task Hair_that_cannot_be_is_said_at_its_field(string wear, string field, string message)
     {
@@ -271,7 +271,7 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
 
         var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = Plan() });
         Assert.Equal(400, status);
-        Assert.Equal("A day is run for a head that is kept.", problem!["errors"]!["plan.headId"]![0]!.GetValue<string>());
+        Assert.Equal("Save the head before you begin its day.", problem!["errors"]!["plan.headId"]![0]!.GetValue<string>());
     }
 
     [Fact]

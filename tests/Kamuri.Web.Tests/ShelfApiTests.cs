@@ -78,7 +78,7 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
             new JsonObject { ["text"] = new string('a', 30_000) }
         );
         Assert.Equal(
-            (400, "A label has at most 20000 characters; this one has 30000."),
+            (400, "A label can have at most 20000 characters. This one has 30000."),
             (status, body!["errors"]!["text"]![0]!.GetValue<string>())
         );
 
@@ -114,12 +114,12 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
 
     [Theory]
     [InlineData("name", "\" \"", "A product needs a name.")]
-    [InlineData("sizeMl", "0", "A pack holds 0.1 to 20000 ml.")]
-    [InlineData("leftMl", "-1", "What is left is 0 to 20000 ml.")]
-    [InlineData("leftMl", "300", "More cannot be left than the pack held.")]
-    [InlineData("price", "-2", "A price is 0 to 100000.")]
-    [InlineData("opened", "\"2999-01-01\"", "It cannot have been opened in the future.")]
-    [InlineData("monthsAfterOpening", "0", "It keeps 1 to 120 months after opening.")]
+    [InlineData("sizeMl", "0", "Enter 0.1 to 20000 ml.")]
+    [InlineData("leftMl", "-1", "Enter 0 to 20000 ml.")]
+    [InlineData("leftMl", "300", "The amount left cannot be more than the pack size.")]
+    [InlineData("price", "-2", "Enter 0 to 100000.")]
+    [InlineData("opened", "\"2999-01-01\"", "The date cannot be in the future.")]
+    [InlineData("monthsAfterOpening", "0", "Enter 1 to 120 months.")]
     public async Task What_cannot_be_right_of_a_product_is_said_at_its_field(string field, string value, string sentence)
     {
         var product = Product();

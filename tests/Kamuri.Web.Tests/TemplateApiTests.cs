@@ -128,7 +128,10 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(204, (await _server.SendAsync(HttpMethod.Delete, $"/api/templates/{template}")).Status);
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Delete, $"/api/templates/{template}")).Status);
         var (status, gone) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", From(head, template));
-        Assert.Equal((404, "This kept day is not here any more; compose the day anew."), (status, gone!["detail"]!.GetValue<string>()));
+        Assert.Equal(
+            (404, "This saved plan no longer exists. Choose another one, or a new plan."),
+            (status, gone!["detail"]!.GetValue<string>())
+        );
     }
 
     [Fact]
@@ -139,9 +142,9 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         foreach (
             var (name, sentence) in new[]
             {
-                (" ", "A kept day needs a name."),
-                ("Once", "There is a day kept under this name already."),
-                (new string('x', 61), "A name holds at most 60 characters."),
+                (" ", "Enter a name."),
+                ("Once", "There is already a saved plan with this name."),
+                (new string('x', 61), "A name can have at most 60 characters."),
             }
         )
         {
@@ -196,7 +199,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
 
         Assert.Equal(
-            (400, "Steps come from a kept day or are given, not both."),
+            (400, "Take the steps from a saved plan or send them, not both."),
             (status, body!["errors"]!["steps"]![0]!.GetValue<string>())
         );
     }

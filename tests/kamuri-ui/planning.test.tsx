@@ -27,6 +27,23 @@ const press = (name: string | RegExp) => fireEvent.click(button(name))
 const field = (label: string, at = 0) => screen.getAllByLabelText<HTMLInputElement>(label)[at]!
 const write = (label: string, value: string, at = 0) => fireEvent.change(field(label, at), { target: { value } })
 
+/** Types a time and leaves the field, as a person would, and waits until it is understood. */
+const writeTime = async (label: string, value: string, at = 0) => {
+  write(label, value, at)
+  fireEvent.blur(field(label, at))
+  const asks = () => asked.filter((each) => each.path.endsWith(`text=${encodeURIComponent(value)}`)).length
+  await waitFor(() => expect(asks()).toBeGreaterThan(0))
+  await waitFor(() => expect(field(label, at).value).toBe(value))
+}
+/** Times mean what they say; to everything else the answer is the same. */
+const timesAnd = (body: unknown) =>
+  answers(({ path }) => {
+    const typed = /^\/api\/typed\/time\?text=(.*)$/.exec(path)?.[1]
+    if (!typed) return { body }
+    const written = decodeURIComponent(typed)
+    return { body: { value: `${written}:00`, written } }
+  })
+
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)
 
@@ -46,18 +63,18 @@ describe('who is there', () => {
   }
 
   it('is sent to be placed as it was written, half a time being none', async () => {
-    answers(() => ({ body: {} }))
+    timesAnd({})
     const arrange = sheet()
-    write('At home from', '15:00')
-    write('to', '20:30')
+    await writeTime('At home from', '15:00')
+    await writeTime('to', '20:30')
     press('Add a time')
-    write('At home from', '21:00', 1)
-    write('Done and dry by', '19:00')
+    await writeTime('At home from', '21:00', 1)
+    await writeTime('Done and dry by', '19:00')
     write('A break after', '45')
     press('Plan with this')
     await waitFor(() => expect(arrange).toHaveBeenCalledTimes(1))
     const head = { present: [{ from: '15:00:00', to: '20:30:00' }], readyBy: '19:00:00', pauseAfter: 45 }
-    expect((asked[0]!.body as HouseholdPlanBody).heads[0]).toMatchObject(head)
+    expect((asked.find((each) => each.body)!.body as HouseholdPlanBody).heads[0]).toMatchObject(head)
     expect(arrange.mock.calls[0]![0]).toMatchObject({ heads: [head], hands: [], taken: [] })
   })
 
@@ -125,9 +142,10 @@ describe('who is there', () => {
   })
 
   it('that does not fit is said at its field, and nothing written is lost', async () => {
-    answers(() => ({ status: 400, body: { errors: { 'heads[0].readyBy': ['That hour is over.'] } } }))
+    timesAnd({})
     const arrange = sheet()
-    write('Done and dry by', '06:00')
+    await writeTime('Done and dry by', '06:00')
+    answers(() => ({ status: 400, body: { errors: { 'heads[0].readyBy': ['That hour is over.'] } } }))
     press('Plan with this')
     await waitFor(() => expect(field('Done and dry by').getAttribute('aria-invalid')).toBe('true'))
     const note = document.getElementById(field('Done and dry by').getAttribute('aria-describedby')!)

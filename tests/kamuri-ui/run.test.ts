@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest'
 import type { HandsView, RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
 import { clock, clockBeside, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'

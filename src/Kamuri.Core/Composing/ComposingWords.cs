@@ -69,4 +69,6 @@ internal static class ComposingWords
 
     public static string ThereIsNoDeviceInThe(string device) =>
         $"There is no {device} in the household, so treatments stay on longer, under a cap.";
+
+    public const string MonthlyIsForStyles = "Monthly washing is for hair under a style. This head keeps its usual rhythm.";
 }

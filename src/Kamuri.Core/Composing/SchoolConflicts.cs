@@ -114,7 +114,7 @@ public static class SchoolConflicts
 
         if (schools.Rhythm == WashEvery.MonthInStyle && request.Kind != HairKinds.Style)
         {
-            yield return ("rhythm", false, "Monthly is for hair under a style; this head keeps the rhythm of its kind.");
+            yield return ("rhythm", false, ComposingWords.MonthlyIsForStyles);
         }
 
         if (schools.Rhythm == WashEvery.Week && request.Kind == HairKinds.Locs)

@@ -29,7 +29,7 @@ public static partial class IngredientLine
         var text = line.Trim();
         if (text.Length > Longest)
         {
-            throw new FormatException($"An ingredient is a line of at most {Longest} characters.");
+            throw new FormatException(KitchenWords.IngredientLineTooLong($"{Longest}"));
         }
 
         var afterStraining = text.EndsWith(After, StringComparison.OrdinalIgnoreCase);

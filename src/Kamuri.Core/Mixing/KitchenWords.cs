@@ -193,4 +193,6 @@ internal static class KitchenWords
 
     public static string StirInSoftened(string amount, string name) =>
         $"Soften it in the hand and stir in {amount} {name}. Look, and repeat until it drops slowly from the spoon.";
+
+    public static string IngredientLineTooLong(string most) => $"An ingredient can have at most {most} characters.";
 }

@@ -93,26 +93,25 @@ public sealed record WarmthForecast(
             safe,
             comfortable,
             until,
-            Say(cools, zero, comfortable, until, figures),
+            InWords(cools, zero, comfortable, until, figures),
             doubt
         );
     }
 
-    private static string Say(bool cools, Celsius zero, DateTimeOffset? comfortable, DateTimeOffset? until, CoolingFigures figures)
+    private static string InWords(bool cools, Celsius zero, DateTimeOffset? comfortable, DateTimeOffset? until, CoolingFigures figures)
     {
-        static string Clock(DateTimeOffset moment) => moment.ToString("HH:mm", CultureInfo.InvariantCulture);
         return cools
             ? zero.Value <= figures.StillWarm.Value
                 ? PhysicsWords.ItIsNoLongerWarmStand
                 : comfortable is null
                     ? PhysicsWords.InThisRoomItStaysToo
                     : until is null
-                        ? PhysicsWords.ComfortableFromTimeAndItStays(Clock(comfortable.Value))
-                        : PhysicsWords.ComfortableFromTimeStillWarmUntil(Clock(comfortable.Value), Clock(until.Value))
+                        ? PhysicsWords.ComfortableFromTimeAndItStays(Say.Clock(comfortable.Value))
+                        : PhysicsWords.ComfortableFromTimeStillWarmUntil(Say.Clock(comfortable.Value), Say.Clock(until.Value))
             : comfortable is null
                 ? PhysicsWords.ItWillNotGetWarmEnough
                 : until is null
-                    ? PhysicsWords.WarmEnoughFromTime(Clock(comfortable.Value))
-                    : PhysicsWords.WarmEnoughFromTimeTakeIt(Clock(comfortable.Value), Clock(until.Value));
+                    ? PhysicsWords.WarmEnoughFromTime(Say.Clock(comfortable.Value))
+                    : PhysicsWords.WarmEnoughFromTimeTakeIt(Say.Clock(comfortable.Value), Say.Clock(until.Value));
     }
 }

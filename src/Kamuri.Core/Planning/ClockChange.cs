@@ -48,6 +48,6 @@ public sealed record ClockChange(DateTimeOffset At, double Minutes)
         }
 
         var (shown, way) = (change.At.ToOffset(when.Wall(start).Offset), change.Minutes > 0 ? "forward" : "back");
-        return PlanWords.AtTimeOnShownTheClocks(Say.Clock(shown), $"{shown:dddd}", way, Say.Minutes(Math.Abs(change.Minutes)));
+        return PlanWords.AtTimeOnShownTheClocks(Say.Clock(shown), Say.Weekday(shown), way, Say.Minutes(Math.Abs(change.Minutes)));
     }
 }

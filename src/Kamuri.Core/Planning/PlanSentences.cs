@@ -61,7 +61,9 @@ public static class PlanSentences
     /// <summary>When it begins, when it is done, and how sure that is.</summary>
     public static string Finish(Plan plan) => plan.Tasks.Count == 0 ? PlanWords.ThisPlanHasNoStepsLeft : Span(plan);
 
-    /// <summary>What there is to know behind that: whether anything could be faster, when one can sit down, whether clocks change.</summary>
+    /// <summary>
+    /// What there is to know behind that: whether anything could be faster, when one can sit down, whether clocks change.
+    /// </summary>
     public static IReadOnlyList<string> More(Plan plan)
     {
         if (plan.Tasks.Count == 0)

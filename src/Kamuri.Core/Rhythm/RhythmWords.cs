@@ -14,9 +14,9 @@ internal static class RhythmWords
     public static string WashedDayNumberDaysOverdueLatestAt(string washed, string dayNumber, string latest) =>
         $"{washed}, {dayNumber} days overdue ({latest} at the latest). Expect more tangles.";
 
-    public static string WashedDueNowAtTheLatest(string washed, string latest) => $"{washed}. Due now, at the latest after {latest} days.";
+    public static string WashedDueNow(string washed, string latest) => $"{washed}. Due now; by {latest} at the latest.";
 
     public static string WashedDueTomorrow(string washed) => $"{washed}. Due tomorrow.";
 
-    public static string WashedDueInLeftDays(string washed, string left) => $"{washed}. Due in {left} days.";
+    public static string WashedDueInDays(string washed, string days, string date) => $"{washed}. Due in {days} days, {date}.";
 }

@@ -82,9 +82,9 @@ public static class WashRhythm
         var sentence =
             today > latest
                 ? RhythmWords.WashedDayNumberDaysOverdueLatestAt(washed, $"{(today.DayNumber - latest.DayNumber)}", $"{interval.Latest}")
-            : left <= 0 ? RhythmWords.WashedDueNowAtTheLatest(washed, $"{interval.Latest}")
+            : left <= 0 ? RhythmWords.WashedDueNow(washed, Say.Date(latest, today))
             : left == 1 ? RhythmWords.WashedDueTomorrow(washed)
-            : RhythmWords.WashedDueInLeftDays(washed, $"{left}");
+            : RhythmWords.WashedDueInDays(washed, $"{left}", Say.Date(usual, today));
         return new WashDue(days, last.AddDays(interval.Earliest), usual, latest, sentence);
     }
 }

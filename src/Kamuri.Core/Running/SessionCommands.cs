@@ -66,11 +66,7 @@ public static class SessionCommands
             TaskSkipped e => CheckTask(plan, e.Task) ?? CheckOpen(plan, state, e.Task),
             TaskExtended e => CheckTask(plan, e.Task)
                 ?? CheckOpen(plan, state, e.Task)
-                ?? (
-                    e.Minutes is > 0 and <= MostExtra
-                        ? null
-                        : new Refusal(RefusalKind.Invalid, $"More time is between 1 and {MostExtra:0} minutes.")
-                ),
+                ?? (e.Minutes is > 0 and <= MostExtra ? null : new Refusal(RefusalKind.Invalid, RunWords.MoreTimeIs($"{MostExtra:0}"))),
             SessionPaused => state.Status == SessionStatus.Paused ? new Refusal(RefusalKind.Conflict, RunWords.ItIsPausedAlready) : null,
             SessionResumed => state.Status == SessionStatus.Running ? new Refusal(RefusalKind.Conflict, RunWords.ItIsNotPaused) : null,
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text)

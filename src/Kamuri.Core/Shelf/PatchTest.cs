@@ -29,9 +29,7 @@ public sealed record PatchTest(string Ingredient, DateTimeOffset AppliedAt, Patc
         {
             PatchOutcome.Fine => ShelfWords.NoReaction,
             PatchOutcome.Reacted => ShelfWords.TheSkinReactedNeverAgainOn,
-            _ when now < LookFrom(figures) => ShelfWords.LookAtTheSkinFromLocal(
-                local(LookFrom(figures)).ToString("dddd HH:mm", CultureInfo.InvariantCulture)
-            ),
+            _ when now < LookFrom(figures) => ShelfWords.LookAtTheSkinFromLocal(Say.Moment(local(LookFrom(figures)))),
             _ => ShelfWords.LookAtTheSkinNowRedness,
         };
 }

@@ -86,9 +86,7 @@ public static class Measures
         new(
             unit switch
             {
-                Unit.Piece => gramsPerPiece is { } grams
-                    ? amount * grams / density
-                    : throw new UnitMismatchException("This is not counted in pieces; give millilitres, grams or spoons."),
+                Unit.Piece => gramsPerPiece is { } grams ? amount * grams / density : throw new UnitMismatchException(UnitWords.NotCounted),
                 Unit.Gram => amount / density,
                 Unit.Kilogram => amount * 1000 / density,
                 Unit.Ounce => amount * GramsPerOunce / density,

@@ -105,14 +105,12 @@ public static class Archive
     {
         if (EntriesIn(stream) is not { } entries)
         {
-            throw new ArchiveException("This is not an archive of Kamuri, or a part of it is missing.");
+            throw new ArchiveException(ArchiveWords.ThisIsNotAnArchiveOf);
         }
 
         if (entries > MostEntries)
         {
-            throw new ArchiveException(
-                $"This is not an archive of Kamuri: it holds {entries} files, and an archive has at most {MostEntries}."
-            );
+            throw new ArchiveException(ArchiveWords.ThisIsNotAnArchiveOf2($"{entries}", $"{MostEntries}"));
         }
 
         ZipArchive? zip = null;
@@ -122,30 +120,30 @@ public static class Archive
             zip = new ZipArchive(stream, ZipArchiveMode.Read, leaveOpen: true, Encoding.UTF8);
             if (zip.Entries.FirstOrDefault(entry => !IsOurs(entry.FullName)) is { } foreign)
             {
-                throw new ArchiveException($"This is not an archive of Kamuri: it holds a file called {Shorten(foreign.FullName)}.");
+                throw new ArchiveException(ArchiveWords.ThisIsNotAnArchiveOf3(Shorten(foreign.FullName)));
             }
 
             if (zip.Entries.Sum(entry => entry.Length) > LargestUnpacked)
             {
-                throw new ArchiveException("This archive is larger inside than any household. It was not unpacked.");
+                throw new ArchiveException(ArchiveWords.ThisArchiveUnpacksToMoreThan);
             }
 
-            using var text = Unpacked(zip, Manifest) ?? throw new ArchiveException("This is not an archive of Kamuri: it has no manifest.");
+            using var text = Unpacked(zip, Manifest) ?? throw new ArchiveException(ArchiveWords.ThisIsNotAnArchiveOf4);
             var manifest = JsonSerializer.Deserialize<ArchiveManifest>(text, Json);
             if (manifest is not { Format: Format, FormatVersion: >= 1 })
             {
-                throw new ArchiveException("This is not an archive of Kamuri.");
+                throw new ArchiveException(ArchiveWords.ThisIsNotAnArchiveOf5);
             }
 
             return manifest.FormatVersion > FormatVersion || !DatabaseFile.Known().Contains(manifest.Schema)
-                ? throw new ArchiveException("This archive was made by a newer Kamuri. Update Kamuri, then try again.")
+                ? throw new ArchiveException(ArchiveWords.ThisArchiveWasMadeByA)
                 : (zip, manifest);
         }
         catch (Exception error)
             when (error is InvalidDataException or JsonException or EndOfStreamException or NotSupportedException or IOException)
         {
             zip?.Dispose();
-            throw new ArchiveException("This is not an archive of Kamuri, or a part of it is missing.", error);
+            throw new ArchiveException(ArchiveWords.ThisIsNotAnArchiveOf, error);
         }
         catch (ArchiveException)
         {
@@ -177,7 +175,7 @@ public static class Archive
             }
             catch (Exception error) when (error is JsonException or InvalidDataException or IOException)
             {
-                throw new ArchiveException($"The archive is damaged: {table.Name}.json cannot be read.", error);
+                throw new ArchiveException(ArchiveWords.TheArchiveIsDamagedTableJson(table.Name), error);
             }
 
             yield return TableRows.Read(table, rows.Current);

@@ -83,7 +83,7 @@ public static class ArchiveImport
             }
             catch (SqliteException error) when (!DatabaseFile.IsDiskFull(error))
             {
-                throw new ArchiveException($"The archive is damaged: its parts do not fit together ({error.Message}).", error);
+                throw new ArchiveException(ArchiveWords.TheArchiveIsDamagedItsParts(error.Message), error);
             }
             finally
             {
@@ -177,7 +177,7 @@ public static class ArchiveImport
             && Ask(connection, "SELECT count(*) FROM session_summaries WHERE HeadId = $value AND FinishedUtcTicks IS NULL", head) > 0
         )
         {
-            return finished.Value.Contains(row["Id"]?.ToString() ?? "") ? null : "a day that has not ended";
+            return finished.Value.Contains(row["Id"]?.ToString() ?? "") ? null : ArchiveWords.ADayThatHasNotEnded;
         }
 
         return null;
@@ -220,9 +220,7 @@ public static class ArchiveImport
         using var reader = command.ExecuteReader();
         if (reader.Read())
         {
-            throw new ArchiveException(
-                $"The archive is damaged: something in {reader.GetString(0)} belongs to something in {reader.GetString(2)} that is missing."
-            );
+            throw new ArchiveException(ArchiveWords.TheArchiveIsDamagedSomethingIn(reader.GetString(0), reader.GetString(2)));
         }
     }
 

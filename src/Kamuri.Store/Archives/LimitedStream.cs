@@ -21,7 +21,7 @@ internal sealed class LimitedStream(Stream inner, long most) : Stream
     {
         var read = inner.Read(buffer);
         _left -= read;
-        return _left >= 0 ? read : throw new InvalidDataException("It unpacks to more than it says.");
+        return _left >= 0 ? read : throw new InvalidDataException(ArchiveWords.ItUnpacksToMoreThanIt);
     }
 
     public override void Flush() { }

@@ -102,7 +102,7 @@ internal static class TableRows
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
-            throw new ArchiveException($"The archive is damaged: {table.Name}.json holds something that is no row.");
+            throw new ArchiveException(ArchiveWords.NotARow(table.Name));
         }
 
         var row = new Dictionary<string, object?>();
@@ -110,7 +110,7 @@ internal static class TableRows
         {
             if (!table.Columns.Contains(property.Name) || row.ContainsKey(property.Name))
             {
-                throw new ArchiveException($"The archive is not one this version can read: {table.Name} has no field {property.Name}.");
+                throw new ArchiveException(ArchiveWords.NoSuchField(table.Name, property.Name));
             }
 
             object? value = property.Value.ValueKind switch
@@ -121,15 +121,13 @@ internal static class TableRows
                 JsonValueKind.Number when property.Value.TryGetInt64(out var whole) => whole,
                 JsonValueKind.Number => property.Value.GetDouble(),
                 JsonValueKind.Object or JsonValueKind.Array when table.Documents.Contains(property.Name) => property.Value.GetRawText(),
-                _ => throw new ArchiveException(
-                    $"The archive is damaged: {property.Name} in {table.Name}.json holds something that cannot be read."
-                ),
+                _ => throw new ArchiveException(ArchiveWords.UnreadableField(property.Name, table.Name)),
             };
             row[property.Name] = value;
         }
 
         return table.Key.Where(column => !row.ContainsKey(column)).FirstOrDefault() is { } missing
-            ? throw new ArchiveException($"The archive is damaged: a row in {table.Name}.json has no {missing}.")
+            ? throw new ArchiveException(ArchiveWords.MissingField(table.Name, missing))
             : row;
     }
 

@@ -28,17 +28,11 @@ public sealed class DataFolder : IDisposable
         catch (IOException error)
             when (error.HResult is 11 or 35 || error.Message.Contains("being used by another process", StringComparison.Ordinal))
         {
-            throw new CannotUseFileException(
-                $"Another Kamuri is running on {path}. Use that one, stop it first, or choose another folder with --data.",
-                error
-            );
+            throw new CannotUseFileException(FileWords.AnotherKamuriIsRunningOnPath(path), error);
         }
         catch (Exception error) when (error is IOException or UnauthorizedAccessException or NotSupportedException)
         {
-            throw new CannotUseFileException(
-                $"The data folder {path} cannot be written: {error.Message} Make it writable, or choose another with --data.",
-                error
-            );
+            throw new CannotUseFileException(FileWords.TheDataFolderPathCannotBe(path, error.Message), error);
         }
     }
 

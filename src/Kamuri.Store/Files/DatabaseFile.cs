@@ -56,9 +56,7 @@ public static class DatabaseFile
             {
                 if (File.Exists($"{file}-wal"))
                 {
-                    throw new CannotUseFileException(
-                        $"{file} is missing, but {FileName}-wal is there: only part of a household was copied. Copy all of it, or restore a backup: ./kamuri restore FILE."
-                    );
+                    throw new CannotUseFileException(FileWords.FileIsMissingButFileNameWal(file, FileName));
                 }
 
                 DataFolder.Touch(next);
@@ -79,8 +77,8 @@ public static class DatabaseFile
         {
             throw new CannotUseFileException(
                 IsDiskFull(error)
-                    ? $"The disk that holds {folder} is full. Make room, then start again; nothing was changed."
-                    : $"{file} could not be brought up to date: {error.GetBaseException().Message} Nothing was changed.",
+                    ? FileWords.TheDiskWithFolderIsFull(folder)
+                    : FileWords.FileCouldNotBeUpdatedMessage(file, error.GetBaseException().Message),
                 error
             );
         }

@@ -29,9 +29,7 @@ public static class FileCheck
             connection.Open();
             if (Ask(connection, "PRAGMA quick_check(1)") is [var said] && said != "ok")
             {
-                throw new CannotUseFileException(
-                    $"{file} is damaged ({said}). Nothing was changed. Restore a backup: ./kamuri restore FILE. They lie in the folder backups beside it."
-                );
+                throw new CannotUseFileException(FileWords.FileIsDamagedSaidNothingWas(file, said));
             }
 
             if (
@@ -39,28 +37,21 @@ public static class FileCheck
                 < 2
             )
             {
-                throw new CannotUseFileException(
-                    $"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE."
-                );
+                throw new CannotUseFileException(FileWords.FileIsNotAHouseholdOf(file));
             }
 
             var applied = Ask(connection, "SELECT MigrationId FROM __EFMigrationsHistory");
             return applied.Except(known).FirstOrDefault() is { } unknown
-                ? throw new CannotUseFileException(
-                    $"{file} was written by a newer Kamuri (it has {unknown}). Update Kamuri, or restore an older backup: ./kamuri restore FILE. Nothing was changed."
-                )
+                ? throw new CannotUseFileException(FileWords.FileWasWrittenByANewer(file, unknown))
                 : [.. known.Except(applied)];
         }
         catch (SqliteException error) when (DatabaseFile.IsDiskFull(error))
         {
-            throw new CannotUseFileException($"The disk that holds {file} is full. Make room, then start again.", error);
+            throw new CannotUseFileException(FileWords.TheDiskWithFileIsFull(file), error);
         }
         catch (SqliteException error)
         {
-            throw new CannotUseFileException(
-                $"{file} cannot be read ({error.Message}). Nothing was changed. Restore a backup: ./kamuri restore FILE.",
-                error
-            );
+            throw new CannotUseFileException(FileWords.FileCannotBeReadMessageNothing(file, error.Message), error);
         }
     }
 
@@ -73,8 +64,8 @@ public static class FileCheck
         {
             throw new CannotUseFileException(
                 log is { Exists: true, Length: > 0 }
-                    ? $"{file} is empty, but {log.Name} beside it is not: only part of a running household was copied. Copy it again after Kamuri has stopped, or restore a backup: ./kamuri restore FILE."
-                    : $"{file} is empty. Restore a backup: ./kamuri restore FILE. To begin a new household, remove the empty file."
+                    ? FileWords.FileIsEmptyButLogBeside(file, log.Name)
+                    : FileWords.FileIsEmptyRestoreABackup(file)
             );
         }
 
@@ -86,9 +77,7 @@ public static class FileCheck
                 || !header[..16].SequenceEqual("SQLite format 3\0"u8)
             )
             {
-                throw new CannotUseFileException(
-                    $"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE."
-                );
+                throw new CannotUseFileException(FileWords.FileIsNotAHouseholdOf(file));
             }
         }
 
@@ -97,9 +86,7 @@ public static class FileCheck
         var isCounted = header[24..28].SequenceEqual(header[92..96]);
         if (isCounted && !log.Exists && length < (long)size * BinaryPrimitives.ReadUInt32BigEndian(header[28..]))
         {
-            throw new CannotUseFileException(
-                $"A part of {file} is missing: it is shorter than it says. Nothing was changed. Restore a backup: ./kamuri restore FILE."
-            );
+            throw new CannotUseFileException(FileWords.PartOfFileIsMissingNothing(file));
         }
     }
 

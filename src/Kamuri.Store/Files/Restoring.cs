@@ -66,7 +66,7 @@ public static class Restoring
     {
         if (!File.Exists(backup))
         {
-            throw new CannotUseFileException($"There is no file {backup}.");
+            throw new CannotUseFileException(FileWords.ThereIsNoFileBackup(backup));
         }
 
         FileCheck.Of(backup, DatabaseFile.Known());
@@ -84,8 +84,8 @@ public static class Restoring
             File.Delete(next);
             throw new CannotUseFileException(
                 DatabaseFile.IsDiskFull(error)
-                    ? "There is no room for a copy of the backup. Make room, then try again; nothing was changed."
-                    : $"{backup} could not be restored: {error.Message} Nothing was changed.",
+                    ? FileWords.ThereIsNoRoomForA
+                    : FileWords.BackupCouldNotBeRestoredMessage(backup, error.Message),
                 error
             );
         }

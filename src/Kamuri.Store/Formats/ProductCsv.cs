@@ -219,7 +219,7 @@ public static class ProductCsv
         var left = Number("left_ml", 0.0, 20_000, "what is left is 0 to 20000 ml.");
         if (left > size)
         {
-            Wrong("left_ml", "More cannot be left than the pack held.");
+            Wrong("left_ml", "The amount left cannot be more than the pack size.");
         }
 
         var row = new ProductRow

@@ -42,7 +42,7 @@ public sealed class HeadRow
     /// <exception cref="UnreadableDocumentException">It holds what this version does not know.</exception>
     public Head ToHead() =>
         !AreKnown
-            ? throw new UnreadableDocumentException("This head has a property this version does not know.")
+            ? throw new UnreadableDocumentException(DocumentWords.UnknownProperty)
             : new()
             {
                 Id = Id,

@@ -12,11 +12,18 @@ public sealed class HouseholdRow
     public double RoomCelsius { get; set; } = 22;
     public double HumidityShare { get; set; } = 0.5;
     public string TimeZone { get; set; } = TimeZoneInfo.Local.Id;
+
+    /// <summary>How times of day are written; null until somebody, or the first browser, has said so.</summary>
+    public ClockFormat? Clock { get; set; }
+
     public int PairsOfHands { get; set; } = 1;
     public int Showers { get; set; } = 1;
     public int Stoves { get; set; } = 1;
     public int Hoods { get; set; }
     public int Steamers { get; set; }
+
+    /// <summary>How what is said to this household is written.</summary>
+    public WritingStyle ToStyle() => new(Clock ?? ClockFormat.TwentyFourHours);
 
     public Room ToRoom() => new(new Celsius(RoomCelsius), new RelativeHumidity(HumidityShare));
 

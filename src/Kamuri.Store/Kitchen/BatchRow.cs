@@ -63,7 +63,7 @@ public sealed class BatchRow
     /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
     public Batch ToBatch() =>
         !Enum.IsDefined(KeptAt)
-            ? throw new UnreadableDocumentException("It is kept in a place this version does not know.")
+            ? throw new UnreadableDocumentException(DocumentWords.UnknownPlace)
             : new()
             {
                 Id = Id,
@@ -163,7 +163,7 @@ public sealed class BatchRow
         }
         catch (ArgumentException error)
         {
-            throw new UnreadableDocumentException("It is used as something this version does not know.", error);
+            throw new UnreadableDocumentException(DocumentWords.UnknownUse, error);
         }
     }
 
@@ -171,7 +171,7 @@ public sealed class BatchRow
     {
         try
         {
-            return JsonSerializer.Deserialize<T>(json, StoreJson.Options) ?? throw new UnreadableDocumentException("It holds nothing.");
+            return JsonSerializer.Deserialize<T>(json, StoreJson.Options) ?? throw new UnreadableDocumentException(DocumentWords.IsEmpty);
         }
         catch (JsonException error)
         {

@@ -185,6 +185,9 @@ namespace Kamuri.Store.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Clock")
+                        .HasColumnType("TEXT");
+
                     b.Property<int>("Hoods")
                         .HasColumnType("INTEGER");
 

@@ -138,7 +138,7 @@ public sealed class SessionEventRow
             nameof(MishapHandled) => Handled(at),
             nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
             nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
-            _ => throw new UnreadableDocumentException($"This session holds an event of a kind this version does not know: {Kind}."),
+            _ => throw new UnreadableDocumentException(DocumentWords.UnknownEvent($"{Kind}")),
         };
     }
 

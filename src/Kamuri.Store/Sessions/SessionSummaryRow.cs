@@ -89,7 +89,7 @@ public sealed class SessionSummaryRow
             {
                 Washed = Washed,
             }
-            : throw new UnreadableDocumentException("This day has a state this version does not know.");
+            : throw new UnreadableDocumentException(DocumentWords.UnknownState);
 
     /// <summary>Treatments by their words; one that this version does not know has no rhythm here.</summary>
     public static IReadOnlyList<Treatment> Done(string words) =>

@@ -27,8 +27,8 @@ public sealed class ProductRow
     /// <summary>The row itself.</summary>
     /// <exception cref="UnreadableDocumentException">It is of a kind this version does not know, or of a size that cannot be.</exception>
     public ProductRow Checked() =>
-        !Enum.IsDefined(Role) ? throw new UnreadableDocumentException($"{Name} is of a kind this version does not know.")
+        !Enum.IsDefined(Role) ? throw new UnreadableDocumentException(DocumentWords.UnknownKind(Name))
         : SizeMillilitres is < 0.001 or > 1_000_000 or double.NaN
-            ? throw new UnreadableDocumentException($"{Name} has a size that cannot be.")
+            ? throw new UnreadableDocumentException(DocumentWords.ImpossibleSize(Name))
         : this;
 }

@@ -92,21 +92,18 @@ internal static class AccessEndpoints
     {
         if (!passcode.IsSet)
         {
-            return TypedResults.Problem(
-                "No passcode is set yet. Set one on the computer Kamuri runs on, under Devices.",
-                statusCode: StatusCodes.Status403Forbidden
-            );
+            return TypedResults.Problem(AccessWords.NoPasscodeIsSetYetSet, statusCode: StatusCodes.Status403Forbidden);
         }
 
         if (body.Device is { Length: > LongestDevice })
         {
-            return Problems.At("device", $"At most {LongestDevice} characters.");
+            return Problems.At("device", AccessWords.UseAtMostLongestDeviceCharacters($"{LongestDevice}"));
         }
 
         if (body.Passcode is not { Length: <= Passcode.Longest } || !passcode.IsRight(body.Passcode))
         {
             log.LogWarning("A wrong passcode was tried from {Address}", context.Connection.RemoteIpAddress);
-            return Problems.At("passcode", "That is not the passcode.");
+            return Problems.At("passcode", AccessWords.WrongPasscode);
         }
 
         await AccessGate.LetInAsync(
@@ -138,7 +135,7 @@ internal static class AccessEndpoints
     {
         if (!HomeNetwork.IsHere(context))
         {
-            return TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
+            return TypedResults.Problem(AccessWords.SetThePasscodeOnTheComputer, statusCode: StatusCodes.Status403Forbidden);
         }
 
         if (passcode.WhyNot(body.Passcode) is { } wrong)
@@ -155,13 +152,13 @@ internal static class AccessEndpoints
     private static Results<Ok<PasscodeProposal>, ProblemHttpResult> Propose(HttpContext context, Passcode passcode) =>
         HomeNetwork.IsHere(context)
             ? TypedResults.Ok(new PasscodeProposal(passcode.Propose()))
-            : TypedResults.Problem("The passcode is set on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden);
+            : TypedResults.Problem(AccessWords.SetThePasscodeOnTheComputer, statusCode: StatusCodes.Status403Forbidden);
 
     private static Results<NoContent, ProblemHttpResult> ShutOut(string id, HttpContext context, Devices devices) =>
         !HomeNetwork.IsHere(context)
-            ? TypedResults.Problem("Devices are shut out on the computer Kamuri runs on.", statusCode: StatusCodes.Status403Forbidden)
+            ? TypedResults.Problem(AccessWords.RemoveDevicesOnTheComputerKamuri, statusCode: StatusCodes.Status403Forbidden)
         : devices.ShutOut(id) ? TypedResults.NoContent()
-        : Problems.NotFound("This device is not in any more.");
+        : Problems.NotFound(AccessWords.ThisDeviceHasAlreadyBeenRemoved);
 
     private static Results<Ok<AddressCode>, ValidationProblem, ProblemHttpResult> Code(
         HttpContext context,
@@ -171,7 +168,7 @@ internal static class AccessEndpoints
     {
         if (!options.Lan)
         {
-            return Problems.Conflict("Kamuri answers this computer alone. Start it with --lan to open it to the home network.");
+            return Problems.Conflict(AccessWords.KamuriAnswersThisComputerAloneStart);
         }
 
         if (
@@ -181,12 +178,12 @@ internal static class AccessEndpoints
             || page.Contains('\\', StringComparison.Ordinal)
         )
         {
-            return Problems.At("page", "A page of Kamuri, beginning with a slash.");
+            return Problems.At("page", AccessWords.EnterAPageOfKamuriThat);
         }
 
         if (Addresses(context).FirstOrDefault() is not { } address)
         {
-            return Problems.Conflict("This computer is in no network just now.");
+            return Problems.Conflict(AccessWords.ThisComputerIsNotConnectedTo);
         }
 
         var (path, size) = QuickCode.Of(address + page);

@@ -37,7 +37,7 @@ internal static class AccessGate
                 cookie.Cookie.SameSite = SameSiteMode.Strict;
                 cookie.ExpireTimeSpan = TimeSpan.FromDays(90);
                 cookie.SlidingExpiration = true;
-                cookie.Events.OnRedirectToLogin = context => Said(context.HttpContext, "This needs the household's passcode.");
+                cookie.Events.OnRedirectToLogin = context => Said(context.HttpContext, AccessWords.EnterTheHouseholdsPasscodeFirst);
                 // A passcode that was changed shuts out who entered with the old one, and a device that left or was shut out is not let
                 // in again.
                 cookie.Events.OnValidatePrincipal = context =>
@@ -65,7 +65,7 @@ internal static class AccessGate
             {
                 context.HttpContext.Response.Headers.RetryAfter = "60";
                 await TypedResults
-                    .Problem("Too many tries. Wait a minute, then try again.", statusCode: StatusCodes.Status429TooManyRequests)
+                    .Problem(AccessWords.TooManyTriesWaitAMinute, statusCode: StatusCodes.Status429TooManyRequests)
                     .ExecuteAsync(context.HttpContext);
             };
         });
@@ -81,7 +81,7 @@ internal static class AccessGate
                 var (isHere, isIn) = (HomeNetwork.IsHere(context), context.User.Identity?.IsAuthenticated == true);
                 if (!isHere && !isIn)
                 {
-                    await (IsClosed(context.Request.Path) ? Said(context, "This needs the household's passcode.") : next(context));
+                    await (IsClosed(context.Request.Path) ? Said(context, AccessWords.EnterTheHouseholdsPasscodeFirst) : next(context));
                     return;
                 }
 

@@ -51,8 +51,8 @@ internal sealed class Passcode(StartOptions options)
         {
             return _proposals.Contains(passcode) ? null
                 : passcode.Trim().Length is < Shortest or > Longest
-                    ? $"A passcode has {Shortest} to {Longest} characters. Or take the digits that Kamuri proposes."
-                : IsGuessed(passcode.Trim()) ? "That would be guessed at once. A few words are best."
+                    ? AccessWords.UseShortestToLongestCharactersOr($"{Shortest}", $"{Longest}")
+                : IsGuessed(passcode.Trim()) ? AccessWords.ThatIsTooEasyToGuess
                 : null;
         }
     }

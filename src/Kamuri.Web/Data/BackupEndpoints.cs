@@ -37,7 +37,7 @@ internal static class BackupEndpoints
         return TypedResults.Ok(
             new BackupsView(
                 Path.Combine(options.DataFolder, "backups"),
-                all.Count == 0 ? "There is no backup yet." : $"The last backup was made {Ago(wall, all[0].MadeAt)}.",
+                all.Count == 0 ? DataWords.ThereIsNoBackupYet : DataWords.TheLastBackupWasMadeAgo(Ago(wall, all[0].MadeAt)),
                 [.. all.Select(backup => new BackupView(backup.Name, backup.Kind, time.Local(backup.MadeAt), backup.Bytes))]
             )
         );
@@ -93,10 +93,10 @@ internal static class BackupEndpoints
     private static string Ago(HouseTime time, DateTimeOffset moment) =>
         (time.Today.DayNumber - DateOnly.FromDateTime(time.Local(moment).DateTime).DayNumber) switch
         {
-            <= 0 => $"today at {time.Local(moment):HH:mm}",
-            1 => $"yesterday at {time.Local(moment):HH:mm}",
-            var days => $"{days} days ago, on {time.Local(moment):d MMMM}",
+            <= 0 => DataWords.TodayAtLocal(Say.Clock(time.Local(moment))),
+            1 => DataWords.YesterdayAtLocal(Say.Clock(time.Local(moment))),
+            var days => DataWords.DaysDaysAgoOnLocal($"{days}", $"{time.Local(moment):d MMMM}"),
         };
 
-    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such backup here.");
+    private static ProblemHttpResult NotHere() => Problems.NotFound(DataWords.ThisBackupDoesNotExist);
 }

@@ -26,9 +26,7 @@ internal static class DataCommands
         catch (Exception error) when (error is IOException or UnauthorizedAccessException or Microsoft.Data.Sqlite.SqliteException)
         {
             Console.Error.WriteLine(
-                DatabaseFile.IsDiskFull(error)
-                    ? "The disk is full, so nothing was written. Make room, then try again."
-                    : $"This could not be done: {error.Message}"
+                DatabaseFile.IsDiskFull(error) ? DataWords.TheDiskIsFullSoNothing : DataWords.ThisCouldNotBeDoneMessage(error.Message)
             );
             return 1;
         }
@@ -46,7 +44,7 @@ internal static class DataCommands
     {
         using var taken = DataFolder.Take(folder);
         var aside = Restoring.Restore(Path.GetFullPath(backup), folder, DateTimeOffset.UtcNow);
-        Console.WriteLine(aside is null ? "Restored." : $"Restored. What was there before is kept at {aside}");
+        Console.WriteLine(aside is null ? DataWords.Restored : DataWords.RestoredThePreviousHouseholdIsKept(aside));
         return 0;
     }
 
@@ -92,7 +90,7 @@ internal static class DataCommands
     {
         if (!File.Exists(archive))
         {
-            throw new ArchiveException($"There is no file {archive}.");
+            throw new ArchiveException(DataWords.ThereIsNoFileArchive(archive));
         }
 
         using var taken = DataFolder.Take(folder);
@@ -107,7 +105,7 @@ internal static class DataCommands
                 Console.WriteLine(line);
             }
 
-            Console.WriteLine($"What was there before is kept at {before}");
+            Console.WriteLine(DataWords.ThePreviousHouseholdIsKeptAt(before));
         }
 
         DatabaseFile.Fold(file);
@@ -117,5 +115,5 @@ internal static class DataCommands
     private static string There(string folder) =>
         DatabaseFile.IsThere(folder)
             ? Path.Combine(folder, DatabaseFile.FileName)
-            : throw new CannotUseFileException($"There is no household in {folder}. Say where it lies with --data DIR.");
+            : throw new CannotUseFileException(DataWords.ThereIsNoHouseholdInFolder(folder));
 }

@@ -25,7 +25,7 @@ internal static class RemovalEndpoints
     {
         routes
             .MapGet("/api/heads/{id:guid}/removal", (Guid id, KamuriDb db) =>
-                Preview(Removal.OfHead(db, id), "There is no such head here.")
+                Preview(Removal.OfHead(db, id), DataWords.ThisHeadDoesNotExist)
             )
             .WithName("previewHeadRemoval")
             .WithTags("Heads");
@@ -39,7 +39,7 @@ internal static class RemovalEndpoints
         routes.MapPost("/api/removed/{id:guid}/undo", UndoAsync).WithName("undoRemoval").WithTags("Your data");
     }
 
-    private const string NoSession = "There is no such session here.";
+    private const string NoSession = DataWords.ThisSessionDoesNotExist;
 
     private static Results<Ok<RemovalView>, ProblemHttpResult> Preview(RemovalPreview? preview, string missing)
     {
@@ -53,14 +53,17 @@ internal static class RemovalEndpoints
             .Where(table => preview.Rows.GetValueOrDefault(table) > 0)
             .Select(table => ImportSentences.Count(table, preview.Rows[table]))
             .ToList();
-        List<string> lines = [goes.Count == 0 ? "Nothing else goes with it." : $"This goes with it: {string.Join(", ", goes)}."];
+        List<string> lines =
+        [
+            goes.Count == 0 ? DataWords.NothingElseWillBeDeleted : DataWords.ThisWillBeDeletedTooGoes(string.Join(", ", goes)),
+        ];
         if (preview.SharedDays > 0)
         {
-            lines.Add($"{(preview.SharedDays == 1 ? "1 day" : $"{preview.SharedDays} days")} with other heads stay in their record.");
+            lines.Add(DataWords.SharedDaysStay(Say.Count(preview.SharedDays, "day", "days")));
         }
 
-        lines.Add("What was taken from the shelf stays taken.");
-        lines.Add($"You can undo this for {Removal.KeptFor.Days} days.");
+        lines.Add(DataWords.AmountsTakenFromTheShelfStay);
+        lines.Add(DataWords.YouCanUndoThisForDays($"{Removal.KeptFor.Days}"));
         return TypedResults.Ok(new RemovalView(preview.Name, lines));
     }
 
@@ -75,7 +78,7 @@ internal static class RemovalEndpoints
     {
         if (Removal.OfHead(db, id) is null)
         {
-            return Problems.NotFound("There is no such head here.");
+            return Problems.NotFound(DataWords.ThisHeadDoesNotExist);
         }
 
         var time = await house.TimeAsync(cancellation);
@@ -139,7 +142,7 @@ internal static class RemovalEndpoints
     {
         if (!Removal.Undo(db, id))
         {
-            return Problems.NotFound("This can no longer be undone.");
+            return Problems.NotFound(DataWords.ThisCanNoLongerBeUndone);
         }
 
         await sessions.ForgetAllAsync(cancellation);

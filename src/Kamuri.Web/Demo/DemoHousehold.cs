@@ -38,6 +38,7 @@ internal static class DemoHousehold
         {
             RoomCelsius = 22,
             HumidityShare = 0.48,
+            Clock = ClockFormat.TwentyFourHours,
             Hoods = 1,
         };
         var zone = house.Zone;

@@ -56,7 +56,7 @@ internal static class FigureEndpoints
     {
         if (FigureCatalogue.Find(id) is not { } entry)
         {
-            return Problems.NotFound("There is no such figure.");
+            return Problems.NotFound(FigureErrors.ThereIsNoSuchFigure);
         }
 
         var wrong = await memory.ChangeAsync(
@@ -76,7 +76,7 @@ internal static class FigureEndpoints
     {
         if (FigureCatalogue.Find(id) is not { } entry)
         {
-            return Problems.NotFound("There is no such figure.");
+            return Problems.NotFound(FigureErrors.ThereIsNoSuchFigure);
         }
 
         // The shipped value of one end of a window may not go with the household's value of another.
@@ -99,7 +99,7 @@ internal static class FigureEndpoints
         {
             var wrong = FigureCatalogue.Find(id) is { } entry
                 ? FigureCatalogue.Wrong(body.Values, entry, value)
-                : "There is no such figure.";
+                : FigureErrors.ThereIsNoSuchFigure;
             if (wrong is not null)
             {
                 return Problems.At(id, wrong);

@@ -173,10 +173,10 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
     {
         RuleFor(head => head.Name)
             .Must(name => !string.IsNullOrWhiteSpace(name))
-            .WithMessage("A head needs a name.")
+            .WithMessage(HeadErrors.AHeadNeedsAName)
             .MaximumLength(HeadLimits.LongestName)
-            .WithMessage($"A name holds at most {HeadLimits.LongestName} characters.");
-        RuleFor(head => head.Lengths).NotNull().WithMessage("Lengths are needed.");
+            .WithMessage(HeadErrors.ANameCanHaveAtMost($"{HeadLimits.LongestName}"));
+        RuleFor(head => head.Lengths).NotNull().WithMessage(HeadErrors.EnterTheLengths);
         When(
             head => head.Lengths is not null,
             () =>
@@ -195,64 +195,74 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
         Known(RuleFor(head => head.Layering));
         Known(RuleFor(head => head.WornAs));
         Worn(today);
-        RuleForEach(head => head.Scalp).IsInEnum().WithMessage("This is not a known scalp sign.");
-        RuleForEach(head => head.Goals).IsInEnum().WithMessage("This is not a known goal.");
+        RuleForEach(head => head.Scalp).IsInEnum().WithMessage(HeadErrors.KamuriDoesNotKnowThisScalp);
+        RuleForEach(head => head.Goals).IsInEnum().WithMessage(HeadErrors.KamuriDoesNotKnowThisGoal);
         RuleFor(head => head.CoilWidthMm)
             .InclusiveBetween(HeadLimits.NarrowestCoilMillimetres, HeadLimits.WidestCoilMillimetres)
-            .WithMessage($"A coil is {HeadLimits.NarrowestCoilMillimetres} to {HeadLimits.WidestCoilMillimetres} mm wide.");
+            .WithMessage(
+                HeadErrors.ACoilIsNarrowestCoilMillimetresToWidestCoilMillimetres(
+                    $"{HeadLimits.NarrowestCoilMillimetres}",
+                    $"{HeadLimits.WidestCoilMillimetres}"
+                )
+            );
         RuleFor(head => head.UsualSections)
             .InclusiveBetween(HeadLimits.FewestSections, HeadLimits.MostSections)
-            .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
-        RuleFor(head => head.LastWash).LessThanOrEqualTo(today).WithMessage("The last wash cannot lie in the future.");
-        RuleFor(head => head.LastDetangle).LessThanOrEqualTo(today).WithMessage("The last detangle cannot lie in the future.");
+            .WithMessage(
+                HeadErrors.ChooseFewestSectionsToMostSectionsSections($"{HeadLimits.FewestSections}", $"{HeadLimits.MostSections}")
+            );
+        RuleFor(head => head.LastWash).LessThanOrEqualTo(today).WithMessage(HeadErrors.TheLastWashCannotBeIn);
+        RuleFor(head => head.LastDetangle).LessThanOrEqualTo(today).WithMessage(HeadErrors.TheLastDetangleCannotBeIn);
         RuleForEach(head => head.ChemicalHistory)
             .Must(chemical => chemical is not null && chemical.Date <= today)
-            .WithMessage("A chemical event needs a date that is not in the future.");
+            .WithMessage(HeadErrors.AChemicalEventNeedsADate);
         RuleForEach(head => head.FragileZones)
             .Must(zone => zone is { Note: not null } && zone.Note.Length <= HeadLimits.LongestNote)
-            .WithMessage($"A fragile zone has a note of at most {HeadLimits.LongestNote} characters.");
+            .WithMessage(HeadErrors.AFragileZoneHasANote($"{HeadLimits.LongestNote}"));
         RuleForEach(head => head.Sensitivities)
             .Must(each => each is not null && each.Length <= HeadLimits.LongestNote)
-            .WithMessage($"A sensitivity holds at most {HeadLimits.LongestNote} characters.");
+            .WithMessage(HeadErrors.ASensitivityCanHaveAtMost($"{HeadLimits.LongestNote}"));
         RuleFor(head => head.ChemicalHistory.Count)
             .LessThanOrEqualTo(40)
             .OverridePropertyName("chemicalHistory")
-            .WithMessage("At most 40 events.");
+            .WithMessage(HeadErrors.EnterAtMost40Events);
         RuleFor(head => head.Sensitivities.Count)
             .LessThanOrEqualTo(60)
             .OverridePropertyName("sensitivities")
-            .WithMessage("At most 60 sensitivities.");
+            .WithMessage(HeadErrors.EnterAtMost60Sensitivities);
     }
 
     private void Worn(DateOnly today)
     {
         RuleFor(head => head.Wear)
             .Must(wear => new object?[] { wear.Locs, wear.Style, wear.Down }.Count(each => each is not null) <= 1)
-            .WithMessage("Hair is loose, in locs, in a style or just out of one: one of them.");
+            .WithMessage(HeadErrors.ChooseOneLooseLocsInA);
         When(
             head => head.Wear.Locs is not null,
             () =>
             {
                 RuleFor(head => head.Wear.Locs!.Count)
                     .InclusiveBetween(HeadLimits.FewestLocs, HeadLimits.MostLocs)
-                    .WithMessage($"A head carries {HeadLimits.FewestLocs} to {HeadLimits.MostLocs} locs.");
+                    .WithMessage(HeadErrors.EnterFewestLocsToMostLocsLocs($"{HeadLimits.FewestLocs}", $"{HeadLimits.MostLocs}"));
                 RuleFor(head => head.Wear.Locs!.ThicknessMillimetres)
                     .InclusiveBetween(HeadLimits.ThinnestLocMillimetres, HeadLimits.ThickestLocMillimetres)
-                    .WithMessage($"A loc is {HeadLimits.ThinnestLocMillimetres} to {HeadLimits.ThickestLocMillimetres} mm thick.");
-                RuleFor(head => head.Wear.Locs!.Stage).IsInEnum().WithMessage("This choice is not known here.");
+                    .WithMessage(
+                        HeadErrors.ALocIsThinnestLocMillimetresToThickestLocMillimetres(
+                            $"{HeadLimits.ThinnestLocMillimetres}",
+                            $"{HeadLimits.ThickestLocMillimetres}"
+                        )
+                    );
+                RuleFor(head => head.Wear.Locs!.Stage).IsInEnum().WithMessage(HeadErrors.KamuriDoesNotKnowThisChoice);
             }
         );
         When(
             head => head.Wear.Style is not null,
             () =>
             {
-                RuleFor(head => head.Wear.Style!.PutIn)
-                    .LessThanOrEqualTo(today)
-                    .WithMessage("A style cannot have been put in in the future.");
+                RuleFor(head => head.Wear.Style!.PutIn).LessThanOrEqualTo(today).WithMessage(HeadErrors.TheDateCannotBeInThe);
                 RuleFor(head => head.Wear.Style!.AddedHairGrams)
                     .InclusiveBetween(0, HeadLimits.MostAddedHairGrams)
-                    .WithMessage($"Added hair is 0 to {HeadLimits.MostAddedHairGrams} g.");
-                RuleFor(head => head.Wear.Style!.Made).IsInEnum().WithMessage("This choice is not known here.");
+                    .WithMessage(HeadErrors.AddedHairIs0ToMostAddedHairGrams($"{HeadLimits.MostAddedHairGrams}"));
+                RuleFor(head => head.Wear.Style!.Made).IsInEnum().WithMessage(HeadErrors.KamuriDoesNotKnowThisChoice);
             }
         );
         When(
@@ -261,11 +271,11 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
             {
                 RuleFor(head => head.Wear.Down!.WornDays)
                     .InclusiveBetween(1, HeadLimits.LongestWornDays)
-                    .WithMessage($"It was worn for 1 to {HeadLimits.LongestWornDays} days.");
-                RuleFor(head => head.Wear.Down!.Made).IsInEnum().WithMessage("This choice is not known here.");
+                    .WithMessage(HeadErrors.Enter1ToLongestWornDaysDays($"{HeadLimits.LongestWornDays}"));
+                RuleFor(head => head.Wear.Down!.Made).IsInEnum().WithMessage(HeadErrors.KamuriDoesNotKnowThisChoice);
             }
         );
-        RuleFor(head => head.Schools).Must(AreKnown).WithMessage("This school is not known here.");
+        RuleFor(head => head.Schools).Must(AreKnown).WithMessage(HeadErrors.KamuriDoesNotKnowThisSchool);
     }
 
     internal static bool AreKnown(Schools schools) =>
@@ -284,8 +294,13 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
 
     private static void Length(IRuleBuilderInitial<HeadBody, double> rule) =>
         rule.Must(value => value is >= HeadLimits.ShortestCentimetres and <= HeadLimits.LongestCentimetres)
-            .WithMessage($"Stretched length is {HeadLimits.ShortestCentimetres} to {HeadLimits.LongestCentimetres} cm.");
+            .WithMessage(
+                HeadErrors.StretchedLengthIsShortestCentimetresToLongestCentimetres(
+                    $"{HeadLimits.ShortestCentimetres}",
+                    $"{HeadLimits.LongestCentimetres}"
+                )
+            );
 
     private static void Known<T>(IRuleBuilderInitial<HeadBody, T> rule)
-        where T : struct, Enum => rule.IsInEnum().WithMessage("This choice is not known here.");
+        where T : struct, Enum => rule.IsInEnum().WithMessage(HeadErrors.KamuriDoesNotKnowThisChoice);
 }

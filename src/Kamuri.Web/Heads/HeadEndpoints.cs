@@ -105,9 +105,7 @@ internal static class HeadEndpoints
 
         if (body.Version is { } version && version != row.Version)
         {
-            return Problems.Conflict(
-                $"{row.Name} was changed elsewhere in the meantime. What you typed is still here; load the newer version and enter it again."
-            );
+            return Problems.Conflict(HeadErrors.RowWasChangedElsewhereInThe(row.Name));
         }
 
         row.Take(body.ToHead(id));
@@ -136,7 +134,7 @@ internal static class HeadEndpoints
         return TypedResults.Ok(HeadView.Of(row, (await house.TimeAsync(cancellation)).Today, figures));
     }
 
-    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such head here.");
+    private static ProblemHttpResult NotHere() => Problems.NotFound(HeadErrors.ThisHeadDoesNotExist);
 }
 
 /// <summary>Whether a head is put away.</summary>

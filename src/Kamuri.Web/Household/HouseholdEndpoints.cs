@@ -11,6 +11,7 @@ namespace Kamuri.Web.Household;
 
 /// <summary>The house as entered: its air, its clock, what stands in it.</summary>
 /// <param name="Showers">Showers and basins that hair can be washed in at the same time.</param>
+/// <param name="Clock">How times of day are written in sentences; null while nobody has said so, and to leave it as it is.</param>
 /// <param name="Stoves">Plates of the stove, or how many pots it takes at the same time.</param>
 public sealed record HouseholdBody(
     double RoomCelsius,
@@ -20,12 +21,18 @@ public sealed record HouseholdBody(
     int Showers,
     int Stoves,
     int Hoods,
-    int Steamers
+    int Steamers,
+    ClockFormat? Clock = null
 );
 
 /// <summary>The house with its present time.</summary>
 /// <param name="Hands">What its pairs of hands are called where nobody said whose they are.</param>
 public sealed record HouseholdView(HouseholdBody House, IReadOnlyList<string> Hands, DateTimeOffset Now, double ClockSpeed, bool Demo);
+
+/// <summary>A time that was typed.</summary>
+/// <param name="Value">The time that is meant.</param>
+/// <param name="Written">The same as this household writes it.</param>
+public sealed record TypedTimeView(TimeOnly Value, string Written);
 
 /// <summary>What can be entered for a house.</summary>
 internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
@@ -34,18 +41,19 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
     {
         RuleFor(house => house.RoomCelsius)
             .InclusiveBetween(Room.ColdestCelsius, Room.HottestCelsius)
-            .WithMessage($"A room is {Room.ColdestCelsius} to {Room.HottestCelsius} °C.");
+            .WithMessage(HouseErrors.EnterColdestCelsiusToHottestCelsiusC($"{Room.ColdestCelsius}", $"{Room.HottestCelsius}"));
         RuleFor(house => house.HumidityPercent)
             .InclusiveBetween(5, Room.DampestShare * 100)
-            .WithMessage($"Humidity is 5 to {Room.DampestShare * 100:0} %; above that hair does not dry.");
+            .WithMessage(HouseErrors.Enter5ToDampestShareAboveThat($"{(Room.DampestShare * 100):0}"));
         RuleFor(house => house.TimeZone)
             .Must(zone => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _))
-            .WithMessage("This time zone is not known here.");
-        RuleFor(house => house.PairsOfHands).InclusiveBetween(1, 2).WithMessage("One or two pairs of hands.");
-        RuleFor(house => house.Showers).InclusiveBetween(0, 4).WithMessage("None to four showers or basins.");
-        RuleFor(house => house.Stoves).InclusiveBetween(0, 6).WithMessage("None to six plates.");
-        RuleFor(house => house.Hoods).InclusiveBetween(0, 4).WithMessage("None to four hoods.");
-        RuleFor(house => house.Steamers).InclusiveBetween(0, 4).WithMessage("None to four steamers.");
+            .WithMessage(HouseErrors.KamuriDoesNotKnowThisTime);
+        RuleFor(house => house.Clock).IsInEnum().WithMessage(HouseErrors.ChooseAClock);
+        RuleFor(house => house.PairsOfHands).InclusiveBetween(1, 2).WithMessage(HouseErrors.EnterOneOrTwoPairsOf);
+        RuleFor(house => house.Showers).InclusiveBetween(0, 4).WithMessage(HouseErrors.Enter0To4ShowersOr);
+        RuleFor(house => house.Stoves).InclusiveBetween(0, 6).WithMessage(HouseErrors.Enter0To6Plates);
+        RuleFor(house => house.Hoods).InclusiveBetween(0, 4).WithMessage(HouseErrors.Enter0To4Hoods);
+        RuleFor(house => house.Steamers).InclusiveBetween(0, 4).WithMessage(HouseErrors.Enter0To4Steamers);
     }
 }
 
@@ -56,7 +64,12 @@ internal sealed class HouseMemory
 
     public HouseholdRow? Row => _row;
 
-    public HouseholdRow Keep(HouseholdRow row) => _row = row;
+    /// <summary>Remembers it; sentences follow its way of writing from now on.</summary>
+    public HouseholdRow Keep(HouseholdRow row)
+    {
+        WritingStyle.Follow(row.ToStyle());
+        return _row = row;
+    }
 
     public void Forget() => _row = null;
 }
@@ -73,11 +86,14 @@ internal sealed class House(KamuriDb db, TimeProvider clock, HouseMemory memory)
 /// <summary>The one household of this file.</summary>
 internal static class HouseholdEndpoints
 {
+    private const int LongestTyped = 40;
+
     public static void MapHousehold(this IEndpointRouteBuilder routes)
     {
         var household = routes.MapGroup("/api/household").WithTags("Household");
         household.MapGet("/", GetAsync).WithName("getHousehold");
         household.MapPut("/", ChangeAsync).WithName("changeHousehold");
+        routes.MapGet("/api/typed/time", TypedAsync).WithTags("Household").WithName("readTypedTime");
     }
 
     private static async Task<Ok<HouseholdView>> GetAsync(House house, StartOptions options, CancellationToken cancellation) =>
@@ -106,6 +122,7 @@ internal static class HouseholdEndpoints
             body.Hoods,
             body.Steamers
         );
+        row.Clock = body.Clock ?? row.Clock;
         if (db.Entry(row).State == EntityState.Detached)
         {
             db.Add(row);
@@ -114,6 +131,19 @@ internal static class HouseholdEndpoints
         await db.SaveChangesAsync(cancellation);
         memory.Keep(row);
         return TypedResults.Ok(await ViewAsync(house, options, cancellation));
+    }
+
+    /// <summary>What a typed time means, and how this household writes it.</summary>
+    private static async Task<Results<Ok<TypedTimeView>, ValidationProblem>> TypedAsync(
+        string text,
+        House house,
+        CancellationToken cancellation
+    )
+    {
+        _ = await house.RowAsync(cancellation);
+        return text.Length <= LongestTyped && TypedTime.Read(text) is { } time
+            ? TypedResults.Ok(new TypedTimeView(time, Say.Clock(time)))
+            : Problems.At("text", HouseErrors.WriteATimeLike);
     }
 
     private static async Task<HouseholdView> ViewAsync(House house, StartOptions options, CancellationToken cancellation)
@@ -129,7 +159,8 @@ internal static class HouseholdEndpoints
                 row.Showers,
                 row.Stoves,
                 row.Hoods,
-                row.Steamers
+                row.Steamers,
+                row.Clock
             ),
             [.. HelpingHands.OfHouse(row.PairsOfHands).Select(hands => hands.Name)],
             time.Local(time.Now),

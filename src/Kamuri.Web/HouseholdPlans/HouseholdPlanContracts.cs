@@ -78,32 +78,34 @@ internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBo
     {
         RuleFor(body => body.Heads)
             .Must(heads => heads is { Count: >= 1 and <= HouseholdRequest.MostHeads })
-            .WithMessage($"A day has 1 to {HouseholdRequest.MostHeads} heads.");
+            .WithMessage(HouseholdPlanErrors.ADayHas1ToMostHeads($"{HouseholdRequest.MostHeads}"));
         RuleFor(body => body.Heads)
             .Must(heads =>
                 heads.Where(head => head?.Plan?.HeadId is not null).GroupBy(head => head.Plan.HeadId).All(group => group.Count() == 1)
             )
-            .WithMessage("Each head once.")
+            .WithMessage(HouseholdPlanErrors.AddEachHeadOnlyOnce)
             .When(body => body.Heads is not null);
         RuleFor(body => body.Hands)
             .Must(hands => hands is { Count: <= HouseholdRequest.MostHands })
-            .WithMessage($"There are 1 or {HouseholdRequest.MostHands} pairs of hands.");
+            .WithMessage(HouseholdPlanErrors.ThereAre1OrMostHandsPairs($"{HouseholdRequest.MostHands}"));
         RuleFor(body => body.Hands)
             .Must(hands =>
                 hands.All(each => each is not null)
                 && hands.Select(each => each.Name?.Trim()).Distinct(StringComparer.OrdinalIgnoreCase).Count() == hands.Count
             )
-            .WithMessage("Two pairs of hands need two names.")
+            .WithMessage(HouseholdPlanErrors.TwoPairsOfHandsNeedTwo)
             .When(body => body.Hands is not null);
-        RuleFor(body => body.Taken).Must(taken => taken is { Count: <= MostStretches }).WithMessage($"At most {MostStretches} times.");
+        RuleFor(body => body.Taken)
+            .Must(taken => taken is { Count: <= MostStretches })
+            .WithMessage(HouseholdPlanErrors.EnterAtMostMostStretchesTimes($"{MostStretches}"));
         RuleForEach(body => body.Taken)
             .ChildRules(taken =>
             {
                 taken
                     .RuleFor(each => each.Resource)
                     .Must(each => Enum.IsDefined(each) && each != Resource.Hands)
-                    .WithMessage("A shower, stove, hood or steamer.");
-                taken.RuleFor(each => each.To).NotEqual(each => each.From).WithMessage("It is taken for some time.");
+                    .WithMessage(HouseholdPlanErrors.ChooseAShowerStoveHoodOr);
+                taken.RuleFor(each => each.To).NotEqual(each => each.From).WithMessage(HouseholdPlanErrors.TheEndMustBeAfterThe);
             });
         RuleForEach(body => body.Hands)
             .ChildRules(hands =>
@@ -111,25 +113,30 @@ internal sealed class HouseholdPlanValidator : AbstractValidator<HouseholdPlanBo
                 hands
                     .RuleFor(each => each.Name)
                     .Must(name => name?.Trim().Length is >= 1 and <= LongestName)
-                    .WithMessage($"A name of 1 to {LongestName} characters.");
+                    .WithMessage(HouseholdPlanErrors.EnterANameOf1To($"{LongestName}"));
                 hands
                     .RuleFor(each => each.Name)
                     .Must(name => name?.Trim() is not { Length: > 0 } trimmed || !trimmed.All(char.IsDigit))
-                    .WithMessage("A name, and not only a number.");
-                hands.RuleFor(each => each.Away).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
+                    .WithMessage(HouseholdPlanErrors.EnterANameNotOnlyA);
+                hands
+                    .RuleFor(each => each.Away)
+                    .Must(Fit)
+                    .WithMessage(HouseholdPlanErrors.EnterAtMostMostStretchesTimesEach($"{MostStretches}"));
                 hands
                     .RuleFor(each => each.MayDo)
                     .Must(work => work is null || work.All(Enum.IsDefined))
-                    .WithMessage("This work is not known here.");
+                    .WithMessage(HouseholdPlanErrors.KamuriDoesNotKnowThisWork);
             });
         RuleForEach(body => body.Heads)
             .ChildRules(head =>
             {
-                head.RuleFor(each => each.Plan).NotNull().WithMessage("What is wanted for this head?");
-                head.RuleFor(each => each.Present).Must(Fit).WithMessage($"At most {MostStretches} times, each of some length.");
+                head.RuleFor(each => each.Plan).NotNull().WithMessage(HouseholdPlanErrors.WhatIsWantedForThisHead);
+                head.RuleFor(each => each.Present)
+                    .Must(Fit)
+                    .WithMessage(HouseholdPlanErrors.EnterAtMostMostStretchesTimesEach($"{MostStretches}"));
                 head.RuleFor(each => each.PauseAfter)
                     .Must(minutes => minutes is null or >= 10 and <= 240)
-                    .WithMessage("A pause after 10 to 240 minutes.");
+                    .WithMessage(HouseholdPlanErrors.Enter10To240Minutes);
             });
     }
 

@@ -143,28 +143,28 @@ internal static class BatchEndpoints
         var kitchen = await reader.ReadAsync([], cancellation);
         if (kitchen.Formula(body.FormulaId) is not { } formula)
         {
-            return Problems.NotFound("There is no such formula here.");
+            return Problems.NotFound(KitchenErrors.ThisFormulaDoesNotExist);
         }
 
         if (body.Name?.Trim().Length > longestName)
         {
-            return Problems.At("name", $"A name holds at most {longestName} characters.");
+            return Problems.At("name", KitchenErrors.ANameCanHaveAtMost($"{longestName}"));
         }
 
         var madeAt = body.MadeAt ?? time.Now;
         if (madeAt > time.Now || madeAt < time.Now.AddYears(-1))
         {
-            return Problems.At("madeAt", "It was made in the past year, not in the future.");
+            return Problems.At("madeAt", KitchenErrors.ChooseADayWithinThePast);
         }
 
         if (body.KeptAt is { } place && !Enum.IsDefined(place))
         {
-            return Problems.At("keptAt", "In the room, in the fridge or frozen?");
+            return Problems.At("keptAt", KitchenErrors.ChooseTheRoomTheFridgeOr);
         }
 
         if (await db.Batches.CountAsync(row => row.GoneOn == null, cancellation) >= MostBatches)
         {
-            return Problems.Conflict($"{MostBatches} batches are there already.");
+            return Problems.Conflict(KitchenErrors.ThereAreAlreadyMostBatchesJars($"{MostBatches}"));
         }
 
         Head? head = null;
@@ -173,7 +173,7 @@ internal static class BatchEndpoints
             head = (await db.Heads.FindAsync([headId], cancellation))?.ToHead();
             if (head is null)
             {
-                return Problems.NotFound("There is no such head here.");
+                return Problems.NotFound(KitchenErrors.ThisHeadDoesNotExist);
             }
         }
 
@@ -224,7 +224,7 @@ internal static class BatchEndpoints
 
         if (row.LeftMillilitres < row.MadeMillilitres)
         {
-            return Problems.Conflict($"Some of {row.Name} has been used already; throw the rest out instead.");
+            return Problems.Conflict(KitchenErrors.SomeOfRowHasBeenUsed(row.Name));
         }
 
         var taken = row.Taken;
@@ -254,7 +254,7 @@ internal static class BatchEndpoints
         {
             if (!row.TakeBack())
             {
-                return Problems.Conflict("There is nothing to take back.");
+                return Problems.Conflict(KitchenErrors.ThereIsNothingToUndo);
             }
         }
         else if (Change(db, row, body, time, figures) is { } wrong)
@@ -277,7 +277,7 @@ internal static class BatchEndpoints
         var batch = row.ToBatch();
         if (batch.IsGone)
         {
-            return (null, $"{row.Name} is gone already.");
+            return (null, KitchenErrors.RowIsAlreadyUsedUpOr(row.Name));
         }
 
         row.Remember();
@@ -292,7 +292,7 @@ internal static class BatchEndpoints
                 row.Take(BatchKeeping.Move(batch, to, time.Today, time.Now, figures.Mixtures));
                 return null;
             case BatchChange.Move:
-                return ("keptAt", "In the room, in the fridge or frozen?");
+                return ("keptAt", KitchenErrors.ChooseTheRoomTheFridgeOr);
             case BatchChange.Freeze:
                 if (BatchKeeping.WhyNot(batch, Keeping.Freezer) is { } cannot)
                 {
@@ -301,7 +301,7 @@ internal static class BatchEndpoints
 
                 if (body.Portions is not (>= 1 and <= BatchKeeping.MostPortions))
                 {
-                    return ("portions", $"1 to {BatchKeeping.MostPortions} portions.");
+                    return ("portions", KitchenErrors.Enter1ToMostPortionsPortions($"{BatchKeeping.MostPortions}"));
                 }
 
                 row.Take(BatchKeeping.Freeze(batch, body.Portions.Value, time.Today, time.Now, figures.Mixtures));
@@ -312,23 +312,23 @@ internal static class BatchEndpoints
                 row.Take(batch with { LookedFineOn = fine ? time.Today : batch.LookedFineOn, LooksWrong = !fine });
                 return null;
             case BatchChange.Look:
-                return ("fine", "Does it look and smell as it should?");
+                return ("fine", KitchenErrors.DoesItLookAndSmellAs);
             case BatchChange.Used when body.UsedMl is > 0 and <= 20_000:
                 row.Take(batch with { Left = new Millilitres(Math.Max(0, batch.Left.Value - body.UsedMl.Value)) });
                 return null;
             case BatchChange.Used:
-                return ("usedMl", "How much was used? Above 0 and at most 20000 ml.");
+                return ("usedMl", KitchenErrors.EnterHowMuchWasUsedMore);
             case BatchChange.Discard:
                 if (body.Why?.Length > HeadLimits.LongestNote)
                 {
-                    return ("why", $"A reason holds at most {HeadLimits.LongestNote} characters.");
+                    return ("why", KitchenErrors.AReasonCanHaveAtMost($"{HeadLimits.LongestNote}"));
                 }
 
                 (row.GoneOn, row.GoneWhy) = (time.Today, string.IsNullOrWhiteSpace(body.Why) ? null : body.Why.Trim());
                 row.Version++;
                 return null;
             default:
-                return ("kind", "This is not known here.");
+                return ("kind", KitchenErrors.ThisIsNotKnownHere);
         }
     }
 
@@ -344,13 +344,13 @@ internal static class BatchEndpoints
     {
         if (row.KeptAt != Keeping.Freezer)
         {
-            return (null, $"{row.Name} is not frozen.");
+            return (null, KitchenErrors.RowIsNotFrozen(row.Name));
         }
 
         var there = batch.Portions ?? 1;
         if (body.Portions is not { } portions || portions < 1 || portions > there)
         {
-            return ("portions", there == 1 ? "It is frozen in one piece; thaw that." : $"1 to {there} portions are there.");
+            return ("portions", there == 1 ? KitchenErrors.ItIsFrozenInOnePiece : KitchenErrors.ThereAreTherePortionsEnter1($"{there}"));
         }
 
         var (left, thawed) = BatchKeeping.Thaw(batch, Guid.CreateVersion7(), portions, time.Today, time.Now, figures.Mixtures);
@@ -465,5 +465,5 @@ internal static class BatchEndpoints
         );
     }
 
-    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such batch here.");
+    private static ProblemHttpResult NotHere() => Problems.NotFound(KitchenErrors.ThisBatchDoesNotExist);
 }

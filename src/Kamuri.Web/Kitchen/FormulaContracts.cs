@@ -146,33 +146,33 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
     {
         RuleFor(formula => formula.Name)
             .Must(name => !string.IsNullOrWhiteSpace(name))
-            .WithMessage("A formula needs a name.")
+            .WithMessage(KitchenErrors.AFormulaNeedsAName)
             .MaximumLength(LongestName)
-            .WithMessage($"A name holds at most {LongestName} characters.");
-        RuleFor(formula => formula.Kind).IsInEnum().WithMessage("This kind is not known here.");
-        RuleFor(formula => formula.Vessel).IsInEnum().WithMessage("This vessel is not known here.");
-        RuleFor(formula => formula.YieldShare).InclusiveBetween(0.05, 1).WithMessage("What is left once strained is 5 to 100 %.");
-        RuleFor(formula => formula.HotAtCelsius)
-            .Must(hot => hot is null or (>= 30 and <= 100))
-            .WithMessage("It begins to cool at 30 to 100 °C.");
+            .WithMessage(KitchenErrors.ANameCanHaveAtMost2($"{LongestName}"));
+        RuleFor(formula => formula.Kind).IsInEnum().WithMessage(KitchenErrors.KamuriDoesNotKnowThisKind);
+        RuleFor(formula => formula.Vessel).IsInEnum().WithMessage(KitchenErrors.KamuriDoesNotKnowThisVessel);
+        RuleFor(formula => formula.YieldShare).InclusiveBetween(0.05, 1).WithMessage(KitchenErrors.Enter5To100);
+        RuleFor(formula => formula.HotAtCelsius).Must(hot => hot is null or (>= 30 and <= 100)).WithMessage(KitchenErrors.Enter30To100C);
         RuleFor(formula => formula.Note)
             .MaximumLength(HeadLimits.LongestNote)
-            .WithMessage($"A note holds at most {HeadLimits.LongestNote} characters.");
+            .WithMessage(KitchenErrors.ANoteCanHaveAtMost($"{HeadLimits.LongestNote}"));
         RuleFor(formula => formula.Ingredients)
             .Must(list => list.Count is > 0 and <= MostIngredients)
-            .WithMessage($"1 to {MostIngredients} ingredients go in.");
+            .WithMessage(KitchenErrors.Enter1ToMostIngredientsIngredients($"{MostIngredients}"));
         RuleForEach(formula => formula.Ingredients)
             .NotNull()
-            .WithMessage("Which ingredient?")
+            .WithMessage(KitchenErrors.WhichIngredient)
             .ChildRules(each => Ingredient(each, kitchen));
-        RuleFor(formula => formula.Method).Must(list => list.Count <= MostSteps).WithMessage($"At most {MostSteps} steps.");
-        RuleForEach(formula => formula.Method).NotNull().WithMessage("Which step?").ChildRules(Step);
-        RuleForEach(formula => formula.ServesAs).IsInEnum().WithMessage("This use is not known here.");
+        RuleFor(formula => formula.Method)
+            .Must(list => list.Count <= MostSteps)
+            .WithMessage(KitchenErrors.EnterAtMostMostStepsSteps($"{MostSteps}"));
+        RuleForEach(formula => formula.Method).NotNull().WithMessage(KitchenErrors.WhichStep).ChildRules(Step);
+        RuleForEach(formula => formula.ServesAs).IsInEnum().WithMessage(KitchenErrors.KamuriDoesNotKnowThisUse);
         RuleFor(formula => formula.Keep)
             .NotNull()
-            .WithMessage("How does it keep?")
+            .WithMessage(KitchenErrors.HowDoesItKeep)
             .Must(keep => keep is null || Spans(keep).All(IsSound))
-            .WithMessage($"It keeps 0 to {LongestKeep} days, and with a look not less than without.");
+            .WithMessage(KitchenErrors.Enter0ToLongestKeepDaysThe($"{LongestKeep}"));
     }
 
     private static IEnumerable<KeepSpan> Spans(KeepBody keep) => new[] { keep.Room, keep.Fridge, keep.Freezer }.OfType<KeepSpan>();
@@ -185,24 +185,24 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
         ingredient
             .RuleFor(each => each.Name)
             .Must(name => !string.IsNullOrWhiteSpace(name))
-            .WithMessage("What goes in?")
+            .WithMessage(KitchenErrors.WhatGoesIn)
             .MaximumLength(120)
-            .WithMessage("A name holds at most 120 characters.");
+            .WithMessage(KitchenErrors.ANameCanHaveAtMost3);
         ingredient
             .RuleFor(each => each.Amount)
             .Must(amount => amount is >= LeastAmount and <= MostAmount)
-            .WithMessage($"An amount is above 0 and at most {MostAmount:0}.");
-        ingredient.RuleFor(each => each.Unit).IsInEnum().WithMessage("This unit is not known here.");
+            .WithMessage(KitchenErrors.EnterMoreThan0AndAt($"{MostAmount:0}"));
+        ingredient.RuleFor(each => each.Unit).IsInEnum().WithMessage(KitchenErrors.KamuriDoesNotKnowThisUnit);
         ingredient
             .RuleFor(each => each.FormulaId)
             .Must(id => id is null || kitchen.Formula(id.Value) is not null)
-            .WithMessage("That formula is not here any more.");
+            .WithMessage(KitchenErrors.ThatFormulaNoLongerExists);
         ingredient
             .RuleFor(each => each.ProductId)
             .Must(id => id is null || kitchen.Product(id.Value) is not null)
-            .WithMessage("That product is not here any more.")
+            .WithMessage(KitchenErrors.ThatProductNoLongerExists)
             .Must((each, id) => id is null || each.FormulaId is null)
-            .WithMessage("A product or a batch of a formula, not both.");
+            .WithMessage(KitchenErrors.ChooseAProductOrAJar);
         ingredient
             .RuleFor(each => each.Unit)
             .Custom(
@@ -227,22 +227,22 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
     {
         step.RuleFor(each => each.Title)
             .Must(title => !string.IsNullOrWhiteSpace(title))
-            .WithMessage("What is done?")
+            .WithMessage(KitchenErrors.WhatIsDone)
             .MaximumLength(400)
-            .WithMessage("A step holds at most 400 characters.");
-        step.RuleFor(each => each.HandsOnMinutes).InclusiveBetween(0.5, 240).WithMessage("Hands are busy 0.5 to 240 minutes.");
-        step.RuleForEach(each => each.Needs).IsInEnum().WithMessage("This is not in the house.");
-        step.RuleForEach(each => each.Does).IsInEnum().WithMessage("This is not known here.");
-        step.RuleFor(each => each.At).IsInEnum().WithMessage("Counter, stove or fridge.");
-        step.RuleFor(each => each.WaitTitle).MaximumLength(120).WithMessage("At most 120 characters.");
+            .WithMessage(KitchenErrors.AStepCanHaveAtMost);
+        step.RuleFor(each => each.HandsOnMinutes).InclusiveBetween(0.5, 240).WithMessage(KitchenErrors.HandsAreBusy05To);
+        step.RuleForEach(each => each.Needs).IsInEnum().WithMessage(KitchenErrors.TheHouseholdDoesNotHaveThis);
+        step.RuleForEach(each => each.Does).IsInEnum().WithMessage(KitchenErrors.ThisIsNotKnownHere);
+        step.RuleFor(each => each.At).IsInEnum().WithMessage(KitchenErrors.ChooseTheCounterTheStoveOr);
+        step.RuleFor(each => each.WaitTitle).MaximumLength(120).WithMessage(KitchenErrors.UseAtMost120Characters);
         step.RuleFor(each => each.Wait)
             .Must((each, wait) => string.IsNullOrWhiteSpace(each.WaitTitle) || each.Cools || wait is not null)
-            .WithMessage("How long does it wait?")
+            .WithMessage(KitchenErrors.HowLongDoesItWait)
             .Must(wait =>
                 wait is null
                 || (wait.Earliest >= 0 && wait.Earliest <= wait.Usual && wait.Usual <= wait.Latest && wait.Latest <= LongestWait)
             )
-            .WithMessage("Earliest, usual and latest have to be in that order, and within two weeks.");
+            .WithMessage(KitchenErrors.EarliestUsualAndLatestMustBe);
     }
 }
 

@@ -97,7 +97,7 @@ internal static class FormulaEndpoints
 
         if (await db.Formulas.CountAsync(cancellation) >= MostFormulas)
         {
-            return Problems.Conflict($"{MostFormulas} formulas are kept already.");
+            return Problems.Conflict(KitchenErrors.ThereAreAlreadyMostFormulasFormulas($"{MostFormulas}"));
         }
 
         var row = new FormulaRow { Id = formula.Id, Version = 1 };
@@ -122,7 +122,7 @@ internal static class FormulaEndpoints
     {
         if (FormulaCatalogue.Find(id) is { } shipped)
         {
-            return Problems.Conflict($"{shipped.Name} came with Kamuri and stays as it is; copy it and change the copy.");
+            return Problems.Conflict(KitchenErrors.ShippedCameWithKamuriAndCannot(shipped.Name));
         }
 
         if (await db.Formulas.FindAsync([id], cancellation) is not { } row)
@@ -132,7 +132,7 @@ internal static class FormulaEndpoints
 
         if (body.Version is { } version && version != row.Version)
         {
-            return Problems.Conflict($"{row.Name} was changed meanwhile; look again before you change it.");
+            return Problems.Conflict(KitchenErrors.RowWasChangedElsewhereInThe(row.Name));
         }
 
         var formula = body.ToFormula(id);
@@ -158,7 +158,9 @@ internal static class FormulaEndpoints
     {
         if (await db.Formulas.FindAsync([id], cancellation) is not { } row)
         {
-            return FormulaCatalogue.Find(id) is { } shipped ? Problems.Conflict($"{shipped.Name} came with Kamuri and stays.") : NotHere();
+            return FormulaCatalogue.Find(id) is { } shipped
+                ? Problems.Conflict(KitchenErrors.ShippedCameWithKamuriAndCannot2(shipped.Name))
+                : NotHere();
         }
 
         var user = (await reader.ReadAsync([], cancellation)).Formulas.FirstOrDefault(formula =>
@@ -166,7 +168,7 @@ internal static class FormulaEndpoints
         );
         if (body.Archived && user is not null)
         {
-            return Problems.Conflict($"{user.Name} uses a batch of it; change that one first.");
+            return Problems.Conflict(KitchenErrors.UserUsesItChangeThatFormula(user.Name));
         }
 
         row.Archived = body.Archived;
@@ -198,7 +200,7 @@ internal static class FormulaEndpoints
             head = (await db.Heads.FindAsync([headId], cancellation))?.ToHead();
             if (head is null)
             {
-                return Problems.NotFound("There is no such head here.");
+                return Problems.NotFound(KitchenErrors.ThisHeadDoesNotExist);
             }
         }
 
@@ -296,12 +298,12 @@ internal static class FormulaEndpoints
             if (body.Have is { } have)
             {
                 return have.Ingredient < 0 || have.Ingredient >= formula.Ingredients.Count
-                        ? (null, null, Problems.At("have.ingredient", "Which ingredient?"))
+                        ? (null, null, Problems.At("have.ingredient", KitchenErrors.WhichIngredient))
                     : have.Amount is not (> 0 and <= 100_000)
-                        ? (null, null, Problems.At("have.amount", "How much is there? Above 0 and at most 100000."))
+                        ? (null, null, Problems.At("have.amount", KitchenErrors.EnterHowMuchThereIsMore))
                     : (
                         Scaling.ToHave(formula, have.Ingredient, have.Amount, have.Unit, kitchen),
-                        MeasuredWords.Same($"By what there is of {formula.Ingredients[have.Ingredient].Name}."),
+                        MeasuredWords.Same(KitchenErrors.AsMuchAsYourIngredientsAllows(formula.Ingredients[have.Ingredient].Name)),
                         null
                     );
             }
@@ -309,24 +311,20 @@ internal static class FormulaEndpoints
             if (body.MakeMl is { } make)
             {
                 return make is not (> 0 and <= 20_000)
-                    ? (null, null, Problems.At("makeMl", "Make above 0 and at most 20000 ml."))
+                    ? (null, null, Problems.At("makeMl", KitchenErrors.MakeMoreThanNothing))
                     : (Scaling.ToMake(formula, new Millilitres(make), kitchen), null, null);
             }
 
             if (head is null)
             {
-                return (Scaling.By(formula, 1, kitchen), MeasuredWords.Same("As it is written."), null);
+                return (Scaling.By(formula, 1, kitchen), MeasuredWords.Same(KitchenErrors.AsWritten), null);
             }
 
             var substance = body.As ?? formula.ServesAs.Select(each => (Substance?)each).FirstOrDefault();
             var kind = StepCatalogue.All.FirstOrDefault(each => each.Puts == substance);
             var amount = kind is null ? null : FilmModel.For(substance, kind.Places, HeadSize.Of(head, figures.Head), figures, 1, hand);
             return amount is null
-                ? (
-                    Scaling.By(formula, 1, kitchen),
-                    MeasuredWords.Same("As it is written: how much of it a head takes is not known here."),
-                    null
-                )
+                ? (Scaling.By(formula, 1, kitchen), MeasuredWords.Same(KitchenErrors.AsWrittenBecauseKamuriDoesNot), null)
                 : (
                     Scaling.ToMake(formula, new Millilitres(amount.Exact.Value * figures.Mixtures.MadeBeyond), kitchen),
                     MixtureSentences.Wanted(head, kind!, amount, figures.Mixtures),
@@ -339,7 +337,7 @@ internal static class FormulaEndpoints
         }
         catch (ArgumentOutOfRangeException)
         {
-            return (null, null, Problems.At("makeMl", "That is out of all proportion to the formula."));
+            return (null, null, Problems.At("makeMl", KitchenErrors.ThatIsFarTooMuchOr));
         }
     }
 
@@ -352,9 +350,9 @@ internal static class FormulaEndpoints
     {
         var kitchen = await reader.ReadAsync([], cancellation);
         return kitchen.Formula(id) is not { } formula ? NotHere()
-            : !Enum.IsDefined(body.Trouble) ? Problems.At("trouble", "Too thick, too runny or too little?")
-            : body.ThereMl is not (> 0 and <= 20_000) ? Problems.At("thereMl", "How much is there? Above 0 and at most 20000 ml.")
-            : body.WantedMl is not null and not (> 0 and <= 20_000) ? Problems.At("wantedMl", "Above 0 and at most 20000 ml.")
+            : !Enum.IsDefined(body.Trouble) ? Problems.At("trouble", KitchenErrors.TooThickTooRunnyOrToo)
+            : body.ThereMl is not (> 0 and <= 20_000) ? Problems.At("thereMl", KitchenErrors.EnterHowMuchThereIsMore2)
+            : body.WantedMl is not null and not (> 0 and <= 20_000) ? Problems.At("wantedMl", KitchenErrors.EnterMoreThan0AndAt2)
             : TypedResults.Ok(
                 Correction.For(
                     formula,
@@ -406,16 +404,16 @@ internal static class FormulaEndpoints
         const int longest = 200_000;
         if (body.Text.Length > longest)
         {
-            return Problems.At("text", $"A formula has at most {longest} characters; this has {body.Text.Length}.");
+            return Problems.At("text", KitchenErrors.AFormulaCanHaveAtMost($"{longest}", $"{body.Text.Length}"));
         }
 
         var text = body.Text.TrimStart() is ['{' or '[', ..] ? RecipeJson.Read(body.Text) : FormulaMarkdown.Read(body.Text);
         if (text.Formula is not { } read)
         {
             return TypedResults.ValidationProblem(
-                text.Problems.GroupBy(each => each.Field.Length > 0 ? $"{each.Where}, {each.Field}" : each.Where)
+                text.Problems.GroupBy(each => each.Field.Length > 0 ? KitchenErrors.WhereField(each.Where, each.Field) : each.Where)
                     .ToDictionary(group => group.Key, group => group.Select(each => each.Message).ToArray()),
-                title: "Something in it cannot be right."
+                title: KitchenErrors.SomethingInItIsNotRight
             );
         }
 
@@ -455,7 +453,7 @@ internal static class FormulaEndpoints
         return added.Result is ValidationProblem { ProblemDetails.Errors: var errors }
             ? TypedResults.ValidationProblem(
                 errors.ToDictionary(each => text.PlaceOf(each.Key), each => each.Value),
-                title: "Something in it cannot be right."
+                title: KitchenErrors.SomethingInItIsNotRight
             )
             : added;
     }
@@ -463,7 +461,7 @@ internal static class FormulaEndpoints
     private static ValidationProblem? Wrong(FormulaBody body, Formula formula, Core.Mixing.Kitchen kitchen) =>
         new FormulaValidator(kitchen).Validate(body) is { IsValid: false } errors ? Problems.At(errors)
         : kitchen.LoopFrom(formula) is { } loop
-            ? Problems.At("ingredients", $"This formula would contain itself: {string.Join(" → ", loop)}.")
+            ? Problems.At("ingredients", KitchenErrors.ThisFormulaWouldContainItselfLoop(string.Join(" → ", loop)))
         : null;
 
     private static FormulaView View(Formula formula, FormulaRow? row, Core.Mixing.Kitchen kitchen, Room room, CraftFigures figures)
@@ -481,8 +479,8 @@ internal static class FormulaEndpoints
             MixtureSentences.Of(formula.Kind),
             Ways(written.Makes, figures),
             lead.Usual >= 48 * 60
-                ? $"{Math.Round(lead.Usual / 60 / 24):0} days from first to last"
-                : $"{Say.Minutes(lead.Usual)} from first to last",
+                ? KitchenErrors.UsualDaysFromStartToFinish($"{Math.Round(lead.Usual / 60 / 24):0}")
+                : KitchenErrors.MinutesFromStartToFinish(Say.Minutes(lead.Usual)),
             formula.Keep.Words,
             [.. Core.Shelf.Labels.LabelReading.FamilyWords.Intersect(use.Ingredients)],
             Math.Round(use.EssentialOilPercent, 3),
@@ -499,7 +497,7 @@ internal static class FormulaEndpoints
             KitchenRounding.Metric(amount),
             KitchenRounding.Spoons(amount, figures.Measures),
             KitchenRounding.Weight(new Grams(amount.Value)),
-            $"{amount.Value:0.##} ml"
+            KitchenErrors.AmountMl($"{amount.Value:0.##}")
         );
 
     /// <summary>A step of making, and the wait behind it, in words.</summary>
@@ -510,13 +508,18 @@ internal static class FormulaEndpoints
         {
             yield return MeasuredWords.Same(
                 wait.Usual >= 6 * 60
-                    ? $"{step.Method.WaitTitle}: {Say.Minutes(wait.Earliest)} to {Say.Minutes(wait.Latest)}, usually {Say.Minutes(wait.Usual)}."
-                    : $"{step.Method.WaitTitle}: {PlanSentences.Of(wait)}."
+                    ? KitchenErrors.WaitTitleMinutesToMinutes2UsuallyMinutes3(
+                        step.Method.WaitTitle!,
+                        Say.Minutes(wait.Earliest),
+                        Say.Minutes(wait.Latest),
+                        Say.Minutes(wait.Usual)
+                    )
+                    : KitchenErrors.WaitTitleWait(step.Method.WaitTitle!, PlanSentences.Of(wait))
             );
         }
     }
 
-    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such formula here.");
+    private static ProblemHttpResult NotHere() => Problems.NotFound(KitchenErrors.ThisFormulaDoesNotExist);
 }
 
 /// <summary>A formula as text, in one of the two formats that are read.</summary>

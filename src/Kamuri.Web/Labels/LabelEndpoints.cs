@@ -102,7 +102,7 @@ internal static class LabelEndpoints
     {
         if (body.Text.Length > LabelReader.LongestLabel)
         {
-            return Problems.At("text", $"A label has at most {LabelReader.LongestLabel} characters; this one has {body.Text.Length}.");
+            return Problems.At("text", LabelErrors.ALabelCanHaveAtMost($"{LabelReader.LongestLabel}", $"{body.Text.Length}"));
         }
 
         Head? head = null;
@@ -111,7 +111,7 @@ internal static class LabelEndpoints
             head = (await db.Heads.FindAsync([id], cancellation))?.ToHead();
             if (head is null)
             {
-                return Problems.NotFound("There is no such head here.");
+                return Problems.NotFound(LabelErrors.ThisHeadDoesNotExist);
             }
         }
 
@@ -135,13 +135,13 @@ internal static class LabelEndpoints
         var name = body.Name.Trim();
         if (name.Length is 0 or > LongestName || !name.Any(char.IsLetterOrDigit))
         {
-            return Problems.At("name", $"A name of 1 to {LongestName} characters is needed.");
+            return Problems.At("name", LabelErrors.EnterANameOf1To($"{LongestName}"));
         }
 
         var row = await db.TaughtNames.FindAsync([name], cancellation);
         if (row is null && await db.TaughtNames.CountAsync(cancellation) >= MostTaught)
         {
-            return Problems.Conflict($"{MostTaught} names are taught already.");
+            return Problems.Conflict(LabelErrors.KamuriAlreadyKnowsMostTaughtNamesYou($"{MostTaught}"));
         }
 
         if (row is null)
@@ -167,7 +167,7 @@ internal static class LabelEndpoints
     {
         if (await db.TaughtNames.FindAsync([name], cancellation) is not { } row)
         {
-            return Problems.NotFound("This name was not taught here.");
+            return Problems.NotFound(LabelErrors.YouHaveNotTaughtThisName);
         }
 
         db.Remove(row);

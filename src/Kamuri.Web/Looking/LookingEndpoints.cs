@@ -49,12 +49,12 @@ internal static class LookingEndpoints
     {
         if (body.Answers.Count > MostAnswers)
         {
-            return Problems.At("answers", $"At most {MostAnswers} answers.");
+            return Problems.At("answers", LookingErrors.GiveAtMostMostAnswersAnswers($"{MostAnswers}"));
         }
 
         if (await db.Heads.FindAsync([body.HeadId], cancellation) is not { } row)
         {
-            return Problems.NotFound("There is no such head here.");
+            return Problems.NotFound(LookingErrors.ThisHeadDoesNotExist);
         }
 
         var (home, time) = (await house.RowAsync(cancellation), await house.TimeAsync(cancellation));

@@ -94,22 +94,22 @@ internal static class PatchTestEndpoints
         var names = body.Ingredients.Select(name => name?.Trim() ?? "").Distinct(StringComparer.OrdinalIgnoreCase).ToList();
         if (names.Count is 0 or > Most || names.Exists(name => name.Length is 0 or > LongestName))
         {
-            return Problems.At("ingredients", $"1 to {Most} names of at most {LongestName} characters.");
+            return Problems.At("ingredients", PatchTestErrors.Enter1ToMostNamesOf($"{Most}", $"{LongestName}"));
         }
 
         if (!Enum.IsDefined(body.Outcome))
         {
-            return Problems.At("outcome", "Waiting, fine or reacted?");
+            return Problems.At("outcome", PatchTestErrors.WaitingFineOrReacted);
         }
 
         if (body.AppliedAt > time.Now)
         {
-            return Problems.At("appliedAt", "It cannot have been put on in the future.");
+            return Problems.At("appliedAt", PatchTestErrors.TheTimeCannotBeInThe);
         }
 
         if (!await db.Heads.AnyAsync(row => row.Id == headId, cancellation))
         {
-            return Problems.NotFound("There is no such head here.");
+            return Problems.NotFound(PatchTestErrors.ThisHeadDoesNotExist);
         }
 
         foreach (var name in names)
@@ -134,7 +134,7 @@ internal static class PatchTestEndpoints
             if (body.Outcome == PatchOutcome.Fine && time.Now < test.LookFrom(figures.Mixtures))
             {
                 return Problems.Conflict(
-                    $"It is too early to call {name} fine; look from {time.Local(test.LookFrom(figures.Mixtures)):dddd HH:mm}."
+                    PatchTestErrors.ItIsTooEarlyToJudge(name, Say.Moment(time.Local(test.LookFrom(figures.Mixtures))))
                 );
             }
 
@@ -154,7 +154,7 @@ internal static class PatchTestEndpoints
     {
         if (await db.PatchTests.FindAsync([headId, ingredient], cancellation) is not { } row)
         {
-            return Problems.NotFound("There is no such patch test here.");
+            return Problems.NotFound(PatchTestErrors.ThisPatchTestDoesNotExist);
         }
 
         db.Remove(row);

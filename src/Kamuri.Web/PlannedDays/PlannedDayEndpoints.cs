@@ -88,14 +88,14 @@ internal static class PlannedDayEndpoints
     {
         if (body.Plan is null == body.Household is null)
         {
-            return Problems.At("plan", "A plan of one head, or of a household.");
+            return Problems.At("plan", PlannedDayErrors.SendAPlanForOneHead);
         }
 
         var when = body.Plan is { } alone ? alone.When : body.Household!.When;
         var field = body.Plan is null ? "household.when" : "plan.when";
         if (when is null or { Mode: WhenMode.StartNow })
         {
-            return Problems.At(field, "A day for later has a time.");
+            return Problems.At(field, PlannedDayErrors.ChooseATimeForALater);
         }
 
         IReadOnlyList<Guid?> heads = body.Plan is { } plan
@@ -103,12 +103,12 @@ internal static class PlannedDayEndpoints
             : [.. (body.Household!.Heads ?? []).Select(head => head?.Plan?.HeadId)];
         if (heads is not [{ } first, ..] || heads.Contains(null))
         {
-            return Problems.At(body.Plan is null ? "household.heads" : "plan.headId", "A day is kept for heads that are kept.");
+            return Problems.At(body.Plan is null ? "household.heads" : "plan.headId", PlannedDayErrors.SaveTheHeadBeforeYouSave);
         }
 
         if (await db.PlannedDays.CountAsync(cancellation) >= Most)
         {
-            return Problems.Conflict($"{Most} days are planned already.");
+            return Problems.Conflict(PlannedDayErrors.ThereAreAlreadyMostPlannedDays($"{Most}"));
         }
 
         var time = await house.TimeAsync(cancellation);
@@ -139,7 +139,7 @@ internal static class PlannedDayEndpoints
     {
         if (await db.PlannedDays.FindAsync([id], cancellation) is not { } row)
         {
-            return Problems.NotFound("This day is not planned any more.");
+            return Problems.NotFound(PlannedDayErrors.ThisPlannedDayNoLongerExists);
         }
 
         db.Remove(row);
@@ -188,7 +188,7 @@ internal sealed class PlannedDayReader(
         PlannedDayView Cannot(bool missed, string trouble, string sentence) =>
             new(
                 row.Id,
-                Say.List([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, "Somebody who is gone"))]),
+                Say.List([.. ids.Select(id => heads.GetValueOrDefault(id ?? Guid.Empty, PlannedDayErrors.ADeletedHead))]),
                 row.Day,
                 plan,
                 household,
@@ -202,12 +202,12 @@ internal sealed class PlannedDayReader(
         var time = await house.TimeAsync(cancellation);
         if ((plan ?? household!.Heads[0].Plan with { When = household.When }).Wanted(time) is { } wanted && wanted <= time.Now)
         {
-            return Cannot(true, "", "Its time is past.");
+            return Cannot(true, "", PlannedDayErrors.ItsTimeHasPassed);
         }
 
         if (isBusy)
         {
-            return Cannot(false, "", "Kamuri is working this day out. Look again in a moment.");
+            return Cannot(false, "", PlannedDayErrors.KamuriIsWorkingThisDayOut);
         }
 
         var (view, problem, refusal) = await MakeAsync(row, cancellation);
@@ -216,7 +216,7 @@ internal sealed class PlannedDayReader(
                 false,
                 problem?.ProblemDetails.Errors.Values.SelectMany(each => each).FirstOrDefault()
                     ?? refusal?.ProblemDetails.Detail
-                    ?? "It cannot be planned any more.",
+                    ?? PlannedDayErrors.ItCanNoLongerBePlanned,
                 ""
             );
     }

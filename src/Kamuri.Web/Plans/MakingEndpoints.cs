@@ -48,7 +48,7 @@ internal static class MakingEndpoints
     {
         if (StepCatalogue.Find(kind) is not { } step)
         {
-            return Problems.NotFound("There is no such step in the catalogue.");
+            return Problems.NotFound(PlanErrors.ThereIsNoSuchStepIn);
         }
 
         if (step.Puts is not { } puts)

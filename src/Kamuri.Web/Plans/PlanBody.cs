@@ -286,105 +286,107 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
 
     public PlanBodyValidator(HouseTime time, HouseholdRow house)
     {
-        RuleFor(plan => plan.HeadId)
-            .Must((plan, id) => id is null != plan.Head is null)
-            .WithMessage("A plan is for a head: its id, or the whole of it.");
+        RuleFor(plan => plan.HeadId).Must((plan, id) => id is null != plan.Head is null).WithMessage(PlanErrors.SendAHeadItsIdOr);
         RuleFor(plan => plan.Head!).SetValidator(new HeadBodyValidator(time.Today)).When(plan => plan.Head is not null);
-        RuleFor(plan => plan.Stretch).IsInEnum().WithMessage("This stretch check is not known here.");
+        RuleFor(plan => plan.Stretch).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisStretch);
         RuleFor(plan => plan.Uses.Count)
             .LessThanOrEqualTo(MostEdits)
             .OverridePropertyName("uses")
-            .WithMessage($"At most {MostEdits} things are used.");
+            .WithMessage(PlanErrors.UseAtMostMostEditsThings($"{MostEdits}"));
         RuleFor(plan => plan.Uses)
             .Must(uses => uses.Values.All(use => use is not null && use.IsSound))
-            .WithMessage("What a step is done with has a name or is chosen, and its amounts, temperature and shares are in range.");
-        RuleFor(plan => plan.Aim).IsInEnum().WithMessage("This aim is not known here.");
-        RuleFor(plan => plan.Style).IsInEnum().WithMessage("This style is not known here.");
-        RuleFor(plan => plan.Layering).IsInEnum().WithMessage("This school of layering is not known here.");
-        RuleFor(plan => plan.When).NotNull().WithMessage("When is needed.");
+            .WithMessage(PlanErrors.GiveEachProductOrMixtureA);
+        RuleFor(plan => plan.Aim).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisAim);
+        RuleFor(plan => plan.Style).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisStyle);
+        RuleFor(plan => plan.Layering).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisSchool);
+        RuleFor(plan => plan.When).NotNull().WithMessage(PlanErrors.ChooseWhen);
         When(
             plan => plan.When is not null,
             () =>
             {
-                RuleFor(plan => plan.When.Mode).IsInEnum().WithMessage("This way of giving a time is not known here.");
+                RuleFor(plan => plan.When.Mode).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisWay);
                 RuleFor(plan => plan.When.Time)
                     .NotNull()
                     .When(plan => plan.When.Mode != WhenMode.StartNow)
-                    .WithMessage("A time is needed.");
+                    .WithMessage(PlanErrors.EnterATime);
                 RuleFor(plan => plan.When.Date)
                     .Must(date => date is null || date.Value >= time.Today)
-                    .WithMessage("That day is over.")
+                    .WithMessage(PlanErrors.ThatDayIsOver)
                     .Must(date => date is null || date.Value.DayNumber - time.Today.DayNumber <= MostDaysAhead)
-                    .WithMessage($"Plans reach {MostDaysAhead} days ahead.");
+                    .WithMessage(PlanErrors.ChooseADayWithinTheNext($"{MostDaysAhead}"));
                 RuleFor(plan => plan.When.Time)
                     .Must((plan, _) => plan.Wanted(time) is not { } wanted || wanted > time.Now)
                     .When(plan => plan.When.Date is null || plan.When.Date >= time.Today)
-                    .WithMessage(plan => $"{plan.When.Time:HH:mm} has passed; choose a later hour or another day.");
+                    .WithMessage(plan => PlanErrors.TimeHasPassedChooseALater(Say.Clock(plan.When.Time!.Value)));
             }
         );
         RuleFor(plan => plan.TreatmentHeat)
             .IsInEnum()
-            .WithMessage("This kind of heat is not known here.")
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisKind)
             .Must(heat => heat != Heat.None)
-            .WithMessage("A cap, the hood or the steamer.")
+            .WithMessage(PlanErrors.ChooseACapTheHoodOr)
             .Must(heat => heat != Heat.Hood || house.Hoods > 0)
-            .WithMessage("There is no hood in the house; add one under The house.")
+            .WithMessage(PlanErrors.ThereIsNoHoodInThe)
             .Must(heat => heat != Heat.Steamer || house.Steamers > 0)
-            .WithMessage("There is no steamer in the house; add one under The house.");
+            .WithMessage(PlanErrors.ThereIsNoSteamerInThe);
         RuleFor(plan => plan.DryingAir)
             .IsInEnum()
-            .WithMessage("This way of drying is not known here.")
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisWay2)
             .Must(air => air != Air.HoodLow || house.Hoods > 0)
-            .WithMessage("There is no hood in the house; add one under The house.");
+            .WithMessage(PlanErrors.ThereIsNoHoodInThe);
         RuleFor(plan => plan.Sections)
             .InclusiveBetween(HeadLimits.FewestSections, HeadLimits.MostSections)
-            .WithMessage($"A head is worked in {HeadLimits.FewestSections} to {HeadLimits.MostSections} sections.");
+            .WithMessage(
+                PlanErrors.ChooseFewestSectionsToMostSectionsSections($"{HeadLimits.FewestSections}", $"{HeadLimits.MostSections}")
+            );
         RuleFor(plan => plan.Edits)
             .NotNull()
-            .WithMessage("Edits are a list.")
+            .WithMessage(PlanErrors.SendTheEditsAsAList)
             .Must(edits => edits is null || edits.Count <= MostEdits)
-            .WithMessage($"At most {MostEdits} changes to one plan.");
-        RuleForEach(plan => plan.Edits).NotNull().WithMessage("Which change?").ChildRules(Edit);
+            .WithMessage(PlanErrors.MakeAtMostMostEditsChangesTo($"{MostEdits}"));
+        RuleForEach(plan => plan.Edits).NotNull().WithMessage(PlanErrors.WhichChange).ChildRules(Edit);
         RuleFor(plan => plan.History)
             .Must(history => history is null || history.LastDone.All(done => done is not null && done.On <= time.Today))
-            .WithMessage("What was done needs a treatment and a day that is not in the future.")
+            .WithMessage(PlanErrors.GiveATreatmentAndADay)
             .Must(history => history is null || history.LastDone.All(done => done is null || Enum.IsDefined(done.Treatment)))
-            .WithMessage("This treatment is not known here.");
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisTreatment);
         RuleFor(plan => plan.Schools)
             .Must(schools => schools is null || HeadBodyValidator.AreKnown(schools))
-            .WithMessage("This school is not known here.");
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisSchool2);
         RuleFor(plan => plan.Steps)
             .Must((plan, steps) => steps is null || plan.TemplateId is null)
-            .WithMessage("Steps come from a kept day or are given, not both.")
+            .WithMessage(PlanErrors.TakeTheStepsFromASaved)
             .Must(steps => steps is null || steps.Count <= MostEdits)
-            .WithMessage($"At most {MostEdits} steps in one plan.")
+            .WithMessage(PlanErrors.UseAtMostMostEditsStepsIn($"{MostEdits}"))
             .Must(steps =>
                 steps is null || steps.Select(step => step?.Id).OfType<string>().GroupBy(id => id).All(group => group.Count() == 1)
             )
-            .WithMessage("Every step needs a name of its own.");
-        RuleForEach(plan => plan.Steps).NotNull().WithMessage("Which step?").ChildRules(Step);
+            .WithMessage(PlanErrors.GiveEveryStepItsOwnName);
+        RuleForEach(plan => plan.Steps).NotNull().WithMessage(PlanErrors.WhichStep).ChildRules(Step);
     }
 
     private static void Step(InlineValidator<StepBody> step)
     {
         step.RuleFor(each => each.Kind)
             .Must(kind => kind is not null && StepCatalogue.Find(kind) is not null)
-            .WithMessage("There is no such step in the catalogue.");
+            .WithMessage(PlanErrors.ThereIsNoSuchStepIn);
         step.RuleFor(each => each.Id)
             .Length(1, HeadLimits.LongestName)
             .When(each => each.Id is not null)
-            .WithMessage($"The name of a step has 1 to {HeadLimits.LongestName} characters.");
-        step.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
-        step.RuleFor(each => each.Direction).IsInEnum().WithMessage("This way is not known here.");
-        step.RuleFor(each => each.Water).IsInEnum().WithMessage("This water is not known here.");
-        step.RuleFor(each => each.Heat).IsInEnum().WithMessage("This kind of heat is not known here.");
-        step.RuleFor(each => each.Air).IsInEnum().WithMessage("This way of drying is not known here.");
-        step.RuleFor(each => each.Dryness).Must(dryness => dryness is 0.8 or 0.95).WithMessage("Dryness is 0.8 or 0.95.");
+            .WithMessage(PlanErrors.TheNameOfAStepHas($"{HeadLimits.LongestName}"));
+        step.RuleForEach(each => each.Places).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisPlace);
+        step.RuleFor(each => each.Direction).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisWay3);
+        step.RuleFor(each => each.Water).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisWater);
+        step.RuleFor(each => each.Heat).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisKind);
+        step.RuleFor(each => each.Air).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisWay2);
+        step.RuleFor(each => each.Dryness).Must(dryness => dryness is 0.8 or 0.95).WithMessage(PlanErrors.ChooseADrynessOf08);
         step.RuleFor(each => each.Minutes)
             .Must(minutes => minutes is null or (>= 0 and <= MostMinutes))
-            .WithMessage($"Minutes are 0 to {MostMinutes}.");
-        step.RuleFor(each => each.Pieces).InclusiveBetween(1, HeadLimits.MostLocs).WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
-        step.RuleFor(each => each.AmountFactor).InclusiveBetween(0.1, 5).WithMessage("An amount is a tenth to five times the usual.");
+            .WithMessage(PlanErrors.MinutesUpTo($"{MostMinutes}"));
+        step.RuleFor(each => each.Pieces)
+            .InclusiveBetween(1, HeadLimits.MostLocs)
+            .WithMessage(PlanErrors.Enter1ToMostLocsPieces($"{HeadLimits.MostLocs}"));
+        step.RuleFor(each => each.AmountFactor).InclusiveBetween(0.1, 5).WithMessage(PlanErrors.EnterATenthToFiveTimes);
     }
 
     private static void Edit(InlineValidator<EditBody> edit)
@@ -392,63 +394,63 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
         edit.RuleFor(each => each.Steps)
             .Must(steps => steps is { Count: > 0 } && steps.All(step => !string.IsNullOrEmpty(step)))
             .When(each => each.Kind == EditKind.MoveAll)
-            .WithMessage("Which steps?");
-        edit.RuleFor(each => each.Together).NotNull().When(each => each.Kind == EditKind.Together).WithMessage("Together or apart?");
-        edit.RuleFor(each => each.Kind).IsInEnum().WithMessage("This kind of change is not known here.");
+            .WithMessage(PlanErrors.WhichSteps);
+        edit.RuleFor(each => each.Together).NotNull().When(each => each.Kind == EditKind.Together).WithMessage(PlanErrors.TogetherOrApart);
+        edit.RuleFor(each => each.Kind).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisKind2);
         edit.RuleFor(each => each.Step)
             .NotEmpty()
             .When(each => each.Kind is not (EditKind.Add or EditKind.Override or EditKind.MoveAll or EditKind.OrderByPhase))
-            .WithMessage("Which step?");
+            .WithMessage(PlanErrors.WhichStep);
         edit.RuleFor(each => each.StepKind)
             .NotEmpty()
             .When(each => each.Kind == EditKind.Add)
-            .WithMessage("Which kind of step?")
+            .WithMessage(PlanErrors.WhichKindOfStep)
             .Must(kind => kind is null || StepCatalogue.Find(kind) is not null)
-            .WithMessage("There is no such step in the catalogue.");
+            .WithMessage(PlanErrors.ThereIsNoSuchStepIn);
         edit.RuleFor(each => each.Minutes)
             .NotNull()
             .When(each => each.Kind == EditKind.Minutes)
-            .WithMessage("How many minutes?")
+            .WithMessage(PlanErrors.HowManyMinutes)
             .Must(minutes => minutes is null or (>= 0 and <= MostMinutes))
-            .WithMessage($"Minutes are 0 to {MostMinutes}.");
-        edit.RuleFor(each => each.Places).NotEmpty().When(each => each.Kind == EditKind.Places).WithMessage("Which places?");
-        edit.RuleForEach(each => each.Places).IsInEnum().WithMessage("This place is not known here.");
+            .WithMessage(PlanErrors.MinutesUpTo($"{MostMinutes}"));
+        edit.RuleFor(each => each.Places).NotEmpty().When(each => each.Kind == EditKind.Places).WithMessage(PlanErrors.WhichPlaces);
+        edit.RuleForEach(each => each.Places).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisPlace);
         edit.RuleFor(each => each.Water)
             .NotNull()
             .When(each => each.Kind == EditKind.Water)
-            .WithMessage("Which water?")
+            .WithMessage(PlanErrors.WhichWater)
             .IsInEnum()
-            .WithMessage("This water is not known here.");
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisWater);
         edit.RuleFor(each => each.Direction)
             .NotNull()
             .When(each => each.Kind == EditKind.Direction)
-            .WithMessage("Which way?")
+            .WithMessage(PlanErrors.WhichWay)
             .IsInEnum()
-            .WithMessage("This way is not known here.");
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisWay3);
         edit.RuleFor(each => each.Dryness)
             .NotNull()
             .When(each => each.Kind == EditKind.Dryness)
-            .WithMessage("How dry?")
+            .WithMessage(PlanErrors.HowDry)
             .Must(dryness => dryness is null or 0.8 or 0.95)
-            .WithMessage("Dryness is 0.8 or 0.95.");
+            .WithMessage(PlanErrors.ChooseADrynessOf08);
         edit.RuleFor(each => each.Pieces)
             .NotNull()
             .When(each => each.Kind == EditKind.Pieces)
-            .WithMessage("How many?")
+            .WithMessage(PlanErrors.HowMany)
             .InclusiveBetween(1, HeadLimits.MostLocs)
-            .WithMessage($"Pieces are 1 to {HeadLimits.MostLocs}.");
-        edit.RuleFor(each => each.Rule).NotEmpty().When(each => each.Kind == EditKind.Override).WithMessage("Which stop?");
+            .WithMessage(PlanErrors.Enter1ToMostLocsPieces($"{HeadLimits.MostLocs}"));
+        edit.RuleFor(each => each.Rule).NotEmpty().When(each => each.Kind == EditKind.Override).WithMessage(PlanErrors.WhichStop);
         edit.RuleFor(each => each.Reason)
             .NotEmpty()
             .When(each => each.Kind == EditKind.Override)
-            .WithMessage("Going on in spite of a stop needs a reason.")
+            .WithMessage(PlanErrors.GiveAReasonForContinuingIn)
             .MaximumLength(HeadLimits.LongestNote)
-            .WithMessage($"A reason holds at most {HeadLimits.LongestNote} characters.");
+            .WithMessage(PlanErrors.AReasonCanHaveAtMost($"{HeadLimits.LongestNote}"));
         edit.RuleFor(each => each.Heat)
             .NotNull()
             .When(each => each.Kind == EditKind.Heat)
-            .WithMessage("Which heat?")
+            .WithMessage(PlanErrors.WhichHeat)
             .IsInEnum()
-            .WithMessage("This kind of heat is not known here.");
+            .WithMessage(PlanErrors.KamuriDoesNotKnowThisKind);
     }
 }

@@ -132,8 +132,8 @@ internal sealed class PlanMaker(
                     null,
                     null,
                     kept is null
-                        ? Problems.NotFound("There is no such head here.")
-                        : Problems.Conflict($"{kept.Name} is archived; bring the head back to plan for it.")
+                        ? Problems.NotFound(PlanErrors.ThisHeadDoesNotExist)
+                        : Problems.Conflict(PlanErrors.KeptIsArchivedUnarchiveTheHead(kept.Name))
                 );
             }
 
@@ -155,7 +155,7 @@ internal sealed class PlanMaker(
         };
         return Choose(body, request) is { } chosen
             ? (chosen, null, null)
-            : (null, Problems.At("uses", "Something chosen is not here any more; choose again."), null);
+            : (null, Problems.At("uses", PlanErrors.SomethingYouChoseNoLongerExists), null);
     }
 
     /// <summary>Puts what was chosen by id in; null when something is gone.</summary>

@@ -3,7 +3,7 @@ using Kamuri.Core.Scheduling;
 namespace Kamuri.Web.Plans;
 
 /// <summary>More searches wait than this house can get through; the answer is 503 with a moment to wait.</summary>
-internal sealed class SolverBusyException() : Exception("Many plans are being worked out just now. Wait a moment, then ask again.")
+internal sealed class SolverBusyException() : Exception(PlanErrors.SolverIsBusy)
 {
     public const int RetryAfterSeconds = 5;
 }

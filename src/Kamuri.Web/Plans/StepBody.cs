@@ -41,7 +41,7 @@ public sealed record StepBody
             var kind = StepCatalogue.Get(body.Kind);
             var step = new PlanStep(body.Id ?? PlanEditing.NextId(steps, kind.Id), kind)
             {
-                Reason = "As it stands in what was kept.",
+                Reason = PlanErrors.AsInTheSavedPlan,
                 Origin = StepOrigin.Template,
                 Heat = body.Heat,
                 Air = body.Air,

@@ -84,31 +84,31 @@ internal sealed class ProductValidator : AbstractValidator<ProductBody>
     {
         RuleFor(product => product.Name)
             .Must(name => !string.IsNullOrWhiteSpace(name))
-            .WithMessage("A product needs a name.")
+            .WithMessage(ProductErrors.AProductNeedsAName)
             .MaximumLength(LongestName)
-            .WithMessage($"A name holds at most {LongestName} characters.");
-        RuleFor(product => product.Role).IsInEnum().WithMessage("This role is not known here.");
+            .WithMessage(ProductErrors.ANameCanHaveAtMost($"{LongestName}"));
+        RuleFor(product => product.Role).IsInEnum().WithMessage(ProductErrors.KamuriDoesNotKnowThisRole);
         RuleFor(product => product.Label)
             .MaximumLength(LabelReader.LongestLabel)
-            .WithMessage($"A label has at most {LabelReader.LongestLabel} characters.");
+            .WithMessage(ProductErrors.ALabelCanHaveAtMost($"{LabelReader.LongestLabel}"));
         RuleFor(product => product.SizeMl)
             .Must(size => size is null or (>= LeastMillilitres and <= MostMillilitres))
-            .WithMessage($"A pack holds {LeastMillilitres} to {MostMillilitres} ml.");
+            .WithMessage(ProductErrors.EnterLeastMillilitresToMostMillilitresMl($"{LeastMillilitres}", $"{MostMillilitres}"));
         RuleFor(product => product.LeftMl)
             .Must(left => left is null or (>= 0 and <= MostMillilitres))
-            .WithMessage($"What is left is 0 to {MostMillilitres} ml.")
+            .WithMessage(ProductErrors.Enter0ToMostMillilitresMl($"{MostMillilitres}"))
             .Must((product, left) => left is null || product.SizeMl is null || left <= product.SizeMl)
-            .WithMessage("More cannot be left than the pack held.");
+            .WithMessage(ProductErrors.LeftIsMoreThanPack);
         RuleFor(product => product.EssentialOilPercent)
             .Must(share => share is null or (>= 0 and <= 100))
-            .WithMessage("Essential oil is 0 to 100 %.");
-        RuleFor(product => product.Price).Must(price => price is null or (>= 0 and <= 100_000)).WithMessage("A price is 0 to 100000.");
+            .WithMessage(ProductErrors.Enter0To100);
+        RuleFor(product => product.Price).Must(price => price is null or (>= 0 and <= 100_000)).WithMessage(ProductErrors.Enter0To100000);
         RuleFor(product => product.Opened)
             .Must(opened => opened is null || opened <= today)
-            .WithMessage("It cannot have been opened in the future.");
+            .WithMessage(ProductErrors.TheDateCannotBeInThe);
         RuleFor(product => product.MonthsAfterOpening)
             .Must(months => months is null or (>= 1 and <= 120))
-            .WithMessage("It keeps 1 to 120 months after opening.");
+            .WithMessage(ProductErrors.Enter1To120Months);
     }
 }
 
@@ -181,12 +181,12 @@ internal static class ProductEndpoints
 
         if (await db.Products.FindAsync([id], cancellation) is not { } row)
         {
-            return Problems.NotFound("There is no such product here.");
+            return Problems.NotFound(ProductErrors.ThisProductDoesNotExist);
         }
 
         if (body.Version is { } version && version != row.Version)
         {
-            return Problems.Conflict($"{row.Name} was changed meanwhile; look again before you change it.");
+            return Problems.Conflict(ProductErrors.RowWasChangedElsewhereInThe(row.Name));
         }
 
         Take(row, body).Version++;
@@ -205,7 +205,7 @@ internal static class ProductEndpoints
     {
         if (await db.Products.FindAsync([id], cancellation) is not { } row)
         {
-            return Problems.NotFound("There is no such product here.");
+            return Problems.NotFound(ProductErrors.ThisProductDoesNotExist);
         }
 
         row.Archived = body.Archived;
@@ -226,12 +226,12 @@ internal static class ProductEndpoints
     {
         if (body.Suits is not (>= 0 and <= 5))
         {
-            return Problems.At("suits", "From 1, not at all, to 5, very well; 0 takes it back.");
+            return Problems.At("suits", ProductErrors.Enter1NotAtAllTo);
         }
 
         if (body.Note.Length > HeadLimits.LongestNote)
         {
-            return Problems.At("note", $"A note holds at most {HeadLimits.LongestNote} characters.");
+            return Problems.At("note", ProductErrors.ANoteCanHaveAtMost($"{HeadLimits.LongestNote}"));
         }
 
         if (
@@ -239,7 +239,7 @@ internal static class ProductEndpoints
             || !await db.Heads.AnyAsync(head => head.Id == headId, cancellation)
         )
         {
-            return Problems.NotFound("There is no such product or head here.");
+            return Problems.NotFound(ProductErrors.ThisProductOrHeadDoesNot);
         }
 
         var rating = await db.Ratings.FindAsync([id, headId], cancellation);

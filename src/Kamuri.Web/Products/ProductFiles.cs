@@ -64,7 +64,7 @@ internal static class ProductFiles
         await request.Body.CopyToAsync(bytes, cancellation);
         if (bytes.Length == 0)
         {
-            return Problems.At("file", "There is nothing in this file.");
+            return Problems.At("file", ProductErrors.ThisFileIsEmpty);
         }
 
         var today = (await house.TimeAsync(cancellation)).Today;

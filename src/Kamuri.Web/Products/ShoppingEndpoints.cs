@@ -47,10 +47,10 @@ internal static class ShoppingEndpoints
     )
     {
         var list = await ReadAsync(db, setAside, reader, house, figures, cancellation);
-        var text = new StringBuilder().Append(CultureInfo.InvariantCulture, $"# To buy, {list.Today:yyyy-MM-dd}\n\n");
+        var text = new StringBuilder().Append(ProductErrors.ToBuyToday($"{list.Today:yyyy-MM-dd}"));
         foreach (var line in list.Lines)
         {
-            text.Append(CultureInfo.InvariantCulture, $"- [ ] {line.Name}: {line.Why}\n");
+            text.Append(ProductErrors.LineWhy(line.Name, line.Why));
         }
 
         return TypedResults.File(Encoding.UTF8.GetBytes(text.ToString()), "text/markdown; charset=utf-8", "to-buy.md");

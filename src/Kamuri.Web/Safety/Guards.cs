@@ -34,7 +34,7 @@ internal static class Guards
                 if (IsForeignWrite(context.Request))
                 {
                     await TypedResults
-                        .Problem("Only Kamuri's own pages may change anything here.", statusCode: StatusCodes.Status403Forbidden)
+                        .Problem(RequestErrors.OnlyKamurisOwnPagesMayChange, statusCode: StatusCodes.Status403Forbidden)
                         .ExecuteAsync(context);
                     return;
                 }
@@ -76,7 +76,7 @@ internal static class Guards
 
         if (!MediaTypeHeaderValue.TryParse(request.ContentType, out var type))
         {
-            return request.Path.StartsWithSegments("/api") ? "Say what is sent: a Content-Type is needed." : null;
+            return request.Path.StartsWithSegments("/api") ? RequestErrors.SendAContentType : null;
         }
 
         string[] taken =
@@ -87,8 +87,8 @@ internal static class Guards
         // Tables say themselves how they are written.
         return !request.Path.StartsWithSegments("/api") ? null
             : taken is ["application/json"] && type.Charset.HasValue && !type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase)
-                ? "Send it as UTF-8."
-            : !taken.Contains(type.MediaType.Value, StringComparer.OrdinalIgnoreCase) ? $"Send it as {taken[0]}."
+                ? RequestErrors.SendItAsUTF8
+            : !taken.Contains(type.MediaType.Value, StringComparer.OrdinalIgnoreCase) ? RequestErrors.SendItAsTaken(taken[0])
             : null;
     }
 

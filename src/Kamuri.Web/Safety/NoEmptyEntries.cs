@@ -7,7 +7,7 @@ using System.Text.Json.Serialization.Metadata;
 namespace Kamuri.Web.Safety;
 
 /// <summary>A list or table that was sent with nothing in one of its places.</summary>
-internal sealed class EmptyEntryException(string name) : JsonException($"The list '{name}' has an empty entry.");
+internal sealed class EmptyEntryException(string name) : JsonException(RequestErrors.TheListNameHasAnEmpty(name));
 
 /// <summary>
 /// Refuses nothing where something belongs: properties that may not be null are refused by the serializer itself, entries of lists

@@ -18,7 +18,7 @@ namespace Kamuri.Web.Safety;
 /// <summary>Every error leaves as problem details with a sentence that says what is wrong and what to do.</summary>
 internal static class Problems
 {
-    public const string TooLarge = "That is larger than Kamuri takes in one piece.";
+    public const string TooLarge = RequestErrors.ThatIsTooLarge;
 
     /// <summary>Errors at fields, by their names as sent.</summary>
     public static ValidationProblem At(ValidationResult result) =>
@@ -26,14 +26,11 @@ internal static class Problems
             result
                 .Errors.GroupBy(error => FieldName(error.PropertyName))
                 .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).Distinct().ToArray()),
-            title: "Something entered cannot be right."
+            title: RequestErrors.CheckWhatYouEntered
         );
 
     public static ValidationProblem At(string field, string message) =>
-        TypedResults.ValidationProblem(
-            new Dictionary<string, string[]> { [field] = [message] },
-            title: "Something entered cannot be right."
-        );
+        TypedResults.ValidationProblem(new Dictionary<string, string[]> { [field] = [message] }, title: RequestErrors.CheckWhatYouEntered);
 
     public static ProblemHttpResult NotFound(string detail) => TypedResults.Problem(detail, statusCode: StatusCodes.Status404NotFound);
 
@@ -87,26 +84,17 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
             BadHttpRequestException { InnerException: JsonException json } => Say(400, Explain(json)),
             BadHttpRequestException bad => Say(bad.StatusCode, bad.Message),
             UnplaceableException unplaceable => Say(422, unplaceable.Message),
-            UnreadableDocumentException unreadable => Say(
-                409,
-                $"{unreadable.Message} It was set aside; an export takes it along as it is."
-            ),
+            UnreadableDocumentException unreadable => Say(409, RequestErrors.MessageItWasSetAsideAn(unreadable.Message)),
             SolverBusyException busy => Say(503, busy.Message),
             ArchiveException archive => Say(400, archive.Message),
             CannotUseFileException file => Say(409, file.Message),
             DbUpdateConcurrencyException or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 19 } } => Say(
                 409,
-                "This was changed or deleted meanwhile, so nothing was saved. Load the page again."
+                RequestErrors.ThisWasChangedOrDeletedMeanwhile
             ),
-            _ when DatabaseFile.IsDiskFull(error) => Say(
-                507,
-                "The disk is full, so nothing was saved. Make room and press again; nothing already saved is lost."
-            ),
-            _ when DatabaseFile.IsReadOnly(error) => Say(
-                507,
-                "Nothing can be written where the household lies, so nothing was saved. See that the disk can be written, then press again."
-            ),
-            _ => Say(500, "Something went wrong inside Kamuri; nothing was changed. The log says more."),
+            _ when DatabaseFile.IsDiskFull(error) => Say(507, RequestErrors.TheDiskIsFullSoNothing),
+            _ when DatabaseFile.IsReadOnly(error) => Say(507, RequestErrors.TheHouseholdsFolderCannotBeWritten),
+            _ => Say(500, RequestErrors.SomethingWentWrongInsideKamuriNothing),
         };
 
     private static string Explain(JsonException json)
@@ -118,13 +106,13 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
 
         if (json.Message.Contains("Duplicate property", StringComparison.OrdinalIgnoreCase))
         {
-            return $"The field '{json.Message.Split('\'').ElementAtOrDefault(1)}' is there twice.";
+            return RequestErrors.TheFieldElementAtOrDefaultAppearsTwice(json.Message.Split('\'').ElementAtOrDefault(1) ?? "");
         }
 
         if (json.Message.Contains("could not be mapped", StringComparison.Ordinal))
         {
             var name = json.Message.Split('\'').ElementAtOrDefault(1);
-            return $"There is no field '{name}' here.";
+            return RequestErrors.ThereIsNoFieldName(name!);
         }
 
         const string missing = "including: ";
@@ -134,12 +122,12 @@ internal sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Pr
                 .Split('.')[0]
                 .Replace("'", "", StringComparison.Ordinal)
                 .Replace(";", ",", StringComparison.Ordinal);
-            return $"Something needed is missing: {names}.";
+            return RequestErrors.SomethingNeededIsMissingNames(names);
         }
 
         return json.Path is null or "$"
-            ? "This is not JSON that can be read."
-            : $"The field '{json.Path.Replace("$.", "", StringComparison.Ordinal)}' holds something that cannot be read here.";
+            ? RequestErrors.ThisIsNotValidJSON
+            : RequestErrors.TheFieldReplaceHasAValue(json.Path.Replace("$.", "", StringComparison.Ordinal));
     }
 
     private static ProblemDetails Say(int status, string detail) => new() { Status = status, Detail = detail };

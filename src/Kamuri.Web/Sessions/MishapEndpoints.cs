@@ -50,12 +50,12 @@ internal static class MishapEndpoints
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
-            return Problems.NotFound("There is no such session here.");
+            return Problems.NotFound(SessionErrors.ThisSessionDoesNotExist);
         }
 
         if (!session.IsRehearsal)
         {
-            return Problems.Conflict("Only a rehearsal is made to go wrong.");
+            return Problems.Conflict(SessionErrors.OnlyARehearsalCanBeMade);
         }
 
         return await adviser.SurpriseAsync(session, cancellation) is { } surprise ? TypedResults.Ok(surprise) : TypedResults.NoContent();
@@ -73,17 +73,17 @@ internal static class MishapEndpoints
     {
         if (await sessions.FindAsync(id, cancellation) is not { } session)
         {
-            return Problems.NotFound("There is no such session here.");
+            return Problems.NotFound(SessionErrors.ThisSessionDoesNotExist);
         }
 
         if (!Enum.TryParse<Mishap>(mishap, ignoreCase: true, out var known) || !Enum.IsDefined(known) || int.TryParse(mishap, out _))
         {
-            return Problems.NotFound("This kind of trouble is not known here.");
+            return Problems.NotFound(SessionErrors.KamuriDoesNotKnowThisKind);
         }
 
         if (session.Plan.FindHead(head ?? session.Plan.Heads[0].Key) is not { } asked)
         {
-            return Problems.At("head", $"This session has no head '{head}'.");
+            return Problems.At("head", SessionErrors.ThisSessionHasNoHeadHead(head ?? ""));
         }
 
         var advice = await adviser.ForAsync(session, known, asked, cancellation);

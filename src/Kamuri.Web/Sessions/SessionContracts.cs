@@ -438,22 +438,22 @@ public sealed record SessionView(
 
     private static string Label(SessionPlan plan, SessionEvent last)
     {
-        string Title(string task) => plan.FindTask(task)?.Title.ToLowerInvariant() ?? task;
+        string Title(string task) => plan.FindTask(task)?.Title ?? task;
         return last switch
         {
-            TaskStarted e => $"starting {Title(e.Task)}",
-            SectionDone e => $"section {e.Section}",
-            TaskDone e => $"{Title(e.Task)} done",
-            TaskSkipped e => $"skipping {Title(e.Task)}",
-            TaskExtended e => $"{e.Minutes:0} min more",
-            SessionPaused => "the pause",
-            SessionResumed => "going on",
-            NoteTaken => "the note",
+            TaskStarted e => SessionErrors.StartingTitle(Title(e.Task)),
+            SectionDone e => SessionErrors.SectionSection($"{e.Section}"),
+            TaskDone e => SessionErrors.TitleDone(Title(e.Task)),
+            TaskSkipped e => SessionErrors.SkippingTitle(Title(e.Task)),
+            TaskExtended e => SessionErrors.MinutesMinMore($"{e.Minutes:0}"),
+            SessionPaused => SessionErrors.ThePause,
+            SessionResumed => SessionErrors.Resuming,
+            NoteTaken => SessionErrors.TheNote,
             MishapHandled e => e.Way.ToLowerInvariant(),
-            ReadingTaken => "the reading",
-            OrderChanged => "the other order",
-            HeadRated e => $"the rating of {plan.FindHead(e.Head)?.Name}",
-            _ => "the last press",
+            ReadingTaken => SessionErrors.TheReading,
+            OrderChanged => SessionErrors.TheNewOrder,
+            HeadRated e => SessionErrors.TheRatingOfFindHead(plan.FindHead(e.Head)?.Name ?? ""),
+            _ => SessionErrors.TheLastPress,
         };
     }
 }

@@ -44,12 +44,12 @@ internal static class SessionEndpoints
     {
         if (body.Plan is null == body.Household is null)
         {
-            return Problems.At("plan", "A plan is needed: of one head, or of a household.");
+            return Problems.At("plan", SessionErrors.SendAPlanForOneHead);
         }
 
         if (!SessionClock.Speeds.Contains(body.Speed))
         {
-            return Problems.At("speed", $"A rehearsal runs at {string.Join(", ", SessionClock.Speeds)} times.");
+            return Problems.At("speed", SessionErrors.ChooseASpeedOfSpeeds(string.Join(", ", SessionClock.Speeds)));
         }
 
         var (plan, stop, problem, refusal) = body.Plan is { } alone
@@ -62,22 +62,22 @@ internal static class SessionEndpoints
 
         if (stop is not null)
         {
-            return Problems.Conflict($"This plan cannot start yet. {stop}");
+            return Problems.Conflict(SessionErrors.ThisPlanCannotStartYetStop(stop));
         }
 
         if (body.Plan is { HeadId: null })
         {
-            return Problems.At("plan.headId", "A day is run for a head that is kept.");
+            return Problems.At("plan.headId", SessionErrors.SaveTheHeadBeforeYouBegin);
         }
 
         if (body.Household?.Heads.ToList().FindIndex(head => head.Plan.HeadId is null) is >= 0 and var at)
         {
-            return Problems.At($"household.heads[{at}].plan.headId", "A day is run for heads that are kept.");
+            return Problems.At($"household.heads[{at}].plan.headId", SessionErrors.SaveTheHeadsBeforeYouBegin);
         }
 
         if (plan.Tasks.Count == 0)
         {
-            return Problems.Conflict("There is nothing to do in this plan.");
+            return Problems.Conflict(SessionErrors.ThisPlanHasNoSteps);
         }
 
         var (session, running) = await sessions.BeginAsync(plan, body.Rehearsal, body.Speed, cancellation);
@@ -103,7 +103,7 @@ internal static class SessionEndpoints
             made.Plan is { } plan ? SessionPlan.From(plan) : null,
             made.Plan?.Heads.Select(head =>
                     head.Plan.Findings.FirstOrDefault(finding => finding.Holds) is { } finding
-                        ? $"{head.Plan.Request.Head.Name}: {finding.Reason}"
+                        ? SessionErrors.HeadReason(head.Plan.Request.Head.Name, finding.Reason)
                         : null
                 )
                 .FirstOrDefault(stop => stop is not null),
@@ -143,13 +143,13 @@ internal static class SessionEndpoints
         {
             if (session.Plan.FindHead(body.Head ?? session.Plan.Heads[0].Key) is not { } head)
             {
-                return Problems.At("head", $"This session has no head '{body.Head}'.");
+                return Problems.At("head", SessionErrors.ThisSessionHasNoHeadHead(body.Head ?? ""));
             }
 
             happened = await adviser.HandledAsync(session, body, mishap, head, cancellation);
             if (happened is null)
             {
-                return Problems.Conflict("That way is not open any more; ask again.");
+                return Problems.Conflict(SessionErrors.ThatIsNoLongerPossibleAsk);
             }
         }
 
@@ -158,7 +158,7 @@ internal static class SessionEndpoints
             var now = session.Clock.Now;
             if (BetterOrder.Of(session.Plan, session.State, now, scheduler, figures.Breaks) is not { } better)
             {
-                return Problems.Conflict("The order it has is as good as any now.");
+                return Problems.Conflict(SessionErrors.TheOrderIsAlreadyAsGood);
             }
 
             happened = new OrderChanged(body.Id, now, better.Order, better.Gaps);
@@ -171,7 +171,7 @@ internal static class SessionEndpoints
 
         if (happened is null)
         {
-            return Problems.At(missing!, $"This kind of event needs '{missing}'.");
+            return Problems.At(missing!, SessionErrors.ThisKindOfEventNeedsMissing(missing!));
         }
 
         return await session.TakeAsync(happened, cancellation) is { } refusal
@@ -194,12 +194,12 @@ internal static class SessionEndpoints
 
         if (!session.Clock.CanChange)
         {
-            return Problems.Conflict("Only a rehearsal can run faster than the clock on the wall.");
+            return Problems.Conflict(SessionErrors.OnlyARehearsalCanRunFaster);
         }
 
         if (!SessionClock.Speeds.Contains(body.Speed))
         {
-            return Problems.At("speed", $"A rehearsal runs at {string.Join(", ", SessionClock.Speeds)} times.");
+            return Problems.At("speed", SessionErrors.ChooseASpeedOfSpeeds(string.Join(", ", SessionClock.Speeds)));
         }
 
         session.Run(body.Speed);
@@ -217,7 +217,7 @@ internal static class SessionEndpoints
     {
         if (take is < 1 or > SessionRecord.LargestPage)
         {
-            return Problems.At("take", $"1 to {SessionRecord.LargestPage} days at once.");
+            return Problems.At("take", SessionErrors.AskFor1ToLargestPageDays($"{SessionRecord.LargestPage}"));
         }
 
         var time = await house.TimeAsync(cancellation);
@@ -245,7 +245,7 @@ internal static class SessionEndpoints
             || session.State.Undoable.LastOrDefault() is not SessionFinished end
         )
         {
-            return Problems.Conflict("This day is not finished.");
+            return Problems.Conflict(SessionErrors.ThisDayIsNotFinished);
         }
 
         if (await log.RunningAsync([.. session.Plan.Heads.Select(head => head.HeadId)], id, cancellation) is { } running)
@@ -260,7 +260,7 @@ internal static class SessionEndpoints
 
     private static ProblemHttpResult StillIn(StillRunning running) =>
         TypedResults.Problem(
-            $"{running.HeadName} is still in a day that has not ended. Finish or delete that one first.",
+            SessionErrors.HeadNameIsStillInADay(running.HeadName),
             statusCode: StatusCodes.Status409Conflict,
             extensions: new Dictionary<string, object?> { ["session"] = running.Session }
         );
@@ -359,5 +359,5 @@ internal static class SessionEndpoints
         }
     }
 
-    private static ProblemHttpResult NotHere() => Problems.NotFound("There is no such session here.");
+    private static ProblemHttpResult NotHere() => Problems.NotFound(SessionErrors.ThisSessionDoesNotExist);
 }

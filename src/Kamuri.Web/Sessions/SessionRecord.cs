@@ -63,7 +63,7 @@ internal sealed class SessionRecord(KamuriDb db, SetAside setAside)
         return
         [
             .. setAside
-                .Read("session_summaries", page, row => $"{row.SessionId} {row.Key}", row => row.ToSummary())
+                .Read("session_summaries", page, row => SessionErrors.SessionIdKey($"{row.SessionId}", row.Key), row => row.ToSummary())
                 .Select(each => (each.Row.SessionId, each.Read)),
         ];
     }

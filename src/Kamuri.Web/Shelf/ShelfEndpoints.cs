@@ -30,7 +30,7 @@ internal static class ShelfEndpoints
     {
         if (await db.Heads.FindAsync([headId], cancellation) is not { } row)
         {
-            return Problems.NotFound("There is no such head here.");
+            return Problems.NotFound(Heads.HeadErrors.ThisHeadDoesNotExist);
         }
 
         var head = row.ToHead();

@@ -92,12 +92,12 @@ internal static class TakingEndpoints
     {
         if (body.UsedMl is not (>= 0 and <= 20_000))
         {
-            return Problems.At("usedMl", "0 to 20000 ml were used.");
+            return Problems.At("usedMl", TakingErrors.Enter0To20000Ml);
         }
 
         if (await db.Takings.FindAsync([id], cancellation) is not { } row)
         {
-            return Problems.NotFound("This is not on record.");
+            return Problems.NotFound(TakingErrors.ThisIsNotOnRecord);
         }
 
         await Pantry.CorrectAsync(db, row, body.UsedMl, cancellation);

@@ -76,7 +76,7 @@ internal static class TemplateEndpoints
 
         if (await db.Templates.CountAsync(cancellation) >= MostTemplates)
         {
-            return Problems.Conflict($"{MostTemplates} days are kept; forget one first.");
+            return Problems.Conflict(TemplateErrors.ThereAreAlreadyMostTemplatesSavedPlans($"{MostTemplates}"));
         }
 
         var (plan, problem, refusal) = await maker.MakeAsync(body.Plan, cancellation);
@@ -87,7 +87,7 @@ internal static class TemplateEndpoints
 
         if (plan.Steps.Count == 0)
         {
-            return Problems.Conflict("There is nothing in this plan to keep.");
+            return Problems.Conflict(TemplateErrors.ThisPlanHasNoStepsTo);
         }
 
         var content = new StoredSavedPlan(
@@ -143,7 +143,7 @@ internal static class TemplateEndpoints
         return TypedResults.NoContent();
     }
 
-    public static ProblemHttpResult Gone() => Problems.NotFound("This kept day is not here any more; compose the day anew.");
+    public static ProblemHttpResult Gone() => Problems.NotFound(TemplateErrors.ThisSavedPlanNoLongerExists);
 
     /// <summary>What a saved plan holds, as the API takes it.</summary>
     /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
@@ -173,10 +173,10 @@ internal static class TemplateEndpoints
     private static async Task<string?> WrongNameAsync(KamuriDb db, Guid? own, string name, CancellationToken cancellation)
     {
         var trimmed = name?.Trim() ?? "";
-        return trimmed.Length == 0 ? "A kept day needs a name."
-            : trimmed.Length > LongestName ? $"A name holds at most {LongestName} characters."
+        return trimmed.Length == 0 ? TemplateErrors.EnterAName
+            : trimmed.Length > LongestName ? TemplateErrors.ANameCanHaveAtMost($"{LongestName}")
             : await db.Templates.AnyAsync(row => row.Name == trimmed && row.Id != own, cancellation)
-                ? "There is a day kept under this name already."
+                ? TemplateErrors.ThereIsAlreadyASavedPlan
             : null;
     }
 }

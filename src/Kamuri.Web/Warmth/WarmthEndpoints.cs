@@ -72,17 +72,17 @@ internal static class WarmthEndpoints
 
         if (around is not (>= -5 and <= 100))
         {
-            return Problems.At("aroundCelsius", "What is around it is -5 to 100 °C.");
+            return Problems.At("aroundCelsius", WarmthErrors.Enter5To100C);
         }
 
         if (began > time.Now.AddMinutes(1) || began < time.Now.AddDays(-1))
         {
-            return Problems.At("began", "It began within the last day, not in the future.");
+            return Problems.At("began", WarmthErrors.ChooseATimeWithinTheLast);
         }
 
         if (readings.Count > MostReadings || readings.Any(reading => reading is null || reading.Celsius is not (>= -5 and <= 105)))
         {
-            return Problems.At("readings", $"At most {MostReadings} readings of -5 to 105 °C.");
+            return Problems.At("readings", WarmthErrors.EnterAtMostMostReadingsReadingsOf($"{MostReadings}"));
         }
 
         var forecast = WarmthForecast.Of(
@@ -136,7 +136,7 @@ internal static class WarmthEndpoints
 
         if (body.StoodMinutes is not (>= 0 and <= 24 * 60))
         {
-            return Problems.At("stoodMinutes", "It has stood for a day at most.");
+            return Problems.At("stoodMinutes", WarmthErrors.EnterAtMostOneDay);
         }
 
         if (body.On)
@@ -171,8 +171,8 @@ internal static class WarmthEndpoints
     }
 
     private static ValidationProblem? Wrong(Vessel vessel, double volume, double from) =>
-        !Enum.IsDefined(vessel) ? Problems.At("vessel", "This vessel is not known here.")
-        : volume is not (>= 5 and <= 5_000) ? Problems.At("volumeMl", "A vessel holds 5 to 5000 ml here.")
-        : from is not (>= -5 and <= 105) ? Problems.At("fromCelsius", "It is -5 to 105 °C.")
+        !Enum.IsDefined(vessel) ? Problems.At("vessel", WarmthErrors.KamuriDoesNotKnowThisVessel)
+        : volume is not (>= 5 and <= 5_000) ? Problems.At("volumeMl", WarmthErrors.Enter5To5000Ml)
+        : from is not (>= -5 and <= 105) ? Problems.At("fromCelsius", WarmthErrors.Enter5To105C)
         : null;
 }

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/typed/time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readTypedTime"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/household-plans/preview": {
         parameters: {
             query?: never;
@@ -1595,6 +1611,8 @@ export interface components {
              */
             minutes: number;
         };
+        /** @enum {unknown} */
+        ClockFormat: "twentyFourHours" | "twelveHours";
         /**
          * @description Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.
          * @enum {unknown}
@@ -2121,6 +2139,7 @@ export interface components {
             hoods: number;
             /** Format: int32 */
             steamers: number;
+            clock?: null | components["schemas"]["ClockFormat"];
         };
         /** @description A day with several heads as it is asked for. */
         HouseholdPlanBody: {
@@ -3757,6 +3776,16 @@ export interface components {
          * @enum {unknown}
          */
         Trouble: "tooThick" | "tooRunny" | "tooLittle";
+        /** @description A time that was typed. */
+        TypedTimeView: {
+            /**
+             * Format: time
+             * @description The time that is meant.
+             */
+            value: string;
+            /** @description The same as this household writes it. */
+            written: string;
+        };
         /** @description What the last press was, so that it can be taken back. */
         UndoView: {
             /** Format: uuid */
@@ -4064,6 +4093,37 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    readTypedTime: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedTimeView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     previewHouseholdPlan: {
         parameters: {
             query?: never;

@@ -3,12 +3,13 @@ import { useState } from 'react'
 import { Link, NavLink, Outlet, useNavigate } from 'react-router'
 import { IconButton } from '@/kit/Button'
 import { SetAsideNotice } from '@/places/data/SetAside'
-import { useWallClock } from './household'
+import { useHouseholdClock, useWallClock } from './household'
 import { useKeys } from './keys'
 import { places } from './places'
 import { ShortcutSheet } from './ShortcutSheet'
 import { useTheme } from './theme'
 import { shell as words } from './words'
+import { writtenTime } from './clock'
 
 /** The frame around the five places. */
 export function Shell() {
@@ -16,6 +17,7 @@ export function Shell() {
   const now = useWallClock()
   const { shown, choose } = useTheme()
   const [help, setHelp] = useState(false)
+  const format = useHouseholdClock()
   useKeys({
     ...Object.fromEntries(places.map((place) => [place.key, () => void navigate(place.path)])),
     f: () => void navigate('/figures'),
@@ -54,7 +56,7 @@ export function Shell() {
         </nav>
         <div className="ml-auto flex items-center gap-1">
           <time className="mr-2 font-display text-xl font-semibold" aria-label={words.householdTime}>
-            {now?.time ?? ''}
+            {now ? writtenTime(now.time) : ''}
           </time>
           <IconButton
             label={shown === 'night' ? words.dayTheme : words.nightTheme}
@@ -71,7 +73,7 @@ export function Shell() {
       </header>
       <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
         <SetAsideNotice />
-        <Outlet />
+        <Outlet key={format} />
       </main>
       <footer className="flex flex-wrap print:hidden gap-x-6 border-t border-rule py-2 text-quiet">
         <Link to="/figures" aria-keyshortcuts="f" className="inline-flex min-h-12 items-center hover:text-ink">

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { api, told, type HouseholdBody } from '@/api/client'
+import { clockOfBrowser, followClock, useClockFormat } from './clock'
 
 export function useHousehold() {
   return useQuery({ queryKey: ['household'], queryFn: () => told(api.GET('/api/household')), refetchInterval: 60_000 })
@@ -31,4 +32,15 @@ export function useWallClock(): { time: string; date: string } | null {
   const now = Date.parse(data.now) + Math.max(0, present - dataUpdatedAt) * data.clockSpeed
   const wall = new Date(now + minutes * 60_000).toISOString()
   return { time: wall.slice(11, 16), date: wall.slice(0, 10) }
+}
+
+/** Follows the household's way of writing times; the first browser proposes what its language writes. */
+export function useHouseholdClock() {
+  const house = useHousehold().data?.house
+  const change = useChangeHousehold().mutate
+  useEffect(() => {
+    if (house?.clock) followClock(house.clock)
+    else if (house) change({ ...house, clock: clockOfBrowser() })
+  }, [house, change])
+  return useClockFormat()
 }

@@ -1,5 +1,7 @@
+import { writtenTime } from './clock'
+
 /** Moments come from the server with the household's offset, so the wall-clock time is read off, never computed. */
-export const clock = (moment: string) => moment.slice(11, 16)
+export const clock = (moment: string) => writtenTime(moment.slice(11, 16))
 
 /** The same beside another moment: a different day is named, "08:10 on Friday". */
 export const clockBeside = (moment: string, beside: string) =>

@@ -16,3 +16,8 @@ export const removing = {
 export const sheet = {
   close: 'Close',
 }
+
+export const timeField = {
+  example: '18:00, 6 pm',
+  cannotRead: 'Kamuri could not read this time. Try again.',
+}

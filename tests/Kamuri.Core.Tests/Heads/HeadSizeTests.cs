@@ -76,9 +76,9 @@ public class HeadSizeTests
         Assert.Equal(9, Sectioning.CountFor(Given.Head(60) with { UsualSections = 9 }, 3, Given.Figures.HandsOn));
 
     [Theory]
-    [InlineData(0, "Washed today. Due in 7 days.")]
+    [InlineData(0, "Washed today. Due in 7 days, Saturday 21 March.")]
     [InlineData(6, "Washed 6 days ago. Due tomorrow.")]
-    [InlineData(9, "Washed 9 days ago. Due now, at the latest after 14 days.")]
+    [InlineData(9, "Washed 9 days ago. Due now; by Thursday 19 March at the latest.")]
     [InlineData(16, "Washed 16 days ago, 2 days overdue (14 at the latest). Expect more tangles.")]
     public void Rhythm_is_said_in_a_sentence(int daysAgo, string sentence)
     {

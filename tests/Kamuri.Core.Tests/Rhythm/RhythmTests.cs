@@ -17,9 +17,9 @@ public class RhythmTests
         Assert.Equal(new Interval(earliest, usual, latest), Intervals.Of(Treatment.Wash, kind, Figures));
 
     [Theory]
-    [InlineData(0, "Washed today. Due in 14 days.")]
+    [InlineData(0, "Washed today. Due in 14 days, 28 March.")]
     [InlineData(13, "Washed 13 days ago. Due tomorrow.")]
-    [InlineData(20, "Washed 20 days ago. Due now, at the latest after 28 days.")]
+    [InlineData(20, "Washed 20 days ago. Due now; by Sunday 22 March at the latest.")]
     [InlineData(30, "Washed 30 days ago, 2 days overdue (28 at the latest). Expect more tangles.")]
     public void Locs_are_due_later_than_loose_hair(int daysAgo, string sentence)
     {

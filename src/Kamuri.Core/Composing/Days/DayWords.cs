@@ -161,4 +161,6 @@ internal static class DayWords
     public const string ABunHoldsWaterForA = "A bun holds water for a day, so the hair dries loose first.";
     public const string YouAskedForABun = "You asked for a bun.";
     public const string ThereAreNoLocsToRetwist2 = "There are no locs to retwist, so the hair dries as it is.";
+    public const string MoistureAfterProtein = "Moisture after protein keeps the hair supple.";
+    public const string SmallTwistsHoldWater = "Many small twists hold water inside, so they dry to 95 %.";
 }

@@ -196,7 +196,7 @@ internal static class LooseDay
                 ? DayWords.ProteinMixedIntoTheDeepConditioner
                 : request.Aim switch
                 {
-                    Aim.Strength => "Moisture behind protein keeps the hair supple.",
+                    Aim.Strength => DayWords.MoistureAfterProtein,
                     _ when due.Clarify is not null || request.Aim == Aim.Reset => DayWords.ClarifyingStripsTheHairALong,
                     Aim.OilFree => DayWords.JuiceAndCleanseLeaveTheHair,
                     _ => DayWords.ThisIsWhereTheMoistureGoes,
@@ -304,7 +304,7 @@ internal static class LooseDay
                 break;
             case EndStyle.SingleTwists:
                 day.Take(StepIds.SingleTwists, DayWords.YouAskedForSingleTwists);
-                day.Dry(0.95, "Many small twists hold water in their middle: 95 %.");
+                day.Dry(0.95, DayWords.SmallTwistsHoldWater);
                 break;
             case EndStyle.Braids:
                 day.Take(StepIds.Braids, DayWords.YouAskedForBraids);

@@ -454,12 +454,7 @@ public static class MishapAdvice
         var minutes = at.Around.Figures.CoolAirMinutes;
         var (now, way) = at.IsDense
             ? (
-                (string[])
-                    [
-                        MishapWords.DoNotSleepOnWetLocs,
-                        "Moving air from all sides, a fan or the hood on low; press one here and there to feel inside.",
-                        MishapWords.DoNotLieDownBeforeThey,
-                    ],
+                (string[])[MishapWords.DoNotSleepOnWetLocs, MishapWords.MovingAirAllAround, MishapWords.DoNotLieDownBeforeThey],
                 at.Way(
                     "air",
                     "Moving air, and stay up",

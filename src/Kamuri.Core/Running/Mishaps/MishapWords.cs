@@ -222,4 +222,7 @@ internal static class MishapWords
 
     public static string WithSectionsDone(string sentence, string done, string sections) =>
         $"{sentence} {done} of {sections} sections are done.";
+
+    public const string MovingAirAllAround =
+        "Move air from all sides with a fan, or the hood on low. Press one here and there to feel inside.";
 }

@@ -165,7 +165,7 @@ public sealed record LabelReading(
         return does.Count == 0
             ? first.Count == 0
                 ? LabelWords.ThereIsNoIngredientToRead
-                : "Mostly water."
+                : LabelWords.MostlyWater
             : $"Mostly {(does.Count == 1 ? does[0] : $"{string.Join(", ", does[..^1])} and {does[^1]}")}.";
     }
 

@@ -48,4 +48,6 @@ internal static class LabelWords
     public static string BurningIsNotForAChild(string burning) => $"{burning} is not for a child.";
 
     public static string BuildsUp(string names) => $"A mild cleanse does not remove {names}, so clarify regularly.";
+
+    public const string MostlyWater = "Mostly water.";
 }

@@ -1,3 +1,4 @@
+import { writtenTime } from '@/app/clock'
 import { minutesBetween } from '@/app/time'
 
 /** The clock on the household's wall along a drawing. */
@@ -29,8 +30,8 @@ export function ticks(clock: WallClock, minutes: number, perMinute: number, apar
   return list
 }
 
-/** What the clock shows so many minutes from the start, as "15:30". */
+/** What the clock shows so many minutes from the start, as "15:30" or "3:30 pm". */
 export const clockOf = (clock: WallClock, minutes: number) => {
   const minute = (((Math.round(minutes) + shownAhead(clock, minutes)) % 1440) + 1440) % 1440
-  return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
+  return writtenTime(`${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`)
 }

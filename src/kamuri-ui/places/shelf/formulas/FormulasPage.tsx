@@ -117,7 +117,7 @@ function BringIn({ onClose }: { onClose: () => void }) {
         )}
         <div>
           <Button type="submit" tone="main" disabled={!text.trim() || bring.isPending}>
-            {said.import}
+            {said.importThisFormula}
           </Button>
         </div>
       </form>

@@ -164,6 +164,7 @@ export const formulaPage = {
 export const formulasPage = {
   formulas: 'Formulas',
   import: 'Import',
+  importThisFormula: 'Import this formula',
   newFormula: 'New formula',
   yourOwn: 'Your own',
   containsHolds: ({ holds }: Parts<'holds'>) => `Contains ${holds}.`,

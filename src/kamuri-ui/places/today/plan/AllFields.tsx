@@ -9,7 +9,7 @@ import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { SchoolFields } from '@/places/heads/SchoolFields'
 import type { Wish } from './wish'
-import { airs, heats, layerings, stretches } from './words'
+import { airs, clocks, heats, layerings, stretches } from './words'
 import { allFields as said } from './words'
 import { Rich } from '@/kit/texts'
 
@@ -171,6 +171,12 @@ function HouseFields({ house }: { house: HouseholdBody }) {
         {number(said.stovePlates, 'stoves')}
         {number(said.hoods, 'hoods')}
         {number(said.steamers, 'steamers')}
+        <ChoiceField
+          label={said.times}
+          value={draft.clock ?? 'twentyFourHours'}
+          choices={clocks}
+          onChoose={(clock) => setDraft({ ...draft, clock })}
+        />
         <TextField
           label={said.timeZone}
           value={draft.timeZone}

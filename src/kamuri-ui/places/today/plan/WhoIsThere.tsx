@@ -15,6 +15,7 @@ import { ChoiceField, ManyField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { bodyOf, handsOf, withSecond, worksOn, type Day } from './wish'
 import { whoIsThere as words } from './words'
+import { TimeField } from '@/kit/TimeField'
 
 const works: { value: Work; word: string }[] = [
   { value: 'kitchen', word: words.kitchen },
@@ -114,12 +115,11 @@ function Fields({
               onChange={(present) => setHead(at, { present })}
             />
             <div className="mt-3 grid grid-cols-2 gap-4">
-              <TextField
+              <TimeField
                 label={words.doneAndDryBy}
-                type="time"
-                value={each.readyBy?.slice(0, 5) ?? ''}
+                value={each.readyBy ?? ''}
                 error={errors[`heads[${at}].readyBy`]?.[0]}
-                onChange={(event) => setHead(at, { readyBy: event.target.value ? `${event.target.value}:00` : null })}
+                onChange={(readyBy) => setHead(at, { readyBy: readyBy || null })}
               />
               <TextField
                 label={words.aBreakAfter}
@@ -257,26 +257,6 @@ function Fields({
 }
 
 const isWhole = (stretch: { from: string; to: string }) => stretch.from !== '' && stretch.to !== ''
-
-const TimeField = ({
-  label,
-  value,
-  error,
-  onChange,
-}: {
-  label: string
-  value: string
-  error?: string | undefined
-  onChange: (value: string) => void
-}) => (
-  <TextField
-    label={label}
-    type="time"
-    value={value.slice(0, 5)}
-    error={error}
-    onChange={(event) => onChange(event.target.value ? `${event.target.value}:00` : '')}
-  />
-)
 
 /** Times of a day, each from and to. */
 function Stretches({

@@ -8,6 +8,8 @@ import type { Day, Wish } from './wish'
 import { teas } from './words'
 import { wishSentence as said } from './words'
 import { Rich } from '@/kit/texts'
+import { TimeField } from '@/kit/TimeField'
+import { writtenTime } from '@/app/clock'
 
 const leaveOut = 'leave-out'
 
@@ -246,7 +248,7 @@ const modes = [
 function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wish>) => void }) {
   const now = useWallClock()
   const { mode, time, date } = wish.when
-  const at = (time ?? '').slice(0, 5)
+  const at = writtenTime((time ?? '').slice(0, 5))
   const day = date && now && date !== now.date ? near(date, now.date) : null
   const word =
     mode === 'startNow'
@@ -273,13 +275,10 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
         />
         {mode !== 'startNow' && (
           <>
-            <TextField
+            <TimeField
               label={said.time}
-              type="time"
-              value={(time ?? '').slice(0, 5)}
-              onChange={(event) =>
-                event.target.value && onChange({ when: { ...wish.when, time: `${event.target.value}:00` } })
-              }
+              value={time ?? ''}
+              onChange={(next) => next && onChange({ when: { ...wish.when, time: next } })}
             />
             <TextField
               label={said.day}

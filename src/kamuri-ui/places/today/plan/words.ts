@@ -1,5 +1,5 @@
 import type { Parts } from '@/kit/texts'
-import type { StepView } from '@/api/client'
+import type { HouseholdBody, StepView } from '@/api/client'
 import type { Choice } from '@/kit/Word'
 import type { Wish } from './wish'
 
@@ -72,7 +72,13 @@ export const waters: { value: StepView['water']; word: string }[] = [
   { value: 'warm', word: 'Warm, 36 to 40 °C' },
 ]
 
+export const clocks: Choice<NonNullable<HouseholdBody['clock']>>[] = [
+  { value: 'twentyFourHours', word: '24 hours, 17:45' },
+  { value: 'twelveHours', word: '12 hours, 5:45 pm' },
+]
+
 export const allFields = {
+  times: 'Times',
   schoolsChanged: 'Schools for this day, changed',
   schoolsOfHead: ({ name }: Parts<'name'>) => `Schools for this day, as usual for ${name}`,
   switched: ({ ask, to, from, reason }: Parts<'ask' | 'to' | 'from' | 'reason'>) =>
@@ -175,7 +181,7 @@ export const planning = {
   handsEveryoneHome: ({ hands }: Parts<'hands'>) => `${hands}, everyone home`,
   handsWithLimits: ({ hands }: Parts<'hands'>) => `${hands}, around who and what is free`,
   stoveAndBowl: 'stove, bowl',
-  washAnotherHeadToo: 'Wash another head too',
+  washAnotherHeadToo: 'Add a head to this day',
   addAHead: 'Add a head',
   options: 'Options',
   savedPlans: 'Saved plans',

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import type { SessionView } from '@/api/client'
-import { clockBeside, spell } from '@/app/time'
+import { clock, clockBeside, spell } from '@/app/time'
 import { runHeader as words } from './words'
 import { Rich } from '@/kit/texts'
 
@@ -102,5 +102,5 @@ const drift = (view: SessionView) => {
 /** The household's wall clock at a moment: the server's offset is kept, the minutes tick on. */
 const wall = (view: SessionView, now: number) => {
   const shown = new Date(now + (Date.parse(`${view.now.slice(0, 19)}Z`) - Date.parse(view.now)))
-  return Number.isNaN(shown.getTime()) ? '' : shown.toISOString().slice(11, 16)
+  return Number.isNaN(shown.getTime()) ? '' : clock(shown.toISOString())
 }

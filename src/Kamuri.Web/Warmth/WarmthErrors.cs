@@ -1,0 +1,18 @@
+namespace Kamuri.Web.Warmth;
+
+/// <summary>What is said about errors about warmth.</summary>
+[Texts("errors about warmth")]
+internal static class WarmthErrors
+{
+    // WarmthEndpoints
+    public const string Enter5To100C = "Enter -5 to 100 °C.";
+    public const string ChooseATimeWithinTheLast = "Choose a time within the last day.";
+
+    public static string EnterAtMostMostReadingsReadingsOf(string MostReadings) =>
+        $"Enter at most {MostReadings} readings of -5 to 105 °C.";
+
+    public const string EnterAtMostOneDay = "Enter at most one day.";
+    public const string KamuriDoesNotKnowThisVessel = "Kamuri does not know this vessel.";
+    public const string Enter5To5000Ml = "Enter 5 to 5000 ml.";
+    public const string Enter5To105C = "Enter -5 to 105 °C.";
+}
