@@ -26,7 +26,6 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         window.Press("Options");
         window.Choose("Times", "12 hours, 5:45 pm");
         window.Press("Save for this household");
-        window.Press("Close");
         window.Until(() => window.Text("h1").Contains(" pm", StringComparison.Ordinal), "the wish in twelve hours");
         Assert.Matches("Done about [0-9]+:[0-9]{2}.(am|pm)", window.Text("main"));
         Assert.Matches("[0-9]:[0-9]{2}.(am|pm)", window.Text("svg[data-plait=across]"));

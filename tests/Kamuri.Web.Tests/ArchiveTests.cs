@@ -179,7 +179,7 @@ public sealed class ArchiveTests : IDisposable
             ),
             (Zip(("manifest.json", Manifest), ("data/heads.json", "[{")), "heads.json cannot be read"),
             (Zip(("manifest.json", Manifest), ("data/heads.json", rows)), "heads has no field Nobody"),
-            (Zip(("manifest.json", Manifest), ("data/heads.json", "[1]")), "no row"),
+            (Zip(("manifest.json", Manifest), ("data/heads.json", "[1]")), "is not a row"),
             (Zip(("manifest.json", Manifest), ("data/heads.json", """[{"Name":"x"}]""")), "has no Id"),
             (
                 Zip(

@@ -73,7 +73,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     [InlineData(
         "ingredients[0].unit",
         """{"name":"water","amount":2,"unit":"piece"}""",
-        "This is not counted in pieces; give millilitres, grams or spoons."
+        "This is not counted in pieces. Give millilitres, grams or spoons."
     )]
     [InlineData("ingredients[0].name", """{"name":" ","amount":2,"unit":"gram"}""", "What goes in?")]
     [InlineData(

@@ -26,7 +26,7 @@ export function Removing({
   return (
     <>
       <Button tone="quiet" onClick={() => setOpen(true)}>
-        {words.deleteWord}
+        {words.deleteAsk}
       </Button>
       <Sheet title={words.deleteName({ name: preview.data?.name ?? what })} open={open} onClose={() => setOpen(false)}>
         <ul className="mt-3 grid gap-1 text-lg">
@@ -50,7 +50,7 @@ export function Removing({
                 .finally(() => setGoing(false))
             }}
           >
-            {words.deleteWord2}
+            {words.deleteNow}
           </Button>
           <Button onClick={() => setOpen(false)}>{words.cancel}</Button>
         </div>

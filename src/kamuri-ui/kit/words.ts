@@ -7,9 +7,9 @@ export const amount = {
 }
 
 export const removing = {
-  deleteWord: 'Delete…',
+  deleteAsk: 'Delete…',
   deleteName: ({ name }: Parts<'name'>) => `Delete ${name}?`,
-  deleteWord2: 'Delete',
+  deleteNow: 'Delete',
   cancel: 'Cancel',
 }
 

@@ -168,7 +168,7 @@ public class SessionTests
     [InlineData("section", RefusalKind.Invalid, "Look and section has sections 1 to 6.")]
     [InlineData("future", RefusalKind.Invalid, "That time is in the future. Check the clock of this device.")]
     [InlineData("past", RefusalKind.Invalid, "That time is before the session began.")]
-    [InlineData("extra", RefusalKind.Invalid, "More time is between 1 and 180 minutes.")]
+    [InlineData("extra", RefusalKind.Invalid, "Add 1 to 180 minutes.")]
     [InlineData("rating", RefusalKind.Invalid, "Ratings go from 1 to 5.")]
     [InlineData("undo", RefusalKind.Unknown, "There is nothing like that to undo in this session.")]
     [InlineData("resume", RefusalKind.Conflict, "It is not paused.")]

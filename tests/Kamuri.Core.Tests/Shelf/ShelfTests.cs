@@ -105,7 +105,7 @@ public class ShelfTests
     }
 
     [Theory]
-    [InlineData(PatchOutcome.Waiting, 2, "Look at the skin from Sunday 10:00.")]
+    [InlineData(PatchOutcome.Waiting, 2, "Look at the skin from Sunday, 10:00.")]
     [InlineData(PatchOutcome.Waiting, 30, "Look at the skin now: redness, bumps, itching?")]
     [InlineData(PatchOutcome.Fine, 30, "No reaction.")]
     [InlineData(PatchOutcome.Reacted, 2, "The skin reacted: never again on this head.")]

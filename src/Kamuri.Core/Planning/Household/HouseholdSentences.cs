@@ -181,7 +181,7 @@ public static class HouseholdSentences
             : HouseholdWords.TheWaitOn(task.Title, day.Heads.First(head => head.Key == task.Strand).Request.Head.Name);
 
     private static string Percent(double share) =>
-        share >= 0.995 ? "over 99 %"
-        : share <= 0.005 ? "under 1 %"
+        share >= 0.995 ? HouseholdWords.OverNinetyNine
+        : share <= 0.005 ? HouseholdWords.UnderOne
         : $"{share * 100:0} %";
 }

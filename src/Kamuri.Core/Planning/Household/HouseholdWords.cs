@@ -151,8 +151,8 @@ internal static class HouseholdWords
 
     public static string TheWaitOn(string title, string head) => $"the wait “{title}” on {head}";
 
-    public const string OverNinetyNine = "over 99 %";
-    public const string UnderOne = "under 1 %";
+    public const string OverNinetyNine = "over 99\u00a0%";
+    public const string UnderOne = "under 1\u00a0%";
 
     public static string NotHomeLongEnough(string head, string times) => $"{head} is home {times}, which is not long enough.";
 

@@ -38,8 +38,8 @@ export function ToBegin({
   const test = planned.flatMap((each) => each.patchTests.map((one) => ({ ...one, dayId: each.id, on: each.day })))
   if (begin.length + batches.length + patches.length + test.length === 0) return null
   return (
-    <section className="mt-6" aria-label={words.toBeginBefore}>
-      <h2 className="text-xl font-semibold">{words.beforeThat}</h2>
+    <section className="mt-6" aria-label={words.startAhead}>
+      <h2 className="text-xl font-semibold">{words.whatToStartEarly}</h2>
       <ul className="mt-1 border-t border-rule">
         {begin.map((each) => (
           <li key={each.dayId + each.name} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
@@ -69,7 +69,7 @@ export function ToBegin({
             key={each.dayId + each.headName}
             className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]"
           >
-            <span className="font-display text-lg font-semibold">{words.aDayBefore}</span>
+            <span className="font-display text-lg font-semibold">{words.theDayBefore}</span>
             <span>
               {words.patchTestIngredientsOnHeadName({
                 ingredients: each.ingredients.join(', '),

@@ -22,11 +22,11 @@ export const toBegin = {
   ingredientOnHead: ({ ingredient, head, sentence }: Parts<'ingredient' | 'head' | 'sentence'>) =>
     `${ingredient} on ${head}: ${sentence}`,
   dayCancelled: 'Day cancelled.',
-  toBeginBefore: 'To begin before',
-  beforeThat: 'Before that',
+  startAhead: 'Start ahead',
+  whatToStartEarly: 'Start ahead',
   itIsTooLateFor: 'It is too late for that day.',
   startByDayTime: ({ day, time }: Parts<'day' | 'time'>) => `Start by ${day}, ${time}.`,
-  aDayBefore: 'A day before',
+  theDayBefore: 'The day before',
   patchTestIngredientsOnHeadName: ({ ingredients, headName, day }: Parts<'ingredients' | 'headName' | 'day'>) =>
     `Patch-test ${ingredients} on ${headName} before ${day}.`,
   patchTest: 'Patch test',

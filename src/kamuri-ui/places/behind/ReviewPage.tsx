@@ -56,12 +56,12 @@ export function ReviewPage() {
           <table className="w-full border-collapse text-left" aria-label={words.plannedAndActual}>
             <thead>
               <tr className="border-b-2 border-strand text-quiet">
-                <th className="py-2 pr-3 font-semibold">{words.at}</th>
+                <th className="py-2 pr-3 font-semibold">{words.started}</th>
                 <th className="pr-3 font-semibold">{words.what}</th>
                 <th className="pr-3 text-right font-semibold">{words.planned}</th>
                 <th className="pr-3 text-right font-semibold">{words.actual}</th>
                 <th className="hidden w-2/5 sm:table-cell">
-                  <span className="sr-only">{words.drawn}</span>
+                  <span className="sr-only">{words.drawing}</span>
                 </th>
               </tr>
             </thead>

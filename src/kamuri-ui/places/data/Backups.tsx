@@ -76,7 +76,7 @@ export function Backups() {
                   aria-label={words.restoreTheBackupOfWhen({ when })}
                   onClick={() => setAsked(backup)}
                 >
-                  {words.restore}
+                  {words.restoreAsk}
                 </Button>
               </span>
             </li>
@@ -92,7 +92,7 @@ export function Backups() {
             {restore.error && <Trouble error={restore.error} />}
             <div className="mt-5 flex flex-wrap gap-3">
               <Button tone="main" disabled={restore.isPending} onClick={() => restore.mutate(asked.name)}>
-                {restore.isPending ? words.restoring : words.restore2}
+                {restore.isPending ? words.restoring : words.restoreNow}
               </Button>
               <Button onClick={() => setAsked(null)}>{words.cancel}</Button>
             </div>

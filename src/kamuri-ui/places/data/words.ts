@@ -12,13 +12,13 @@ export const backups = {
   restored: 'Restored.',
   downloadTheBackupOfWhen: ({ when }: Parts<'when'>) => `Download the backup of ${when}`,
   download: 'Download',
-  restore: 'Restore…',
+  restoreAsk: 'Restore…',
   restoreTheBackupOfWhen: ({ when }: Parts<'when'>) => `Restore the backup of ${when}`,
   restoreThisBackup: 'Restore this backup?',
   thisPutsTheHouseholdBack: ({ day, time }: Parts<'day' | 'time'>) =>
     `This puts the household back to ${day}, ${time}. Kamuri first backs up what is there now, so you can go back.`,
   restoring: 'Restoring…',
-  restore2: 'Restore',
+  restoreNow: 'Restore',
   cancel: 'Cancel',
 }
 

@@ -70,7 +70,7 @@ export function FigureRow({
           {said.resetTo({ value: figure.shipped })}
         </Button>
       ) : (
-        <span className="col-start-2 text-sm text-quiet sm:col-start-3 sm:self-center">{said.defaultWord}</span>
+        <span className="col-start-2 text-sm text-quiet sm:col-start-3 sm:self-center">{said.isDefault}</span>
       )}
     </li>
   )

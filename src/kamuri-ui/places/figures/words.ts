@@ -3,7 +3,7 @@ import type { Parts } from '@/kit/texts'
 export const figureRow = {
   rangeAndSource: ({ least, most, source }: Parts<'least' | 'most' | 'source'>) => `${least} to ${most}. ${source}.`,
   resetTo: ({ value }: Parts<'value'>) => `Reset to ${value}`,
-  defaultWord: 'default',
+  isDefault: 'default',
 }
 
 export const figuresPage = {

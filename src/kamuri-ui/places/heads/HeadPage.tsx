@@ -165,7 +165,7 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
                 working={size.data.scalpWorking}
               />
               {size.data.doubt && <p className="border-l-4 border-warn py-1 pl-3 text-warn">{size.data.doubt}</p>}
-              <Figure name={words.tangleToday} value={size.data.tangle.toFixed(1)} working={words.n06JustCombed2} />
+              <Figure name={words.tangleToday} value={size.data.tangle.toFixed(1)} working={words.tangleScale} />
             </dl>
           </>
         )}

@@ -151,7 +151,7 @@ export const headPage = {
   notSavedYet: 'Not saved yet.',
   headSize: 'Head size',
   countSections: ({ count }: Parts<'count'>) => `${count} sections`,
-  n06JustCombed2: '0.6 just combed, 2 after ten days loose, 3 at most',
+  tangleScale: '0.6 just combed, 2 after ten days loose, 3 at most',
   theSizeAppearsOnceThe: 'The size appears once the lengths are filled in.',
 }
 

@@ -303,7 +303,7 @@ public class HouseholdPlannerTests
         var late = Made(asked with { Heads = [asked.Heads[0], asked.Heads[1] with { ReadyBy = Given.Noon.AddMinutes(30) }] });
         Assert.True(late.MinutesLate > 0);
         Assert.True(late.Heads[1].ChanceInTime < 0.05);
-        Assert.Contains("under 1 %", HouseholdSentences.Of(late.Heads[1], late.Start), StringComparison.Ordinal);
+        Assert.Contains("is under 1\u00a0%.", HouseholdSentences.Of(late.Heads[1], late.Start), StringComparison.Ordinal);
     }
 
     [Fact]
