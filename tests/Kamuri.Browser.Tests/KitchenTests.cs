@@ -131,9 +131,9 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     public void A_day_is_kept_for_later_and_Ahead_says_what_to_begin()
     {
         _window.Go("/ahead");
-        _window.SeeText("Grain water for Oriel", "section[aria-label=\"To begin before\"]");
-        _window.SeeText("Leaf gel", "section[aria-label=\"To begin before\"]");
-        _window.SeeText("rosemary extract", "section[aria-label=\"To begin before\"]");
+        _window.SeeText("Grain water for Oriel", "section[aria-label=\"Start ahead\"]");
+        _window.SeeText("Leaf gel", "section[aria-label=\"Start ahead\"]");
+        _window.SeeText("rosemary extract", "section[aria-label=\"Start ahead\"]");
 
         _window.Wish(
             DemoServer.Wish(
