@@ -193,7 +193,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
             "# Malt rinse\n\n## Ingredients\n\n- 300 ml water\n- 2 tbsp malt\n\n## Method\n\n1. Stir {malt} into {water} (3 min)\n"
         );
         _window.Press("Import this formula");
-        _window.SeeText("Make Malt rinse", "h1");
+        _window.SeeText("Malt rinse", "h1");
         _window.SeeText("Stir 30 ml malt into 300 ml water", "main ol");
         Assert.Empty(_window.Complaints());
     }
@@ -204,13 +204,13 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         _window.Go("/shelf/formulas/new?copy=0000000a-4b61-6d75-7269-000000000000");
         _window.Until(() => _window.Has("fieldset input"), "the copy");
         _window.FillIn("main form input", "Evening tea");
-        _window.SeeText("Make Evening tea", "h1");
+        _window.SeeText("Evening tea", "h1");
         _window.Press("Edit");
         _window.Until(() => _window.Has("fieldset input"), "the formula to change");
         _window.FillIn("fieldset input[type=number]", "0");
         _window.SeeText("Enter more than 0");
         _window.FillIn("fieldset input[type=number]", "300");
-        _window.SeeText("Make Evening tea", "h1");
+        _window.SeeText("Evening tea", "h1");
         _window.See("main ol li");
         _window.Go("/shelf/formulas");
         _window.SeeText("300 ml water", "main");

@@ -272,7 +272,7 @@ public static class Timings
         {
             Air.Fan => TimingWords.WithAFan,
             Air.HoodLow => TimingWords.UnderTheHoodLow,
-            Air.BlowDryCool => TimingWords.CoolBlowDry,
+            Air.BlowDryCool => TimingWords.WithACoolDryer,
             _ => TimingWords.InStillAir,
         };
         var working =

@@ -20,7 +20,7 @@ internal static class TimingWords
     public const string DamagedOrColoured = "damaged or coloured";
     public const string WithAFan = "with a fan";
     public const string UnderTheHoodLow = "under the hood, low";
-    public const string CoolBlowDry = "cool blow-dry";
+    public const string WithACoolDryer = "with a cool dryer";
     public const string InStillAir = "in still air";
 
     public static string Working95DryAfterRoundH(string working, string round) => $"{working}; 95 % dry after {round} h";

@@ -10,7 +10,7 @@ import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
 import { lastHead } from '@/places/today/plan/wish'
 import { useFormulas } from './FormulasPage'
-import { units, asWord } from './words'
+import { units, asNoun } from './words'
 import { formulaPage as said } from './words'
 import { listed, Rich } from '@/kit/texts'
 
@@ -78,7 +78,7 @@ function Making({ view }: { view: FormulaView }) {
                 value={use ?? 'prePoo'}
                 choices={(view.formula.servesAs ?? []).map((each) => ({
                   value: each,
-                  word: asWord(each),
+                  word: asNoun(each),
                 }))}
                 onChoose={setUse}
               />
@@ -123,9 +123,9 @@ function HowMuch({
   const [unit, setUnit] = useState<(typeof units)[number]['value']>('gram')
   const [make, setMake] = useState('')
   const word = way?.makeMl
-    ? said.whatMakesMakeMlMl({ makeMl: way.makeMl })
+    ? said.makeMl({ ml: way.makeMl })
     : way?.have
-      ? said.whatGoesWithAmountWord({
+      ? said.asMuchAsAllows({
           amount: way.have.amount,
           word: units.find((each) => each.value === way.have!.unit)?.word ?? '',
           name: view.formula.ingredients[way.have.ingredient]?.name ?? '',

@@ -66,7 +66,38 @@ export const uses: { value: NonNullable<FormulaBody['servesAs']>[number]; word: 
   { value: 'edgeControl', word: 'Edge control' },
 ]
 
-export const asWord = (use: string) => uses.find((each) => each.value === use)?.word ?? use
+/** As they read in a sentence. */
+const useNouns: Record<string, string> = {
+  prePoo: 'pre-poo',
+  plantGel: 'plant gel',
+  herbJuice: 'herb juice',
+  onionJuice: 'onion juice',
+  grainWater: 'grain water',
+  hotOil: 'hot oil',
+  heavyOil: 'heavy oil',
+  herbPaste: 'herb paste',
+  clay: 'clay',
+  egg: 'egg mask',
+  protein: 'light protein',
+  tea: 'tea rinse',
+  conditioner: 'conditioner',
+  deepConditioner: 'deep conditioner',
+  endShield: 'end shield',
+  oilRinse: 'oil rinse',
+  acidicRinse: 'acidic rinse',
+  mist: 'mist',
+  slipMist: 'slip mist',
+  lightSpray: 'light spray',
+  leaveIn: 'leave-in',
+  oil: 'oil',
+  scalpOil: 'scalp oil',
+  cream: 'cream',
+  butter: 'butter',
+  gel: 'gel',
+  edgeControl: 'edge control',
+}
+
+export const asNoun = (use: string) => useNouns[use] ?? use
 
 export const vessels: { value: NonNullable<FormulaBody['vessel']>; word: string }[] = [
   { value: 'wideBowl', word: 'Wide bowl' },
@@ -118,9 +149,9 @@ export const formulaEditor = {
 }
 
 export const formulaPage = {
-  makeIt: ({ name, head }: Parts<'name' | 'head' | 'use'>) => `Make ${name} ${head}`,
-  makeItAs: ({ name, head, use }: Parts<'name' | 'head' | 'use'>) => `Make ${name} ${head}, used as ${use}`,
-  takeHowMuch: ({ amount, unit }: Parts<'amount' | 'unit'>) => `Make ${amount} in ${unit}`,
+  makeIt: ({ name, head }: Parts<'name' | 'head' | 'use'>) => `${name} ${head}`,
+  makeItAs: ({ name, head, use }: Parts<'name' | 'head' | 'use'>) => `${name} ${head}, used as ${use}`,
+  takeHowMuch: ({ amount, unit }: Parts<'amount' | 'unit'>) => `Make ${amount}, in ${unit}`,
   costs: ({ cost }: Parts<'cost'>) => `Costs ${cost}.`,
   costsWithout: ({ cost, unpriced }: Parts<'cost' | 'unpriced'>) => `Costs ${cost}, not counting ${unpriced}.`,
   noPricesEnteredForIts: 'No prices entered for its ingredients.',
@@ -131,10 +162,10 @@ export const formulaPage = {
   forName: ({ name }: Parts<'name'>) => `for ${name}`,
   asWritten: 'as written',
   asWhat: 'As what',
-  whatMakesMakeMlMl: ({ makeMl }: Parts<'makeMl'>) => `what makes ${makeMl} ml,`,
-  whatGoesWithAmountWord: ({ amount, word, name }: Parts<'amount' | 'word' | 'name'>) =>
-    `what goes with ${amount} ${word} of ${name},`,
-  asMuchAsNeeded: 'as much as needed,',
+  makeMl: ({ ml }: Parts<'ml'>) => `${ml} ml`,
+  asMuchAsAllows: ({ amount, word, name }: Parts<'amount' | 'word' | 'name'>) =>
+    `as much as ${amount} ${word} of ${name} allows`,
+  asMuchAsNeeded: 'as much as needed',
   howMuch: 'How much',
   thisMuch: 'This much',
   take: 'Take',
