@@ -146,7 +146,8 @@ internal static class DecadeFigures
         var (id, ticks) = (New(), back.Ticks.ToString(CultureInfo.InvariantCulture));
         string Headed(string column) =>
             head is { } other
-                ? $"replace(replace({column}, '{other.From}', '{other.To}'), '{other.From.ToLowerInvariant()}', '{other.To.ToLowerInvariant()}')"
+                ? $"replace(replace({column}, '{other.From}', '{other.To}'), '{other.From.ToLowerInvariant()}', "
+                    + $"'{other.To.ToLowerInvariant()}')"
                 : column;
         Insert(
             "sessions",
@@ -169,7 +170,8 @@ internal static class DecadeFigures
         {
             var columns = Column(
                 db,
-                $"SELECT name FROM pragma_table_info('{table}') WHERE name NOT IN ('Sequence') AND NOT ('{table}' = 'takings' AND name = 'Id')"
+                $"SELECT name FROM pragma_table_info('{table}') WHERE name NOT IN ('Sequence') AND NOT ('{table}' = "
+                    + "'takings' AND name = 'Id')"
             );
             var values = columns.Select(name => changed.FirstOrDefault(each => each.Column == name).Value ?? $"\"{name}\"");
             var key = table == "sessions" ? "Id" : "SessionId";

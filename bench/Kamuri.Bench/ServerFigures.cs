@@ -72,7 +72,8 @@ internal static partial class ServerFigures
         {
             table.Append(
                 CultureInfo.InvariantCulture,
-                $"Invented cream {n},cream,250,{n % 250},7.90,2026-01-{1 + n % 28:00},12,\"Aqua, Glycerin, Cetearyl Alcohol, Butyrospermum Parkii (Shea) Butter, Phenoxyethanol\"\n"
+                $"Invented cream {n},cream,250,{n % 250},7.90,2026-01-{1 + n % 28:00},12,\"Aqua, Glycerin, Cetearyl "
+                    + $"Alcohol, Butyrospermum Parkii (Shea) Butter, Phenoxyethanol\"\n"
             );
         }
 

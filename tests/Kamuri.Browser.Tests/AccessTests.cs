@@ -168,7 +168,9 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         }
 
         var small = window.Script(
-            $"return [...document.querySelectorAll('main button, footer button, header button, nav a')].filter((b) => b.offsetParent && !b.closest('h1') && b.getBoundingClientRect().height < {least}).map((b) => b.textContent + b.ariaLabel).join('; ')"
+            "return [...document.querySelectorAll('main button, footer button, header button, nav a')].filter((b) => "
+                + $"b.offsetParent && !b.closest('h1') && b.getBoundingClientRect().height < {least}).map((b) => b.textContent "
+                + "+ b.ariaLabel).join('; ')"
         );
 
         Assert.Equal("", small);

@@ -161,7 +161,8 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.SeeText("Oriel and Wren", "[aria-label='Planned days']");
         Assert.Matches("Start at 10:00 on [A-Z][a-z]+day. Done: ", window.Text("[aria-label='Planned days']"));
         window.Script(
-            "[...document.querySelectorAll(\"[aria-label='Planned days'] li\")].find((day) => day.textContent.includes('Oriel and Wren')).querySelector('button').click()"
+            "[...document.querySelectorAll(\"[aria-label='Planned days'] li\")].find((day) => "
+                + "day.textContent.includes('Oriel and Wren')).querySelector('button').click()"
         );
         window.Until(() => window.Path == "/today", "today");
         window.SeeText("Hands: Ama and Kofi");

@@ -114,7 +114,8 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
             (
                 (string)
                     _window.Script(
-                        "return [...document.querySelectorAll('article li button')].map((e) => e.textContent.trim()).find((t) => t.startsWith('Tea rinse'))"
+                        "return [...document.querySelectorAll('article li button')].map((e) => "
+                            + "e.textContent.trim()).find((t) => t.startsWith('Tea rinse'))"
                     )!
             ).Trim()
         );
@@ -134,6 +135,7 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
     private bool Enabled(string name) =>
         (bool)
             _window.Script(
-                $"return [...document.querySelectorAll('button')].some((b) => (b.textContent.trim() === '{name}' || b.ariaLabel === '{name}') && !b.disabled)"
+                $"return [...document.querySelectorAll('button')].some((b) => (b.textContent.trim() === '{name}' || "
+                    + $"b.ariaLabel === '{name}') && !b.disabled)"
             )!;
 }

@@ -49,7 +49,8 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
         window
             .See("textarea")
             .SendKeys(
-                "Aqua, Butyrospermum Parkii (Shea) Butter, Glycerni, Cetearyl Alcohol, Ricinus Communis (Castor) Seed Oil, Hydrolyzed Baobab Protein, Kakapo Dust, Parfum, Phenoxyethanol. May contain: CI 77891"
+                "Aqua, Butyrospermum Parkii (Shea) Butter, Glycerni, Cetearyl Alcohol, Ricinus Communis (Castor) Seed "
+                    + "Oil, Hydrolyzed Baobab Protein, Kakapo Dust, Parfum, Phenoxyethanol. May contain: CI 77891"
             );
         window.SeeText("Mostly seals heavily", "[data-label-findings]");
         Thread.Sleep(300);

@@ -36,7 +36,8 @@ public sealed class ShelfTests(DemoServer server) : IClassFixture<DemoServer>, I
     {
         using var table = new TextFile(
             "products.csv",
-            "name,role,size_ml,left_ml,price,opened,months_after_opening,label\nTable Milk,leaveIn,200,150,9.5,,,\"Aqua, Glycerin\"\nTable Oil,oil,-5,,,,,\n"
+            "name,role,size_ml,left_ml,price,opened,months_after_opening,label\nTable Milk,leaveIn,200,150,9.5,,,\"Aqua, "
+                + "Glycerin\"\nTable Oil,oil,-5,,,,,\n"
         );
         _window.Go("/shelf");
         _window.Press("Import or export");

@@ -156,12 +156,14 @@ public sealed class FileTests : IDisposable
         Golden(_folder);
         Execute(
             Main,
-            "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01')"
+            "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT "
+                + "INTO __EFMigrationsLock VALUES (1, '2026-01-01')"
         );
         Assert.NotNull(DatabaseFile.Open(_folder, Now));
         Execute(
             Main,
-            "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01')"
+            "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT OR "
+                + "REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01')"
         );
         Assert.Null(DatabaseFile.Open(_folder, Now));
     }

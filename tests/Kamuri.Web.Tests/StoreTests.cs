@@ -106,7 +106,9 @@ public sealed class StoreTests : IDisposable
         await db.AddManyAsync(many, TestContext.Current.CancellationToken);
 
         const string written =
-            "name || role || label || sizeMillilitres || coalesce(leftMillilitres, '-') || price || opened || monthsAfterOpening || archived || version || length(id) || typeof(price) || typeof(id) || typeof(sizeMillilitres)";
+            "name || role || label || sizeMillilitres || coalesce(leftMillilitres, '-') || price || opened || "
+            + "monthsAfterOpening || archived || version || length(id) || typeof(price) || typeof(id) || "
+            + "typeof(sizeMillilitres)";
         Assert.Equal(("3", "1"), (Ask(db, "SELECT count(*) FROM products"), Ask(db, $"SELECT count(DISTINCT {written}) FROM products")));
         Assert.Equal(
             many[1].Name,

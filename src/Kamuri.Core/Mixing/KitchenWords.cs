@@ -135,7 +135,8 @@ internal static class KitchenWords
         $"{use} contains {sharpOilPercent} % of a sharp essential oil. The most of those is {sharpOil} %.";
 
     public static string TheLabelOfUseListsAn(string use, string head) =>
-        $"The label of {use} lists an essential oil but not how much. Enter its share on the shelf. Until then, nobody can say whether it is too strong for {head}.";
+        $"The label of {use} lists an essential oil but not how much. Enter its share on the shelf. Until then, nobody "
+        + $"can say whether it is too strong for {head}.";
 
     public const string PepperMentholAndTheLike = "pepper, menthol and the like";
 

@@ -181,8 +181,8 @@ public static class Materials
                 "Any penetrating oil does: coconut, olive, avocado or sunflower. The lighter one weighs less on fine hair.",
             MaterialRole.SealingOil => "Any sealing oil does: castor holds longest and weighs most, jojoba and grapeseed lie light.",
             MaterialRole.Butter => "Any butter, or a balm. Cocoa butter sets harder than shea and mango.",
-            MaterialRole.Leaf =>
-                "Bought leaf gel or juice instead of the fresh leaf, without draining. Juice will not bind an oil: it separates; shake it or thicken it.",
+            MaterialRole.Leaf => "Bought leaf gel or juice instead of the fresh leaf, without draining. Juice will not bind an oil: it "
+                + "separates; shake it or thicken it.",
             MaterialRole.PlantGel => "Fresh leaf gel, or seed gel. Juice is thinner and will not bind an oil: shake before use.",
             MaterialRole.Humectant =>
                 "Honey, glycerin or leaf gel. Glycerin pulls hardest, which is too much in very dry or very humid air.",

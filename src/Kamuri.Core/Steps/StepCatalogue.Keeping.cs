@@ -33,7 +33,8 @@ public static partial class StepCatalogue
                 Noun = "cleansing the parts",
                 Phase = Phase.Clean,
                 Instruction =
-                    "Diluted cleanser, one part to three, from a nozzle along the parts; fingertips on the scalp, press the lengths, never rub.",
+                    "Diluted cleanser, one part to three, from a nozzle along the parts; fingertips on the scalp, press "
+                    + "the lengths, never rub.",
                 Places = Places.Scalp,
                 HandsOn = new(3, 1.5),
                 NeedsAtLeast = Wetness.Damp,

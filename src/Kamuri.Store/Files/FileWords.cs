@@ -6,7 +6,8 @@ internal static class FileWords
 {
     // DatabaseFile
     public static string FileIsMissingButFileNameWal(string file, string FileName) =>
-        $"{file} is missing, but {FileName}-wal is there: only part of a household was copied. Copy all of it, or restore a backup: ./kamuri restore FILE.";
+        $"{file} is missing, but {FileName}-wal is there: only part of a household was copied. Copy all of it, or restore "
+        + "a backup: ./kamuri restore FILE.";
 
     public static string TheDiskWithFolderIsFull(string folder) =>
         $"The disk with {folder} is full. Make room, then start again. Nothing was changed.";
@@ -23,13 +24,15 @@ internal static class FileWords
 
     // FileCheck
     public static string FileIsDamagedSaidNothingWas(string file, string said) =>
-        $"{file} is damaged ({said}). Nothing was changed. Restore a backup: ./kamuri restore FILE. They lie in the folder backups beside it.";
+        $"{file} is damaged ({said}). Nothing was changed. Restore a backup: ./kamuri restore FILE. They lie in the "
+        + "folder backups beside it.";
 
     public static string FileIsNotAHouseholdOf(string file) =>
         $"{file} is not a household of Kamuri. Choose another folder with --data, or restore a backup: ./kamuri restore FILE.";
 
     public static string FileWasWrittenByANewer(string file, string unknown) =>
-        $"{file} was written by a newer Kamuri (it has {unknown}). Update Kamuri, or restore an older backup: ./kamuri restore FILE. Nothing was changed.";
+        $"{file} was written by a newer Kamuri (it has {unknown}). Update Kamuri, or restore an older backup: ./kamuri "
+        + "restore FILE. Nothing was changed.";
 
     public static string TheDiskWithFileIsFull(string file) => $"The disk with {file} is full. Make room, then start again.";
 
@@ -37,7 +40,8 @@ internal static class FileWords
         $"{file} cannot be read ({message}). Nothing was changed. Restore a backup: ./kamuri restore FILE.";
 
     public static string FileIsEmptyButLogBeside(string file, string log) =>
-        $"{file} is empty, but {log} beside it is not: only part of a running household was copied. Copy it again after Kamuri has stopped, or restore a backup: ./kamuri restore FILE.";
+        $"{file} is empty, but {log} beside it is not: only part of a running household was copied. Copy it again after "
+        + "Kamuri has stopped, or restore a backup: ./kamuri restore FILE.";
 
     public static string FileIsEmptyRestoreABackup(string file) =>
         $"{file} is empty. Restore a backup: ./kamuri restore FILE. To begin a new household, remove the empty file.";

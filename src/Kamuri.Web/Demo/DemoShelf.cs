@@ -60,7 +60,8 @@ internal static class DemoShelf
             6.90m,
             today.AddDays(-120),
             12,
-            "Aqua, Sodium Cocoyl Isethionate, Cocamidopropyl Betaine, Decyl Glucoside, Glycerin, Aloe Barbadensis Leaf Juice, Panthenol, Citric Acid, Sodium Benzoate, Potassium Sorbate"
+            "Aqua, Sodium Cocoyl Isethionate, Cocamidopropyl Betaine, Decyl Glucoside, Glycerin, Aloe Barbadensis Leaf "
+                + "Juice, Panthenol, Citric Acid, Sodium Benzoate, Potassium Sorbate"
         );
         yield return Product(
             "Bare Day",
@@ -70,7 +71,8 @@ internal static class DemoShelf
             7.50m,
             today.AddDays(-200),
             12,
-            "Aqua, Sodium C14-16 Olefin Sulfonate, Cocamidopropyl Betaine, Sodium Chloride, Disodium EDTA, Citric Acid, Phenoxyethanol, Parfum"
+            "Aqua, Sodium C14-16 Olefin Sulfonate, Cocamidopropyl Betaine, Sodium Chloride, Disodium EDTA, Citric Acid, "
+                + "Phenoxyethanol, Parfum"
         );
         yield return Product(
             "Slow Cream Mask",
@@ -80,7 +82,8 @@ internal static class DemoShelf
             11.20m,
             today.AddDays(-60),
             12,
-            "Aqua, Cetearyl Alcohol, Behentrimonium Methosulfate, Persea Gratissima (Avocado) Oil, Glycerin, Honey, Theobroma Cacao (Cocoa) Seed Butter, Panthenol, Phenoxyethanol, Ethylhexylglycerin"
+            "Aqua, Cetearyl Alcohol, Behentrimonium Methosulfate, Persea Gratissima (Avocado) Oil, Glycerin, Honey, "
+                + "Theobroma Cacao (Cocoa) Seed Butter, Panthenol, Phenoxyethanol, Ethylhexylglycerin"
         );
         yield return Product(
             "Firm Hand",
@@ -90,7 +93,8 @@ internal static class DemoShelf
             9.80m,
             today.AddDays(-150),
             6,
-            "Aqua, Cetearyl Alcohol, Hydrolyzed Rice Protein, Hydrolyzed Keratin, Glycerin, Behentrimonium Chloride, Citric Acid, Phenoxyethanol"
+            "Aqua, Cetearyl Alcohol, Hydrolyzed Rice Protein, Hydrolyzed Keratin, Glycerin, Behentrimonium Chloride, "
+                + "Citric Acid, Phenoxyethanol"
         );
         yield return Product(
             "Soft Milk",
@@ -100,7 +104,8 @@ internal static class DemoShelf
             8.40m,
             today.AddDays(-45),
             12,
-            "Aqua, Aloe Barbadensis Leaf Juice, Glycerin, Cetyl Alcohol, Behentrimonium Methosulfate, Propanediol, Panthenol, Sodium Benzoate, Potassium Sorbate"
+            "Aqua, Aloe Barbadensis Leaf Juice, Glycerin, Cetyl Alcohol, Behentrimonium Methosulfate, Propanediol, "
+                + "Panthenol, Sodium Benzoate, Potassium Sorbate"
         );
         yield return Product(
             "Heavy Morning",
@@ -110,7 +115,8 @@ internal static class DemoShelf
             8.90m,
             today.AddDays(-10),
             12,
-            "Aqua, Butyrospermum Parkii (Shea) Butter, Glycerin, Cetearyl Alcohol, Ricinus Communis (Castor) Seed Oil, Polysorbate 60, Parfum, Phenoxyethanol"
+            "Aqua, Butyrospermum Parkii (Shea) Butter, Glycerin, Cetearyl Alcohol, Ricinus Communis (Castor) Seed Oil, "
+                + "Polysorbate 60, Parfum, Phenoxyethanol"
         );
         yield return Product(
             "Three Drops",
@@ -130,7 +136,8 @@ internal static class DemoShelf
             5.60m,
             today.AddDays(-340),
             12,
-            "Aqua, Linum Usitatissimum (Flaxseed) Extract, Aloe Barbadensis Leaf Juice, Agave Nectar, Xanthan Gum, Polyquaternium-11, Caprylyl Glycol"
+            "Aqua, Linum Usitatissimum (Flaxseed) Extract, Aloe Barbadensis Leaf Juice, Agave Nectar, Xanthan Gum, "
+                + "Polyquaternium-11, Caprylyl Glycol"
         );
         yield return Product(
             "Night Cream",
@@ -140,7 +147,8 @@ internal static class DemoShelf
             9.10m,
             today.AddDays(-30),
             12,
-            "Aqua, Cetearyl Alcohol, Mangifera Indica (Mango) Seed Butter, Glycerin, Prunus Amygdalus Dulcis (Sweet Almond) Oil, Ceteareth-20, Phenoxyethanol"
+            "Aqua, Cetearyl Alcohol, Mangifera Indica (Mango) Seed Butter, Glycerin, Prunus Amygdalus Dulcis (Sweet "
+                + "Almond) Oil, Ceteareth-20, Phenoxyethanol"
         );
         yield return Product(
             "Parting Wash",

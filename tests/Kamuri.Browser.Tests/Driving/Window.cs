@@ -113,7 +113,9 @@ internal sealed class Window : IDisposable
                 var target = _driver
                     .FindElements(
                         By.XPath(
-                            $"//*[self::button or self::a or @role='menuitemradio' or @role='checkbox'][normalize-space(.)={quoted} or @aria-label={quoted} or (@role='menuitemradio' and starts-with(normalize-space(.), {quoted}))]"
+                            "//*[self::button or self::a or @role='menuitemradio' or "
+                                + $"@role='checkbox'][normalize-space(.)={quoted} or @aria-label={quoted} or "
+                                + $"(@role='menuitemradio' and starts-with(normalize-space(.), {quoted}))]"
                         )
                     )
                     .FirstOrDefault(element => element.Displayed && element.Enabled);

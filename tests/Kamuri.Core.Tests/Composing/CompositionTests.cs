@@ -14,12 +14,14 @@ public class CompositionTests
     [InlineData(
         Aim.Moisture,
         EndStyle.Twists,
-        "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry"
+        "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle "
+            + "cover-2 cool-rinse blot leave-in oil cream twists dry"
     )]
     [InlineData(
         Aim.Strength,
         EndStyle.TwistOut,
-        "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry take-twists-down"
+        "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 "
+            + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry take-twists-down"
     )]
     [InlineData(
         Aim.Reset,
@@ -146,7 +148,8 @@ public class CompositionTests
                 {
                     var after = Given.Compose(request with { Edits = [.. request.Edits, .. finding.Fix!.Edits] });
                     var said =
-                        $"{finding.Rule} {finding.Reason} -> {finding.Fix.Label}\n{Say(before.Findings)}\n=>\n{Say(after.Findings)}\n{Given.Order(before)}\n{Given.Order(after)}";
+                        $"{finding.Rule} {finding.Reason} -> "
+                        + $"{finding.Fix.Label}\n{Say(before.Findings)}\n=>\n{Say(after.Findings)}\n{Given.Order(before)}\n{Given.Order(after)}";
                     Assert.True(Weight(after.Findings) < Weight(before.Findings), said);
                     Assert.True(
                         after

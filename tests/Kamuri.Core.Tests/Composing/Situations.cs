@@ -58,7 +58,8 @@ public class Situations
             new Situation(
                 "moisture into twists",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 183,
                 607
@@ -66,7 +67,8 @@ public class Situations
             new Situation(
                 "moisture, combed in the pre-poo",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.PrePoo }),
-                "look dampen pre-poo tool-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo tool-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
+                    + "cool-rinse blot leave-in oil cream twists dry",
                 "",
                 189,
                 613
@@ -74,7 +76,8 @@ public class Situations
             new Situation(
                 "moisture, combed in the leave-in",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.LeaveIn }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in tool-detangle oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
+                    + "cool-rinse blot leave-in tool-detangle oil cream twists dry",
                 "",
                 187,
                 611
@@ -82,7 +85,8 @@ public class Situations
             new Situation(
                 "moisture, fingers only",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.FingersOnly }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
+                    + "cool-rinse blot leave-in oil cream twists dry",
                 "",
                 163,
                 587
@@ -90,7 +94,8 @@ public class Situations
             new Situation(
                 "moisture, pre-poo overnight",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Length = TreatmentLength.Overnight }),
-                "look pre-poo-overnight finger-detangle rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
+                "look pre-poo-overnight finger-detangle rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 178,
                 1077
@@ -98,7 +103,8 @@ public class Situations
             new Situation(
                 "moisture, co-wash school",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { ScalpConditioner = ScalpConditioner.CoWash }),
-                "look dampen pre-poo finger-detangle cover rinse co-wash rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse co-wash rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 187,
                 611
@@ -106,7 +112,9 @@ public class Situations
             new Situation(
                 "moisture, ends shielded, butter last",
                 Ask(Loose, Aim.Moisture, EndStyle.TwistOut, new Schools { EndsFirst = true, Butter = true }),
-                "look dampen pre-poo finger-detangle cover rinse end-shield cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream butter twists dry take-twists-down",
+                "look dampen pre-poo finger-detangle cover rinse end-shield cleanse rinse-2 tea-rinse wring "
+                    + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream butter twists dry "
+                    + "take-twists-down",
                 "",
                 203,
                 742
@@ -114,7 +122,8 @@ public class Situations
             new Situation(
                 "moisture, lukewarm to the end",
                 Ask(Loose, Aim.Moisture, EndStyle.Bun, new Schools { FinalWater = FinalWater.Lukewarm }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream dry bun",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream dry bun",
                 "",
                 163,
                 403
@@ -125,7 +134,8 @@ public class Situations
                 {
                     Stretch = StretchCheck.NeedsProtein,
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                    + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 206,
                 650
@@ -133,7 +143,9 @@ public class Situations
             new Situation(
                 "strength into a twist-out",
                 Ask(Loose, Aim.Strength, EndStyle.TwistOut),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry take-twists-down",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                    + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry "
+                    + "take-twists-down",
                 "",
                 215,
                 773
@@ -141,7 +153,8 @@ public class Situations
             new Situation(
                 "strength, protein in the deep condition",
                 Ask(Loose, Aim.Strength, EndStyle.Twists, new Schools { Protein = ProteinPlace.InDeepCondition }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 185,
                 599
@@ -152,7 +165,8 @@ public class Situations
                 {
                     Stretch = StretchCheck.NeedsMoisture,
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 183,
                 607
@@ -163,7 +177,8 @@ public class Situations
             new Situation(
                 "strength on low porosity, too soon",
                 Ago(Ask(Loose with { Porosity = Porosity.Low }, Aim.Strength, EndStyle.Twists), Treatment.LightProtein, 10),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                    + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R13 R21 R40",
                 206,
                 666
@@ -171,7 +186,8 @@ public class Situations
             new Situation(
                 "reset into a wash-and-go",
                 Ask(Loose, Aim.Reset, EndStyle.WashAndGo),
-                "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in gel wash-and-go dry",
+                "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot "
+                    + "leave-in gel wash-and-go dry",
                 "",
                 133,
                 385
@@ -210,7 +226,8 @@ public class Situations
             new Situation(
                 "definition into a wash-and-go",
                 Ask(Loose, Aim.Definition, EndStyle.WashAndGo),
-                "look dampen plant-gel cover rinse cleanse rinse-2 wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
+                "look dampen plant-gel cover rinse cleanse rinse-2 wring deep-condition tool-detangle cover-2 cool-rinse "
+                    + "blot leave-in gel wash-and-go dry",
                 "",
                 155,
                 380
@@ -218,7 +235,8 @@ public class Situations
             new Situation(
                 "scalp comfort, light oil before",
                 Ask(Loose, Aim.ScalpComfort, EndStyle.Twists),
-                "look scalp-massage hot-oil cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look scalp-massage hot-oil cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle "
+                    + "cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 184,
                 608
@@ -226,7 +244,8 @@ public class Situations
             new Situation(
                 "scalp comfort, heavy oil lifted with tea",
                 Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { ScalpOil = ScalpOiling.HeavyWashedOut }),
-                "look scalp-massage heavy-oil cover wet-through tea-rinse cleanse rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look scalp-massage heavy-oil cover wet-through tea-rinse cleanse rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 183,
                 726
@@ -239,7 +258,8 @@ public class Situations
                     EndStyle.Twists,
                     new Schools { ScalpOil = ScalpOiling.HeavyWashedOut, Lifting = OilLifting.TwoPasses }
                 ),
-                "look scalp-massage heavy-oil cover wet-through cleanse cleanse-2 rinse tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look scalp-massage heavy-oil cover wet-through cleanse cleanse-2 rinse tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 193,
                 736
@@ -257,7 +277,8 @@ public class Situations
                         Lifting = OilLifting.Clarify,
                     }
                 ),
-                "look scalp-massage heavy-oil-overnight wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
+                "look scalp-massage heavy-oil-overnight wet-through clarify rinse tea-rinse wring deep-condition "
+                    + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 181,
                 1109
@@ -265,7 +286,8 @@ public class Situations
             new Situation(
                 "scalp comfort, hot oil after the cleanse",
                 Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { HotOil = HotOilPlace.After }),
-                "look scalp-massage wet-through cleanse rinse tea-rinse blot-2 hot-oil-after rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
+                "look scalp-massage wet-through cleanse rinse tea-rinse blot-2 hot-oil-after rinse-2 wring "
+                    + "deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 186,
                 632
@@ -289,7 +311,8 @@ public class Situations
                     DryingAir = Air.HoodLow,
                     Equipment = new Equipment(Hoods: 1),
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
                 "",
                 322,
                 528
@@ -301,7 +324,8 @@ public class Situations
                     DryingAir = Air.HoodLow,
                     Equipment = new Equipment(Hoods: 1),
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R19",
                 183,
                 340
@@ -309,7 +333,8 @@ public class Situations
             new Situation(
                 "single twists three days after the last",
                 Ago(Ask(Loose, Aim.BeforeStyle, EndStyle.SingleTwists), Treatment.TensionStyle, 3),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream single-twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream single-twists dry",
                 "R41",
                 260,
                 799
@@ -317,7 +342,8 @@ public class Situations
             new Situation(
                 "twenty days since the last wash",
                 Ask(Loose with { LastWash = Given.Today.AddDays(-20) }, Aim.Moisture, EndStyle.Twists),
-                "look dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring "
+                    + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
                 193,
                 617
@@ -411,7 +437,9 @@ public class Situations
             new Situation(
                 "just out of braids, recovery",
                 Ask(Down, Aim.Recovery, EndStyle.Twists),
-                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring "
+                    + "protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream "
+                    + "twists dry",
                 "R40",
                 260,
                 704
@@ -419,7 +447,8 @@ public class Situations
             new Situation(
                 "just out of braids, moisture into a wash-and-go",
                 Ask(Down, Aim.Moisture, EndStyle.WashAndGo),
-                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
+                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring "
+                    + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
                 "R40",
                 210,
                 451
@@ -427,7 +456,8 @@ public class Situations
             new Situation(
                 "moisture, clarifying late",
                 Ago(Ask(Loose, Aim.Moisture, EndStyle.Twists), Treatment.Clarify, 70),
-                "look dampen pre-poo finger-detangle cover rinse clarify rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse clarify rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
                 183,
                 639
@@ -438,7 +468,8 @@ public class Situations
                 {
                     Stretch = StretchCheck.NeedsProtein,
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                    + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
                 206,
                 650
@@ -460,7 +491,8 @@ public class Situations
                 {
                     Equipment = new Equipment(Steamers: 1),
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                    + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 183,
                 594

@@ -127,7 +127,8 @@ public class NightTests
         Assert.Equal(hands.Min(task => task.Start) > At(14, 22.5) ? hands.Min(task => task.Start) : At(14, 22.5), late.NightWork!.From);
         Assert.Equal(hands.Max(task => task.End) < At(15, 5.5) ? hands.Max(task => task.End) : At(15, 5.5), late.NightWork.To);
         Assert.Equal(
-            $"Somebody has to work from {Say.Clock(late.NightWork.From)} to {Say.Clock(late.NightWork.To, late.NightWork.From)}, while people sleep.",
+            $"Somebody has to work from {Say.Clock(late.NightWork.From)} to {Say.Clock(late.NightWork.To, late.NightWork.From)}, "
+                + "while people sleep.",
             PlanSentences.Night(late)
         );
         Assert.Null(PlanSentences.Night(From(9)));

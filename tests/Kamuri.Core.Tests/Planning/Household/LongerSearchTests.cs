@@ -155,7 +155,8 @@ public class LongerSearchTests
             StringComparison.Ordinal
         );
         Assert.Contains(
-            " Long without a break: Tool detangle on Ada (1\u00a0h\u00a050) and Box braids on Yaw (3\u00a0h). Rest between sections; the plan leaves no time for it.",
+            " Long without a break: Tool detangle on Ada (1\u00a0h\u00a050) and Box braids on Yaw (3\u00a0h). Rest "
+                + "between sections; the plan leaves no time for it.",
             Told.Of(proven with { InOneGo = [("Tool detangle", "Ada", 110), ("Box braids", "Yaw", 180)] }),
             StringComparison.Ordinal
         );
@@ -195,7 +196,8 @@ public class LongerSearchTests
             StringComparison.Ordinal
         );
         Assert.Contains(
-            "No plan with one pair of hands is in time with every wait at its usual length. Here no wait is cut by more than half of what it can spare.",
+            "No plan with one pair of hands is in time with every wait at its usual length. Here no wait is cut by more "
+                + "than half of what it can spare.",
             Told.Of(shortened with { MayBeCloser = true }),
             StringComparison.Ordinal
         );
