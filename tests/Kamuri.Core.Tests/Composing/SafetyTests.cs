@@ -73,6 +73,11 @@ public class SafetyTests
     [InlineData("menthol crystals")]
     [InlineData("camphor")]
     [InlineData("ginger juice")]
+    [InlineData("red onion juice")]
+    [InlineData("capsicum")]
+    [InlineData("mustard")]
+    [InlineData("ground cloves")]
+    [InlineData("cinnamon powder")]
     public void Irritants_are_refused_at_any_depth(string name)
     {
         var inner = new Formula
@@ -169,6 +174,20 @@ public class SafetyTests
         Assert.Single(
             Says(Day(Given.Head(), $"wet-through blot {layer}", request.Uses.Select(use => (use.Key, use.Value)).ToArray()), "R03")
         );
+    }
+
+    [Theory]
+    [InlineData("pod gel")]
+    [InlineData("okra pods")]
+    [InlineData("clay")]
+    [InlineData("rhassoul")]
+    [InlineData("beaten eggs")]
+    [InlineData("red onion juice")]
+    public void What_has_to_come_out_is_known_by_the_names_people_write(string name)
+    {
+        var use = new StepUse("By hand") { Ingredients = ["water", name] }.AsItsIngredientsSay(IngredientDictionary.Shipped);
+        var request = Day(Given.Head(), "wet-through wring blot leave-in twists dry", ("leave-in", use));
+        Assert.Equal(Severity.Stop, Assert.Single(Says(request, "R03")).Severity);
     }
 
     [Fact]
