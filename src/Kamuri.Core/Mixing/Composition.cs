@@ -63,7 +63,7 @@ public sealed record Contents(IReadOnlyList<Content> All)
             EssentialOilAtMost = EssentialOilAtMost,
             SharpOilPercent = SharpOilPercent,
             MeasuredOutIn = kitchen.YieldOf(formula),
-            Traits = Traits(formula, reading),
+            Traits = Traits(formula, dictionary),
             Sieved = Has(MaterialRole.Powder, MaterialRole.Seed) ? formula.Deeds.HasFlag(MethodDeeds.Sieves) : null,
             SapDrained = All.Any(content => content.Material.Role == MaterialRole.Leaf && content.Through.Count == 0)
                 ? formula.Deeds.HasFlag(MethodDeeds.DrainsSap)
@@ -78,20 +78,13 @@ public sealed record Contents(IReadOnlyList<Content> All)
 
     private bool Has(params MaterialRole[] roles) => All.Any(content => roles.Contains(content.Material.Role));
 
-    private MixtureTraits Traits(Formula formula, LabelReading reading) =>
-        All.Aggregate(MixtureTraitsOf.Label(reading), (traits, content) => traits
-            | (
-                content.Product?.Traits
-                ?? content.Material.Role switch
-                {
-                    MaterialRole.Egg => MixtureTraits.RawEgg,
-                    MaterialRole.Onion => MixtureTraits.Onion,
-                    MaterialRole.Pod => MixtureTraits.PodGel,
-                    MaterialRole.Clay => MixtureTraits.Clay,
-                    MaterialRole.Powder => MixtureTraits.Powder | (formula.Deeds.HasFlag(MethodDeeds.Sieves) ? 0 : MixtureTraits.Unsieved),
-                    _ => MixtureTraits.None,
-                }
-            ));
+    private MixtureTraits Traits(Formula formula, IngredientDictionary dictionary)
+    {
+        var traits = All.Aggregate(MixtureTraits.None, (all, content) =>
+            all | (content.Product?.Traits ?? MixtureTraitsOf.Kitchen(content.Material, dictionary))
+        );
+        return formula.Deeds.HasFlag(MethodDeeds.Sieves) ? traits & ~MixtureTraits.Unsieved : traits;
+    }
 
     private static EssentialOilShare EssentialOilIn(Content content) =>
         content.Product?.EssentialOil

@@ -68,7 +68,7 @@ public sealed record KitchenProduct(
             EssentialOil = essentialOil is { } share ? new EssentialOilShare(share, share) : reading.EssentialOilShare,
             HasSharpOil = reading.Names.Any(each => each.Ingredient is { } ingredient && EssentialOils.IsSharp(ingredient.Name)),
             Traits =
-                MixtureTraitsOf.Label(reading)
+                MixtureTraitsOf.Label(reading.Names)
                 | role switch
                 {
                     ProductRole.Clay => MixtureTraits.Clay,

@@ -145,7 +145,12 @@ public static class Materials
         }
 
         var certain = read is [{ How: Recognition.Known, Ingredient: { } ingredient }] ? ingredient : null;
-        if (byTheDrop && certain is not { IsTaught: true } and (null or { Class: IngredientClass.Botanical or IngredientClass.Fragrance }))
+        if (
+            byTheDrop
+            && certain
+                is not { IsTaught: true }
+                    and (null or { Class: IngredientClass.Botanical or IngredientClass.Powder or IngredientClass.Fragrance })
+        )
         {
             return EssentialOil(own, EssentialOilName.Meant(plain, dictionary));
         }
@@ -159,6 +164,13 @@ public static class Materials
                     Label = one.Name,
                 }
                 : new Material(own, RoleOf(one.Class), DensityOf(one.Class), Label: one.Name),
+            // Nobody grinds an extract: what is a powder in a kitchen is the plant itself.
+            [{ Class: IngredientClass.Botanical }] when plain.EndsWith(" powder", StringComparison.Ordinal) => new Material(
+                own,
+                MaterialRole.Powder,
+                PowderDensity,
+                Label: own
+            ),
             [{ Class: { } form }] => new Material(own, RoleOf(form), DensityOf(form), Label: own),
             _ => new Material(own, MaterialRole.Other, 1, Label: own) { IsKnown = false },
         };
@@ -207,6 +219,7 @@ public static class Materials
             IngredientClass.Humectant => MaterialRole.Humectant,
             IngredientClass.EssentialOil => MaterialRole.EssentialOil,
             IngredientClass.Clay => MaterialRole.Clay,
+            IngredientClass.Powder => MaterialRole.Powder,
             IngredientClass.Acid => MaterialRole.Acid,
             IngredientClass.Thickener => MaterialRole.Thickener,
             _ => MaterialRole.Other,
@@ -219,6 +232,7 @@ public static class Materials
             IngredientClass.Butter or IngredientClass.Wax => ButterDensity,
             IngredientClass.EssentialOil => EssentialOilDensity,
             IngredientClass.Clay => 0.9,
+            IngredientClass.Powder => PowderDensity,
             _ => 1,
         };
 }

@@ -1,3 +1,4 @@
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
 
@@ -38,21 +39,29 @@ public enum MixtureTraits
 public static class MixtureTraitsOf
 {
     /// <summary>What a bought product's label says. Egg and powder in a product are not the raw thing.</summary>
-    public static MixtureTraits Label(LabelReading reading) =>
-        (Has(reading, "onion") ? MixtureTraits.Onion : 0) | (Has(reading, "burns") ? MixtureTraits.Burns : 0);
+    public static MixtureTraits Label(IEnumerable<LabelName> names) =>
+        names.Aggregate(MixtureTraits.None, (traits, name) => traits | Of(name.Ingredient));
 
-    /// <summary>What the ingredients of something homemade say.</summary>
-    public static MixtureTraits Kitchen(LabelReading reading) =>
-        Label(reading)
-        | (
-            reading.Names.Any(name =>
-                name.Ingredient?.Has("egg") == true && !name.Text.StartsWith("hydrol", StringComparison.OrdinalIgnoreCase)
-            )
-                ? MixtureTraits.RawEgg
-                : 0
-        )
-        | (reading.Names.Any(name => name.Class == IngredientClass.Clay) ? MixtureTraits.Clay : 0)
-        | (reading.Names.Any(name => name.Ingredient?.Name == "okra extract") ? MixtureTraits.PodGel : 0);
+    /// <summary>What something is that a kitchen puts in. An unsieved powder until somebody says that it was sieved.</summary>
+    /// <param name="material">As <see cref="Materials.Find"/> reads its name, in formulas and in lists written by hand alike.</param>
+    /// <param name="dictionary">Knows the names.</param>
+    public static MixtureTraits Kitchen(Material material, IngredientDictionary dictionary)
+    {
+        var ingredient = dictionary.Find(material.Label ?? material.Name);
+        return Of(ingredient)
+            | (ingredient?.Has("pod") == true ? MixtureTraits.PodGel : MixtureTraits.None)
+            | material.Role switch
+            {
+                MaterialRole.Egg => MixtureTraits.RawEgg,
+                MaterialRole.Onion => MixtureTraits.Onion,
+                MaterialRole.Clay => MixtureTraits.Clay,
+                MaterialRole.Powder => MixtureTraits.Powder | MixtureTraits.Unsieved,
+                _ => MixtureTraits.None,
+            };
+    }
+
+    private static MixtureTraits Of(Ingredient? ingredient) =>
+        (ingredient?.Has("onion") == true ? MixtureTraits.Onion : 0) | (ingredient?.Has("burns") == true ? MixtureTraits.Burns : 0);
 
     /// <summary>A substance as it is when it is made with something of these traits.</summary>
     public static SubstanceFacts With(this SubstanceFacts facts, MixtureTraits traits) =>
@@ -65,6 +74,4 @@ public static class MixtureTraitsOf
                 IsRawEgg = facts.IsRawEgg || traits.HasFlag(MixtureTraits.RawEgg),
                 Irritates = facts.Irritates || (traits & MixtureTraits.Irritates) != 0,
             };
-
-    private static bool Has(LabelReading reading, string tag) => reading.Names.Any(name => name.Ingredient?.Has(tag) == true);
 }

@@ -92,16 +92,35 @@ public sealed record StepUse(string Name)
     /// <summary>A product or method this head has not had before.</summary>
     public bool IsChange { get; init; }
 
-    /// <summary>The same with what its own list of ingredients says; for what was written down by hand or made some time ago.</summary>
+    /// <summary>The same with what its own list says, when it was written down by hand: of things in a kitchen.</summary>
     /// <param name="dictionary">Knows the names.</param>
     public StepUse AsItsIngredientsSay(IngredientDictionary dictionary)
     {
-        var reading = LabelReading.Of(string.Join(", ", Ingredients), dictionary);
-        return this with
-        {
-            Traits = Traits | MixtureTraitsOf.Kitchen(reading),
-            EssentialOilAtMost =
-                EssentialOilAtMost > 0 || reading.EssentialOils.Count == 0 ? EssentialOilAtMost : EssentialOilShare.Unknown,
-        };
+        var materials = Read(dictionary).Select(name => Materials.Find(name.Text, dictionary)).ToList();
+        var traits = materials.Aggregate(MixtureTraits.None, (all, material) => all | MixtureTraitsOf.Kitchen(material, dictionary));
+        return Told(
+            Sieved == true ? traits & ~MixtureTraits.Unsieved : traits,
+            materials.Exists(material => material.Role == MaterialRole.EssentialOil)
+        );
     }
+
+    /// <summary>
+    /// The same by what is known of names now, when it was made some time ago. What is raw in it was written down then; its list
+    /// names what is in bought products too.
+    /// </summary>
+    /// <param name="dictionary">Knows the names.</param>
+    public StepUse ReadAgain(IngredientDictionary dictionary)
+    {
+        var names = Read(dictionary);
+        return Told(MixtureTraitsOf.Label(names), names.Any(name => name.Class == IngredientClass.EssentialOil));
+    }
+
+    private IReadOnlyList<LabelName> Read(IngredientDictionary dictionary) => LabelReader.Read(string.Join(", ", Ingredients), dictionary);
+
+    private StepUse Told(MixtureTraits traits, bool hasEssentialOil) =>
+        this with
+        {
+            Traits = Traits | traits,
+            EssentialOilAtMost = EssentialOilAtMost == 0 && hasEssentialOil ? EssentialOilShare.Unknown : EssentialOilAtMost,
+        };
 }

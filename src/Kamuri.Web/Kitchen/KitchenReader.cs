@@ -61,7 +61,7 @@ internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDiction
             .. setAside
                 .Read("batches", rows, row => row.Id, row => row.ToBatch())
                 .Select(each => each.Read)
-                .Select(batch => batch with { Facts = batch.Facts.AsItsIngredientsSay(dictionary) }),
+                .Select(batch => batch with { Facts = batch.Facts.ReadAgain(dictionary) }),
         ];
 
     /// <summary>What is left of every product, for steps nobody chose one for.</summary>

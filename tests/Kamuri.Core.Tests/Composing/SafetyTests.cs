@@ -183,11 +183,70 @@ public class SafetyTests
     [InlineData("rhassoul")]
     [InlineData("beaten eggs")]
     [InlineData("red onion juice")]
+    [InlineData("powder of amla")]
+    [InlineData("henna")]
+    [InlineData("sidr")]
+    [InlineData("chebe powder")]
+    [InlineData("nettle powder")]
     public void What_has_to_come_out_is_known_by_the_names_people_write(string name)
     {
         var use = new StepUse("By hand") { Ingredients = ["water", name] }.AsItsIngredientsSay(IngredientDictionary.Shipped);
         var request = Day(Given.Head(), "wet-through wring blot leave-in twists dry", ("leave-in", use));
         Assert.Equal(Severity.Stop, Assert.Single(Says(request, "R03")).Severity);
+    }
+
+    [Fact]
+    public void A_name_means_the_same_in_a_formula_and_in_a_list()
+    {
+        var names = Materials
+            .All.Select(material => material.Name)
+            .Concat(IngredientDictionary.Shipped.All.SelectMany(each => each.Spellings.Prepend(each.Name)))
+            .Distinct();
+        Assert.Empty(names.Where(name => Read(InAFormula(name)) != Read(InAList(name))));
+
+        static (MixtureTraits, bool) Read(StepUse use) => (use.Traits, use.EssentialOilAtMost > 0);
+
+        static StepUse InAList(string name) =>
+            new StepUse("By hand") { Ingredients = ["water", name] }.AsItsIngredientsSay(IngredientDictionary.Shipped);
+
+        static StepUse InAFormula(string name)
+        {
+            var isCounted = Materials.Find(name, IngredientDictionary.Shipped).IsCounted;
+            return Mixed(new("water", 80, Unit.Millilitre), new(name, isCounted ? 1 : 20, isCounted ? Unit.Piece : Unit.Millilitre));
+        }
+    }
+
+    [Fact]
+    public void Every_oil_that_burns_is_one_by_each_of_its_names()
+    {
+        var oils = IngredientDictionary.Shipped.All.Where(each => each.Class == IngredientClass.EssentialOil);
+        foreach (var oil in oils.Where(each => each.Name.EndsWith(" oil", StringComparison.Ordinal)))
+        {
+            var plant = oil.Name[..^" oil".Length];
+            foreach (
+                var name in new[] { oil.Name, $"{plant} essential oil", $"{plant} eo", $"essential oil of {plant}", $"oil of {plant}" }
+            )
+            {
+                var use = new StepUse("By hand") { Ingredients = [name] }.AsItsIngredientsSay(IngredientDictionary.Shipped);
+                Assert.True(use.EssentialOilAtMost > 0, name);
+                Assert.True(oil.Has("burns") == use.Irritates, name);
+            }
+        }
+    }
+
+    [Fact]
+    public void A_leaf_in_a_bought_product_is_not_a_powder()
+    {
+        var product = KitchenProduct.Read(
+            Guid.NewGuid(),
+            "Green cream",
+            ProductRole.LeaveIn,
+            LabelReading.Of("Aqua, Azadirachta Indica Leaf Powder, Ovum Powder", IngredientDictionary.Shipped),
+            null,
+            null
+        );
+        Assert.Equal(MixtureTraits.None, product.AsUse().Traits);
+        Assert.Empty(Says(Day(Given.Head(), "wet-through wring blot leave-in twists dry", ("leave-in", product.AsUse())), "R03"));
     }
 
     [Fact]

@@ -29,6 +29,7 @@ public enum IngredientClass
     Acid,
     Thickener,
     Clay,
+    Powder,
     Botanical,
     Antioxidant,
     Vitamin,
@@ -43,7 +44,7 @@ public enum IngredientClass
 /// <param name="Class">What it does.</param>
 /// <param name="Spellings">Other ways it is written, the international name among them.</param>
 /// <param name="Tags">What sensitivities ask for: nut, soy, wheat, milk, egg, bee, wool, sesame, legume, latex, onion, fragrance,
-/// essential-oil, burns.</param>
+/// essential-oil; and what handling asks for: burns, pod.</param>
 public sealed record Ingredient(string Name, IngredientClass Class, IReadOnlyList<string> Spellings, IReadOnlyList<string> Tags)
 {
     /// <summary>A household said what this is, so nothing is guessed from its name or its unit.</summary>
@@ -91,6 +92,7 @@ public static class IngredientClasses
             IngredientClass.Acid => new("acid", "closes", 1),
             IngredientClass.Thickener => new("thickener", "thickens", 2.5),
             IngredientClass.Clay => new("clay", "draws out", 3),
+            IngredientClass.Powder => new("herb powder", "adds plants", 3),
             IngredientClass.Botanical => new("plant extract", "adds plants", 1.5),
             IngredientClass.Antioxidant => new("antioxidant", "keeps oils", 3),
             IngredientClass.Vitamin => new("vitamin or lipid", "cares", 2),

@@ -159,6 +159,7 @@ public static partial class LabelReader
         {
             var stripped = Praise().Replace(reading, "").Trim();
             readings.Add(stripped);
+            readings.Add(FormOf().Replace(stripped, "$2 $1"));
             // One thing and many of it.
             readings.Add(stripped.EndsWith('s') ? stripped[..^1] : stripped + "s");
         }
@@ -256,6 +257,10 @@ public static partial class LabelReader
         @"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|naturally derived|vegetable|from coconut|from corn|fair trade)\b\s*"
     )]
     private static partial Regex Praise();
+
+    /// <summary>"Oil of lavender" is lavender oil.</summary>
+    [GeneratedRegex("^(oil|juice|butter|extract|gel|powder|milk|absolute|infusion) of (.+)$")]
+    private static partial Regex FormOf();
 
     [GeneratedRegex(@"^hydrolysed |\bprotein$|\bpeptide(s)?\b|\bamino acids?$|polypeptide|oligopeptide")]
     private static partial Regex Protein();

@@ -47,8 +47,8 @@ public sealed record LabelReading(
             var certain = Names.Where(name => !name.MayContain).ToList();
             var families = certain
                 .SelectMany(name => name.Ingredient?.Tags ?? [])
-                .Distinct()
-                .Select(tag => Families.Where(family => family.Tag == tag).Select(family => family.Plural).FirstOrDefault(tag));
+                .SelectMany(tag => Families.Where(family => family.Tag == tag))
+                .Select(family => family.Plural);
             var protein = certain.Exists(name => name.Class is IngredientClass.Protein or IngredientClass.ProteinStrong)
                 ? ["protein"]
                 : Array.Empty<string>();
@@ -73,8 +73,10 @@ public sealed record LabelReading(
                                 or IngredientClass.Protein
                                 or IngredientClass.ProteinStrong
                                 or IngredientClass.Clay
+                                or IngredientClass.Powder
                         }
-                    || name is { MayContain: false, Ingredient.Tags.Count: > 0 }
+                    || (!name.MayContain && Families.Any(family => name.Ingredient?.Has(family.Tag) == true))
+                    || (!name.MayContain && name.Ingredient?.Has("burns") == true)
                 )
                 .Select(name => name.Ingredient?.Name ?? name.Text)
                 .Distinct(),
