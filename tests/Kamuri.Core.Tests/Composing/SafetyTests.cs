@@ -185,7 +185,7 @@ public class SafetyTests
     [InlineData("red onion juice")]
     [InlineData("powder of amla")]
     [InlineData("henna")]
-    [InlineData("sidr")]
+    [InlineData("sidr paste")]
     [InlineData("chebe powder")]
     [InlineData("nettle powder")]
     public void What_has_to_come_out_is_known_by_the_names_people_write(string name)

@@ -254,7 +254,7 @@ public static partial class LabelReader
     private static partial Regex Parenthesis();
 
     [GeneratedRegex(
-        @"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|naturally derived|vegetable|from coconut|from corn|fair trade)\b\s*"
+        @"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|naturally derived|vegetable|from coconut|from corn|fair trade|fresh|ground|paste)\b\s*"
     )]
     private static partial Regex Praise();
 
