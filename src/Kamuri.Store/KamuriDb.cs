@@ -79,7 +79,13 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
         modelBuilder.Entity<HouseholdRow>(household =>
         {
             household.ToTable("household");
-            household.Property(house => house.Clock).HasConversion<string>();
+            household
+                .Property(house => house.Clock)
+                .HasConversion(clock => clock.ToString(), word => (ClockFormat?)Word(word, ClockFormat.TwentyFourHours));
+            AsWord(household.Property(house => house.Lengths), LengthUnit.Centimetres);
+            AsWord(household.Property(house => house.Temperatures), TemperatureUnit.Celsius);
+            AsWord(household.Property(house => house.Amounts), AmountUnit.Millilitres);
+            AsWord(household.Property(house => house.FirstDayOfWeek), DayOfWeek.Monday);
         });
         modelBuilder.Entity<FigureRow>().ToTable("figures");
         modelBuilder.Entity<ProductRow>(product =>
@@ -162,4 +168,15 @@ public sealed class KamuriDb(DbContextOptions<KamuriDb> options) : DbContext(opt
 
     private static T Known<T>(string word)
         where T : struct, Enum => Enum.TryParse<T>(word, out var known) && Enum.IsDefined(known) ? known : (T)Enum.ToObject(typeof(T), -1);
+
+    /// <summary>The same where it hardly matters: an unknown word becomes what is usual.</summary>
+    private static void AsWord<T>(PropertyBuilder<T> property, T usual)
+        where T : struct, Enum =>
+        property
+            .HasConversion(value => value.ToString(), word => Word(word, usual))
+            .HasDefaultValue(usual)
+            .HasSentinel((T)Enum.ToObject(typeof(T), -1));
+
+    private static T Word<T>(string? word, T usual)
+        where T : struct, Enum => Enum.TryParse<T>(word, out var known) && Enum.IsDefined(known) ? known : usual;
 }

@@ -225,6 +225,7 @@ app.MapHealthChecks("/health");
 app.MapAccess();
 app.MapHeads();
 app.MapHousehold();
+app.MapTyped();
 app.MapPlans();
 app.MapHouseholdPlans();
 app.MapChoices();

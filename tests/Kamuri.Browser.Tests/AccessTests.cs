@@ -50,6 +50,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
                 ("/heads", "[data-head-map]"),
                 ($"/heads/{DemoServer.Oriel}", "aside dl"),
                 ("/figures", "[data-figure]"),
+                ("/household", "form"),
                 ("/devices", "form"),
                 ("/data", "section[aria-labelledby=backups] h2"),
                 ("/today", "li[data-step]"),
@@ -72,7 +73,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Click("li[data-step=pre-poo] details summary");
         window.Click("li[data-step=pre-poo] details:last-of-type summary");
         Look("/today, a step being changed");
-        foreach (var (press, ready) in new[] { ("Options", "form"), ("Saved plans", "form"), ("Water beads off", "[data-question]") })
+        foreach (var (press, ready) in new[] { ("Options", "select"), ("Saved plans", "form"), ("Water beads off", "[data-question]") })
         {
             window.Press(press);
             window.See($"[role=dialog] {ready}");

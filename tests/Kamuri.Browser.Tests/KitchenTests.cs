@@ -67,13 +67,18 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
             "what the step is done with"
         );
 
-        // Amounts are written the way this device likes.
+        // Amounts are written the way the household likes.
         var before = _window.Text("section[aria-label=\"In the kitchen\"]");
         Assert.Contains(" ml", before, StringComparison.Ordinal);
         _window.Click("section[aria-label=\"In the kitchen\"] button[aria-label^=\"Amounts in\"]");
         _window.Press("spoons and cups");
         _window.Until(() => _window.Text("section[aria-label=\"In the kitchen\"]").Contains("tbsp", StringComparison.Ordinal), "spoons");
-        _window.Script("localStorage.removeItem('kamuri.measure')");
+        _window.Click("section[aria-label=\"In the kitchen\"] button[aria-label^=\"Amounts in\"]");
+        _window.Press("millilitres");
+        _window.Until(
+            () => !_window.Text("section[aria-label=\"In the kitchen\"]").Contains("tbsp", StringComparison.Ordinal),
+            "millilitres"
+        );
         Assert.Empty(_window.Complaints());
     }
 

@@ -15,9 +15,9 @@ public class WholeDayTests
         window.Go("/");
         window.Press("Add the first head");
         window.Fill("Name", "Juno");
-        window.Fill("Nape", "-4");
+        window.Fill("Nape", "0.2");
         window.Press("Save head");
-        window.SeeText("Stretched length is 1 to 150 cm.");
+        window.SeeText("Stretched length is 1\u00a0cm to 150\u00a0cm.");
         Assert.Equal("Juno", window.Script("return document.querySelector('input[autocomplete=off]').value"));
         window.Fill("Nape", "12");
         window.Fill("Crown", "14");

@@ -23,9 +23,11 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         );
         window.Go("/today");
         window.SeeText("starting at 15:00", "h1");
-        window.Press("Options");
+        window.Go("/household");
         window.Choose("Times", "12 hours, 5:45 pm");
-        window.Press("Save for this household");
+        window.Press("Save");
+        window.SeeText("All changes are saved.");
+        window.Go("/today");
         window.Until(() => window.Text("h1").Contains(" pm", StringComparison.Ordinal), "the wish in twelve hours");
         Assert.Matches("Done about [0-9]+:[0-9]{2}.(am|pm)", window.Text("main"));
         Assert.Matches("[0-9]:[0-9]{2}.(am|pm)", window.Text("svg[data-plait=across]"));
@@ -38,5 +40,42 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         window.Keys_(Keys.Tab, "[role=dialog] input");
         window.SeeText("Write a time like 18:00, 6 pm or half past six.");
         Assert.Equal("25:70", window.Script("return document.querySelector('[role=dialog] input').value"));
+    }
+
+    [Fact]
+    public void A_household_that_counts_in_inches_reads_and_types_them()
+    {
+        using var window = new Window(server.Process.Address);
+        window.Go("/household");
+        window.Choose("Lengths", "Inches");
+        window.Choose("Temperatures", "°F");
+        window.Fill("Temperature", "70 F");
+        window.Press("Save");
+        window.SeeText("All changes are saved.");
+        window.Until(() => window.Script("return document.body.innerText.includes('°F')") is true, "Fahrenheit");
+
+        window.Go("/heads");
+        window.SeeText("in, ");
+        window.Press("Add a head");
+        window.Fill("Name", "Inch");
+        window.Fill("Nape", "7½");
+        window.Fill("Crown", "20 cm");
+        // A form is sent only when what was typed last has been read.
+        window.Press("Save");
+        window.SeeText("Inch", "h1");
+        Assert.Equal("7½\u00a0in", window.ValueOf("Nape"));
+        Assert.Equal("8\u00a0in", window.ValueOf("Crown"));
+
+        window.Fill("Last wash", "3 days ago");
+        window.Fill("Nape", "long");
+        window.Press("Save");
+        window.SeeText("Write a length like 18 cm, 7 in or 7½.");
+        Assert.Equal("long", window.ValueOf("Nape"));
+
+        window.Go("/household");
+        window.Choose("Lengths", "Centimetres");
+        window.Choose("Temperatures", "°C");
+        window.Press("Save");
+        window.SeeText("All changes are saved.");
     }
 }

@@ -77,8 +77,8 @@ public class FormatTests
 
     [Theory]
     [InlineData("water", "does not begin with an amount")]
-    [InlineData("0 ml water", "above nothing")]
-    [InlineData("1/0 cup water", "above nothing")]
+    [InlineData("0 ml water", "above 0")]
+    [InlineData("1/0 cup water", "above 0")]
     [InlineData("-3 ml water", "does not begin with an amount")]
     [InlineData("250 ml", "has an amount but no name")]
     public void A_line_that_cannot_be_read_says_why(string line, string sentence) =>

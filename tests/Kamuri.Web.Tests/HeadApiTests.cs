@@ -78,13 +78,13 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
         "lengths",
         """{"napeCm":-3,"crownCm":30,"frontCm":30,"sidesCm":30}""",
         "lengths.napeCm",
-        "Stretched length is 1 to 150 cm."
+        "Stretched length is 1\u00a0cm to 150\u00a0cm."
     )]
     [InlineData(
         "lengths",
         """{"napeCm":3,"crownCm":9000,"frontCm":30,"sidesCm":30}""",
         "lengths.crownCm",
-        "Stretched length is 1 to 150 cm."
+        "Stretched length is 1\u00a0cm to 150\u00a0cm."
     )]
     [InlineData("usualSections", "1", "usualSections", "Choose 2 to 24 sections.")]
     [InlineData("lastWash", "\"2999-01-01\"", "lastWash", "The last wash cannot be in the future.")]

@@ -250,7 +250,7 @@ public class HouseholdSessionApiTests(Server server) : IClassFixture<Server>
         {
             var (_, kept) = await other.SendAsync(HttpMethod.Get, path);
             Assert.Equal(
-                "44 °C is too hot for skin. Let it cool, or add cool water.",
+                "44\u00a0°C is too hot for skin. Let it cool, or add cool water.",
                 kept!["readings"]![0]!["sentence"]!.GetValue<string>()
             );
         }

@@ -45,6 +45,47 @@ public sealed class WritingStyleTests(Server server) : IClassFixture<Server>
         }
     }
 
+    [Theory]
+    [InlineData("length", "7 in", "17.78", "17.8\u00a0cm")]
+    [InlineData("temperature", "100 F", "37.778", "37.8\u00a0°C")]
+    [InlineData("amount", "2 tbsp", "29.58", "29.6\u00a0ml")]
+    [InlineData("date", "2026-12-24", "2026-12-24", null)]
+    [InlineData("length", "7 lightyears", null, null)]
+    [InlineData("weight", "7 lb", null, null)]
+    public async Task Whatever_unit_is_typed_is_understood(string kind, string text, string? value, string? written)
+    {
+        var (status, body) = await server.Process.SendAsync(HttpMethod.Get, $"/api/typed/{kind}?text={Uri.EscapeDataString(text)}");
+        Assert.Equal(value is null ? 400 : 200, status);
+        Assert.Equal(value, body!["value"]?.GetValue<string>());
+        Assert.True(written is null || written == body["written"]!.GetValue<string>(), $"{body}");
+    }
+
+    [Fact]
+    public async Task A_metric_cup_sets_the_craft_figures_and_takes_them_back()
+    {
+        await ChangeAsync("twentyFourHours");
+        Assert.Equal(236.6, await CupAsync());
+        var (_, view) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
+        var house = view!["house"]!.DeepClone();
+        house["writing"]!["cup"] = "metric";
+        house["writing"]!["currency"] = "EUR";
+        Assert.Equal(200, (await server.Process.SendAsync(HttpMethod.Put, "/api/household", house)).Status);
+        Assert.Equal(250, await CupAsync());
+        (_, view) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
+        Assert.Equal("metric", view!["house"]!["writing"]!["cup"]!.GetValue<string>());
+
+        house["writing"]!["currency"] = "money";
+        Assert.Equal(400, (await server.Process.SendAsync(HttpMethod.Put, "/api/household", house)).Status);
+        await ChangeAsync("twentyFourHours");
+        Assert.Equal(236.6, await CupAsync());
+    }
+
+    private async Task<double> CupAsync()
+    {
+        var (_, figures) = await server.Process.SendAsync(HttpMethod.Get, "/api/figures");
+        return figures!.AsArray().Single(each => each!["id"]!.GetValue<string>() == "measure.cup")!["value"]!.GetValue<double>();
+    }
+
     private async Task<string> FinishAsync(JsonNode plan) =>
         (await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", plan)).Body!["finishSentence"]!.GetValue<string>();
 
@@ -52,7 +93,18 @@ public sealed class WritingStyleTests(Server server) : IClassFixture<Server>
     {
         var (_, view) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
         var house = view!["house"]!.DeepClone();
-        house["clock"] = clock;
+        house["writing"] = clock is null
+            ? null
+            : new JsonObject
+            {
+                ["clock"] = clock,
+                ["lengths"] = "centimetres",
+                ["temperatures"] = "celsius",
+                ["amounts"] = "millilitres",
+                ["cup"] = "us",
+                ["currency"] = "",
+                ["firstDayOfWeek"] = "monday",
+            };
         Assert.Equal(200, (await server.Process.SendAsync(HttpMethod.Put, "/api/household", house)).Status);
     }
 }

@@ -271,16 +271,26 @@ describe('a reading', () => {
       />,
     )
 
-  it('is written by hand, with a comma or a point, and nothing else is kept', () => {
+  it('is written by hand as people write it, and nothing else is kept', async () => {
     const take = vi.fn()
+    answers(({ path }) =>
+      path.includes('hot')
+        ? { status: 400, body: { title: 'Look again', errors: { text: ['Write a temperature like 38 °C or 100 F.'] } } }
+        : { body: { value: '38.5', written: '38.5 °C' } },
+    )
     render(sheet(take))
     const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Save: How warm' })
     expect(keep().disabled).toBe(true)
     write('How warm', 'hot')
+    fireEvent.blur(screen.getByLabelText('How warm'))
+    expect(await screen.findByText('Write a temperature like 38 °C or 100 F.')).toBeTruthy()
     expect(keep().disabled).toBe(true)
     write('How warm', '38,5')
+    await waitFor(() => expect(keep().disabled).toBe(false))
     fireEvent.click(keep())
-    expect(take).toHaveBeenCalledWith({ kind: 'reading', reading: 'celsius', value: 38.5, task: 'look' })
+    await waitFor(() =>
+      expect(take).toHaveBeenCalledWith({ kind: 'reading', reading: 'celsius', value: 38.5, task: 'look' }),
+    )
     expect((screen.getByLabelText('How warm') as HTMLInputElement).value).toBe('')
   })
 
@@ -306,7 +316,7 @@ describe('a reading', () => {
     answers(() => ({ body: { celsius: 61 } }))
     render(sheet(take, { tasks: [tea] as unknown as SessionView['tasks'] }))
     press('From the probe')
-    await waitFor(() => expect((screen.getByLabelText('How warm') as HTMLInputElement).value).toBe('61'))
+    await waitFor(() => expect((screen.getByLabelText('How warm') as HTMLInputElement).value).toBe('61\u00a0°C'))
     expect(asked[0]).toMatchObject({
       method: 'PUT',
       path: '/api/probe',

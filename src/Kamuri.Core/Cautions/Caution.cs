@@ -8,9 +8,13 @@ namespace Kamuri.Core.Cautions;
 
 /// <summary>A short caution in plain words, and when it applies.</summary>
 /// <param name="Id">Named by the steps it belongs to.</param>
-/// <param name="Text">One or two short sentences.</param>
+/// <param name="Text">One or two short sentences, in the household's units.</param>
 /// <param name="Applies">Whether it concerns this head and this heat.</param>
-public sealed record Caution(string Id, string Text, Func<Head, Heat, bool> Applies);
+public sealed record Caution(string Id, Func<string> Text, Func<Head, Heat, bool> Applies)
+{
+    public Caution(string id, string text, Func<Head, Heat, bool> applies)
+        : this(id, () => text, applies) { }
+}
 
 /// <summary>The usual cautions of a wash day. They defer to labels, local rules and licensed practice.</summary>
 public static class CautionList
@@ -22,8 +26,8 @@ public static class CautionList
     private static readonly FrozenDictionary<string, Caution> All = new Caution[]
     {
         new("look-scalp", "Sores, pus, sudden or patchy loss, or an itch that lasts: leave it and ask a clinician.", Always),
-        new("water-warm", "Water 36 to 40 °C, never above 43. Test it on your wrist.", Always),
-        new("warm-mixture", "Nothing above 40 °C on skin. Test it on your wrist.", Always),
+        new("water-warm", () => $"Water {Say.Temperatures(36, 40)}, never above {Say.Temperature(43)}. Test it on your wrist.", Always),
+        new("warm-mixture", () => $"Nothing above {Say.Temperature(40)} on skin. Test it on your wrist.", Always),
         new("slippery-floor", "Conditioner and oil make a wet floor slippery.", Always),
         new("old-towel", "Wear an old shirt and take an old towel: oils and herbs stain.", Always),
         new("oily-towel", "Wash oily towels; never leave them crumpled near heat.", Always),
@@ -39,7 +43,7 @@ public static class CautionList
         new("stings-off", "If it stings, rinse it off at once and write it down.", Always),
         new("eyes", "Keep it out of the eyes.", Always),
         new("fresh-sap", "The yellow sap of fresh leaves irritates: drain it off first.", Always),
-        new("essential-oil", "Essential oil: away from the eyes, below 40 °C, never on a child under six.", Always),
+        new("essential-oil", () => $"Essential oil: away from the eyes, below {Say.Temperature(40)}, never on a child under six.", Always),
         new("raw-egg", "Raw egg: fresh, rinsed cool, not near the mouth, not on broken skin.", Always),
         new("dust", "Do not breathe the dust of clay or powder.", Always),
         new("non-metal", "A bowl and spoon without metal.", Always),
@@ -52,7 +56,7 @@ public static class CautionList
 
     /// <summary>A caution in words.</summary>
     /// <exception cref="KeyNotFoundException">There is no caution of this id.</exception>
-    public static string Text(string id) => All[id].Text;
+    public static string Text(string id) => All[id].Text();
 
     /// <summary>Cautions of a step that concern this head, in words: those of its kind, and those of what it is done with.</summary>
     /// <param name="step">The step, with its heat.</param>
@@ -66,7 +70,7 @@ public static class CautionList
                 .Distinct()
                 .Select(id => All[id])
                 .Where(caution => caution.Applies(head, step.Heat))
-                .Select(caution => caution.Text),
+                .Select(caution => caution.Text()),
         ];
 
     private static IEnumerable<string> Of(StepUse use)

@@ -98,7 +98,7 @@ public sealed record HeadSize(
         var surface = strands * length.Value * Math.PI * diameterCm * 1e-4;
         var scalp = figures.ScalpSquareCentimetres[head.AgeGroup];
 
-        var shared = HeadWords.StrandsStrandsLengthCm(Reckoning.Show(strands), Reckoning.Show(length.Value));
+        var shared = HeadWords.StrandsStrandsLengthCm(Reckoning.Show(strands), Say.Length(length.Value));
         var diameter = Reckoning.Show(figures.DiameterMicrometres[head.Strand]);
         return new HeadSize(
             new Grams(mass),
@@ -112,7 +112,7 @@ public sealed record HeadSize(
                 Reckoning.Show(Math.Round(mass))
             ),
             HeadWords.SharedDiameterMRoundM(shared, diameter, Reckoning.Show(Math.Round(surface, 1))),
-            HeadWords.ScalpCmUsualForAgeWord(Reckoning.Show(scalp), AgeWord(head.AgeGroup)),
+            HeadWords.ScalpUsualForAgeWord(Say.Area(scalp), AgeWord(head.AgeGroup)),
             surface / mass
         );
     }

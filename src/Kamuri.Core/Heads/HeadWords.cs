@@ -21,9 +21,9 @@ internal static class HeadWords
         $"{massWorking}, × {factor} for {stage} locs = {mass} g";
 
     public static string CountLocsThicknessMillimetresMmLengthCm(string count, string thicknessMillimetres, string length, string round) =>
-        $"{count} locs × π × {thicknessMillimetres} mm × {length} cm = {round} m²";
+        $"{count} locs × π × {thicknessMillimetres} mm × {length} = {round} m²";
 
-    public static string StrandsStrandsLengthCm(string strands, string length) => $"{strands} strands × {length} cm";
+    public static string StrandsStrandsLengthCm(string strands, string length) => $"{strands} strands × {length}";
 
     public static string Shared4DiameterMKeratinGramsPerCubicCentimetreG(
         string shared,
@@ -35,7 +35,7 @@ internal static class HeadWords
     public static string SharedDiameterMRoundM(string shared, string diameter, string round) =>
         $"{shared} × π × {diameter} µm = {round} m²";
 
-    public static string ScalpCmUsualForAgeWord(string scalp, string ageWord) => $"{scalp} cm², usual for {ageWord}";
+    public static string ScalpUsualForAgeWord(string scalp, string ageWord) => $"{scalp}, usual for {ageWord}";
 
     public const string AnAdult = "an adult";
     public const string AChildOf6To12 = "a child of 6 to 12";

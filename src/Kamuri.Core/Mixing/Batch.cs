@@ -193,7 +193,7 @@ public static class BatchKeeping
         var standing = Of(batch, today, now, figures);
         return batch.Facts with
         {
-            Name = KitchenWords.BatchMadeMadeOn(batch.Name, batch.MadeOn.ToString("d MMMM", CultureInfo.InvariantCulture)),
+            Name = KitchenWords.BatchMadeMadeOn(batch.Name, Say.Date(batch.MadeOn, today)),
             UseBy = standing.UseBy,
             KeptAsTold = standing.State != BatchState.Spoiled,
             InStock = batch.Left,
@@ -218,7 +218,7 @@ public static class BatchKeeping
     private static string Sentence(BatchState state, DateOnly usual, DateOnly most, DateOnly today)
     {
         var left = usual.DayNumber - today.DayNumber;
-        var day = usual.ToString("d MMMM", CultureInfo.InvariantCulture);
+        var day = Say.Date(usual, today);
         return state switch
         {
             BatchState.Frozen => KitchenWords.FrozenUseByDay(day),

@@ -274,7 +274,7 @@ public static class FormulaCatalogue
             Kind = FormulaKind.InfusedOil,
             IsShipped = true,
             Ingredients = [new("Infused oil", 100, Unit.Millilitre) { FormulaId = Id(20) }, new("lavender oil", 12, Unit.Drop)],
-            Method = [new("drop", "Stir {lavender oil} into the oil, below 40 °C", 1, [])],
+            Method = [new("drop", "Stir {lavender oil} into the oil once it is hand-warm", 1, [])],
             Keep = new KeepRule(new KeepSpan(90, 180), null, null),
             Vessel = Vessel.Jar,
             ServesAs = [Substance.PrePoo, Substance.HotOil, Substance.ScalpOil],
@@ -302,7 +302,7 @@ public static class FormulaCatalogue
             Vessel = Vessel.Jar,
             UsedWarm = true,
             ServesAs = [Substance.HotOil, Substance.PrePoo, Substance.HeavyOil, Substance.OilRinse],
-            Note = "Never in a microwave; at most 40 °C on skin.",
+            Note = "Never in a microwave. Test it on your wrist first.",
         };
     }
 

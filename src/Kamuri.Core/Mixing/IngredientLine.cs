@@ -37,13 +37,13 @@ public static partial class IngredientLine
         var match = Amount().Match(text);
         if (!match.Success)
         {
-            throw new FormatException($"\"{Shorten(text)}\" does not begin with an amount, like 250 ml or 2 tbsp.");
+            throw new FormatException(KitchenWords.LineHasNoAmount(Shorten(text)));
         }
 
-        var amount = Number(match);
+        var amount = TypedNumber.Of(match);
         if (!double.IsFinite(amount) || amount <= 0)
         {
-            throw new FormatException($"\"{Shorten(text)}\": an amount has to be above nothing.");
+            throw new FormatException(KitchenWords.LineHasNothing(Shorten(text)));
         }
 
         var rest = text[match.Length..].Trim();
@@ -62,37 +62,12 @@ public static partial class IngredientLine
 
         name = name.StartsWith("of ", StringComparison.OrdinalIgnoreCase) ? name[3..].Trim() : name;
         return name.Length == 0
-            ? throw new FormatException($"\"{Shorten(text)}\" has an amount but no name.")
+            ? throw new FormatException(KitchenWords.LineHasNoName(Shorten(text)))
             : new FormulaIngredient(name, amount, unit) { AfterStraining = afterStraining };
-    }
-
-    private static double Number(Match match)
-    {
-        var whole = match.Groups["whole"] is { Success: true } text
-            ? double.Parse(text.Value.Replace(',', '.'), CultureInfo.InvariantCulture)
-            : 0;
-        var part = match.Groups["glyph"].Value switch
-        {
-            "¼" => 0.25,
-            "½" => 0.5,
-            "¾" => 0.75,
-            "⅓" => 1.0 / 3,
-            "⅔" => 2.0 / 3,
-            _ => 0,
-        };
-        var ratio = match.Groups["over"] is { Success: true } over
-            ? double.Parse(match.Groups["under"].Value, CultureInfo.InvariantCulture) is var under && under > 0
-                ? double.Parse(over.Value, CultureInfo.InvariantCulture) / under
-                : double.NaN
-            : 0;
-        return whole + part + ratio;
     }
 
     private static string Shorten(string text) => text.Length > 40 ? $"{text[..40]}…" : text;
 
-    [GeneratedRegex(
-        @"^(?:(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3})|(?<whole>\d{1,9}(?:[.,]\d{1,24}(?:[eE][-+]?\d{1,3})?)?)(?:\s*(?<glyph>[¼½¾⅓⅔])|\s+(?<over>\d{1,3})\s*/\s*(?<under>\d{1,3}))?|(?<glyph>[¼½¾⅓⅔]))(?:\s*[x×])?(?=[\s\p{L}])\s*",
-        RegexOptions.CultureInvariant
-    )]
+    [GeneratedRegex("^" + TypedNumber.Pattern + @"(?:\s*[x×])?(?=[\s\p{L}])\s*", RegexOptions.CultureInvariant)]
     private static partial Regex Amount();
 }

@@ -116,10 +116,10 @@ internal static class KitchenWords
     public const string OnionStingsScalpOnlyAwayFrom = "Onion stings: scalp only, away from the eyes, never on a child under 6.";
     public const string DoNotBreatheTheDust = "Do not breathe the dust.";
     public const string FreshLeafSapIrritatesDrainIt = "Fresh leaf sap irritates. Drain it until the water stays clear.";
-    public const string EssentialOilBelow40CAway =
-        "Essential oil: below 40 °C, away from the eyes, never on children under 6, not in pregnancy without a clinician.";
+    public static string EssentialOilBelow40CAway =>
+        $"Essential oil: below {Say.Temperature(40)}, away from the eyes, never on children under 6, not in pregnancy without a clinician.";
     public const string ItHasNoPreservativeDateIt = "It has no preservative: date it, chill it, and throw it out in time.";
-    public const string AtMost40COnSkin = "At most 40 °C on skin: wrist test. Oil never in a microwave.";
+    public static string AtMost40COnSkin => $"At most {Say.Temperature(40)} on skin: wrist test. Oil never in a microwave.";
     public const string FloorsGetSlipperyWashOilyTowels = "Floors get slippery. Wash oily towels, and never tumble-dry them hot.";
 
     public static string NotForHeadHits(string head, string hits) => $"Not for {head}: {hits}.";
@@ -194,6 +194,12 @@ internal static class KitchenWords
 
     public static string StirInSoftened(string amount, string name) =>
         $"Soften it in the hand and stir in {amount} {name}. Look, and repeat until it drops slowly from the spoon.";
+
+    public static string LineHasNoAmount(string line) => $"\"{line}\" does not begin with an amount, such as 250 ml or 2 tbsp.";
+
+    public static string LineHasNothing(string line) => $"\"{line}\": enter an amount above 0.";
+
+    public static string LineHasNoName(string line) => $"\"{line}\" has an amount but no name.";
 
     public static string IngredientLineTooLong(string most) => $"An ingredient can have at most {most} characters.";
 }

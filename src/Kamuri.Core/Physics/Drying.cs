@@ -178,7 +178,7 @@ public static class Drying
             .DividedBy(Math.Round(surfaceFactor, 2), PhysicsWords.SurfacePerGramOfTheseStrands)
             .DividedBy(
                 Math.Round(deficitFactor, 2),
-                PhysicsWords.ForAirAtRoomCAnd(Reckoning.Show(room.Value), Reckoning.Show(humidity.Share * 100))
+                PhysicsWords.ForAirAtRoomCAnd(Say.Temperature(room.Value, 1), Reckoning.Show(humidity.Share * 100))
             )
             .DividedBy(
                 figures.AirFactor[air],

@@ -5,7 +5,8 @@ namespace Kamuri.Core.Physics;
 internal static class PhysicsWords
 {
     // Drying
-    public static string HForGramsPerGramGWaterPer(string gramsPerGram) => $"h for {gramsPerGram} g water per g hair at 22 °C and 50 %";
+    public static string HForGramsPerGramGWaterPer(string gramsPerGram) =>
+        $"h for {gramsPerGram} g water per g hair at {Say.Temperature(22)} and 50 %";
 
     public const string SurfaceOpenInTwists = "surface open in twists";
     public const string SurfaceOpenInABun = "surface open in a bun";
@@ -15,7 +16,7 @@ internal static class PhysicsWords
     public const string ForTheCoreOfTheLocs = "for the core of the locs";
     public const string SurfacePerGramOfTheseStrands = "surface per gram of these strands";
 
-    public static string ForAirAtRoomCAnd(string room, string share) => $"for air at {room} °C and {share} %";
+    public static string ForAirAtRoomCAnd(string room, string share) => $"for air at {room} and {share} %";
 
     public const string ForAFan = "for a fan";
     public const string ForTheHoodLow = "for the hood, low";

@@ -147,7 +147,7 @@ public sealed record PlanDifference(
                 .GroupBy(step => step.Step.Kind.Name)
                 .ToDictionary(group => group.Key, group => group.Sum(step => step.Amount!.Measured.Value));
         static string? Text(Dictionary<string, double> amounts, string name) =>
-            amounts.TryGetValue(name, out var amount) ? PlanWords.AmountMl($"{amount:0}") : null;
+            amounts.TryGetValue(name, out var amount) ? Say.Amount(amount) : null;
         var (a, b) = (Amounts(first), Amounts(second));
         return
         [

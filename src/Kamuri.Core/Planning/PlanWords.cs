@@ -31,8 +31,6 @@ internal static class PlanWords
 
     public const string NothingInThisDayChanges = "Nothing in this day changes.";
 
-    public static string AmountMl(string amount) => $"{amount} ml";
-
     // Planner
     public static string ThisPlanNeedsSomethingTheHousehold(string lacking) =>
         $"This plan needs something the household does not have: {lacking}.";

@@ -73,21 +73,21 @@ internal static class RunWords
         $"comfortable in {ComfortableIn} min, and warm for {WarmFor} min from then";
 
     public static string ATemperatureIsBetweenColdestAnd(string Coldest, string Hottest) =>
-        $"A temperature is between {Coldest} and {Hottest} °C.";
+        $"A temperature is between {Coldest} and {Hottest}.";
 
     public static string AWeightIsBetween0And(string Heaviest) => $"A weight is between 0 and {Heaviest} g.";
 
-    public static string SaidCIsTooHotFor(string said) => $"{said} °C is too hot for skin. Let it cool, or add cool water.";
+    public static string SaidCIsTooHotFor(string said) => $"{said} is too hot for skin. Let it cool, or add cool water.";
 
     public static string SaidCIsTooWarmFor(string said) =>
-        $"{said} °C is too warm for a mixture and the most for water. Wait a little and test it on your wrist.";
+        $"{said} is too warm for a mixture and the most for water. Wait a little and test it on your wrist.";
 
-    public static string SaidCIsRightForSkin(string said) => $"{said} °C is right for skin.";
+    public static string SaidCIsRightForSkin(string said) => $"{said} is right for skin.";
 
-    public static string SaidCIsCoolGoodFor(string said) => $"{said} °C is cool: good for the last rinse, too cool for the first.";
+    public static string SaidCIsCoolGoodFor(string said) => $"{said} is cool: good for the last rinse, too cool for the first.";
 
     public static string SaidGValueOfThePlanned(string said, string planned, string Value) =>
-        $"{said} g: {Value}\u00a0% of the planned {planned} ml.";
+        $"{said} g: {Value}\u00a0% of the planned {planned}.";
 
     public static string SaidG(string said) => $"{said} g.";
 

@@ -63,7 +63,7 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
         {
             ReadingKind.Celsius when value is >= Coldest and <= Hottest => null,
             ReadingKind.Grams when value is >= 0 and <= Heaviest => null,
-            ReadingKind.Celsius => RunWords.ATemperatureIsBetweenColdestAnd($"{Coldest:0}", $"{Hottest:0}"),
+            ReadingKind.Celsius => RunWords.ATemperatureIsBetweenColdestAnd(Say.Temperature(Coldest), Say.Temperature(Hottest)),
             _ => RunWords.AWeightIsBetween0And($"{Heaviest:0}"),
         };
 
@@ -71,11 +71,11 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
     /// <param name="plan">The session's plan, for what was to be weighed out.</param>
     public string Sentence(SessionPlan plan)
     {
-        var said = Value.ToString(Kind == ReadingKind.Celsius ? "0.#" : "0", CultureInfo.InvariantCulture);
+        var said = Kind == ReadingKind.Celsius ? Say.Temperature(Value, 1) : $"{Value:0}";
         if (Cooling is { } cooling)
         {
             var title = Task is { } cools && plan.FindTask(cools) is { } task ? $"{task.Title}, " : "";
-            return $"{title}{said} °C: {cooling.Words}.";
+            return $"{title}{said}: {cooling.Words}.";
         }
 
         if (Kind == ReadingKind.Celsius)
@@ -92,6 +92,8 @@ public sealed record TakenReading(DateTimeOffset At, ReadingKind Kind, double Va
         var step = Task is { } id ? plan.FindTask(id)?.StepId : null;
         var planned = plan.Planned(step);
         // Most of what goes on hair weighs about what water does; the label says where it does not.
-        return planned > 0 ? RunWords.SaidGValueOfThePlanned(said, $"{planned:0}", $"{(Value / planned * 100):0}") : RunWords.SaidG(said);
+        return planned > 0
+            ? RunWords.SaidGValueOfThePlanned(said, Say.Amount(planned), $"{(Value / planned * 100):0}")
+            : RunWords.SaidG(said);
     }
 }

@@ -25,7 +25,7 @@ internal static class ShelfWords
     public const string Expired = "Expired.";
     public const string Empty = "Empty.";
 
-    public static string LeftMlLeftOneUseTakes(string left, string most) => $"{left} ml left. One use takes up to {most} ml.";
+    public static string OneUseLeft(string left, string most) => $"{left} left. One use takes up to {most}.";
 
-    public static string UsesLeft(string left, string uses, string most) => $"{left} ml left, enough for {uses} of up to {most} ml.";
+    public static string UsesLeft(string left, string uses, string most) => $"{left} left, enough for {uses} of up to {most}.";
 }

@@ -82,8 +82,8 @@ public static class ShoppingList
                 left,
                 uses,
                 uses < 1
-                    ? ShelfWords.LeftMlLeftOneUseTakes($"{left.Value:0}", $"{most:0}")
-                    : ShelfWords.UsesLeft($"{left.Value:0}", Say.Count((int)Math.Floor(uses), "use", "uses"), $"{most:0}")
+                    ? ShelfWords.OneUseLeft(Say.Amount(left.Value), Say.Amount(most))
+                    : ShelfWords.UsesLeft(Say.Amount(left.Value), Say.Count((int)Math.Floor(uses), "use", "uses"), Say.Amount(most))
             );
     }
 }

@@ -33,5 +33,10 @@ public static class Catalogues
         where method.ReturnType == typeof(string) && method.GetParameters().All(part => part.ParameterType == typeof(string))
         let parts = method.GetParameters().Select(part => part.Name!).ToList()
         let filled = parts.Select(part => (object)$"{{{part}}}").ToArray()
-        select new CatalogueText(area, $"{type.Name}.{method.Name}", (string)method.Invoke(null, filled)!, parts);
+        select new CatalogueText(
+            area,
+            $"{type.Name}.{(method.IsSpecialName ? method.Name["get_".Length..] : method.Name)}",
+            (string)method.Invoke(null, filled)!,
+            parts
+        );
 }

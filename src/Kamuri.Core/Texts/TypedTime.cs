@@ -88,7 +88,7 @@ public static partial class TypedTime
     private static TimeOnly Likely(int hour, int minute) => new(hour is > 0 and < FirstMorningHour ? hour + 12 : hour, minute);
 
     /// <summary>Lower case, with plain spaces and the digits of every script as those of this one.</summary>
-    private static string Plain(string text)
+    internal static string Plain(string text)
     {
         var plain = new StringBuilder();
         foreach (var letter in text.Trim().ToLowerInvariant())

@@ -114,7 +114,7 @@ public static class Timings
         var work = Reckoning
             .From(sections, "sections")
             .Times(model.MinutesPerSection, "min")
-            .Times(lengthFactor, TimingWords.ForMeanCm(Reckoning.Show(head.Lengths.Mean.Value)))
+            .Times(lengthFactor, TimingWords.ForMeanCm(Say.Length(head.Lengths.Mean.Value)))
             .Times(figures.HandsOn.DensityFactor[head.Density], TimingWords.DensityDensity(HeadNames.Of(head.Density)));
         if (model.FollowsTangle)
         {

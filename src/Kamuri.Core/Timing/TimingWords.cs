@@ -9,7 +9,7 @@ internal static class TimingWords
     public const string ToSetUp = "to set up";
     public const string MinOnce = "min once";
 
-    public static string ForMeanCm(string mean) => $"for {mean} cm";
+    public static string ForMeanCm(string mean) => $"for {mean}";
 
     public static string DensityDensity(string density) => $"{density} density";
 

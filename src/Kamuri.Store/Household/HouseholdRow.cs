@@ -16,14 +16,32 @@ public sealed class HouseholdRow
     /// <summary>How times of day are written; null until somebody, or the first browser, has said so.</summary>
     public ClockFormat? Clock { get; set; }
 
+    public LengthUnit Lengths { get; set; }
+    public TemperatureUnit Temperatures { get; set; }
+
+    /// <summary>What amounts are written in on every screen.</summary>
+    public AmountUnit Amounts { get; set; }
+
+    /// <summary>ISO 4217, three letters; empty while nobody has said so.</summary>
+    public string Currency { get; set; } = "";
+
+    public DayOfWeek FirstDayOfWeek { get; set; } = DayOfWeek.Monday;
+
     public int PairsOfHands { get; set; } = 1;
     public int Showers { get; set; } = 1;
     public int Stoves { get; set; } = 1;
     public int Hoods { get; set; }
     public int Steamers { get; set; }
 
-    /// <summary>How what is said to this household is written.</summary>
-    public WritingStyle ToStyle() => new(Clock ?? ClockFormat.TwentyFourHours);
+    /// <summary>A style with what this household has chosen.</summary>
+    public WritingStyle In(WritingStyle style) =>
+        style with
+        {
+            Clock = Clock ?? ClockFormat.TwentyFourHours,
+            Lengths = Lengths,
+            Temperatures = Temperatures,
+            Amounts = Amounts,
+        };
 
     public Room ToRoom() => new(new Celsius(RoomCelsius), new RelativeHumidity(HumidityShare));
 

@@ -185,14 +185,36 @@ namespace Kamuri.Store.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Amounts")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Millilitres");
+
                     b.Property<string>("Clock")
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Currency")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("FirstDayOfWeek")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Monday");
 
                     b.Property<int>("Hoods")
                         .HasColumnType("INTEGER");
 
                     b.Property<double>("HumidityShare")
                         .HasColumnType("REAL");
+
+                    b.Property<string>("Lengths")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Centimetres");
 
                     b.Property<int>("PairsOfHands")
                         .HasColumnType("INTEGER");
@@ -208,6 +230,12 @@ namespace Kamuri.Store.Migrations
 
                     b.Property<int>("Stoves")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Temperatures")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Celsius");
 
                     b.Property<string>("TimeZone")
                         .IsRequired()

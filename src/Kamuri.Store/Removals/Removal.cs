@@ -26,10 +26,16 @@ public static class Removal
     private sealed record Part(ArchiveTable Table, string Where, IReadOnlyList<object> Values);
 
     /// <summary>What would go with a head; null when there is none.</summary>
-    public static RemovalPreview? OfHead(KamuriDb db, Guid id) =>
-        db.Heads.AsNoTracking().Where(row => row.Id == id).Select(row => row.Name).FirstOrDefault() is { } name
-            ? new RemovalPreview(name, Count(db, HeadParts(db, id)), Days(db, id).Shared.Count)
-            : null;
+    public static RemovalPreview? OfHead(KamuriDb db, Guid id)
+    {
+        if (HeadName(db, id) is not { } name)
+        {
+            return null;
+        }
+
+        var days = Days(db, id);
+        return new RemovalPreview(name, Count(db, HeadParts(db, id, days.Own)), days.Shared.Count);
+    }
 
     /// <summary>What would go with a session; null when there is none.</summary>
     public static RemovalPreview? OfSession(KamuriDb db, Guid id) =>
@@ -40,7 +46,7 @@ public static class Removal
     public static (Guid Removed, IReadOnlyList<Guid> Sessions) Head(KamuriDb db, Guid id, DateTimeOffset now)
     {
         var days = Days(db, id).Own;
-        return (Remove(db, "head", OfHead(db, id)!.Name, HeadParts(db, id), now), days);
+        return (Remove(db, "head", HeadName(db, id)!, HeadParts(db, id, days), now), days);
     }
 
     /// <summary>Deletes a session; what it took from the shelf stays taken.</summary>
@@ -158,9 +164,11 @@ public static class Removal
         }
     }
 
-    private static List<Part> HeadParts(KamuriDb db, Guid id)
+    private static string? HeadName(KamuriDb db, Guid id) =>
+        db.Heads.AsNoTracking().Where(row => row.Id == id).Select(row => row.Name).FirstOrDefault();
+
+    private static List<Part> HeadParts(KamuriDb db, Guid id, IReadOnlyList<Guid> own)
     {
-        var own = Days(db, id).Own;
         List<Part> parts = [Of(db, "heads", "Id = $w0", id)];
         parts.AddRange(
             ((string[])["ratings", "patch_tests", "known_ingredients", "planned_days"]).Select(table => Of(db, table, "HeadId = $w0", id))

@@ -64,7 +64,7 @@ internal static class AheadEndpoints
         var time = await house.TimeAsync(cancellation);
         var today = time.Today;
         var heads = await db.Heads.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation);
-        var days = await record.DaysAsync(null, cancellation);
+        var days = await record.NewestDaysAsync(cancellation);
         var lines = new List<AheadLine>();
         foreach (var (row, head) in setAside.Read("heads", heads, row => row.Id, row => row.ToHead()))
         {

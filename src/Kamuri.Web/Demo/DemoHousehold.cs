@@ -39,6 +39,7 @@ internal static class DemoHousehold
             RoomCelsius = 22,
             HumidityShare = 0.48,
             Clock = ClockFormat.TwentyFourHours,
+            Currency = "EUR",
             Hoods = 1,
         };
         var zone = house.Zone;

@@ -20,7 +20,11 @@ internal sealed class FigureMemory : IDisposable
     /// <summary>The household's own values, by name.</summary>
     public IReadOnlyDictionary<string, double> Own => _kept.Own;
 
-    public void Keep(IReadOnlyDictionary<string, double> own) => _kept = new Kept(own, FigureCatalogue.With(own));
+    public void Keep(IReadOnlyDictionary<string, double> own)
+    {
+        _kept = new Kept(own, FigureCatalogue.With(own));
+        WritingStyle.Follow(style => style with { Measures = Current.Measures });
+    }
 
     public void Read(KamuriDb db) => Keep(db.Figures.AsNoTracking().ToDictionary(row => row.Id, row => row.Value));
 

@@ -294,11 +294,8 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
 
     private static void Length(IRuleBuilderInitial<HeadBody, double> rule) =>
         rule.Must(value => value is >= HeadLimits.ShortestCentimetres and <= HeadLimits.LongestCentimetres)
-            .WithMessage(
-                HeadErrors.StretchedLengthIsShortestCentimetresToLongestCentimetres(
-                    $"{HeadLimits.ShortestCentimetres}",
-                    $"{HeadLimits.LongestCentimetres}"
-                )
+            .WithMessage(_ =>
+                HeadErrors.StretchedLengthIs(Say.Length(HeadLimits.ShortestCentimetres), Say.Length(HeadLimits.LongestCentimetres))
             );
 
     private static void Known<T>(IRuleBuilderInitial<HeadBody, T> rule)

@@ -49,8 +49,7 @@ internal static class HeadErrors
 
     public const string KamuriDoesNotKnowThisSchool = "Kamuri does not know this school.";
 
-    public static string StretchedLengthIsShortestCentimetresToLongestCentimetres(string shortestCentimetres, string longestCentimetres) =>
-        $"Stretched length is {shortestCentimetres} to {longestCentimetres} cm.";
+    public static string StretchedLengthIs(string shortest, string longest) => $"Stretched length is {shortest} to {longest}.";
 
     // HeadEndpoints
     public static string RowWasChangedElsewhereInThe(string row) =>

@@ -3,6 +3,7 @@ using Kamuri.Core.Composing;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Store;
 using Kamuri.Store.Household;
+using Kamuri.Web.Figures;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -11,7 +12,7 @@ namespace Kamuri.Web.Household;
 
 /// <summary>The house as entered: its air, its clock, what stands in it.</summary>
 /// <param name="Showers">Showers and basins that hair can be washed in at the same time.</param>
-/// <param name="Clock">How times of day are written in sentences; null while nobody has said so, and to leave it as it is.</param>
+/// <param name="Writing">How figures are written in sentences; null while nobody has said so, and to leave it as it is.</param>
 /// <param name="Stoves">Plates of the stove, or how many pots it takes at the same time.</param>
 public sealed record HouseholdBody(
     double RoomCelsius,
@@ -22,17 +23,25 @@ public sealed record HouseholdBody(
     int Stoves,
     int Hoods,
     int Steamers,
-    ClockFormat? Clock = null
+    WritingBody? Writing = null
+);
+
+/// <summary>How times, lengths, temperatures, amounts and money are written for people. What machines read stays as it is.</summary>
+/// <param name="Cup">What spoons and cups hold; it sets three craft figures.</param>
+/// <param name="Currency">ISO 4217, three letters; empty for figures without a currency.</param>
+public sealed record WritingBody(
+    ClockFormat Clock,
+    LengthUnit Lengths,
+    TemperatureUnit Temperatures,
+    AmountUnit Amounts,
+    CupSize Cup,
+    string Currency,
+    DayOfWeek FirstDayOfWeek
 );
 
 /// <summary>The house with its present time.</summary>
 /// <param name="Hands">What its pairs of hands are called where nobody said whose they are.</param>
 public sealed record HouseholdView(HouseholdBody House, IReadOnlyList<string> Hands, DateTimeOffset Now, double ClockSpeed, bool Demo);
-
-/// <summary>A time that was typed.</summary>
-/// <param name="Value">The time that is meant.</param>
-/// <param name="Written">The same as this household writes it.</param>
-public sealed record TypedTimeView(TimeOnly Value, string Written);
 
 /// <summary>What can be entered for a house.</summary>
 internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
@@ -41,14 +50,28 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
     {
         RuleFor(house => house.RoomCelsius)
             .InclusiveBetween(Room.ColdestCelsius, Room.HottestCelsius)
-            .WithMessage(HouseErrors.EnterColdestCelsiusToHottestCelsiusC($"{Room.ColdestCelsius}", $"{Room.HottestCelsius}"));
+            .WithMessage(_ => HouseErrors.EnterATemperature(Say.Temperatures(Room.ColdestCelsius, Room.HottestCelsius)));
         RuleFor(house => house.HumidityPercent)
             .InclusiveBetween(5, Room.DampestShare * 100)
             .WithMessage(HouseErrors.Enter5ToDampestShareAboveThat($"{(Room.DampestShare * 100):0}"));
         RuleFor(house => house.TimeZone)
             .Must(zone => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _))
             .WithMessage(HouseErrors.KamuriDoesNotKnowThisTime);
-        RuleFor(house => house.Clock).IsInEnum().WithMessage(HouseErrors.ChooseAClock);
+        When(
+            house => house.Writing is not null,
+            () =>
+            {
+                RuleFor(house => house.Writing!.Clock).IsInEnum().WithMessage(HouseErrors.ChooseAClock);
+                RuleFor(house => house.Writing!.Lengths).IsInEnum().WithMessage(HouseErrors.ChooseAUnit);
+                RuleFor(house => house.Writing!.Temperatures).IsInEnum().WithMessage(HouseErrors.ChooseAUnit);
+                RuleFor(house => house.Writing!.Amounts).IsInEnum().WithMessage(HouseErrors.ChooseAUnit);
+                RuleFor(house => house.Writing!.Cup).IsInEnum().WithMessage(HouseErrors.ChooseAUnit);
+                RuleFor(house => house.Writing!.FirstDayOfWeek).IsInEnum().WithMessage(HouseErrors.ChooseAUnit);
+                RuleFor(house => house.Writing!.Currency)
+                    .Must(currency => currency is "" or { Length: 3 } && currency.All(char.IsAsciiLetterUpper))
+                    .WithMessage(HouseErrors.ChooseACurrency);
+            }
+        );
         RuleFor(house => house.PairsOfHands).InclusiveBetween(1, 2).WithMessage(HouseErrors.EnterOneOrTwoPairsOf);
         RuleFor(house => house.Showers).InclusiveBetween(0, 4).WithMessage(HouseErrors.Enter0To4ShowersOr);
         RuleFor(house => house.Stoves).InclusiveBetween(0, 6).WithMessage(HouseErrors.Enter0To6Plates);
@@ -67,7 +90,7 @@ internal sealed class HouseMemory
     /// <summary>Remembers it; sentences follow its way of writing from now on.</summary>
     public HouseholdRow Keep(HouseholdRow row)
     {
-        WritingStyle.Follow(row.ToStyle());
+        WritingStyle.Follow(row.In);
         return _row = row;
     }
 
@@ -86,24 +109,26 @@ internal sealed class House(KamuriDb db, TimeProvider clock, HouseMemory memory)
 /// <summary>The one household of this file.</summary>
 internal static class HouseholdEndpoints
 {
-    private const int LongestTyped = 40;
-
     public static void MapHousehold(this IEndpointRouteBuilder routes)
     {
         var household = routes.MapGroup("/api/household").WithTags("Household");
         household.MapGet("/", GetAsync).WithName("getHousehold");
         household.MapPut("/", ChangeAsync).WithName("changeHousehold");
-        routes.MapGet("/api/typed/time", TypedAsync).WithTags("Household").WithName("readTypedTime");
     }
 
-    private static async Task<Ok<HouseholdView>> GetAsync(House house, StartOptions options, CancellationToken cancellation) =>
-        TypedResults.Ok(await ViewAsync(house, options, cancellation));
+    private static async Task<Ok<HouseholdView>> GetAsync(
+        House house,
+        FigureMemory figures,
+        StartOptions options,
+        CancellationToken cancellation
+    ) => TypedResults.Ok(await ViewAsync(house, figures, options, cancellation));
 
     private static async Task<Results<Ok<HouseholdView>, ValidationProblem>> ChangeAsync(
         HouseholdBody body,
         KamuriDb db,
         House house,
         HouseMemory memory,
+        FigureMemory figures,
         StartOptions options,
         CancellationToken cancellation
     )
@@ -122,7 +147,18 @@ internal static class HouseholdEndpoints
             body.Hoods,
             body.Steamers
         );
-        row.Clock = body.Clock ?? row.Clock;
+        if (body.Writing is { } writing)
+        {
+            (row.Clock, row.Lengths, row.Temperatures, row.Amounts) = (
+                writing.Clock,
+                writing.Lengths,
+                writing.Temperatures,
+                writing.Amounts
+            );
+            (row.Currency, row.FirstDayOfWeek) = (writing.Currency, writing.FirstDayOfWeek);
+            await Cups.ChangeAsync(writing.Cup, figures, db, cancellation);
+        }
+
         if (db.Entry(row).State == EntityState.Detached)
         {
             db.Add(row);
@@ -130,23 +166,15 @@ internal static class HouseholdEndpoints
 
         await db.SaveChangesAsync(cancellation);
         memory.Keep(row);
-        return TypedResults.Ok(await ViewAsync(house, options, cancellation));
+        return TypedResults.Ok(await ViewAsync(house, figures, options, cancellation));
     }
 
-    /// <summary>What a typed time means, and how this household writes it.</summary>
-    private static async Task<Results<Ok<TypedTimeView>, ValidationProblem>> TypedAsync(
-        string text,
+    private static async Task<HouseholdView> ViewAsync(
         House house,
+        FigureMemory figures,
+        StartOptions options,
         CancellationToken cancellation
     )
-    {
-        _ = await house.RowAsync(cancellation);
-        return text.Length <= LongestTyped && TypedTime.Read(text) is { } time
-            ? TypedResults.Ok(new TypedTimeView(time, Say.Clock(time)))
-            : Problems.At("text", HouseErrors.WriteATimeLike);
-    }
-
-    private static async Task<HouseholdView> ViewAsync(House house, StartOptions options, CancellationToken cancellation)
     {
         var row = await house.RowAsync(cancellation);
         var time = await house.TimeAsync(cancellation);
@@ -160,7 +188,17 @@ internal static class HouseholdEndpoints
                 row.Stoves,
                 row.Hoods,
                 row.Steamers,
-                row.Clock
+                row.Clock is { } clock
+                    ? new WritingBody(
+                        clock,
+                        row.Lengths,
+                        row.Temperatures,
+                        row.Amounts,
+                        Cups.Of(figures.Current.Measures),
+                        row.Currency,
+                        row.FirstDayOfWeek
+                    )
+                    : null
             ),
             [.. HelpingHands.OfHouse(row.PairsOfHands).Select(hands => hands.Name)],
             time.Local(time.Now),

@@ -152,7 +152,9 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
         RuleFor(formula => formula.Kind).IsInEnum().WithMessage(KitchenErrors.KamuriDoesNotKnowThisKind);
         RuleFor(formula => formula.Vessel).IsInEnum().WithMessage(KitchenErrors.KamuriDoesNotKnowThisVessel);
         RuleFor(formula => formula.YieldShare).InclusiveBetween(0.05, 1).WithMessage(KitchenErrors.Enter5To100);
-        RuleFor(formula => formula.HotAtCelsius).Must(hot => hot is null or (>= 30 and <= 100)).WithMessage(KitchenErrors.Enter30To100C);
+        RuleFor(formula => formula.HotAtCelsius)
+            .Must(hot => hot is null or (>= 30 and <= 100))
+            .WithMessage(_ => KitchenErrors.Enter30To100C);
         RuleFor(formula => formula.Note)
             .MaximumLength(HeadLimits.LongestNote)
             .WithMessage(KitchenErrors.ANoteCanHaveAtMost($"{HeadLimits.LongestNote}"));

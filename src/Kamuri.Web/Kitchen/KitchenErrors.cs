@@ -47,7 +47,7 @@ internal static class KitchenErrors
     public const string KamuriDoesNotKnowThisKind = "Kamuri does not know this kind.";
     public const string KamuriDoesNotKnowThisVessel = "Kamuri does not know this vessel.";
     public const string Enter5To100 = "Enter 5 to 100 %.";
-    public const string Enter30To100C = "Enter 30 to 100 °C.";
+    public static string Enter30To100C => $"Enter {Say.Temperatures(30, 100)}.";
 
     public static string ANoteCanHaveAtMost(string longestNote) => $"A note can have at most {longestNote} characters.";
 

@@ -206,5 +206,5 @@ internal sealed class PlanMaker(
 
     /// <summary>What is on record of a head, read from its finished days.</summary>
     public async Task<History> HistoryAsync(Guid head, HouseTime time, CancellationToken cancellation) =>
-        await skin.WithAsync(SessionRecord.HistoryOf((await record.DaysAsync(head, cancellation))[head], time), head, cancellation);
+        await skin.WithAsync(SessionRecord.HistoryOf(await record.DaysAsync(head, cancellation), time), head, cancellation);
 }

@@ -1,3 +1,4 @@
+using System.Linq.Expressions;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Running;
@@ -68,27 +69,44 @@ internal sealed class SessionRecord(KamuriDb db, SetAside setAside)
         ];
     }
 
-    /// <summary>Every day of these heads, newest first; of all heads when none are named.</summary>
-    public async Task<ILookup<Guid, RecordedDay>> DaysAsync(Guid? head, CancellationToken cancellation)
+    /// <summary>Every day of a head, newest first.</summary>
+    public async Task<IReadOnlyList<RecordedDay>> DaysAsync(Guid head, CancellationToken cancellation) =>
+        await db
+            .SessionSummaries.Where(row => row.HeadId == head)
+            .OrderByDescending(row => row.StartedUtcTicks)
+            .Select(Recorded)
+            .ToListAsync(cancellation);
+
+    /// <summary>
+    /// Of every head the newest day of each kind: what is open, what was last finished, and when each treatment was last done. Years of
+    /// days come to a few rows.
+    /// </summary>
+    public async Task<ILookup<Guid, RecordedDay>> NewestDaysAsync(CancellationToken cancellation)
     {
-        var rows = head is { } one ? db.SessionSummaries.Where(row => row.HeadId == one) : db.SessionSummaries;
-        return (
-            await rows.AsNoTracking()
-                .OrderByDescending(row => row.StartedUtcTicks)
-                .Select(row => new RecordedDay(
-                    row.HeadId,
-                    row.SessionId,
-                    row.Aim,
-                    row.Style,
-                    row.Status,
-                    row.StartedUtcTicks,
-                    row.FinishedUtcTicks,
-                    row.Treatments,
-                    row.Detangled
-                ))
-                .ToListAsync(cancellation)
-        ).ToLookup(day => day.HeadId);
+        var newest = await db
+            .SessionSummaries.GroupBy(row => new
+            {
+                row.HeadId,
+                row.Treatments,
+                row.Status,
+                IsFinished = row.FinishedUtcTicks != null,
+            })
+            .Select(days => days.OrderByDescending(row => row.StartedUtcTicks).AsQueryable().Select(Recorded).First())
+            .ToListAsync(cancellation);
+        return newest.OrderByDescending(day => day.StartedUtcTicks).ToLookup(day => day.HeadId);
     }
+
+    private static readonly Expression<Func<SessionSummaryRow, RecordedDay>> Recorded = row => new RecordedDay(
+        row.HeadId,
+        row.SessionId,
+        row.Aim,
+        row.Style,
+        row.Status,
+        row.StartedUtcTicks,
+        row.FinishedUtcTicks,
+        row.Treatments,
+        row.Detangled
+    );
 
     /// <summary>When what was last done, from days that are finished.</summary>
     public static History HistoryOf(IEnumerable<RecordedDay> days, HouseTime time) =>

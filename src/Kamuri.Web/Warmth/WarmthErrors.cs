@@ -5,14 +5,14 @@ namespace Kamuri.Web.Warmth;
 internal static class WarmthErrors
 {
     // WarmthEndpoints
-    public const string Enter5To100C = "Enter -5 to 100 °C.";
+    public static string Enter5To100C => $"Enter {Say.Temperatures(-5, 100)}.";
     public const string ChooseATimeWithinTheLast = "Choose a time within the last day.";
 
     public static string EnterAtMostMostReadingsReadingsOf(string MostReadings) =>
-        $"Enter at most {MostReadings} readings of -5 to 105 °C.";
+        $"Enter at most {MostReadings} readings of {Say.Temperatures(-5, 105)}.";
 
     public const string EnterAtMostOneDay = "Enter at most one day.";
     public const string KamuriDoesNotKnowThisVessel = "Kamuri does not know this vessel.";
     public const string Enter5To5000Ml = "Enter 5 to 5000 ml.";
-    public const string Enter5To105C = "Enter -5 to 105 °C.";
+    public static string Enter5To105C => $"Enter {Say.Temperatures(-5, 105)}.";
 }

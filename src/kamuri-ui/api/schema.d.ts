@@ -4,14 +4,14 @@
  */
 
 export interface paths {
-    "/api/typed/time": {
+    "/api/typed/{kind}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["readTypedTime"];
+        get: operations["readTyped"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1398,6 +1398,11 @@ export interface components {
             /** @description In the second plan; null when it is not there. */
             after: null | string;
         };
+        /**
+         * @description What amounts are written in where a person has to measure them.
+         * @enum {unknown}
+         */
+        AmountUnit: "millilitres" | "spoons" | "grams";
         /** @description One answer that can be given. */
         Answer: {
             /** @description Its name. */
@@ -1611,7 +1616,10 @@ export interface components {
              */
             minutes: number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description Whether times are written "17:45" or "5:45 pm".
+         * @enum {unknown}
+         */
         ClockFormat: "twentyFourHours" | "twelveHours";
         /**
          * @description Deep conditioner or mask goes on wet, wrung-out hair or on dry hair.
@@ -1658,6 +1666,13 @@ export interface components {
             latestAt: string;
             harmlessAfter: boolean;
         };
+        /**
+         * @description What spoons and cups hold.
+         * @enum {unknown}
+         */
+        CupSize: "us" | "metric";
+        /** @enum {unknown} */
+        DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
         /**
          * @description How many strands grow on the head.
          * @enum {unknown}
@@ -2139,7 +2154,7 @@ export interface components {
             hoods: number;
             /** Format: int32 */
             steamers: number;
-            clock?: null | components["schemas"]["ClockFormat"];
+            writing?: null | components["schemas"]["WritingBody"];
         };
         /** @description A day with several heads as it is asked for. */
         HouseholdPlanBody: {
@@ -2228,7 +2243,7 @@ export interface components {
             afterStraining?: boolean;
         };
         /** @enum {unknown} */
-        IngredientClass: "water" | "humectant" | "protein" | "proteinStrong" | "penetratingOil" | "sealingOil" | "butter" | "wax" | "silicone" | "siliconeLight" | "siliconeSoluble" | "filmFormer" | "fattyAlcohol" | "dryingAlcohol" | "conditioner" | "surfactant" | "surfactantStrong" | "surfactantMild" | "emulsifier" | "preservative" | "fragrance" | "essentialOil" | "chelator" | "acid" | "thickener" | "clay" | "botanical" | "antioxidant" | "vitamin" | "active" | "uvFilter" | "adjuster" | "colour";
+        IngredientClass: "water" | "humectant" | "protein" | "proteinStrong" | "penetratingOil" | "sealingOil" | "butter" | "wax" | "silicone" | "siliconeLight" | "siliconeSoluble" | "filmFormer" | "fattyAlcohol" | "dryingAlcohol" | "conditioner" | "surfactant" | "surfactantStrong" | "surfactantMild" | "emulsifier" | "preservative" | "fragrance" | "essentialOil" | "chelator" | "acid" | "thickener" | "clay" | "powder" | "botanical" | "antioxidant" | "vitamin" | "active" | "uvFilter" | "adjuster" | "colour";
         /** @description The answers given so far, by question. */
         InquiryBody: {
             /** Format: uuid */
@@ -2372,6 +2387,11 @@ export interface components {
             what: string;
             why: string;
         };
+        /**
+         * @description What lengths are written in.
+         * @enum {unknown}
+         */
+        LengthUnit: "centimetres" | "inches";
         /** @description Stretched length per zone in centimetres, 1 to 150. */
         LengthsBody: {
             /** Format: double */
@@ -3706,6 +3726,11 @@ export interface components {
             name: string;
             class: components["schemas"]["IngredientClass"];
         };
+        /**
+         * @description What temperatures are written in.
+         * @enum {unknown}
+         */
+        TemperatureUnit: "celsius" | "fahrenheit";
         /** @description A plan to keep under a name. */
         TemplateBody: {
             name: string;
@@ -3776,12 +3801,9 @@ export interface components {
          * @enum {unknown}
          */
         Trouble: "tooThick" | "tooRunny" | "tooLittle";
-        /** @description A time that was typed. */
-        TypedTimeView: {
-            /**
-             * Format: time
-             * @description The time that is meant.
-             */
+        /** @description What was understood of something typed. */
+        TypedView: {
+            /** @description As the API takes it: "18:00:00", "2026-12-05", centimetres, °C or millilitres. */
             value: string;
             /** @description The same as this household writes it. */
             written: string;
@@ -4079,6 +4101,18 @@ export interface components {
          * @enum {unknown}
          */
         WornAs: "loose" | "bun" | "twists" | "braids";
+        /** @description How times, lengths, temperatures, amounts and money are written for people. What machines read stays as it is. */
+        WritingBody: {
+            clock: components["schemas"]["ClockFormat"];
+            lengths: components["schemas"]["LengthUnit"];
+            temperatures: components["schemas"]["TemperatureUnit"];
+            amounts: components["schemas"]["AmountUnit"];
+            /** @description What spoons and cups hold; it sets three craft figures. */
+            cup: components["schemas"]["CupSize"];
+            /** @description ISO 4217, three letters; empty for figures without a currency. */
+            currency: string;
+            firstDayOfWeek: components["schemas"]["DayOfWeek"];
+        };
         /**
          * @description Parts of the head that a person looks after separately.
          * @enum {unknown}
@@ -4093,13 +4127,15 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    readTypedTime: {
+    readTyped: {
         parameters: {
             query: {
                 text: string;
             };
             header?: never;
-            path?: never;
+            path: {
+                kind: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -4110,7 +4146,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TypedTimeView"];
+                    "application/json": components["schemas"]["TypedView"];
                 };
             };
             /** @description Bad Request */

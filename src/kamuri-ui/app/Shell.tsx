@@ -3,13 +3,13 @@ import { useState } from 'react'
 import { Link, NavLink, Outlet, useNavigate } from 'react-router'
 import { IconButton } from '@/kit/Button'
 import { SetAsideNotice } from '@/places/data/SetAside'
-import { useHouseholdClock, useWallClock } from './household'
+import { useHouseholdStyle, useWallClock } from './household'
 import { useKeys } from './keys'
 import { places } from './places'
 import { ShortcutSheet } from './ShortcutSheet'
 import { useTheme } from './theme'
 import { shell as words } from './words'
-import { writtenTime } from './clock'
+import { writtenTime } from './style'
 
 /** The frame around the five places. */
 export function Shell() {
@@ -17,7 +17,7 @@ export function Shell() {
   const now = useWallClock()
   const { shown, choose } = useTheme()
   const [help, setHelp] = useState(false)
-  const format = useHouseholdClock()
+  const style = useHouseholdStyle()
   useKeys({
     ...Object.fromEntries(places.map((place) => [place.key, () => void navigate(place.path)])),
     f: () => void navigate('/figures'),
@@ -73,11 +73,14 @@ export function Shell() {
       </header>
       <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
         <SetAsideNotice />
-        <Outlet key={format} />
+        <Outlet key={`${style.clock} ${style.lengths} ${style.temperatures} ${style.currency}`} />
       </main>
       <footer className="flex flex-wrap print:hidden gap-x-6 border-t border-rule py-2 text-quiet">
         <Link to="/figures" aria-keyshortcuts="f" className="inline-flex min-h-12 items-center hover:text-ink">
           {words.craftFigures}
+        </Link>
+        <Link to="/household" className="inline-flex min-h-12 items-center hover:text-ink">
+          {words.thisHousehold}
         </Link>
         <Link to="/devices" className="inline-flex min-h-12 items-center hover:text-ink">
           {words.devices}

@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { api, told, type HouseholdBody } from '@/api/client'
-import { clockOfBrowser, followClock, useClockFormat } from './clock'
+import { followStyle, styleOfBrowser, useStyle } from './style'
+import { followToday } from './time'
 
 export function useHousehold() {
   return useQuery({ queryKey: ['household'], queryFn: () => told(api.GET('/api/household')), refetchInterval: 60_000 })
@@ -13,7 +14,8 @@ export function useChangeHousehold() {
     mutationFn: (body: HouseholdBody) => told(api.PUT('/api/household', { body })),
     onSuccess: (view) => {
       queries.setQueryData(['household'], view)
-      void queries.invalidateQueries({ queryKey: ['plan'] })
+      // Sentences of every page follow its units.
+      void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'household' })
     },
   })
 }
@@ -34,13 +36,15 @@ export function useWallClock(): { time: string; date: string } | null {
   return { time: wall.slice(11, 16), date: wall.slice(0, 10) }
 }
 
-/** Follows the household's way of writing times; the first browser proposes what its language writes. */
-export function useHouseholdClock() {
-  const house = useHousehold().data?.house
+/** Follows the household's way of writing; the first browser proposes what its language writes. */
+export function useHouseholdStyle() {
+  const { data } = useHousehold()
+  const house = data?.house
   const change = useChangeHousehold().mutate
+  if (data) followToday(data.now.slice(0, 10))
   useEffect(() => {
-    if (house?.clock) followClock(house.clock)
-    else if (house) change({ ...house, clock: clockOfBrowser() })
+    if (house?.writing) followStyle(house.writing)
+    else if (house) change({ ...house, writing: styleOfBrowser() })
   }, [house, change])
-  return useClockFormat()
+  return useStyle()
 }

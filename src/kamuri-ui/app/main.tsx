@@ -14,6 +14,7 @@ import { AmountsPage } from '@/places/shelf/AmountsPage'
 import { FormulaEditor } from '@/places/shelf/formulas/FormulaEditor'
 import { FormulaPage } from '@/places/shelf/formulas/FormulaPage'
 import { FormulasPage } from '@/places/shelf/formulas/FormulasPage'
+import { HouseholdPage } from '@/places/household/HouseholdPage'
 import { JarLabelPage } from '@/places/shelf/jars/JarLabelPage'
 import { JarsPage } from '@/places/shelf/jars/JarsPage'
 import { LabelsPage } from '@/places/shelf/LabelsPage'
@@ -60,6 +61,7 @@ const router = createBrowserRouter([
       { path: '/heads', element: <HeadsPlace /> },
       { path: '/heads/:id', element: <HeadPage /> },
       { path: '/figures', element: <FiguresPage /> },
+      { path: '/household', element: <HouseholdPage /> },
       { path: '/devices', element: <DevicesPage /> },
       { path: '/data', element: <DataPage /> },
       { path: '*', element: <NotHere /> },

@@ -1,32 +1,25 @@
-import { useMemo, useSyncExternalStore } from 'react'
-import { z } from 'zod'
+import { useMemo } from 'react'
 import type { MeasuredWords } from '@/api/client'
-import { Kept } from './kept'
+import { useChangeHousehold, useHousehold } from './household'
+import { followStyle, useStyle, type WritingStyle } from './style'
 
+type Amounts = WritingStyle['amounts']
 export type Measure = 'metric' | 'spoons' | 'weight'
 
-export const measures: { value: Measure; word: string }[] = [
-  { value: 'metric', word: 'millilitres' },
-  { value: 'spoons', word: 'spoons and cups' },
-  { value: 'weight', word: 'grams' },
-]
+const keys: Record<Amounts, Measure> = { millilitres: 'metric', spoons: 'spoons', grams: 'weight' }
 
-const kept = new Kept<Measure>('kamuri.measure', 1, z.enum(['metric', 'spoons', 'weight']))
-const listeners = new Set<() => void>()
-const read = (): Measure => kept.read() ?? 'metric'
-const subscribe = (listener: () => void) => {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
-/** How amounts are written on this device; every amount on the screen follows it at once. */
+/** How amounts are written in this household; every amount on the screen follows it at once. */
 export function useMeasure() {
-  const measure = useSyncExternalStore(subscribe, read)
+  const style = useStyle()
+  const house = useHousehold().data?.house
+  const change = useChangeHousehold().mutate
   return {
-    measure,
-    choose: (next: Measure) => {
-      kept.write(next)
-      listeners.forEach((listener) => listener())
+    measure: keys[style.amounts],
+    amounts: style.amounts,
+    choose: (amounts: Amounts) => {
+      const writing = { ...style, amounts }
+      followStyle(writing)
+      if (house) change({ ...house, writing })
     },
   }
 }
@@ -34,12 +27,12 @@ export function useMeasure() {
 /** Words in which no line ends between a number and what it counts. */
 export const unbroken = (words: string) => words.replace(/([\d¼½¾⅓⅔]) (?=\p{L})/gu, '$1\u00a0')
 
-/** An amount, or a sentence with amounts in it, as the device writes amounts. */
+/** An amount, or a sentence with amounts in it, as the household writes amounts. */
 export const written = (words: MeasuredWords, measure: Measure) => words[measure]
 
-/** Tasks with the amounts in their titles as the device writes them. */
+/** Tasks with the amounts in their titles as the household writes them. */
 export function useTitled<T extends { title: string; words?: MeasuredWords | null }>(tasks: readonly T[]): T[] {
-  const { measure } = useMeasure()
+  const measure = keys[useStyle().amounts]
   return useMemo(
     () => tasks.map((task) => (task.words ? { ...task, title: written(task.words, measure) } : task)),
     [tasks, measure],

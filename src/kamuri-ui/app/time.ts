@@ -1,4 +1,5 @@
-import { writtenTime } from './clock'
+import { writtenTime } from './style'
+import { time as words } from './words'
 
 /** Moments come from the server with the household's offset, so the wall-clock time is read off, never computed. */
 export const clock = (moment: string) => writtenTime(moment.slice(11, 16))
@@ -7,7 +8,7 @@ export const clock = (moment: string) => writtenTime(moment.slice(11, 16))
 export const clockBeside = (moment: string, beside: string) =>
   moment.slice(0, 10) === beside.slice(0, 10)
     ? clock(moment)
-    : `${clock(moment)} on ${Math.abs(minutesBetween(beside, moment)) < 6 * 24 * 60 ? day(moment).split(' ')[0] : day(moment)}`
+    : `${clock(moment)} on ${Math.abs(minutesBetween(beside, moment)) < 6 * 24 * 60 ? date(moment).split(' ')[0] : date(moment)}`
 
 export const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000
 
@@ -44,11 +45,37 @@ const months = [
 ]
 const days = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
 
-/** "Saturday 14 March" from a date or moment as the server writes it. */
-export function day(moment: string): string {
-  const [year = 0, month = 1, date = 1] = moment.slice(0, 10).split('-').map(Number)
-  return `${days[new Date(Date.UTC(year, month - 1, date)).getUTCDay()]} ${date} ${months[month - 1]}`
+/** The household's day, as last heard from the server. */
+let today = ''
+export const followToday = (date: string) => {
+  today = date
 }
+
+const dayNumber = (date: string) => Date.parse(date.slice(0, 10)) / 86_400_000
+const daysFromToday = (moment: string) => dayNumber(moment) - dayNumber(today || moment)
+
+/** A date with its weekday, "Saturday 14 March", whenever it is. */
+export function date(moment: string): string {
+  const [year = 0, month = 1, of = 1] = moment.slice(0, 10).split('-').map(Number)
+  return `${days[new Date(Date.UTC(year, month - 1, of)).getUTCDay()]} ${of} ${months[month - 1]}`
+}
+
+/** The same with its year, as a date is typed. */
+export const fullDate = (moment: string) => `${date(moment)} ${moment.slice(0, 4)}`
+
+/** A day as people say it: "today", "tomorrow", within two weeks "Saturday 14 March", else "14 March", another year with the year. */
+export function day(moment: string): string {
+  const away = daysFromToday(moment)
+  if (away === 0) return words.today
+  if (away === 1) return words.tomorrow
+  if (away === -1) return words.yesterday
+  if (Math.abs(away) < 14) return date(moment)
+  const short = date(moment).replace(/^\S+ /, '')
+  return moment.slice(0, 4) === today.slice(0, 4) ? short : `${short} ${moment.slice(0, 4)}`
+}
+
+/** The same where a line begins with it. */
+export const Day = (moment: string) => day(moment).replace(/^./, (letter) => letter.toUpperCase())
 
 /** A moment so many minutes later, as milliseconds. */
 export const after = (moment: string, minutes: number) => Date.parse(moment) + minutes * 60_000

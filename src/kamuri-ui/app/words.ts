@@ -3,6 +3,12 @@ export const notHere = {
   backToToday: 'Back to Today',
 }
 
+export const time = {
+  today: 'today',
+  tomorrow: 'tomorrow',
+  yesterday: 'yesterday',
+}
+
 export const shell = {
   skipToThePage: 'Skip to the page',
   kamuri: 'Kamuri',
@@ -12,6 +18,7 @@ export const shell = {
   nightTheme: 'Night theme',
   keyboardShortcuts: 'Keyboard shortcuts',
   craftFigures: 'Craft figures',
+  thisHousehold: 'This household',
   devices: 'Devices',
   yourData: 'Your data',
   productLabelsLocalRulesAnd: 'Product labels, local rules and your clinician come before anything Kamuri says.',

@@ -1,10 +1,10 @@
 import type { MeasuredAmount, MeasuredWords } from '@/api/client'
-import { measures, useMeasure, written } from '@/app/measures'
+import { useMeasure, written } from '@/app/measures'
 import { ChoiceWord } from './Word'
-import { amount as words } from './words'
+import { amount as words, measures } from './words'
 import { Rich } from './texts'
 
-/** An amount as this device writes amounts, with the exact figure beside it when asked for. */
+/** An amount as the household writes amounts, with the exact figure beside it when asked for. */
 export function Amount({ of, exact = false }: { of: MeasuredAmount; exact?: boolean }) {
   const { measure } = useMeasure()
   return (
@@ -15,7 +15,7 @@ export function Amount({ of, exact = false }: { of: MeasuredAmount; exact?: bool
   )
 }
 
-/** A sentence with amounts in it, as this device writes amounts. */
+/** A sentence with amounts in it, as the household writes amounts. */
 export function Words({ of }: { of: MeasuredWords }) {
   const { measure } = useMeasure()
   return written(of, measure)
@@ -30,6 +30,6 @@ export const AmountsIn = () => (
 
 /** The word that switches how amounts are written. */
 export function MeasureWord({ tall = false }: { tall?: boolean }) {
-  const { measure, choose } = useMeasure()
-  return <ChoiceWord label={words.amountsIn} value={measure} choices={measures} onChoose={choose} small tall={tall} />
+  const { amounts, choose } = useMeasure()
+  return <ChoiceWord label={words.amountsIn} value={amounts} choices={measures} onChoose={choose} small tall={tall} />
 }

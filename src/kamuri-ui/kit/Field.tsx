@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react'
-import { useId, type InputHTMLAttributes, type ReactNode, type TextareaHTMLAttributes } from 'react'
+import { useId, type InputHTMLAttributes, type ReactNode, type Ref, type TextareaHTMLAttributes } from 'react'
 
 const box =
   'block min-h-12 w-full rounded-lg border-2 border-strand bg-raised px-3 text-ink aria-invalid:border-stop hover:border-ink'
@@ -44,12 +44,16 @@ export function TextField({
   hint,
   error,
   unit,
+  beside,
   ...rest
 }: InputHTMLAttributes<HTMLInputElement> & {
+  ref?: Ref<HTMLInputElement>
   label: string
   hint?: string | undefined
   error?: string | undefined
   unit?: string
+  /** Stands at the end of the field, such as a button. */
+  beside?: ReactNode
 }) {
   const id = useId()
   return (
@@ -60,13 +64,14 @@ export function TextField({
           aria-invalid={error ? true : undefined}
           aria-describedby={hint || error ? `${id}-note` : undefined}
           {...rest}
-          className={`${box} ${unit ? 'pr-12' : ''}`}
+          className={`${box} ${unit || beside ? 'pr-12' : ''}`}
         />
         {unit && (
           <span aria-hidden className="pointer-events-none absolute inset-y-0 right-3 flex items-center text-quiet">
             {unit}
           </span>
         )}
+        {beside}
       </span>
     </Frame>
   )

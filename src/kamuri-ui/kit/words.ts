@@ -1,4 +1,11 @@
+import type { WritingStyle } from '@/app/style'
 import type { Parts } from '@/kit/texts'
+
+export const measures: { value: WritingStyle['amounts']; word: string }[] = [
+  { value: 'millilitres', word: 'millilitres' },
+  { value: 'spoons', word: 'spoons and cups' },
+  { value: 'grams', word: 'grams' },
+]
 
 export const amount = {
   amountsInUnit: ({ unit }: Parts<'unit'>) => `Amounts in ${unit}`,
@@ -17,7 +24,15 @@ export const sheet = {
   close: 'Close',
 }
 
-export const timeField = {
-  example: '18:00, 6 pm',
-  cannotRead: 'Kamuri could not read this time. Try again.',
+export const typedField = {
+  examples: {
+    time: { twentyFourHours: '18:00, half past six', twelveHours: '6 pm, half past six' },
+    date: '6 Dec',
+    length: { centimetres: '18 cm', inches: '7½ in' },
+    temperature: { celsius: '38 °C', fahrenheit: '100 °F' },
+    amount: '120 ml, 2 tbsp',
+  },
+  cannotRead: 'Kamuri could not read this. Try again.',
+  openCalendar: ({ label }: Parts<'label'>) => `${label}: open the calendar`,
+  calendar: ({ label }: Parts<'label'>) => `${label}: calendar`,
 }

@@ -162,6 +162,9 @@ internal sealed class Window : IDisposable
         field.SendKeys(text);
     }
 
+    /// <summary>What stands in the field with a label.</summary>
+    public string ValueOf(string label) => Field(label).GetDomProperty("value")!;
+
     /// <summary>Gives a file to a field that takes one.</summary>
     public void Attach(string selector, string path) => _driver.FindElement(By.CssSelector(selector)).SendKeys(path);
 

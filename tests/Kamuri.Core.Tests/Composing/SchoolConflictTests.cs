@@ -245,8 +245,8 @@ public class SchoolConflictTests
         Assert.Contains("Blot", changes.Difference.Added);
         Assert.True(changes.Difference.HandsOnMinutes < 0);
         // 99 ml on wrung-out hair are measured as 100, 1.3 times as much on dry hair as 130.
-        Assert.Contains(new AmountChange("Deep condition", "100 ml", "130 ml"), changes.Difference.Amounts);
-        Assert.Contains("Deep condition: 130 ml instead of 100 ml.", changes.Difference.Sentences);
+        Assert.Contains(new AmountChange("Deep condition", "100\u00a0ml", "130\u00a0ml"), changes.Difference.Amounts);
+        Assert.Contains("Deep condition: 130\u00a0ml instead of 100\u00a0ml.", changes.Difference.Sentences);
     }
 
     [Fact]

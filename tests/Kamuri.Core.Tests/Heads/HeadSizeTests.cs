@@ -44,7 +44,7 @@ public class HeadSizeTests
     {
         var size = HeadSize.Of(Given.Head(), Given.Figures.Head);
 
-        Assert.Equal("100\u202f000 strands × 30 cm × π/4 × (70 µm)² × 1.32 g/cm³ = 152 g", size.MassWorking);
+        Assert.Equal("100\u202f000 strands × 30\u00a0cm × π/4 × (70 µm)² × 1.32 g/cm³ = 152 g", size.MassWorking);
     }
 
     [Theory]

@@ -267,7 +267,7 @@ public class KitchenInThePlanTests
             Given.Plan(Given.Request() with { Stock = stock }).Findings.Where(finding => finding.Rule == "R37");
 
         Assert.Contains(Short(Mask("Slow", 60), Mask("Quick", 20)), finding =>
-            finding.Reason.Contains("The fullest on the shelf is Slow, with 60 ml", StringComparison.Ordinal)
+            finding.Reason.Contains("The fullest on the shelf is Slow, with 60\u00a0ml", StringComparison.Ordinal)
         );
         Assert.Empty(Short(Mask("Slow", 200)));
         Assert.Empty(Short(Mask("Slow", 60), Mask("Unmeasured", null)));

@@ -23,7 +23,7 @@ public class WordsAndLabelTests
     [InlineData("Herb paste", "Do not breathe the dust")]
     [InlineData("Leaf gel", "leaf sap irritates")]
     [InlineData("Leaf gel with infused oil", "leaf sap irritates")]
-    [InlineData("Scented infused oil", "Essential oil: below 40 °C")]
+    [InlineData("Scented infused oil", "Essential oil: below 40\u00a0°C")]
     [InlineData("Firm seed gel", "It has no preservative")]
     [InlineData("Warmed oil", "Oil never in a microwave")]
     [InlineData("Whipped butter", "Floors get slippery")]

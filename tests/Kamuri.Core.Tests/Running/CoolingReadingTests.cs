@@ -82,7 +82,7 @@ public class CoolingReadingTests
 
         var state = SessionFold.Fold(plan, [.. begun, reading]);
         var taken = Assert.Single(state.Readings);
-        Assert.Equal("Tea cooling, 44 °C: comfortable in 5 min, and warm for 9 min from then.", taken.Sentence(plan));
+        Assert.Equal("Tea cooling, 44\u00a0°C: comfortable in 5 min, and warm for 9 min from then.", taken.Sentence(plan));
         Assert.False(taken.Warns);
         Assert.Equal(strained.AddMinutes(15), SessionTiming.At(plan, state, strained.AddMinutes(10)).Times["rinse"].Start);
     }
@@ -100,7 +100,7 @@ public class CoolingReadingTests
             new TaskDone(Guid.NewGuid(), Given.Noon, "strain"),
             new ReadingTaken(Guid.NewGuid(), Given.Noon.AddMinutes(after), ReadingKind.Celsius, celsius, "cooling"),
         ];
-        Assert.Equal($"Tea cooling, {celsius} °C: {words}.", Assert.Single(SessionFold.Fold(plan, events).Readings).Sentence(plan));
+        Assert.Equal($"Tea cooling, {celsius}\u00a0°C: {words}.", Assert.Single(SessionFold.Fold(plan, events).Readings).Sentence(plan));
     }
 
     [Fact]

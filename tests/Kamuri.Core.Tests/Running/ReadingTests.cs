@@ -14,11 +14,11 @@ public class ReadingTests
         new TakenReading(Given.Noon, kind, value, task).Sentence(Plan);
 
     [Theory]
-    [InlineData(43.5, "43.5 °C is too hot for skin. Let it cool, or add cool water.", true)]
-    [InlineData(43, "43 °C is too warm for a mixture and the most for water. Wait a little and test it on your wrist.", true)]
-    [InlineData(40, "40 °C is right for skin.", false)]
-    [InlineData(36, "36 °C is right for skin.", false)]
-    [InlineData(21.25, "21.3 °C is cool: good for the last rinse, too cool for the first.", false)]
+    [InlineData(43.5, "43.5\u00a0°C is too hot for skin. Let it cool, or add cool water.", true)]
+    [InlineData(43, "43\u00a0°C is too warm for a mixture and the most for water. Wait a little and test it on your wrist.", true)]
+    [InlineData(40, "40\u00a0°C is right for skin.", false)]
+    [InlineData(36, "36\u00a0°C is right for skin.", false)]
+    [InlineData(21.25, "21.3\u00a0°C is cool: good for the last rinse, too cool for the first.", false)]
     public void A_temperature_is_told_for_skin(double celsius, string sentence, bool warns)
     {
         Assert.Equal(sentence, Say(ReadingKind.Celsius, celsius));
@@ -28,7 +28,7 @@ public class ReadingTests
     [Fact]
     public void A_weight_is_told_against_what_was_planned()
     {
-        Assert.Equal("50 g: 125\u00a0% of the planned 40 ml.", Say(ReadingKind.Grams, 50, "pre-poo"));
+        Assert.Equal("50 g: 125\u00a0% of the planned 40\u00a0ml.", Say(ReadingKind.Grams, 50, "pre-poo"));
         Assert.Equal("50 g.", Say(ReadingKind.Grams, 50, "rinse"));
     }
 

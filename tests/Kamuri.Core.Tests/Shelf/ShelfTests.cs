@@ -36,8 +36,8 @@ public class ShelfTests
         );
 
         Assert.Equal(["Not once", "Twice nearly"], list.Select(line => line.Name));
-        Assert.StartsWith("60 ml left. One use takes up to", list[0].Why, StringComparison.Ordinal);
-        Assert.StartsWith("190 ml left, enough for 1 use of up to", list[1].Why, StringComparison.Ordinal);
+        Assert.StartsWith("60\u00a0ml left. One use takes up to", list[0].Why, StringComparison.Ordinal);
+        Assert.StartsWith("190\u00a0ml left, enough for 1 use of up to", list[1].Why, StringComparison.Ordinal);
         Assert.InRange(list[1].UsesLeft, 1.8, 2);
     }
 

@@ -283,9 +283,9 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
                     Severity.Warn,
                     RuleWords.StepTakesMeasuredMlTheFullest(
                         step.Kind.Name,
-                        $"{needed.Measured.Value:0}",
+                        Say.Amount(needed.Measured.Value),
                         fullest.Name,
-                        $"{fullest.Left.Value.Value:0}"
+                        Say.Amount(fullest.Left.Value.Value)
                     ),
                     [step.Id]
                 );
@@ -313,9 +313,9 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
                 Severity.Warn,
                 RuleWords.YouHaveStockMlOfUse(
                     use.Name,
-                    $"{stock.Value:0}",
-                    $"{needed.Measured.Value:0}",
-                    $"{(needed.Exact.Value - stock.Value):0}"
+                    Say.Amount(stock.Value),
+                    Say.Amount(needed.Measured.Value),
+                    Say.Amount(needed.Exact.Value - stock.Value)
                 ),
                 [step.Id]
             );
@@ -333,8 +333,8 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
                 "R38",
                 Severity.Note,
                 school == HomemadeKeeping.OneUse
-                    ? RuleWords.DoesNotKeep(use.Name, $"{needed.Measured.Value:0}")
-                    : RuleWords.DoesNotKeepEvenCold(use.Name, $"{needed.Measured.Value:0}"),
+                    ? RuleWords.DoesNotKeep(use.Name, Say.Amount(needed.Measured.Value))
+                    : RuleWords.DoesNotKeepEvenCold(use.Name, Say.Amount(needed.Measured.Value)),
                 [step.Id]
             );
         }
@@ -343,7 +343,7 @@ public sealed class EnoughAndNotTooMuch : MixtureRule
             yield return new Finding(
                 "R38",
                 Severity.Note,
-                RuleWords.YouPreferToMakeUseFor(use.Name, $"{needed.Measured.Value:0}"),
+                RuleWords.YouPreferToMakeUseFor(use.Name, Say.Amount(needed.Measured.Value)),
                 [step.Id]
             );
         }
@@ -363,13 +363,13 @@ public sealed class AtItsWarmth : MixtureRule
             yield return new Finding(
                 Id,
                 Severity.Warn,
-                RuleWords.UseIsAtWarmCAnd(use.Name, $"{warm.Value:0}", $"{cooling.WarmestOnSkin.Value:0}"),
+                RuleWords.UseIsAtWarmCAnd(use.Name, Say.Temperature(warm.Value), Say.Temperature(cooling.WarmestOnSkin.Value)),
                 [step.Id]
             );
         }
         else if (use.At is { } cool && step.Kind.Puts is Substance.HotOil && cool.Value < cooling.StillWarm.Value)
         {
-            yield return new Finding(Id, Severity.Warn, RuleWords.UseHasCooledToCoolC(use.Name, $"{cool.Value:0}"), [step.Id]);
+            yield return new Finding(Id, Severity.Warn, RuleWords.UseHasCooledToCoolC(use.Name, Say.Temperature(cool.Value)), [step.Id]);
         }
     }
 }

@@ -72,18 +72,18 @@ internal static class RuleWords
     public static string TheYellowSapInUseWas(string use) => $"The yellow sap in {use} was not drained. It irritates the skin.";
 
     public static string StepTakesMeasuredMlTheFullest(string step, string measured, string fullest, string left) =>
-        $"{step} takes {measured} ml. The fullest on the shelf is {fullest}, with {left} ml.";
+        $"{step} takes {measured}. The fullest on the shelf is {fullest}, with {left}.";
 
     public static string YouHaveStockMlOfUse(string use, string stock, string measured, string exact) =>
-        $"You have {stock} ml of {use} and need {measured} ml: {exact} ml short. Do fragile zones and ends first.";
+        $"You have {stock} of {use} and need {measured}: {exact} short. Do fragile zones and ends first.";
 
     public static string YouPreferToMakeUseFor(string use, string measured) =>
-        $"You prefer to make {use} for one use. This head needs {measured} ml.";
+        $"You prefer to make {use} for one use. This head needs {measured}.";
 
     public static string UseIsAtWarmCAnd(string use, string warm, string warmestOnSkin) =>
-        $"{use} is at {warm} °C, and skin stands {warmestOnSkin} °C at most. Let it cool.";
+        $"{use} is at {warm}, and skin stands {warmestOnSkin} at most. Let it cool.";
 
-    public static string UseHasCooledToCoolC(string use, string cool) => $"{use} has cooled to {cool} °C. Warm it again in hot water.";
+    public static string UseHasCooledToCoolC(string use, string cool) => $"{use} has cooled to {cool}. Warm it again in hot water.";
 
     public static string FormulaMustBeStartedMinutesBefore(string formula, string minutes) =>
         $"{formula} must be started {minutes} before. Use what there is, plan for a later day, or leave it out.";
@@ -188,16 +188,17 @@ internal static class RuleWords
     public const string DryToTheCore = "Dry to the core";
 
     // WaterRules
-    public const string WaterOver30CCooksRaw = "Water over 30 °C cooks raw egg into the hair. Rinse it out cool first.";
+    public static string WaterOver30CCooksRaw => $"Water over {Say.Temperature(30)} cooks raw egg into the hair. Rinse it out cool first.";
     public const string RinseCool = "Rinse cool";
     public const string WarmWaterAtTheEndLeaves = "Warm water at the end leaves the cuticle open and washes out what you put in.";
     public const string FinishWithCoolWater = "Finish with cool water";
     public const string UseWarmWater = "Use warm water";
 
     public static string HotWaterScaldsHeadUseWater(string head) =>
-        $"Hot water scalds {head}. Use water at 36 to 40 °C, tested on your wrist.";
+        $"Hot water scalds {head}. Use water at {Say.Temperatures(36, 40)}, tested on your wrist.";
 
-    public const string HotWaterScaldsSkinAndDries = "Hot water scalds skin and dries hair. Use water at 36 to 40 °C, never above 43.";
+    public static string HotWaterScaldsSkinAndDries =>
+        $"Hot water scalds skin and dries hair. Use water at {Say.Temperatures(36, 40)}, never above {Say.Temperature(43)}.";
     public const string LowPorosityPutTheseOnWarm = "Low porosity: put these on warm, tested on your wrist. Cool water comes at the end.";
 
     // WetnessRules
@@ -227,10 +228,10 @@ internal static class RuleWords
     public static string MoveBeforeTheCleanse(string step) => $"Move {step} before the cleanse";
 
     public static string DoesNotKeep(string use, string amount) =>
-        $"{use} does not keep for a day. Make only the {amount} ml this head needs.";
+        $"{use} does not keep for a day. Make only the {amount} this head needs.";
 
     public static string DoesNotKeepEvenCold(string use, string amount) =>
-        $"{use} does not keep for a day, even cold or frozen. Make only the {amount} ml this head needs.";
+        $"{use} does not keep for a day, even cold or frozen. Make only the {amount} this head needs.";
 
     public static string NoHeatOnBrokenSkin(string head) =>
         $"{head} has broken skin on the scalp. Body heat under a cap works too, more slowly.";

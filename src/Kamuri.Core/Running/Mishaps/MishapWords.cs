@@ -39,7 +39,7 @@ internal static class MishapWords
 
     public const string NoHoodAndNoSteamerFor = "No hood and no steamer for the rest of this session.";
     public const string TakeItOffOrGetOut = "Take it off or get out of the water now.";
-    public const string AMixtureMustBe40C = "A mixture must be 40 °C at most. Let it stand and test it on your wrist.";
+    public static string AMixtureMustBe40C => $"A mixture must be {Say.Temperature(40)} at most. Let it stand and test it on your wrist.";
     public const string SeeAClinicianAboutBlistersOr = "See a clinician about blisters or skin that stays red.";
     public const string CoolItAndContinueWithoutHeat = "Cool it and continue without heat";
     public const string SomethingWasTooHot = "Something was too hot.";

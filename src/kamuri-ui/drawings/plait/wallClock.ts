@@ -1,4 +1,4 @@
-import { writtenTime } from '@/app/clock'
+import { writtenTime } from '@/app/style'
 import { minutesBetween } from '@/app/time'
 
 /** The clock on the household's wall along a drawing. */

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told } from '@/api/client'
-import { day } from '@/app/time'
+import { date, day } from '@/app/time'
 import { Trouble } from '@/kit/Trouble'
 import { PlannedDays, ToBegin } from './ToBegin'
 import { aheadPlace as words } from './words'
@@ -18,7 +18,7 @@ export function AheadPlace() {
   return (
     <section className="mt-5">
       <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.whoIsDueForA}</h1>
-      <p className="mt-2 text-lg text-quiet">{words.todayIsDayEachBar({ day: day(today) })}</p>
+      <p className="mt-2 text-lg text-quiet">{words.todayIsDayEachBar({ day: date(today) })}</p>
       {heads.length === 0 && (
         <p className="mt-8">
           <Rich

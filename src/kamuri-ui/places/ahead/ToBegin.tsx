@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { api, done, told, type PlannedDayView } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
-import { clock, day } from '@/app/time'
+import { Day, clock, day } from '@/app/time'
 import { askFor, askForAll } from '@/places/today/plan/wish'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
@@ -44,7 +44,7 @@ export function ToBegin({
         {begin.map((each) => (
           <li key={each.dayId + each.name} className="grid gap-x-6 border-b border-rule py-3 md:grid-cols-[16rem_1fr]">
             <span className={`font-display text-lg font-semibold ${each.tooLate ? 'text-stop' : ''}`}>
-              {day(each.best)}, {clock(each.best)}
+              {Day(each.best)}, {clock(each.best)}
             </span>
             <span>
               <Rich
@@ -146,7 +146,7 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
           >
             <span>
               <span className="block text-lg font-semibold">{each.names}</span>
-              <span className="text-quiet">{day(each.day)}</span>
+              <span className="text-quiet">{Day(each.day)}</span>
             </span>
             <span>
               {each.sentence} {each.trouble && <span className="text-stop">{each.trouble}</span>}

@@ -1,7 +1,7 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told, type SessionLine } from '@/api/client'
-import { day, spell } from '@/app/time'
+import { Day, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { Underway } from '../today/Underway'
@@ -40,7 +40,7 @@ export function BehindPlace() {
               className="grid items-center gap-x-8 gap-y-1 py-3 hover:bg-raised md:grid-cols-[13rem_16rem_1fr_auto]"
             >
               <span>
-                <span className="block font-semibold">{day(session.startedAt)}</span>
+                <span className="block font-semibold">{Day(session.startedAt)}</span>
                 <span className="block text-sm text-quiet">{session.startedAt.slice(0, 4)}</span>
               </span>
               <span>

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, told, type Ratings, type SessionReviewView } from '@/api/client'
-import { clock, day, spell } from '@/app/time'
+import { Day, clock, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
@@ -44,7 +44,7 @@ export function ReviewPage() {
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {words.whenItWas({
-          day: day(session.startedAt),
+          day: Day(session.startedAt),
           from: clock(session.startedAt),
           to: session.finishedAt ? clock(session.finishedAt) : words.stillRunning,
           sentence: session.sentence,

@@ -1,9 +1,10 @@
+import { writtenAmount } from '@/app/style'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, Refused, told } from '@/api/client'
 import { Amount } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
-import { TextField } from '@/kit/Field'
+import { AmountField } from '@/kit/TypedField'
 import { takings as words } from './words'
 import { Rich } from '@/kit/texts'
 
@@ -38,10 +39,10 @@ function Taking({
   session: string
 }) {
   const queries = useQueryClient()
-  const [used, setUsed] = useState(taking.usedMl == null ? '' : String(taking.usedMl))
+  const [used, setUsed] = useState<number | null>(taking.usedMl ?? null)
   const correct = useMutation({
     mutationFn: () =>
-      told(api.PUT('/api/takings/{id}', { params: { path: { id: taking.id } }, body: { usedMl: Number(used) } })),
+      told(api.PUT('/api/takings/{id}', { params: { path: { id: taking.id } }, body: { usedMl: used! } })),
     onSuccess: () => queries.invalidateQueries(),
   })
   const error = correct.error instanceof Refused ? correct.error.message : undefined
@@ -60,22 +61,13 @@ function Taking({
           parts={{
             name: <span className="font-semibold">{taking.name}</span>,
             planned: <Amount of={taking.planned} />,
-            used: `${Math.round(taking.usedMl ?? 0)} ml`,
+            used: writtenAmount(taking.usedMl ?? 0),
           }}
         />
       </p>
       <div className="mt-1 flex items-end gap-2">
-        <TextField
-          label={words.usedAbout}
-          type="number"
-          unit="ml"
-          min={0}
-          placeholder={String(Math.round(taking.plannedMl))}
-          value={used}
-          error={error}
-          onChange={(event) => setUsed(event.target.value)}
-        />
-        <Button type="submit" disabled={used === '' || Number(used) === taking.usedMl || correct.isPending}>
+        <AmountField label={words.usedAbout} value={used} error={error} onChange={setUsed} />
+        <Button type="submit" disabled={used === null || used === taking.usedMl || correct.isPending}>
           {words.save}
         </Button>
       </div>

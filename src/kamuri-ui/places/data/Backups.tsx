@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told, type BackupView } from '@/api/client'
-import { clock, day } from '@/app/time'
+import { Day, clock, day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
@@ -53,7 +53,7 @@ export function Backups() {
       {make.error && <Trouble error={make.error} />}
       <ul className="mt-5">
         {backups.data.backups.map((backup) => {
-          const when = `${day(backup.madeAt)}, ${clock(backup.madeAt)}`
+          const when = `${Day(backup.madeAt)}, ${clock(backup.madeAt)}`
           return (
             <li key={backup.name} className="flex flex-wrap items-center gap-x-5 border-t border-rule py-1">
               <span className="min-w-52 flex-1 py-2">

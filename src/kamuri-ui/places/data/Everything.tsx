@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { sent, type ArchiveImportView } from '@/api/client'
-import { day } from '@/app/time'
+import { date } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { SwitchField, FileField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
@@ -55,8 +55,8 @@ export function Everything() {
         <div className="mt-4 border-l-4 border-accent pl-4" role="region" aria-label={words.whatTheImportWouldDo}>
           <p className="font-semibold">
             {look.data.intoEmpty
-              ? words.thisHouseholdIsEmptyEverything({ day: day(look.data.madeAt) })
-              : words.theArchiveOfDayWould({ day: day(look.data.madeAt) })}
+              ? words.thisHouseholdIsEmptyEverything({ day: date(look.data.madeAt) })
+              : words.theArchiveOfDayWould({ day: date(look.data.madeAt) })}
           </p>
           <ul className="mt-2 grid gap-1">
             {look.data.lines.map((line) => (

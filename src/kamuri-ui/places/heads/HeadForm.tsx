@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import type { HeadBody } from '@/api/client'
 import { Button, IconButton } from '@/kit/Button'
 import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { DateField, LengthField } from '@/kit/TypedField'
 import { SchoolFields } from './SchoolFields'
 import { kindOf, WearFields } from './WearFields'
 import {
@@ -34,15 +35,11 @@ export function HeadForm({
 }) {
   const put = (next: Partial<HeadBody>) => onChange({ ...draft, ...next })
   const length = (label: string, field: keyof HeadBody['lengths']) => (
-    <TextField
+    <LengthField
       label={label}
-      type="number"
-      inputMode="decimal"
-      step="0.5"
-      unit="cm"
-      value={Number.isNaN(draft.lengths[field]) ? '' : draft.lengths[field]}
+      value={draft.lengths[field]}
       error={errors[`lengths.${field}`]?.[0]}
-      onChange={(event) => put({ lengths: { ...draft.lengths, [field]: event.target.valueAsNumber } })}
+      onChange={(value) => put({ lengths: { ...draft.lengths, [field]: value ?? Number.NaN } })}
     />
   )
   return (
@@ -119,19 +116,17 @@ export function HeadForm({
         />
       </Part>
       <Part title={said.recently}>
-        <TextField
+        <DateField
           label={said.lastWash}
-          type="date"
-          value={draft.lastWash ?? ''}
+          value={draft.lastWash ?? null}
           error={errors.lastWash?.[0]}
-          onChange={(event) => put({ lastWash: event.target.value || null })}
+          onChange={(lastWash) => put({ lastWash })}
         />
-        <TextField
+        <DateField
           label={said.lastDetangle}
-          type="date"
-          value={draft.lastDetangle ?? ''}
+          value={draft.lastDetangle ?? null}
           error={errors.lastDetangle?.[0]}
-          onChange={(event) => put({ lastDetangle: event.target.value || null })}
+          onChange={(lastDetangle) => put({ lastDetangle })}
         />
         <ChoiceField
           label={said.wornSinceThen}
@@ -263,16 +258,12 @@ function Chemicals({ draft, errors, put }: ListProps) {
             choices={chemicals}
             onChoose={(kind) => put({ chemicalHistory: list.map((each, at) => (at === n ? { ...each, kind } : each)) })}
           />
-          <TextField
+          <DateField
             label={said.when}
-            type="date"
             value={chemical.date}
             error={errors[`chemicalHistory[${n}]`]?.[0]}
-            onChange={(event) =>
-              event.target.value &&
-              put({
-                chemicalHistory: list.map((each, at) => (at === n ? { ...each, date: event.target.value } : each)),
-              })
+            onChange={(date) =>
+              date && put({ chemicalHistory: list.map((each, at) => (at === n ? { ...each, date } : each)) })
             }
           />
           <IconButton

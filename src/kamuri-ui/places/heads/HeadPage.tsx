@@ -1,3 +1,4 @@
+import { writtenArea } from '@/app/style'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
@@ -161,7 +162,7 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
               />
               <Figure
                 name={words.scalp}
-                value={`${Math.round(size.data.scalpSquareCm)} cm²`}
+                value={writtenArea(size.data.scalpSquareCm)}
                 working={size.data.scalpWorking}
               />
               {size.data.doubt && <p className="border-l-4 border-warn py-1 pl-3 text-warn">{size.data.doubt}</p>}

@@ -1,3 +1,4 @@
+import { writtenLength } from '@/app/style'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told, type HeadView } from '@/api/client'
@@ -63,7 +64,7 @@ function HeadCard({ head }: { head: HeadView }) {
           {[
             ...(head.kind === 'loose' ? [] : [head.kindWords]),
             words.body({
-              length: Math.round(head.size.meanLengthCm),
+              length: writtenLength(Math.round(head.size.meanLengthCm)),
               density: head.head.density,
               strand: head.head.strand,
               porosity: head.head.porosity,

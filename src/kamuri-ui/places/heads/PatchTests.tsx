@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, done, told } from '@/api/client'
-import { day } from '@/app/time'
+import { Day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
@@ -34,7 +34,7 @@ export function PatchTests({ headId }: { headId: string }) {
           <li key={test.ingredient} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2">
             <span className="min-w-40 font-semibold">{test.ingredient}</span>
             <span className={`flex-1 ${test.outcome === 'reacted' ? 'font-semibold text-stop' : ''}`}>
-              <span className="text-quiet">{day(test.appliedAt)}. </span>
+              <span className="text-quiet">{Day(test.appliedAt)}. </span>
               {test.sentence}
             </span>
             {test.outcome === 'waiting' && (

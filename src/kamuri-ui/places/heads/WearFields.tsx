@@ -1,5 +1,6 @@
 import type { HeadBody } from '@/api/client'
 import { ChoiceField, TextField } from '@/kit/Field'
+import { DateField } from '@/kit/TypedField'
 import { kinds, locStages, stylesMade } from './words'
 import { wearFields as said } from './words'
 
@@ -72,12 +73,11 @@ export function WearFields({
             choices={stylesMade}
             onChoose={(made) => onChange({ style: { ...style, made } })}
           />
-          <TextField
+          <DateField
             label={said.putInOn}
-            type="date"
-            value={style.putIn ?? ''}
+            value={style.putIn ?? null}
             error={errors['wear.style.putIn']?.[0]}
-            onChange={(event) => onChange({ style: { ...style, putIn: event.target.value || null } })}
+            onChange={(putIn) => onChange({ style: { ...style, putIn } })}
           />
           <TextField
             label={said.addedHair}

@@ -157,7 +157,7 @@ export const headPage = {
 
 export const headsPlace = {
   body: ({ length, density, strand, porosity }: Parts<'length' | 'density' | 'strand' | 'porosity'>) =>
-    `${length} cm, ${density} density, ${strand} strands, ${porosity} porosity`,
+    `${length}, ${density} density, ${strand} strands, ${porosity} porosity`,
   headsInThisHousehold: 'Heads in this household',
   addAHead: 'Add a head',
   archived: 'Archived',

@@ -3,6 +3,8 @@ import { useState } from 'react'
 import { api, Refused, told, type ProductBody, type ProductView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { AreaField, ChoiceField, TextField } from '@/kit/Field'
+import { AmountField, DateField } from '@/kit/TypedField'
+import { useStyle } from '@/app/style'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { LabelFindings } from './LabelFindings'
@@ -22,6 +24,7 @@ export function ProductSheet({
   onClose: () => void
   onSaved: () => void
 }) {
+  const { currency } = useStyle()
   const [draft, setDraft] = useState<ProductBody>(saved?.product ?? blank)
   const put = (next: Partial<ProductBody>) => setDraft({ ...draft, ...next })
   const number = (value: number) => (Number.isNaN(value) ? null : value)
@@ -63,28 +66,23 @@ export function ProductSheet({
           onChange={(event) => put({ name: event.target.value })}
         />
         <ChoiceField label={said.whatItIsFor} value={draft.role} choices={roles} onChoose={(role) => put({ role })} />
-        <TextField
+        <AmountField
           label={said.packSize}
-          type="number"
-          unit="ml"
-          value={draft.sizeMl ?? ''}
+          value={draft.sizeMl ?? null}
           error={errors.sizeMl?.[0]}
-          onChange={(event) => put({ sizeMl: number(event.target.valueAsNumber) })}
+          onChange={(sizeMl) => put({ sizeMl })}
         />
-        <TextField
+        <AmountField
           label={said.amountLeft}
-          type="number"
-          unit="ml"
-          value={draft.leftMl ?? ''}
+          value={draft.leftMl ?? null}
           error={errors.leftMl?.[0]}
-          onChange={(event) => put({ leftMl: number(event.target.valueAsNumber) })}
+          onChange={(leftMl) => put({ leftMl })}
         />
-        <TextField
+        <DateField
           label={said.openedOn}
-          type="date"
-          value={draft.opened ?? ''}
+          value={draft.opened ?? null}
           error={errors.opened?.[0]}
-          onChange={(event) => put({ opened: event.target.value || null })}
+          onChange={(opened) => put({ opened })}
         />
         <TextField
           label={said.keepsAfterOpening}
@@ -98,6 +96,7 @@ export function ProductSheet({
           label={said.packPrice}
           type="number"
           step={0.01}
+          {...(currency && { unit: currency })}
           value={draft.price ?? ''}
           error={errors.price?.[0]}
           onChange={(event) => put({ price: number(event.target.valueAsNumber) })}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, told } from '@/api/client'
-import { day } from '@/app/time'
+import { date } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { roleWord } from './words'
@@ -20,7 +20,7 @@ export function ToBuyPage() {
               ? said.oneThingToBuy
               : said.countThingsToBuy({ count: lines.length }))}
       </h1>
-      {list.data && <p className="mt-1 text-quiet">{said.dayProductsWithLessThan({ day: day(list.data.today) })}</p>}
+      {list.data && <p className="mt-1 text-quiet">{said.dayProductsWithLessThan({ day: date(list.data.today) })}</p>}
       <Trouble error={list.error} />
       <ul className="mt-4 border-t border-rule" aria-label={said.shoppingList}>
         {lines.map((line) => (

@@ -4,6 +4,8 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, done, Refused, told, type FormulaBody, type FormulaView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { AreaField, ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { TemperatureField } from '@/kit/TypedField'
+import { writtenTemperature } from '@/app/style'
 import { Trouble } from '@/kit/Trouble'
 import { useFormulas } from './FormulasPage'
 import { IngredientRows } from './IngredientRows'
@@ -121,14 +123,12 @@ function Editing({
             choices={vessels}
             onChoose={(vessel) => put({ vessel })}
           />
-          <TextField
+          <TemperatureField
             label={said.temperatureWhenMade}
-            type="number"
-            unit="°C"
-            placeholder="75"
-            value={draft.hotAtCelsius ?? ''}
+            placeholder={writtenTemperature(75)}
+            value={draft.hotAtCelsius ?? null}
             error={errors.hotAtCelsius?.[0]}
-            onChange={(event) => put({ hotAtCelsius: event.target.value === '' ? null : event.target.valueAsNumber })}
+            onChange={(hotAtCelsius) => put({ hotAtCelsius })}
           />
         </div>
         <KeepFields keep={draft.keep} error={errors.keep?.[0]} onChange={(keep) => put({ keep })} />

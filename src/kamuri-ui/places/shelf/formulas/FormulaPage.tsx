@@ -5,6 +5,8 @@ import { api, done, Refused, told, type FormulaView, type ScaleBody, type Scaled
 import { Amount, MeasureWord, Words } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { ChoiceField, TextField } from '@/kit/Field'
+import { AmountField } from '@/kit/TypedField'
+import { writtenAmount, writtenMoney } from '@/app/style'
 import { FoldLine } from '@/kit/FoldLine'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
@@ -121,9 +123,9 @@ function HowMuch({
   const [ingredient, setIngredient] = useState('0')
   const [amount, setAmount] = useState('')
   const [unit, setUnit] = useState<(typeof units)[number]['value']>('gram')
-  const [make, setMake] = useState('')
+  const [make, setMake] = useState<number | null>(null)
   const word = way?.makeMl
-    ? said.makeMl({ ml: way.makeMl })
+    ? writtenAmount(way.makeMl)
     : way?.have
       ? said.asMuchAsAllows({
           amount: way.have.amount,
@@ -138,16 +140,10 @@ function HowMuch({
           className="flex items-end gap-2"
           onSubmit={(event) => {
             event.preventDefault()
-            if (Number(make) > 0) onWay({ makeMl: Number(make) })
+            if (make !== null && make > 0) onWay({ makeMl: make })
           }}
         >
-          <TextField
-            label={said.thisMuch}
-            type="number"
-            unit="ml"
-            value={make}
-            onChange={(event) => setMake(event.target.value)}
-          />
+          <AmountField label={said.thisMuch} value={make} onChange={setMake} />
           <Button type="submit">{said.take}</Button>
         </form>
         <form
@@ -241,8 +237,8 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
           <p className="mt-3">
             {shown.cost != null
               ? shown.unpriced.length > 0
-                ? said.costsWithout({ cost: shown.cost.toFixed(2), unpriced: listed(shown.unpriced) })
-                : said.costs({ cost: shown.cost.toFixed(2) })
+                ? said.costsWithout({ cost: writtenMoney(shown.cost), unpriced: listed(shown.unpriced) })
+                : said.costs({ cost: writtenMoney(shown.cost) })
               : said.noPricesEnteredForIts}{' '}
             {shown.bought}
           </p>
@@ -325,13 +321,13 @@ const troubles = [
 
 /** It did not come out right: what to add, how much of it first. */
 function PutRight({ view, makes }: { view: FormulaView; makes: number }) {
-  const [there, setThere] = useState('')
+  const [there, setThere] = useState<number | null>(null)
   const right = useMutation({
     mutationFn: (trouble: (typeof troubles)[number]['value']) =>
       told(
         api.POST('/api/formulas/{id}/correct', {
           params: { path: { id: view.id } },
-          body: { trouble, thereMl: there === '' ? makes : Number(there), wantedMl: makes },
+          body: { trouble, thereMl: there ?? makes, wantedMl: makes },
         }),
       ),
   })
@@ -340,14 +336,12 @@ function PutRight({ view, makes }: { view: FormulaView; makes: number }) {
     <details className="mt-4 max-w-3xl">
       <FoldLine>{said.itDidNotComeOut}</FoldLine>
       <div className="grid gap-3 sm:grid-cols-[12rem_1fr]">
-        <TextField
+        <AmountField
           label={said.thereIs}
-          type="number"
-          unit="ml"
-          placeholder={String(Math.round(makes))}
+          placeholder={writtenAmount(makes)}
           value={there}
           error={error}
-          onChange={(event) => setThere(event.target.value)}
+          onChange={setThere}
         />
         <div className="flex flex-wrap items-end gap-2">
           {troubles.map((each) => (

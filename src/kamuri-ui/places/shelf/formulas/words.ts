@@ -162,7 +162,6 @@ export const formulaPage = {
   forName: ({ name }: Parts<'name'>) => `for ${name}`,
   asWritten: 'as written',
   asWhat: 'As what',
-  makeMl: ({ ml }: Parts<'ml'>) => `${ml} ml`,
   asMuchAsAllows: ({ amount, word, name }: Parts<'amount' | 'word' | 'name'>) =>
     `as much as ${amount} ${word} of ${name} allows`,
   asMuchAsNeeded: 'as much as needed',

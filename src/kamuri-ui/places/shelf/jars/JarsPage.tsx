@@ -8,6 +8,7 @@ import { Jar } from '@/drawings/jar/Jar'
 import { Amount, AmountsIn } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { ChoiceField, TextField } from '@/kit/Field'
+import { AmountField } from '@/kit/TypedField'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import { jarsPage as words } from './words'
@@ -107,7 +108,7 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
   const { measure } = useMeasure()
   const [portions, setPortions] = useState(String(jar.usualPortions))
   const [thaw, setThaw] = useState('1')
-  const [used, setUsed] = useState('')
+  const [used, setUsed] = useState<number | null>(null)
   const [why, setWhy] = useState('')
   const change = useMutation({
     mutationFn: (body: BatchChangeBody) =>
@@ -191,18 +192,12 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
             className="flex items-end gap-2"
             onSubmit={(event) => {
               event.preventDefault()
-              change.mutate({ kind: 'used', usedMl: Number(used) })
-              setUsed('')
+              if (used !== null) change.mutate({ kind: 'used', usedMl: used })
+              setUsed(null)
             }}
           >
-            <TextField
-              label={words.usedAbout}
-              type="number"
-              unit="ml"
-              value={used}
-              onChange={(event) => setUsed(event.target.value)}
-            />
-            <Button type="submit" disabled={!(Number(used) > 0)}>
+            <AmountField label={words.usedAbout} value={used} onChange={setUsed} />
+            <Button type="submit" disabled={!(used !== null && used > 0)}>
               {words.save}
             </Button>
           </form>

@@ -10,13 +10,16 @@ import {
   YAxis,
 } from 'recharts'
 import type { WarmthView } from '@/api/client'
+import { degree, degrees, writtenTemperature, writtenTime } from '@/app/style'
 import { clock } from '@/app/time'
 import type { Reading } from './WarmthPage'
 import { warmthCurve as words } from './words'
 
 const after = (began: string, minutes: number) => {
   const wall = Number(began.slice(11, 13)) * 60 + Number(began.slice(14, 16)) + minutes
-  return `${String(Math.floor(wall / 60) % 24).padStart(2, '0')}:${String(Math.round(wall) % 60).padStart(2, '0')}`
+  return writtenTime(
+    `${String(Math.floor(wall / 60) % 24).padStart(2, '0')}:${String(Math.round(wall) % 60).padStart(2, '0')}`,
+  )
 }
 
 /** The curve: temperature over time, the comfortable stretch marked, readings as dots. */
@@ -35,15 +38,15 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
         role="img"
         aria-label={words.sentenceItFallsFromCelsius({
           sentence: forecast.sentence,
-          celsius: Math.round(forecast.curve[0]?.celsius ?? 0),
-          celsius2: Math.round(forecast.curve.at(-1)?.celsius ?? 0),
+          from: writtenTemperature(forecast.curve[0]?.celsius ?? 0),
+          to: writtenTemperature(forecast.curve.at(-1)?.celsius ?? 0),
           last,
         })}
       >
         <ResponsiveContainer width="100%" height={380}>
           <LineChart
             accessibilityLayer={false}
-            data={[...forecast.curve]}
+            data={forecast.curve.map((each) => ({ ...each, warmth: degrees(each.celsius) }))}
             margin={{ top: 16, right: 24, bottom: 24, left: 0 }}
           >
             <CartesianGrid stroke="var(--rule)" vertical={false} />
@@ -56,11 +59,10 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
               tickCount={7}
             />
             <YAxis
-              unit=" °C"
               stroke="var(--quiet)"
               width={72}
-              domain={['dataMin - 2', 'dataMax + 2']}
-              tickFormatter={(value: number) => String(Math.round(value))}
+              domain={['auto', 'auto']}
+              tickFormatter={(value: number) => `${Math.round(value)}\u00a0${degree()}`}
             />
             {from !== null && to > from && (
               <ReferenceArea
@@ -80,12 +82,12 @@ export default function WarmthCurve({ view, readings }: { view: WarmthView; read
               />
             )}
             {now >= 0 && now <= last && <ReferenceLine x={now} stroke="var(--accent)" strokeWidth={3} />}
-            <Line dataKey="celsius" stroke="var(--accent)" strokeWidth={3} dot={false} isAnimationActive={false} />
+            <Line dataKey="warmth" stroke="var(--accent)" strokeWidth={3} dot={false} isAnimationActive={false} />
             {readings.map((reading) => (
               <ReferenceDot
                 key={reading.at}
                 x={minutes(reading.at)}
-                y={reading.celsius}
+                y={degrees(reading.celsius)}
                 r={6}
                 fill="var(--raised)"
                 stroke="var(--ink)"

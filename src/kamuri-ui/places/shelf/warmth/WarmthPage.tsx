@@ -2,9 +2,11 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { lazy, Suspense, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, Refused, told, type WarmthView } from '@/api/client'
+import { writtenTemperature } from '@/app/style'
 import { clock } from '@/app/time'
 import { Button } from '@/kit/Button'
-import { SwitchField, TextField } from '@/kit/Field'
+import { SwitchField } from '@/kit/Field'
+import { AmountField, TemperatureField } from '@/kit/TypedField'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
 import { vesselNouns, vessels } from '../formulas/words'
@@ -31,7 +33,7 @@ export function WarmthPage() {
   const [around, setAround] = useState<number | null>(null)
   const [began, setBegan] = useState(() => new Date().toISOString())
   const [readings, setReadings] = useState<Reading[]>([])
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useState<number | null>(null)
   const body = { vessel, volumeMl, fromCelsius, aroundCelsius: around, began, readings }
   const warmth = useQuery({
     queryKey: ['warmth', body],
@@ -82,33 +84,27 @@ export function WarmthPage() {
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_1fr]">
         <div className="grid content-start gap-4">
           <div className="grid grid-cols-2 gap-3">
-            <TextField
+            <AmountField
               label={said.howMuch}
-              type="number"
-              unit="ml"
-              value={Number.isNaN(volumeMl) ? '' : volumeMl}
+              value={volumeMl}
               error={errors.volumeMl?.[0]}
-              onChange={(event) => setVolume(event.target.valueAsNumber)}
+              onChange={(value) => setVolume(value ?? Number.NaN)}
             />
-            <TextField
+            <TemperatureField
               label={said.startingTemperature}
-              type="number"
-              unit="°C"
-              value={Number.isNaN(fromCelsius) ? '' : fromCelsius}
+              value={fromCelsius}
               error={errors.fromCelsius?.[0]}
-              onChange={(event) => {
-                setFrom(event.target.valueAsNumber)
+              onChange={(value) => {
+                setFrom(value ?? Number.NaN)
                 anew()
               }}
             />
-            <TextField
+            <TemperatureField
               label={said.roomOrWaterBath}
-              type="number"
-              unit="°C"
-              placeholder={view ? String(view.aroundCelsius) : ''}
-              value={around ?? ''}
+              placeholder={view ? writtenTemperature(view.aroundCelsius, 1) : ''}
+              value={around}
               error={errors.aroundCelsius?.[0]}
-              onChange={(event) => setAround(event.target.value === '' ? null : event.target.valueAsNumber)}
+              onChange={setAround}
             />
           </div>
           <Button onClick={anew}>{said.startNow}</Button>
@@ -122,7 +118,7 @@ export function WarmthPage() {
             {probe.data?.on && probe.data.celsius != null && (
               <div className="mt-2 flex items-center gap-4">
                 <output className="font-display text-3xl font-semibold" aria-label={said.theProbeShows}>
-                  {probe.data.celsius.toFixed(1)} °C
+                  {writtenTemperature(probe.data.celsius, 1)}
                 </output>
                 <Button
                   onClick={() => setReadings([...readings, { at: probe.data.now, celsius: probe.data.celsius! }])}
@@ -135,18 +131,15 @@ export function WarmthPage() {
               className="mt-3 flex items-end gap-2"
               onSubmit={(event) => {
                 event.preventDefault()
-                if (typed !== '') setReadings([...readings, { at: new Date().toISOString(), celsius: Number(typed) }])
-                setTyped('')
+                if (typed !== null) setReadings([...readings, { at: new Date().toISOString(), celsius: typed }])
+                setTyped(null)
               }}
             >
-              <TextField
+              <TemperatureField
                 label={said.orAReadingByHand}
-                type="number"
-                step={0.1}
-                unit="°C"
                 value={typed}
                 error={errors.readings?.[0]}
-                onChange={(event) => setTyped(event.target.value)}
+                onChange={setTyped}
               />
               <Button type="submit">{said.useIt}</Button>
             </form>

@@ -2,13 +2,8 @@ import type { Parts } from '@/kit/texts'
 
 export const warmthCurve = {
   lineIsNow: 'The vertical line is now.',
-  sentenceItFallsFromCelsius: ({
-    sentence,
-    celsius,
-    celsius2,
-    last,
-  }: Parts<'sentence' | 'celsius' | 'celsius2' | 'last'>) =>
-    `${sentence} It falls from ${celsius} to ${celsius2} °C in ${last} minutes.`,
+  sentenceItFallsFromCelsius: ({ sentence, from, to, last }: Parts<'sentence' | 'from' | 'to' | 'last'>) =>
+    `${sentence} It falls from ${from} to ${to} in ${last} minutes.`,
   warmOnSkin: 'warm on skin',
   fittedToYourReadings: 'Fitted to your readings.',
   basedOnYourCraftFigures: 'Based on your craft figures.',

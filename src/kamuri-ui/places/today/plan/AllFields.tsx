@@ -1,19 +1,17 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
-import { api, Refused, told, type HeadView, type HouseholdBody } from '@/api/client'
-import { useChangeHousehold, useHousehold } from '@/app/household'
+import { Link } from 'react-router'
+import { api, told, type HeadView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
 import { FoldLine } from '@/kit/FoldLine'
 import { Sheet } from '@/kit/Sheet'
-import { Trouble } from '@/kit/Trouble'
 import { SchoolFields } from '@/places/heads/SchoolFields'
 import type { Wish } from './wish'
-import { airs, clocks, heats, layerings, stretches } from './words'
+import { airs, heats, layerings, stretches } from './words'
 import { allFields as said } from './words'
 import { Rich } from '@/kit/texts'
 
-/** The plain list of fields behind the sentence, and the house they are planned in. */
+/** The plain list of fields behind the sentence. */
 export function AllFields({
   wish,
   head,
@@ -27,7 +25,6 @@ export function AllFields({
   onClose: () => void
   onChange: (next: Partial<Wish>) => void
 }) {
-  const { data } = useHousehold()
   return (
     <Sheet title={said.optionsForThisDay} open={open} onClose={onClose}>
       <div className="mt-5 grid gap-4 sm:grid-cols-2">
@@ -92,7 +89,18 @@ export function AllFields({
           </Button>
         )}
       </details>
-      {data && <HouseFields key={JSON.stringify(data.house)} house={data.house} />}
+      <p className="mt-6 border-t border-rule pt-4">
+        <Rich
+          of={said.roomAndEquipment}
+          parts={{
+            household: (
+              <Link to="/household" className="underline decoration-2 underline-offset-4 hover:no-underline">
+                {said.thisHousehold}
+              </Link>
+            ),
+          }}
+        />
+      </p>
     </Sheet>
   )
 }
@@ -131,63 +139,5 @@ function SchoolChanges({ wish }: { wish: Wish }) {
         ))}
       </ul>
     </div>
-  )
-}
-
-function HouseFields({ house }: { house: HouseholdBody }) {
-  const [draft, setDraft] = useState(house)
-  const change = useChangeHousehold()
-  const errors = change.error instanceof Refused ? change.error.fields : {}
-  const number = (
-    label: string,
-    field: 'roomCelsius' | 'humidityPercent' | 'pairsOfHands' | 'showers' | 'stoves' | 'hoods' | 'steamers',
-    unit?: string,
-  ) => (
-    <TextField
-      label={label}
-      type="number"
-      step={field === 'roomCelsius' ? 0.5 : 1}
-      {...(unit && { unit })}
-      value={Number.isNaN(draft[field]) ? '' : draft[field]}
-      error={errors[field]?.[0]}
-      onChange={(event) => setDraft({ ...draft, [field]: event.target.valueAsNumber })}
-    />
-  )
-  return (
-    <form
-      className="mt-8 border-t border-rule pt-5"
-      onSubmit={(event) => {
-        event.preventDefault()
-        change.mutate(draft)
-      }}
-    >
-      <h3 className="text-lg font-semibold">{said.theHousehold}</h3>
-      <p className="text-sm text-quiet">{said.roomAirDecidesHowLong}</p>
-      <div className="mt-3 grid grid-cols-2 gap-4">
-        {number(said.room, 'roomCelsius', '°C')}
-        {number(said.humidity, 'humidityPercent', '%')}
-        {number(said.pairsOfHands, 'pairsOfHands')}
-        {number(said.showersOrBasins, 'showers')}
-        {number(said.stovePlates, 'stoves')}
-        {number(said.hoods, 'hoods')}
-        {number(said.steamers, 'steamers')}
-        <ChoiceField
-          label={said.times}
-          value={draft.clock ?? 'twentyFourHours'}
-          choices={clocks}
-          onChoose={(clock) => setDraft({ ...draft, clock })}
-        />
-        <TextField
-          label={said.timeZone}
-          value={draft.timeZone}
-          error={errors.timeZone?.[0]}
-          onChange={(event) => setDraft({ ...draft, timeZone: event.target.value })}
-        />
-      </div>
-      {change.error && Object.keys(errors).length === 0 && <Trouble error={change.error} />}
-      <Button type="submit" className="mt-4" disabled={change.isPending}>
-        {said.saveForThisHousehold}
-      </Button>
-    </form>
   )
 }

@@ -1,3 +1,4 @@
+import { writtenMoney } from '@/app/style'
 import { useQuery } from '@tanstack/react-query'
 import { api, told, type PlanView, type UseBody } from '@/api/client'
 import { AmountsIn } from '@/kit/Amount'
@@ -54,8 +55,8 @@ export function InTheKitchen({
       {plan.cost.total > 0 && (
         <p className="mt-1 text-quiet">
           {plan.cost.unpriced.length > 0
-            ? words.costWithout({ cost: plan.cost.total.toFixed(2), unpriced: listed(plan.cost.unpriced) })
-            : words.cost({ cost: plan.cost.total.toFixed(2) })}
+            ? words.costWithout({ cost: writtenMoney(plan.cost.total), unpriced: listed(plan.cost.unpriced) })
+            : words.cost({ cost: writtenMoney(plan.cost.total) })}
         </p>
       )}
       {plan.mixtures.length === 0 ? (

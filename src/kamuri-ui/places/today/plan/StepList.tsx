@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, ChevronDown, GripVertical } from 'lucide-react'
 import { Fragment, useState, type KeyboardEvent } from 'react'
 import type { EditBody, PlanView, StepView, UseBody } from '@/api/client'
 import { useMeasure, written, type Measure } from '@/app/measures'
-import { clock, day, spell } from '@/app/time'
+import { Day, clock, spell } from '@/app/time'
 import { Button, IconButton } from '@/kit/Button'
 import { StepPanel } from './StepPanel'
 import { phases } from './words'
@@ -140,7 +140,7 @@ function runsOf(steps: readonly StepView[]): Run[] {
 function DayBreak({ step }: { step: StepView }) {
   return (
     <li className="mt-4 border-t-2 border-ink pt-3 font-display text-xl font-semibold" data-day-break>
-      {said.dayAfterTheNight({ day: day(step.start) })}
+      {said.dayAfterTheNight({ day: Day(step.start) })}
     </li>
   )
 }

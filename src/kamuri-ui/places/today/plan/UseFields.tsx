@@ -1,9 +1,11 @@
+import { writtenAmount } from '@/app/style'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told, type StepView, type UseBody } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { Button } from '@/kit/Button'
 import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
+import { TemperatureField } from '@/kit/TypedField'
 import { FoldLine } from '@/kit/FoldLine'
 import { useFields as words } from './words'
 
@@ -49,7 +51,7 @@ export function UseFields({
                   value: each.id,
                   word: [
                     each.name,
-                    each.leftMl != null && words.leftMlMl({ leftMl: Math.round(each.leftMl) }),
+                    each.leftMl != null && writtenAmount(each.leftMl),
                     each.suits && words.suitsSuitsOf5({ suits: each.suits }),
                     each.isPast && words.expired,
                   ]
@@ -161,15 +163,11 @@ function ByHand({ use, onUse }: { use: UseBody | null; onUse: (use: UseBody) => 
         value={draft.essentialOilPercent ?? 0}
         onChange={(event) => put({ essentialOilPercent: number(event.target.valueAsNumber) ?? 0 })}
       />
-      <TextField
+      <TemperatureField
         label={words.temperature}
-        type="number"
-        min={-5}
-        max={120}
-        unit="°C"
         placeholder={words.roomTemperature}
-        value={draft.atCelsius ?? ''}
-        onChange={(event) => put({ atCelsius: number(event.target.valueAsNumber) })}
+        value={draft.atCelsius ?? null}
+        onChange={(atCelsius) => put({ atCelsius })}
       />
       <div className="sm:col-span-2">
         <SwitchField

@@ -15,7 +15,7 @@ import { ChoiceField, ManyField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { bodyOf, handsOf, withSecond, worksOn, type Day } from './wish'
 import { whoIsThere as words } from './words'
-import { TimeField } from '@/kit/TimeField'
+import { TimeField } from '@/kit/TypedField'
 
 const works: { value: Work; word: string }[] = [
   { value: 'kitchen', word: words.kitchen },

@@ -1,15 +1,15 @@
 import { Fragment, type ReactNode } from 'react'
 import type { ChoicesView, HeadView, TemplateView } from '@/api/client'
 import { useWallClock } from '@/app/household'
-import { day } from '@/app/time'
-import { ChoiceField, TextField } from '@/kit/Field'
+import { date } from '@/app/time'
+import { ChoiceField } from '@/kit/Field'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
 import type { Day, Wish } from './wish'
 import { teas } from './words'
 import { wishSentence as said } from './words'
 import { Rich } from '@/kit/texts'
-import { TimeField } from '@/kit/TimeField'
-import { writtenTime } from '@/app/clock'
+import { DateField, TimeField } from '@/kit/TypedField'
+import { writtenTime } from '@/app/style'
 
 const leaveOut = 'leave-out'
 
@@ -280,12 +280,10 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
               value={time ?? ''}
               onChange={(next) => next && onChange({ when: { ...wish.when, time: next } })}
             />
-            <TextField
+            <DateField
               label={said.day}
-              type="date"
-              min={now?.date}
-              value={date ?? now?.date ?? ''}
-              onChange={(event) => onChange({ when: { ...wish.when, date: event.target.value || null } })}
+              value={date ?? now?.date ?? null}
+              onChange={(next) => onChange({ when: { ...wish.when, date: next } })}
             />
           </>
         )}
@@ -295,7 +293,7 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
 }
 
 /** Tomorrow and the days of this week by name, later days with their date. */
-function near(date: string, today: string): string {
-  const days = Math.round((Date.parse(date) - Date.parse(today)) / 86_400_000)
-  return days === 1 ? said.tomorrow : said.onDay({ day: days < 7 ? day(date).split(' ')[0]! : day(date) })
+function near(on: string, today: string): string {
+  const days = Math.round((Date.parse(on) - Date.parse(today)) / 86_400_000)
+  return days === 1 ? said.tomorrow : said.onDay({ day: days < 7 ? date(on).split(' ')[0]! : date(on) })
 }

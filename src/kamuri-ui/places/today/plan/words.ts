@@ -1,5 +1,5 @@
 import type { Parts } from '@/kit/texts'
-import type { HouseholdBody, StepView } from '@/api/client'
+import type { StepView } from '@/api/client'
 import type { Choice } from '@/kit/Word'
 import type { Wish } from './wish'
 
@@ -69,16 +69,10 @@ export const zones: { value: StepView['places'][number]; word: string }[] = [
 export const waters: { value: StepView['water']; word: string }[] = [
   { value: 'cool', word: 'Cool' },
   { value: 'lukewarm', word: 'Lukewarm' },
-  { value: 'warm', word: 'Warm, 36 to 40 °C' },
-]
-
-export const clocks: Choice<NonNullable<HouseholdBody['clock']>>[] = [
-  { value: 'twentyFourHours', word: '24 hours, 17:45' },
-  { value: 'twelveHours', word: '12 hours, 5:45 pm' },
+  { value: 'warm', word: 'Warm, tested on your wrist' },
 ]
 
 export const allFields = {
-  times: 'Times',
   schoolsChanged: 'Schools for this day, changed',
   schoolsOfHead: ({ name }: Parts<'name'>) => `Schools for this day, as usual for ${name}`,
   switched: ({ ask, to, from, reason }: Parts<'ask' | 'to' | 'from' | 'reason'>) =>
@@ -95,17 +89,8 @@ export const allFields = {
   addsAScarfLocsAnd: 'Adds a scarf. Locs and braids must be dry.',
   useNameSOwn: ({ name }: Parts<'name'>) => `Use ${name}’s own`,
   whatThatChanges: 'What that changes',
-  theHousehold: 'The household',
-  roomAirDecidesHowLong: 'Room air decides how long hair takes to dry.',
-  room: 'Room',
-  humidity: 'Humidity',
-  pairsOfHands: 'Pairs of hands',
-  showersOrBasins: 'Showers or basins',
-  stovePlates: 'Stove plates',
-  hoods: 'Hoods',
-  steamers: 'Steamers',
-  timeZone: 'Time zone',
-  saveForThisHousehold: 'Save for this household',
+  roomAndEquipment: ({ household }: Parts<'household'>) => `Room air, hands and equipment: ${household}`,
+  thisHousehold: 'This household',
 }
 
 export const dayActions = {
@@ -260,7 +245,6 @@ export const useFields = {
   strongProtein: 'Strong protein',
   fromTheShelf: 'From the shelf',
   chooseAProduct: 'Choose a product',
-  leftMlMl: ({ leftMl }: Parts<'leftMl'>) => `${leftMl} ml`,
   suitsSuitsOf5: ({ suits }: Parts<'suits'>) => `suits ${suits} of 5`,
   expired: 'expired',
   aJar: 'A jar',

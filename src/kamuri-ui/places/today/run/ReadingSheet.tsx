@@ -4,6 +4,7 @@ import { api, told, type EventBody, type SessionView } from '@/api/client'
 import { clock } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
+import { TemperatureField } from '@/kit/TypedField'
 import { Sheet } from '@/kit/Sheet'
 import { ChoiceWord } from '@/kit/Word'
 import { readingSheet as words } from './words'
@@ -60,7 +61,7 @@ export function ReadingSheet({
       <Row
         key={of?.id ?? ''}
         label={words.howWarm}
-        unit="°C"
+        isTemperature
         source={words.fromTheProbe}
         without={words.theProbeIsNotIn}
         read={() =>
@@ -83,7 +84,6 @@ export function ReadingSheet({
       />
       <Row
         label={words.howMuch}
-        unit="g"
         source={words.fromTheScale}
         without={words.theScaleIsEmpty}
         read={() =>
@@ -109,52 +109,55 @@ export function ReadingSheet({
 
 function Row({
   label,
-  unit,
+  isTemperature = false,
   source,
   without,
   read,
   onKeep,
 }: {
   label: string
-  unit: string
+  isTemperature?: boolean
   source: string
   without: string
   read: () => Promise<number | null | undefined>
   onKeep: (value: number) => void
 }) {
-  const [text, setText] = useState('')
+  const [value, setValue] = useState<number | null>(null)
   const asked = useQuery({
     queryKey: ['reading', label],
     queryFn: () => read().then((value) => value ?? null),
     enabled: false,
     gcTime: 0,
   })
-  const value = Number(text.replace(',', '.'))
   return (
     <form
       className="mt-4 border-t border-rule pt-3"
       onSubmit={(event) => {
         event.preventDefault()
-        if (text === '' || Number.isNaN(value)) return
+        if (value === null || Number.isNaN(value)) return
         onKeep(value)
-        setText('')
+        setValue(null)
       }}
     >
       <div className="grid grid-cols-2 items-end gap-2 sm:grid-cols-[1fr_auto_auto]">
         <div className="col-span-2 sm:col-span-1">
-          <TextField
-            label={label}
-            unit={unit}
-            inputMode="decimal"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
+          {isTemperature ? (
+            <TemperatureField label={label} value={value} onChange={setValue} />
+          ) : (
+            <TextField
+              label={label}
+              type="number"
+              unit="g"
+              value={value === null || Number.isNaN(value) ? '' : value}
+              onChange={(event) => setValue(event.target.valueAsNumber)}
+            />
+          )}
         </div>
         <Button
           className="min-h-16"
           onClick={() =>
             void asked.refetch().then((got) => {
-              if (got.data != null) setText(String(got.data))
+              if (got.data != null) setValue(got.data)
             })
           }
         >
@@ -165,7 +168,7 @@ function Row({
           tone="main"
           className="min-h-16"
           aria-label={words.saveReading({ label })}
-          disabled={text === '' || Number.isNaN(value)}
+          disabled={value === null || Number.isNaN(value)}
         >
           {words.save}
         </Button>
