@@ -33,10 +33,9 @@ public static class ManyRows
         await using var transaction = await db.Database.BeginTransactionAsync(cancellation);
         await using var insert = db.Database.GetDbConnection().CreateCommand();
         insert.Transaction = transaction.GetDbTransaction();
-        insert.CommandText = string.Create(
-            CultureInfo.InvariantCulture,
-            $"INSERT INTO {sql.DelimitIdentifier(table.Name)} ({string.Join(", ", columns.Select(column => sql.DelimitIdentifier(column.GetColumnName(table)!)))}) VALUES ({string.Join(", ", columns.Select((_, at) => $"@p{at}"))})"
-        );
+        var names = string.Join(", ", columns.Select(column => sql.DelimitIdentifier(column.GetColumnName(table)!)));
+        var values = string.Join(", ", columns.Select((_, at) => string.Create(CultureInfo.InvariantCulture, $"@p{at}")));
+        insert.CommandText = $"INSERT INTO {sql.DelimitIdentifier(table.Name)} ({names}) VALUES ({values})";
         foreach (var at in Enumerable.Range(0, columns.Count))
         {
             var parameter = insert.CreateParameter();

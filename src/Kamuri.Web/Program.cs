@@ -263,14 +263,16 @@ app.MapFallbackToFile(
 
 app.Lifetime.ApplicationStarted.Register(() =>
 {
-    Console.WriteLine(
-        $"Kamuri is ready at {app.Urls.First().Replace("[::]", "localhost", StringComparison.Ordinal).Replace("0.0.0.0", "localhost", StringComparison.Ordinal)}"
-    );
+    var here = app
+        .Urls.First()
+        .Replace("[::]", "localhost", StringComparison.Ordinal)
+        .Replace("0.0.0.0", "localhost", StringComparison.Ordinal);
+    Console.WriteLine($"Kamuri is ready at {here}");
     if (options.Lan)
     {
-        Console.WriteLine(
-            $"Open to the home network, behind the passcode, at {string.Join(", ", HomeNetwork.Addresses().Select(address => $"http://{address}:{new Uri(app.Urls.First().Replace("0.0.0.0", "localhost", StringComparison.Ordinal)).Port}"))}"
-        );
+        var port = new Uri(here).Port;
+        var addresses = string.Join(", ", HomeNetwork.Addresses().Select(address => $"http://{address}:{port}"));
+        Console.WriteLine($"Open to the home network, behind the passcode, at {addresses}");
     }
 
     _ = Task.Run(async () =>

@@ -23,10 +23,7 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         );
         window.Go("/today");
         window.SeeText("starting at 15:00", "h1");
-        window.Go("/household");
-        window.Choose("Times", "12 hours, 5:45 pm");
-        window.Press("Save");
-        window.SeeText("All changes are saved.");
+        Write(window, "12 hours, 5:45 pm", "Centimetres", "°C", "Millilitres");
         window.Go("/today");
         window.Until(() => window.Text("h1").Contains(" pm", StringComparison.Ordinal), "the wish in twelve hours");
         Assert.Matches("Done about [0-9]+:[0-9]{2}.(am|pm)", window.Text("main"));
@@ -43,38 +40,55 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
     }
 
     [Fact]
-    public void A_household_that_counts_in_inches_reads_and_types_them()
+    public void A_household_of_inches_and_cups_reads_and_types_them_from_plan_to_jar()
     {
         using var window = new Window(server.Process.Address);
-        window.Go("/household");
-        window.Choose("Lengths", "Inches");
-        window.Choose("Temperatures", "°F");
-        window.Fill("Temperature", "70 F");
-        window.Press("Save");
-        window.SeeText("All changes are saved.");
-        window.Until(() => window.Script("return document.body.innerText.includes('°F')") is true, "Fahrenheit");
+        Write(window, "12 hours, 5:45 pm", "Inches", "°F", "Spoons and cups");
 
         window.Go("/heads");
-        window.SeeText("in, ");
+        window.SeeText("\u00a0in, ");
         window.Press("Add a head");
         window.Fill("Name", "Inch");
         window.Fill("Nape", "7½");
         window.Fill("Crown", "20 cm");
         // A form is sent only when what was typed last has been read.
-        window.Press("Save");
+        window.Press("Save head");
         window.SeeText("Inch", "h1");
         Assert.Equal("7½\u00a0in", window.ValueOf("Nape"));
         Assert.Equal("8\u00a0in", window.ValueOf("Crown"));
-
         window.Fill("Last wash", "3 days ago");
         window.Fill("Nape", "long");
-        window.Press("Save");
+        window.Press("Save head");
         window.SeeText("Write a length like 18 cm, 7 in or 7½.");
         Assert.Equal("long", window.ValueOf("Nape"));
 
+        window.Wish(DemoServer.Wish());
+        window.Go("/today");
+        window.SeeText("tbsp", "section[aria-label=\"In the kitchen\"]");
+        Assert.Matches("Done about [0-9]+:[0-9]{2}.(am|pm)", window.Text("main"));
+        window.Press("Rehearse");
+        window.See("[data-main]");
+        window.Keys_("r");
+        window.Fill("How warm", "112 F");
+        window.Press("Save: How warm");
+        window.SeeText("112\u00a0°F is too hot for skin.", "[data-readings]");
+        window.Press("Close");
+        window.Keys_("f");
+        window.Press("End the rehearsal");
+
+        window.Go("/jar-label/0199eeee-0000-7000-8000-000000000002");
+        window.See("[data-jar-label]");
+        Assert.Matches("tsp|tbsp|cup", window.Text("[data-jar-label]"));
+        Write(window, "24 hours, 17:45", "Centimetres", "°C", "Millilitres");
+    }
+
+    private static void Write(Window window, string times, string lengths, string temperatures, string amounts)
+    {
         window.Go("/household");
-        window.Choose("Lengths", "Centimetres");
-        window.Choose("Temperatures", "°C");
+        window.Choose("Times", times);
+        window.Choose("Lengths", lengths);
+        window.Choose("Temperatures", temperatures);
+        window.Choose("Amounts", amounts);
         window.Press("Save");
         window.SeeText("All changes are saved.");
     }

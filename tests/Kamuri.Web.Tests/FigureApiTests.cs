@@ -71,7 +71,7 @@ public sealed class FigureApiTests(Server server) : IClassFixture<Server>, IAsyn
     }
 
     [Theory]
-    [InlineData("drying.air.fan", 99, 400, "Drying against still air: fan: 1 to 15 ×.")]
+    [InlineData("drying.air.fan", 99, 400, "Drying speed compared with still air: fan: 1 to 15 ×.")]
     [InlineData("mixture.adult-leave-on", 2, 400, "Essential oil in what stays on an adult scalp: 0 to 1 % by volume.")]
     [InlineData("rhythm.wash.usual", 2, 400, "Earliest, usual and latest would be 5, 2, 14; they have to be in that order.")]
     [InlineData("no.such.figure", 1, 404, "There is no such figure.")]

@@ -33,7 +33,7 @@ public static partial class FigureCatalogue
             .. Each(
                 FigureGroup.Head,
                 "head.diameter",
-                "Thickness of a strand",
+                "Strand thickness",
                 [StrandThickness.Fine, StrandThickness.Medium, StrandThickness.Coarse],
                 "",
                 "µm",
@@ -47,7 +47,7 @@ public static partial class FigureCatalogue
                 "head.keratin",
                 FigureGroup.Head,
                 "",
-                "Density of hair",
+                "Hair density",
                 "g/cm³",
                 1.1,
                 1.5,
@@ -71,7 +71,7 @@ public static partial class FigureCatalogue
             .. Each(
                 FigureGroup.Head,
                 "head.loc-mass",
-                "Mass of locs against the same hair loose",
+                "Weight of locs compared with the same hair loose",
                 [LocStage.Starter, LocStage.Maturing, LocStage.Mature],
                 "locs",
                 "×",
@@ -85,7 +85,7 @@ public static partial class FigureCatalogue
                 "head.loc-loosest",
                 FigureGroup.Head,
                 "",
-                "Loosest a loc can be packed",
+                "Lowest packing of a loc",
                 "share",
                 0.01,
                 0.2,
@@ -97,7 +97,7 @@ public static partial class FigureCatalogue
                 "head.loc-densest",
                 FigureGroup.Head,
                 "",
-                "Densest a loc can be packed",
+                "Highest packing of a loc",
                 "share",
                 0.2,
                 0.9,
@@ -109,7 +109,7 @@ public static partial class FigureCatalogue
                 "head.style-surface",
                 FigureGroup.Head,
                 "",
-                "Surface outside in a worn style",
+                "Share of the surface outside in a style",
                 "share",
                 0.1,
                 1,
@@ -146,7 +146,7 @@ public static partial class FigureCatalogue
         [
             Hands(
                 "reference-length",
-                "Length the base times hold for",
+                "Reference length for base times",
                 "cm",
                 10,
                 80,
@@ -155,7 +155,7 @@ public static partial class FigureCatalogue
             ),
             Hands(
                 "length-exponent",
-                "How work grows with length",
+                "Growth of work with length",
                 "power",
                 0.3,
                 1.5,
@@ -165,7 +165,7 @@ public static partial class FigureCatalogue
             .. Each(
                 FigureGroup.Hands,
                 "hands.density",
-                "Work by density",
+                "Work factor by density",
                 [Density.Low, Density.Medium, Density.High],
                 "density",
                 "×",
@@ -177,17 +177,25 @@ public static partial class FigureCatalogue
             ),
             Hands(
                 "least-tangle",
-                "Tangle of hair just combed",
+                "Tangle right after combing",
                 "×",
                 0.2,
                 1,
                 hands => hands.LeastTangle,
                 (hands, value) => hands with { LeastTangle = value }
             ),
-            Hands("most-tangle", "Most tangle", "×", 1, 6, hands => hands.MostTangle, (hands, value) => hands with { MostTangle = value }),
+            Hands(
+                "most-tangle",
+                "Highest tangle",
+                "×",
+                1,
+                6,
+                hands => hands.MostTangle,
+                (hands, value) => hands with { MostTangle = value }
+            ),
             Hands(
                 "tangle-a-day",
-                "Tangle a day, worn loose",
+                "Tangle gained per day, worn loose",
                 "a day",
                 0.01,
                 0.6,
@@ -197,7 +205,7 @@ public static partial class FigureCatalogue
             .. Each(
                 FigureGroup.Hands,
                 "hands.worn",
-                "Tangle by how it is worn",
+                "Tangle factor by style worn",
                 [WornAs.Loose, WornAs.Bun, WornAs.Twists, WornAs.Braids],
                 "",
                 "×",
@@ -209,7 +217,7 @@ public static partial class FigureCatalogue
             ),
             Hands(
                 "unknown-days",
-                "Days assumed since combing, when not on record",
+                "Days since combing when none are on record",
                 "days",
                 1,
                 60,
@@ -221,7 +229,7 @@ public static partial class FigureCatalogue
             },
             Hands(
                 "slip-relief",
-                "Tangle that full slip takes away",
+                "Tangle removed by full slip",
                 "share",
                 0,
                 0.8,
@@ -230,7 +238,7 @@ public static partial class FigureCatalogue
             ),
             Hands(
                 "water-slip",
-                "Slip of water alone",
+                "Slip of plain water",
                 "share",
                 0,
                 1,
@@ -240,7 +248,7 @@ public static partial class FigureCatalogue
             .. Substances.Slips.Keys.Select(substance => new FigureEntry(
                 $"hands.slip.{Kebab(substance.ToString())}",
                 FigureGroup.Hands,
-                "Slip of what lies on the lengths",
+                "Slip of products on the lengths",
                 $"Slip of {Substances.Of(substance).Name}",
                 "share",
                 0,
@@ -255,7 +263,7 @@ public static partial class FigureCatalogue
             )),
             Hands(
                 "left-after",
-                "Tangle left once combed through",
+                "Tangle left after combing through",
                 "share",
                 0.2,
                 1,
@@ -264,7 +272,7 @@ public static partial class FigureCatalogue
             ),
             Hands(
                 "spread",
-                "Spread of times until a head's own are known",
+                "Spread of times before a head has its own",
                 "share",
                 0.05,
                 0.6,
@@ -273,7 +281,7 @@ public static partial class FigureCatalogue
             ),
             Hands(
                 "pieces",
-                "Twists or braids when nobody says how many",
+                "Twists or braids when no number is given",
                 "pieces",
                 4,
                 200,
@@ -394,7 +402,7 @@ public static partial class FigureCatalogue
                 "min",
                 0,
                 720,
-                "Craft default; a label comes first",
+                "Craft default; the label comes first",
                 figures => read(get(figures.ProcessingOf(kind)!)!),
                 (figures, value) =>
                     WithStep(figures, kind.Id, step =>
@@ -522,7 +530,7 @@ public static partial class FigureCatalogue
             .. Each(
                 FigureGroup.Drying,
                 "drying.exposed",
-                "Surface the air reaches",
+                "Share of the surface air reaches",
                 [Hang.Loose, Hang.Twists, Hang.Bun, Hang.Braids, Hang.Locs],
                 "",
                 "share",
@@ -535,7 +543,7 @@ public static partial class FigureCatalogue
             .. Each(
                 FigureGroup.Drying,
                 "drying.air",
-                "Drying against still air",
+                "Drying speed compared with still air",
                 [Air.Fan, Air.HoodLow, Air.BlowDryCool],
                 "",
                 "×",
@@ -557,7 +565,7 @@ public static partial class FigureCatalogue
             ),
             Drying(
                 "loc-reference",
-                "Loc thickness that dries as its surface says",
+                "Loc thickness at which drying follows the surface",
                 "mm",
                 3,
                 20,
@@ -567,7 +575,7 @@ public static partial class FigureCatalogue
             ),
             Drying(
                 "least-core",
-                "Thinnest locs against that",
+                "Factor for the thinnest locs",
                 "×",
                 0.3,
                 1,
@@ -577,7 +585,7 @@ public static partial class FigureCatalogue
             ),
             Drying(
                 "most-core",
-                "Thickest locs against that",
+                "Factor for the thickest locs",
                 "×",
                 1,
                 4,
@@ -587,7 +595,7 @@ public static partial class FigureCatalogue
             ),
             Drying(
                 "falling-rate",
-                "Dryness from which it slows down",
+                "Dryness at which drying slows down",
                 "share",
                 0.5,
                 0.9,
@@ -639,7 +647,7 @@ public static partial class FigureCatalogue
             ),
             Cooling(
                 "volume",
-                "Volume those hold for",
+                "Reference volume for these rates",
                 "ml",
                 50,
                 2000,
@@ -649,7 +657,7 @@ public static partial class FigureCatalogue
             ),
             Cooling(
                 "strained",
-                "A tea once strained",
+                "A tea after straining",
                 "°C",
                 45,
                 100,
@@ -679,7 +687,7 @@ public static partial class FigureCatalogue
             ),
             Cooling(
                 "still-warm",
-                "Still warm down to",
+                "Lowest temperature that feels warm",
                 "°C",
                 25,
                 36,
@@ -733,7 +741,7 @@ public static partial class FigureCatalogue
             )),
             Film(
                 "ends",
-                "Hair meant by ends only",
+                "Share of hair treated as ends",
                 "share",
                 0.05,
                 0.6,
@@ -742,7 +750,7 @@ public static partial class FigureCatalogue
             ),
             Film(
                 "roots",
-                "Hair meant by roots only",
+                "Share of hair treated as roots",
                 "share",
                 0.05,
                 0.6,
@@ -751,7 +759,7 @@ public static partial class FigureCatalogue
             ),
             Film(
                 "dry-hair",
-                "A treatment on dry hair",
+                "Amount factor for a treatment on dry hair",
                 "×",
                 1,
                 2.5,
@@ -760,7 +768,7 @@ public static partial class FigureCatalogue
             ),
             Film(
                 "shampoo",
-                "Shampoo for a pass on an adult scalp",
+                "Shampoo for one pass, adult scalp",
                 "ml",
                 3,
                 30,
@@ -769,7 +777,7 @@ public static partial class FigureCatalogue
             ),
             Film(
                 "diluted",
-                "Parts of diluted cleanser from one part",
+                "Parts of diluted cleanser made from one part",
                 "parts",
                 1,
                 10,
@@ -779,7 +787,7 @@ public static partial class FigureCatalogue
             .. MeasureEntries(),
             Film(
                 "scalp",
-                "Liquid or oil for the scalp alone",
+                "Liquid or oil for the scalp only",
                 "ml/cm²",
                 0.002,
                 0.1,
@@ -868,7 +876,7 @@ public static partial class FigureCatalogue
             ),
             Measure(
                 "drops",
-                "Drops in a millilitre, by the dropper",
+                "Drops in a millilitre",
                 "drops",
                 15,
                 40,
@@ -878,7 +886,7 @@ public static partial class FigureCatalogue
             ),
             Measure(
                 "part",
-                "What a part stands for before a formula is scaled",
+                "One part, before a formula is scaled",
                 "ml",
                 5,
                 250,
@@ -958,14 +966,14 @@ public static partial class FigureCatalogue
             ),
             Mixture(
                 "sharp-oil",
-                "Sharp essential oils, like peppermint and tea tree, on anybody",
+                "Sharp essential oils such as peppermint and tea tree, for anyone",
                 shipped.SharpOil,
                 mixtures => mixtures.SharpOil,
                 (mixtures, value) => mixtures with { SharpOil = value }
             ),
             Keeping(
                 "warm-at-most",
-                "Longest what has to be chilled may stand in the room",
+                "Longest time out of the fridge for what must be chilled",
                 "h",
                 0,
                 4,
@@ -975,7 +983,7 @@ public static partial class FigureCatalogue
             ),
             Keeping(
                 "thawed-days",
-                "Days what was thawed is good for",
+                "Days a thawed portion keeps",
                 "days",
                 0,
                 1,
@@ -988,7 +996,7 @@ public static partial class FigureCatalogue
             },
             Keeping(
                 "look-days",
-                "Days a look and a smell give a batch, never past its longest",
+                "Days gained by checking look and smell",
                 "days",
                 0,
                 2,
@@ -1050,7 +1058,7 @@ public static partial class FigureCatalogue
             },
             Keeping(
                 "longest-in-day",
-                "Longest kitchen wait within a day; longer ones are begun before",
+                "Longest kitchen wait within a day",
                 "h",
                 1,
                 8,
@@ -1060,7 +1068,7 @@ public static partial class FigureCatalogue
             ),
             Keeping(
                 "reserve",
-                "Uses that must still be in a product before it is on the shopping list",
+                "Uses left at which a product goes on the shopping list",
                 "uses",
                 1,
                 10,
@@ -1070,7 +1078,7 @@ public static partial class FigureCatalogue
             ),
             Keeping(
                 "made-beyond",
-                "Made of a mixture, against what the head takes",
+                "Amount to make compared with what the head takes",
                 "×",
                 1,
                 1.5,
@@ -1167,19 +1175,19 @@ public static partial class FigureCatalogue
             ),
             .. Line(
                 "wash-weekly",
-                "Wash, weekly school",
+                "Wash, weekly",
                 rhythm => rhythm.WashWeekly,
                 (rhythm, interval) => rhythm with { WashWeekly = interval }
             ),
             .. Line(
                 "wash-ten",
-                "Wash, 10 to 14 days school",
+                "Wash, every 10 to 14 days",
                 rhythm => rhythm.WashTenToFourteen,
                 (rhythm, interval) => rhythm with { WashTenToFourteen = interval }
             ),
             .. Line(
                 "wash-monthly",
-                "Wash, monthly school",
+                "Wash, monthly",
                 rhythm => rhythm.WashMonthly,
                 (rhythm, interval) => rhythm with { WashMonthly = interval }
             ),
@@ -1194,7 +1202,7 @@ public static partial class FigureCatalogue
             Days(
                 "style-longest",
                 "",
-                "Longest a tight style is worn",
+                "Longest time in a tight style",
                 7,
                 56,
                 rhythm => rhythm.LongestStyleDays,
@@ -1236,7 +1244,7 @@ public static partial class FigureCatalogue
             Days(
                 "two-passes",
                 "",
-                "Two passes when longer since the last wash than",
+                "Days without a wash after which two passes are needed",
                 3,
                 60,
                 rhythm => rhythm.LongSinceWashDays,
@@ -1245,7 +1253,7 @@ public static partial class FigureCatalogue
             Days(
                 "observation",
                 "",
-                "A change is watched for",
+                "Days to watch a change",
                 7,
                 120,
                 rhythm => rhythm.ObservationDays,
@@ -1260,7 +1268,7 @@ public static partial class FigureCatalogue
                 "breaks.at-work",
                 FigureGroup.Hands,
                 "",
-                "Longest a pair of hands goes on without a break",
+                "Longest work without a break",
                 "min",
                 20,
                 240,
@@ -1275,7 +1283,7 @@ public static partial class FigureCatalogue
                 "breaks.minutes",
                 FigureGroup.Hands,
                 "",
-                "Shortest pause that is a break for hands",
+                "Shortest break for hands",
                 "min",
                 3,
                 60,
@@ -1290,7 +1298,7 @@ public static partial class FigureCatalogue
                 "breaks.child",
                 FigureGroup.Hands,
                 "",
-                "Shortest pause for a child",
+                "Shortest break for a child",
                 "min",
                 2,
                 60,
@@ -1305,7 +1313,7 @@ public static partial class FigureCatalogue
                 "mishaps.cool",
                 FigureGroup.Hands,
                 "When something goes wrong",
-                "Cool water over what is too hot or stings",
+                "Cool water on skin that is too hot or stings",
                 "min",
                 1,
                 20,
@@ -1341,7 +1349,7 @@ public static partial class FigureCatalogue
                 "mishaps.park",
                 FigureGroup.Hands,
                 "When something goes wrong",
-                "Loose twists and a cloth, to stop for hours",
+                "Loose twists and a cloth before stopping for hours",
                 "min",
                 3,
                 40,
@@ -1365,7 +1373,7 @@ public static partial class FigureCatalogue
                 "mishaps.dries",
                 FigureGroup.Hands,
                 "When something goes wrong",
-                "Parked wet hair wants a mist after",
+                "Time after which waiting wet hair needs a mist",
                 "min",
                 20,
                 600,
@@ -1377,7 +1385,7 @@ public static partial class FigureCatalogue
                 "night.bedtime",
                 FigureGroup.Night,
                 "",
-                "Bedtime, hours after midnight",
+                "Bedtime, in hours after midnight",
                 "h",
                 18,
                 24,
@@ -1389,7 +1397,7 @@ public static partial class FigureCatalogue
                 "night.rise",
                 FigureGroup.Night,
                 "",
-                "Nobody gets up before, hours after midnight",
+                "Earliest rising, in hours after midnight",
                 "h",
                 4,
                 11,

@@ -12,7 +12,7 @@ namespace Kamuri.Core.Heads;
 /// <param name="MassWorking">How the mass was reached.</param>
 /// <param name="SurfaceWorking">How the surface was reached.</param>
 /// <param name="ScalpWorking">Where the scalp area comes from.</param>
-/// <param name="StrandSurfacePerGram">Surface of bare strands in m² per gram; what drying goes by, whatever the hair is bound into.</param>
+/// <param name="StrandSurfacePerGram">Surface of bare strands in m² per gram; drying depends on it, whatever the style.</param>
 /// <param name="Doubt">What in the measurements does not fit together; null when all does.</param>
 public sealed record HeadSize(
     Grams Mass,

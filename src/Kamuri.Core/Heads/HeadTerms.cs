@@ -24,7 +24,7 @@ public enum Porosity
     High,
 }
 
-/// <summary>What a porosity was judged by, weakest last.</summary>
+/// <summary>The evidence for a porosity, strongest first.</summary>
 public enum PorosityEvidence
 {
     DryingTime,

@@ -6,7 +6,7 @@ namespace Kamuri.Core.Heads;
 /// <param name="Value">Its name in <see cref="Schools"/>, camel case; "true" or "false" for yes and no.</param>
 /// <param name="Word">In a few words.</param>
 /// <param name="Reason">Why people do it this way.</param>
-/// <param name="Price">What it costs: time, product, weight or care.</param>
+/// <param name="Price">The downside: time, product, weight or care.</param>
 public sealed record SchoolAnswer(string Value, string Word, string Reason, string Price);
 
 /// <summary>One question practitioners disagree on.</summary>

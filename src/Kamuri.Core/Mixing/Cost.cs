@@ -5,7 +5,7 @@ namespace Kamuri.Core.Mixing;
 /// <summary>What a mixture costs, as far as prices are known.</summary>
 /// <param name="Total">In the household's own money.</param>
 /// <param name="PerMl">Of the finished mixture.</param>
-/// <param name="Unpriced">What nobody gave a price for; the total is without it.</param>
+/// <param name="Unpriced">Products without a price; the total leaves them out.</param>
 public sealed record MixtureCost(decimal Total, decimal PerMl, IReadOnlyList<string> Unpriced);
 
 /// <summary>Cost from pack prices and amounts used.</summary>

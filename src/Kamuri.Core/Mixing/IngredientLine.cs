@@ -19,7 +19,8 @@ public static partial class IngredientLine
             ? Measures.Name(ingredient.Unit).Replace("parts", "part", StringComparison.Ordinal).TrimEnd('s')
             : Measures.Name(ingredient.Unit);
         var unit = ingredient.Unit == Unit.Piece ? "" : $" {name}";
-        return $"{ingredient.Amount.ToString("R", CultureInfo.InvariantCulture)}{unit} {ingredient.Name}{(ingredient.AfterStraining ? $" {After}" : "")}";
+        var after = ingredient.AfterStraining ? $" {After}" : "";
+        return $"{ingredient.Amount.ToString("R", CultureInfo.InvariantCulture)}{unit} {ingredient.Name}{after}";
     }
 
     /// <summary>Reads a line: an amount, a unit unless it is counted, a name. Fractions may be written ½, 1/2 or 1 1/2.</summary>

@@ -25,7 +25,7 @@ public sealed record JarLabel(string Name, string Made, string UseBy, string Hol
         var families = LabelReading.FamilyWords.Intersect(batch.Facts.Ingredients).ToList();
         return new JarLabel(
             batch.Name,
-            $"Made {Day(batch.MadeOn)}",
+            KitchenWords.MadeOn(Day(batch.MadeOn)),
             standing.UseBy is { } day ? KitchenWords.UseByDayKeptAt(Day(day), MixtureSentences.Of(batch.KeptAt)) : KitchenWords.DoNotUse,
             families.Count > 0 ? KitchenWords.ContainsFamilies(string.Join(", ", families)) : "",
             [

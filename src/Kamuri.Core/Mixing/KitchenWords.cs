@@ -15,6 +15,8 @@ internal static class KitchenWords
 
     public const string DoNotFreezeItAgainAfter = "Do not freeze it again after thawing.";
 
+    public static string MadeOn(string day) => $"Made {day}";
+
     public static string BatchMadeMadeOn(string batch, string madeOn) => $"{batch}, made {madeOn}";
 
     public static string FrozenUseByDay(string day) => $"Frozen; use by {day}.";

@@ -35,7 +35,7 @@ public sealed record ScaledFormula(
     IReadOnlyList<string> Remarks
 )
 {
-    /// <summary>What goes in, a line each.</summary>
+    /// <summary>The ingredients, one line each.</summary>
     public IReadOnlyList<MeasuredWords> Words =>
         [.. Lines.Select(line => MeasuredWords.Of(way => KitchenWords.WayIngredient(way(line.Amount), line.Ingredient.Name)))];
 }
@@ -129,9 +129,13 @@ public static partial class Scaling
             {
                 var name = match.Groups["name"].Value.Trim();
                 var (found, amount) = byName.FirstOrDefault(each => string.Equals(each.Name, name, StringComparison.OrdinalIgnoreCase));
-                return found is null || amount.Length == 0 ? name : KitchenWords.AmountFound(amount, found);
+                return found is null || amount.Length == 0 ? name : KitchenWords.AmountFound(amount, Counted(amount, found));
             });
     }
+
+    /// <summary>What is counted and not measured, by more than one: "2 eggs".</summary>
+    private static string Counted(string amount, string name) =>
+        amount.Any(char.IsLetter) || amount is "1" or "¼" or "½" or "¾" ? name : $"{name}s";
 
     /// <summary>The same without amounts.</summary>
     public static string PlainWords(string title) => Words(title, []);
@@ -166,7 +170,7 @@ public static partial class Scaling
         MeasureFigures measures
     )
     {
-        var exact = KitchenWords.VolumeMlWeightG($"{volume.Value:0.##}", $"{weight.Value:0.##}");
+        var exact = KitchenWords.VolumeMlWeightG(Reckoning.Show(volume.Value), Reckoning.Show(weight.Value));
         if (pieces is { } count)
         {
             var words = KitchenRounding.Fraction(Math.Max(0.25, count));

@@ -94,7 +94,7 @@ public sealed record Fit(DateTimeOffset? ReadyBy, double MinutesOver, IReadOnlyL
 /// <param name="Step">The step it is for.</param>
 /// <param name="Cooking">What goes in, and how it is made.</param>
 /// <param name="BeginBy">When what has to be begun before must be begun at the latest; null when nothing has to.</param>
-/// <param name="BestBegun">When it is best begun.</param>
+/// <param name="BestBegun">The best time to start it.</param>
 /// <param name="TooLate">That moment is past.</param>
 public sealed record PlannedMixture(PlanStep Step, Cooking Cooking, DateTimeOffset? BeginBy, DateTimeOffset? BestBegun, bool TooLate)
 {

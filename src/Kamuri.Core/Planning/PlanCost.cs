@@ -4,7 +4,7 @@ namespace Kamuri.Core.Planning;
 
 /// <summary>What a day takes from the shelf, in money, as far as prices are known.</summary>
 /// <param name="Total">In the household's own money; 0 when nothing is priced.</param>
-/// <param name="Unpriced">What nobody gave a price for; the total is without it.</param>
+/// <param name="Unpriced">Products without a price; the total leaves them out.</param>
 public sealed record PlanCost(decimal Total, IReadOnlyList<string> Unpriced)
 {
     /// <summary>Adds up products, batches and mixtures that were chosen; what nobody chose costs nothing that is known.</summary>

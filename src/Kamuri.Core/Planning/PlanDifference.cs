@@ -8,7 +8,7 @@ namespace Kamuri.Core.Planning;
 /// <param name="After">In the second plan; null when it is not there.</param>
 public sealed record AmountChange(string Name, string? Before, string? After);
 
-/// <summary>What is different between two plans of one head: order, time and quantity.</summary>
+/// <summary>The difference between two plans of one head: order, time and amounts.</summary>
 /// <param name="Added">Steps only the second has, in its order.</param>
 /// <param name="Removed">Steps only the first has.</param>
 /// <param name="Moved">Steps both have, standing elsewhere.</param>
@@ -26,7 +26,7 @@ public sealed record PlanDifference(
 {
     public bool IsNone => Added.Count + Removed.Count + Moved.Count + Amounts.Count == 0 && WholeMinutes == 0 && HandsOnMinutes == 0;
 
-    /// <summary>The same in sentences, order first, then time, then quantity.</summary>
+    /// <summary>The same in sentences: order, then time, then amounts.</summary>
     public IReadOnlyList<string> Sentences
     {
         get

@@ -16,7 +16,7 @@ public sealed record Counting(
 );
 
 /// <summary>What one pair of hands does at one moment, and what it comes to next.</summary>
-/// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
+/// <param name="Name">Whose they are; empty when one pair does everything.</param>
 /// <param name="Doing">The task in hand; null when hands are free.</param>
 /// <param name="Next">The next one; null when none is left.</param>
 /// <param name="NextFrom">Not before this, because of a wait or of somebody who is not there yet; null when it can begin at once.</param>

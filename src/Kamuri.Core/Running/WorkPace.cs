@@ -48,10 +48,12 @@ public static class WorkPace
     /// <summary>"2.5 min a section so far, 3 planned"; null before the first is ticked.</summary>
     public static string? Sentence(SessionTask task, TaskState state)
     {
-        static string Number(double minutes) =>
-            FormattableString.Invariant(
-                $"{(minutes < 10 ? Math.Round(minutes * 2, MidpointRounding.AwayFromZero) / 2 : Math.Round(minutes, MidpointRounding.AwayFromZero)):0.#}"
-            );
+        static string Number(double minutes)
+        {
+            var parts = minutes < 10 ? 2 : 1;
+            return FormattableString.Invariant($"{Math.Round(minutes * parts, MidpointRounding.AwayFromZero) / parts:0.#}");
+        }
+
         return SoFar(state) is { } soFar
             ? soFar < 0.25
                 ? RunWords.PaceUnderHalf(Number(Planned(task)))

@@ -18,7 +18,8 @@ internal sealed partial class Attempts
     // with them takes half the time; its newer way to learn from what did not work out takes a quarter less. The orders of hands are
     // choices of their own here, so what else the solver would find out about them is work done twice.
     private const string Puzzle =
-        "linearization_level:0,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,new_linear_propagation:false,use_new_integer_conflict_resolution:true";
+        "linearization_level:0,cp_model_probing_level:0,use_precedences_in_disjunctive_constraint:false,"
+        + "new_linear_propagation:false,use_new_integer_conflict_resolution:true";
 
     // With several pairs of hands much of it is alike, and many quick tries find more than one thorough one.
     private const string Restless = "linearization_level:0,search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH";

@@ -72,7 +72,7 @@ public static class ProductRoles
 /// <summary>How long something opened is good.</summary>
 /// <param name="Until">The last good day; null when nobody wrote down when it was opened or how long it keeps.</param>
 /// <param name="Sentence">The same in words; empty when nothing can be said.</param>
-/// <param name="IsPast">That day is over.</param>
+/// <param name="IsPast">Whether that day is over.</param>
 public sealed record Goodness(DateOnly? Until, string Sentence, bool IsPast = false)
 {
     /// <summary>Days ahead from which the end is worth saying.</summary>

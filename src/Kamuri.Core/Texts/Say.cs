@@ -36,7 +36,9 @@ public static class Say
     /// <summary>"4 December".</summary>
     public static string Day(DateOnly day) => day.ToString("d MMMM", CultureInfo.InvariantCulture);
 
-    /// <summary>A date as people say it: "today", "tomorrow", "yesterday", within two weeks "Sunday 6 December", else "20 December".</summary>
+    /// <summary>
+    /// A date as people say it: "today", "tomorrow", "yesterday", within two weeks "Sunday 6 December", else "20 December".
+    /// </summary>
     public static string Date(DateOnly date, DateOnly today) =>
         (date.DayNumber - today.DayNumber) switch
         {
@@ -78,7 +80,9 @@ public static class Say
         return $"{KitchenRounding.Fraction(Math.Round(inches * parts, MidpointRounding.AwayFromZero) / parts)}\u00a0in";
     }
 
-    /// <summary>An amount in what the household measures with: "120 ml", "½ cup". Grams need a density, so millilitres stand for them.</summary>
+    /// <summary>
+    /// An amount in what the household measures with: "120 ml", "½ cup". Grams need a density, so millilitres stand for them.
+    /// </summary>
     /// <param name="millilitres">In ml.</param>
     public static string Amount(double millilitres) =>
         (

@@ -3,7 +3,9 @@ using System.Text.RegularExpressions;
 
 namespace Kamuri.Core.Texts;
 
-/// <summary>Reads days as people type them: "today", "Saturday", "in 9 days", "3 days ago", "6 Dec", "December 6, 2026", "2026-12-06".</summary>
+/// <summary>
+/// Reads days as people type them: "today", "Saturday", "in 9 days", "3 days ago", "6 Dec", "December 6, 2026", "2026-12-06".
+/// </summary>
 public static partial class TypedDate
 {
     private static readonly string[] Months = [.. CultureInfo.InvariantCulture.DateTimeFormat.MonthNames.Take(12)];

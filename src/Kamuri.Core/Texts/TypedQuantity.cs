@@ -44,7 +44,9 @@ public static partial class TypedQuantity
         return isFahrenheit ? (signed - 32) * 5 / 9 : signed;
     }
 
-    /// <summary>An amount of something that flows; null when it is none. A number alone is in millilitres, weights are taken as of water.</summary>
+    /// <summary>
+    /// An amount of a liquid in ml; null when it is none. A number alone is in millilitres; weights are read as weights of water.
+    /// </summary>
     public static Millilitres? Amount(string text, MeasureFigures figures) => Sum(text, unit => unit.Length == 0 ? 1
             : Measures.Spellings.FirstOrDefault(each => each.Spelling == unit) is { Spelling: not null, Unit: var known }
             && known != Unit.Piece

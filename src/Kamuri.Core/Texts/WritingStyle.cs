@@ -51,7 +51,7 @@ public enum CupSize
 /// <param name="Clock">How times of day are written.</param>
 /// <param name="Lengths">What lengths are written in.</param>
 /// <param name="Temperatures">What temperatures are written in.</param>
-/// <param name="Amounts">What amounts of one thing are written in; what has a density as well is written in all three, and chosen from.</param>
+/// <param name="Amounts">What amounts are written in. Where the density is known, the server writes all three.</param>
 public sealed record WritingStyle(
     ClockFormat Clock = ClockFormat.TwentyFourHours,
     LengthUnit Lengths = LengthUnit.Centimetres,

@@ -31,8 +31,11 @@ public readonly record struct Reckoning(double Value, string Text)
     /// <summary>The whole working with its result, for example <c>30 usual × 1.25 low porosity = 38 min</c>.</summary>
     /// <param name="unit">The unit to print behind the result.</param>
     /// <param name="decimals">Digits after the point, 0 to 3.</param>
-    public string Sentence(string unit, int decimals = 0) =>
-        $"{Text} = {Math.Round(Value, decimals, MidpointRounding.AwayFromZero).ToString($"F{decimals}", CultureInfo.InvariantCulture)} {unit}";
+    public string Sentence(string unit, int decimals = 0)
+    {
+        var rounded = Math.Round(Value, decimals, MidpointRounding.AwayFromZero);
+        return $"{Text} = {rounded.ToString($"F{decimals}", CultureInfo.InvariantCulture)} {unit}";
+    }
 
     /// <summary>A figure as a person would write it: at most two decimals, none when whole, thousands with a thin space.</summary>
     public static string Show(double value)

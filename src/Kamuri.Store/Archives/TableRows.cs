@@ -26,8 +26,8 @@ internal static class TableRows
     )
     {
         using var command = connection.CreateCommand();
-        command.CommandText =
-            $"SELECT {Names(table.Columns)} FROM \"{table.Name}\"{(where is { } condition ? $" WHERE {condition.Sql}" : "")} ORDER BY {Names(table.Order)}";
+        var condition = where is { } only ? $" WHERE {only.Sql}" : "";
+        command.CommandText = $"SELECT {Names(table.Columns)} FROM \"{table.Name}\"{condition} ORDER BY {Names(table.Order)}";
         foreach (var (value, at) in (where?.Values ?? []).Select((value, at) => (value, at)))
         {
             command.Parameters.AddWithValue($"$w{at}", value);
@@ -60,8 +60,8 @@ internal static class TableRows
     )
     {
         using var command = connection.CreateCommand();
-        command.CommandText =
-            $"SELECT {Names(table.Columns)} FROM \"{table.Name}\" WHERE {string.Join(" AND ", table.Key.Select((column, at) => $"\"{column}\" IS $k{at}"))} LIMIT 1";
+        var condition = string.Join(" AND ", table.Key.Select((column, at) => $"\"{column}\" IS $k{at}"));
+        command.CommandText = $"SELECT {Names(table.Columns)} FROM \"{table.Name}\" WHERE {condition} LIMIT 1";
         for (var at = 0; at < table.Key.Count; at++)
         {
             command.Parameters.AddWithValue($"$k{at}", row.GetValueOrDefault(table.Key[at]) ?? DBNull.Value);

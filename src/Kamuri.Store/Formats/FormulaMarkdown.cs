@@ -42,9 +42,8 @@ public static partial class FormulaMarkdown
         Line($"- Serves as: {string.Join(", ", formula.ServesAs)}");
         Line(string.Create(CultureInfo.InvariantCulture, $"- Yield: {formula.YieldShare * 100:0.##} %"));
         Line($"- Keeps: {Keeps(formula.Keep)}");
-        Line(
-            $"- Vessel: {formula.Vessel}{(formula.HotAt is { } hot ? string.Create(CultureInfo.InvariantCulture, $", from {hot.Value:0.#} °C") : "")}"
-        );
+        var from = formula.HotAt is { } hot ? string.Create(CultureInfo.InvariantCulture, $", from {hot.Value:0.#} °C") : "";
+        Line($"- Vessel: {formula.Vessel}{from}");
         Line($"- Put on: {(formula.UsedWarm ? "warm" : "as it is")}");
         Line();
         if (formula.Note.Length > 0)
@@ -386,7 +385,8 @@ public static partial class FormulaMarkdown
     private static partial Regex MinutesOf();
 
     [GeneratedRegex(
-        @"^Wait:\s*(?<title>.+?)\s*\((?:(?<cools>cools)|(?<earliest>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<usual>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<latest>\d{1,5}(?:\.\d{1,2})?)\s*min),\s*(?<at>\w+)\)$",
+        @"^Wait:\s*(?<title>.+?)\s*\((?:(?<cools>cools)|"
+            + @"(?<earliest>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<usual>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<latest>\d{1,5}(?:\.\d{1,2})?)\s*min),\s*(?<at>\w+)\)$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex WaitLine();

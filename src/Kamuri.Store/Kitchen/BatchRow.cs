@@ -40,7 +40,7 @@ public sealed class BatchRow
     public string FactsJson { get; set; } = "";
     public string ServesAsJson { get; set; } = "[]";
 
-    /// <summary>What went in, a line each.</summary>
+    /// <summary>The ingredients, one line each.</summary>
     public string MadeOfJson { get; set; } = "[]";
 
     /// <summary>What making it took from shelf and fridge, so that it can be put back.</summary>

@@ -226,9 +226,13 @@ public static class Removal
             .Select(row => new { row.HeadName, row.StartedUtcTicks })
             .ToList();
         var zone = db.Households.AsNoTracking().SingleOrDefault()?.Zone ?? TimeZoneInfo.Local;
-        return rows.Count == 0
-            ? "A day that cannot be read"
-            : $"{Say.List([.. rows.Select(row => row.HeadName)])}, {TimeZoneInfo.ConvertTime(new DateTimeOffset(rows[0].StartedUtcTicks, TimeSpan.Zero), zone):d MMMM yyyy}";
+        if (rows.Count == 0)
+        {
+            return "A day that cannot be read";
+        }
+
+        var started = TimeZoneInfo.ConvertTime(new DateTimeOffset(rows[0].StartedUtcTicks, TimeSpan.Zero), zone);
+        return $"{Say.List([.. rows.Select(row => row.HeadName)])}, {started:d MMMM yyyy}";
     }
 
     private static Dictionary<string, int> Count(KamuriDb db, IEnumerable<Part> parts)

@@ -8,10 +8,10 @@ namespace Kamuri.Web.Access;
 
 /// <summary>How Kamuri can be reached, as far as the one who asks may know.</summary>
 /// <param name="Lan">It answers the home network, not this computer alone.</param>
-/// <param name="MayEnter">The one who asks may use it.</param>
+/// <param name="MayEnter">Whether the caller may use it.</param>
 /// <param name="IsHere">Asked from the computer it runs on.</param>
 /// <param name="HasPasscode">A passcode is set.</param>
-/// <param name="Addresses">Where other devices find it; empty for who may not use it.</param>
+/// <param name="Addresses">The addresses for other devices; empty for callers who may not use them.</param>
 /// <param name="Devices">Devices that have entered; empty for who may not use it.</param>
 public sealed record AccessView(
     bool Lan,

@@ -4,7 +4,7 @@ using Kamuri.Store.Files;
 namespace Kamuri.Web.Access;
 
 /// <summary>A device that may use this household's Kamuri, or the computer it runs on.</summary>
-/// <param name="Id">What to shut it out by; null for the computer Kamuri runs on.</param>
+/// <param name="Id">The id to remove it by; null for the computer Kamuri runs on.</param>
 /// <param name="Name">As it was called when it entered; "This computer" for the one Kamuri runs on.</param>
 /// <param name="CameAt">When it entered; null for the computer Kamuri runs on.</param>
 /// <param name="LastSeen">When it last asked for anything, or stopped watching; null when it has not since Kamuri was started.</param>

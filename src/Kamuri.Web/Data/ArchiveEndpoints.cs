@@ -8,7 +8,7 @@ namespace Kamuri.Web.Data;
 
 /// <summary>What an archive would do, or has done.</summary>
 /// <param name="MadeAt">When the archive was made.</param>
-/// <param name="IntoEmpty">There is nothing here yet, so that all of it comes exactly as it is.</param>
+/// <param name="IntoEmpty">Whether this household is empty, so that the archive is imported exactly.</param>
 /// <param name="Changes">Entries that say something else here and there.</param>
 /// <param name="Lines">In sentences.</param>
 public sealed record ArchiveImportView(DateTimeOffset MadeAt, bool IntoEmpty, int Changes, IReadOnlyList<string> Lines);

@@ -40,7 +40,7 @@ public sealed record WritingBody(
 );
 
 /// <summary>The house with its present time.</summary>
-/// <param name="Hands">What its pairs of hands are called where nobody said whose they are.</param>
+/// <param name="Hands">Names of the pairs of hands where nobody entered any.</param>
 public sealed record HouseholdView(HouseholdBody House, IReadOnlyList<string> Hands, DateTimeOffset Now, double ClockSpeed, bool Demo);
 
 /// <summary>What can be entered for a house.</summary>

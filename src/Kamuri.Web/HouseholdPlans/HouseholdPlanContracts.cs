@@ -14,10 +14,10 @@ public sealed record StretchBody(TimeOnly From, TimeOnly To);
 /// <summary>One head of a household day.</summary>
 public sealed record HeadOfDayBody
 {
-    /// <summary>What is wanted for it. When it is to be is the household's to say, and left out of account here.</summary>
+    /// <summary>The wish for this head. Its own time is ignored: the household decides when.</summary>
     public required PlanBody Plan { get; init; }
 
-    /// <summary>When it is there to be worked on; empty for always.</summary>
+    /// <summary>When the head is available; empty for always.</summary>
     public IReadOnlyList<StretchBody> Present { get; init; } = [];
 
     /// <summary>Ready and dry by this time; null when the day's own hour counts, or none.</summary>
@@ -32,7 +32,7 @@ public sealed record HandsBody
 {
     public required string Name { get; init; }
 
-    /// <summary>What they may do; null for all of it.</summary>
+    /// <summary>The tasks they may do; null for all of them.</summary>
     public IReadOnlyList<Work>? MayDo { get; init; }
 
     /// <summary>The heads they may work on; null for all.</summary>
@@ -42,29 +42,29 @@ public sealed record HandsBody
     public IReadOnlyList<StretchBody> Away { get; init; } = [];
 }
 
-/// <summary>Something that others use for a while.</summary>
+/// <summary>A resource that others use for a while.</summary>
 public sealed record TakenBody(Resource Resource, TimeOnly From, TimeOnly To);
 
 /// <summary>A day with several heads as it is asked for.</summary>
 public sealed record HouseholdPlanBody
 {
-    /// <summary>One to four, each another.</summary>
+    /// <summary>One to four different heads.</summary>
     public required IReadOnlyList<HeadOfDayBody> Heads { get; init; }
 
-    /// <summary>One or two; those of the house when left out.</summary>
+    /// <summary>One or two pairs of hands; those of the house when left out.</summary>
     public IReadOnlyList<HandsBody> Hands { get; init; } = [];
 
     public required WhenBody When { get; init; }
 
     public IReadOnlyList<TakenBody> Taken { get; init; } = [];
 
-    /// <summary>Where a longer search of the same day has found a better order, take that one.</summary>
+    /// <summary>Use the better order of a longer search of the same day, if there is one.</summary>
     public bool FromLongerSearch { get; init; }
 }
 
 /// <summary>How far a longer search is, and at its end what it came to.</summary>
 /// <param name="Share">0 to 1.</param>
-/// <param name="IsOver">Whether this is the last word.</param>
+/// <param name="IsOver">Whether this is the final message.</param>
 /// <param name="IsBetter">At the end: whether there is a better plan to be had.</param>
 /// <param name="Sentence">At the end: what was found.</param>
 public sealed record LongerSearchView(double Share, bool IsOver, bool IsBetter, string Sentence);
@@ -161,9 +161,9 @@ public sealed record HandsRestView(string Name, DateTimeOffset From, DateTimeOff
 /// <summary>A household plan, as shown.</summary>
 /// <param name="Tasks">Everything on one clock, with whose hands do it.</param>
 /// <param name="NotBefore">No plan of these steps can end before.</param>
-/// <param name="Beyond">Who is not there long enough, a sentence each.</param>
+/// <param name="Beyond">One sentence for each person who is not there long enough.</param>
 /// <param name="Sentence">When it begins, who is done when, and how sure that is.</param>
-/// <param name="More">What there is to know behind that: how good the plan is, what sets the pace, how sure each head is.</param>
+/// <param name="More">More about the plan: whether it is proven, what sets the pace, how sure each head's end is.</param>
 /// <param name="MayBeBetter">Whether a longer search might find a better one.</param>
 public sealed record HouseholdPlanView(
     IReadOnlyList<HeadPlanView> Heads,
@@ -186,7 +186,7 @@ public sealed record HouseholdPlanView(
     /// <summary>The household's clocks change before it is over; null when they do not.</summary>
     public ClockChange? ClocksChange { get; init; }
 
-    /// <summary>That it starts while people sleep; null when it does not.</summary>
+    /// <summary>A sentence when the day starts while people sleep; null otherwise.</summary>
     public string? NightSentence { get; init; }
 
     /// <summary>The hours that could be left out then.</summary>
@@ -228,8 +228,8 @@ public sealed record HouseholdPlanView(
 
 /// <summary>How far the looking for remedies is, and what was found so far.</summary>
 /// <param name="Share">0 to 1.</param>
-/// <param name="Trying">What is tried now; empty at the end.</param>
-/// <param name="IsOver">Whether this is the last word.</param>
+/// <param name="Trying">What is being tried now; empty at the end.</param>
+/// <param name="IsOver">Whether this is the final message.</param>
 public sealed record WhyNotView(double Share, string Trying, IReadOnlyList<RemedyView> Remedies, bool IsOver);
 
 /// <summary>A smallest change with which everybody would be in time.</summary>

@@ -20,7 +20,7 @@ namespace Kamuri.Web.Kitchen;
 /// <param name="Scale">How much; as the formula is written when left out.</param>
 /// <param name="Name">What to call it; the formula's name when left out.</param>
 /// <param name="MadeAt">When; now when left out.</param>
-/// <param name="KeptAt">Where it stands; where it keeps best when left out.</param>
+/// <param name="KeptAt">Where it is kept; the place where it keeps best when left out.</param>
 public sealed record BatchBody(
     Guid FormulaId,
     ScaleBody? Scale = null,
@@ -90,7 +90,7 @@ public sealed record BatchView(
 /// <param name="Code">The code as the path of its dark squares, one unit a square.</param>
 /// <param name="CodeSize">How many squares a side.</param>
 /// <param name="Opens">The address the code opens.</param>
-/// <param name="MadeOf">What went in, a line each.</param>
+/// <param name="MadeOf">The ingredients, one line each.</param>
 public sealed record JarLabelView(JarLabel Label, string Code, int CodeSize, string Opens, IReadOnlyList<MeasuredWords> MadeOf);
 
 /// <summary>Batches: what was made, how long it is good, and what becomes of it.</summary>

@@ -255,7 +255,7 @@ internal sealed class FormulaValidator : AbstractValidator<FormulaBody>
 /// <param name="Keeps">How it keeps, in words.</param>
 /// <param name="Holds">Families people react to that are in it.</param>
 /// <param name="EssentialOilPercent">Of the finished mixture, through every batch that goes in.</param>
-/// <param name="Lines">What goes in, a line each.</param>
+/// <param name="Lines">The ingredients, one line each.</param>
 /// <param name="MethodWords">How it is made, with the amounts as written.</param>
 public sealed record FormulaView(
     Guid Id,

@@ -65,37 +65,51 @@ internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDiction
         ];
 
     /// <summary>What is left of every product, for steps nobody chose one for.</summary>
-    public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation) => [.. (
-                await db
-                    .Products.AsNoTracking()
-                    .Where(row => !row.Archived)
-                    .Select(row => new
-                    {
-                        row.Id,
-                        row.Name,
-                        row.Role,
-                        row.LeftMillilitres,
-                    })
-                    .ToListAsync(cancellation)
-            ).Where(row => Enum.IsDefined(row.Role)).Select(row => new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null))];
+    public async Task<IReadOnlyList<StockItem>> StockAsync(CancellationToken cancellation)
+    {
+        var rows = await db
+            .Products.AsNoTracking()
+            .Where(row => !row.Archived)
+            .Select(row => new
+            {
+                row.Id,
+                row.Name,
+                row.Role,
+                row.LeftMillilitres,
+            })
+            .ToListAsync(cancellation);
+        return
+        [
+            .. from row in rows
+            where Enum.IsDefined(row.Role)
+            select new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null),
+        ];
+    }
 
     /// <summary>Products this version knows the kind of.</summary>
     public List<ProductRow> Readable(IEnumerable<ProductRow> rows) =>
         setAside.Read("products", rows, row => row.Id, row => row.Checked()).ConvertAll(each => each.Row);
 
     /// <summary>Price of a millilitre by the name of the product, for ingredients that are named like one.</summary>
-    private async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation) => (
-            await db
-                .Products.AsNoTracking()
-                .Where(row => !row.Archived && row.Price != null && row.SizeMillilitres != null)
-                .Select(row => new
-                {
-                    row.Name,
-                    row.Price,
-                    row.SizeMillilitres,
-                })
-                .ToListAsync(cancellation)
-        ).GroupBy(row => row.Name, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => Cost.PerMillilitre(group.First().Price, new Millilitres(group.First().SizeMillilitres!.Value)) ?? 0, StringComparer.OrdinalIgnoreCase);
+    private async Task<IReadOnlyDictionary<string, decimal>> PricesAsync(CancellationToken cancellation)
+    {
+        var rows = await db
+            .Products.AsNoTracking()
+            .Where(row => !row.Archived && row.Price != null && row.SizeMillilitres != null)
+            .Select(row => new
+            {
+                row.Name,
+                row.Price,
+                Size = row.SizeMillilitres!.Value,
+            })
+            .ToListAsync(cancellation);
+        return rows.DistinctBy(row => row.Name, StringComparer.OrdinalIgnoreCase)
+            .ToDictionary(
+                row => row.Name,
+                row => Cost.PerMillilitre(row.Price, new Millilitres(row.Size)) ?? 0,
+                StringComparer.OrdinalIgnoreCase
+            );
+    }
 
     /// <summary>How much a head was seen to take.</summary>
     public async Task<Hand> HandAsync(Guid head, CancellationToken cancellation) =>

@@ -23,10 +23,10 @@ public sealed record PlannedDayBody
     public HouseholdPlanBody? Household { get; init; }
 }
 
-/// <summary>Something that has to be begun before a planned day.</summary>
+/// <summary>Something to start before a planned day.</summary>
 /// <param name="What">What is to be done, in order.</param>
-/// <param name="Best">When it is best begun.</param>
-/// <param name="By">When it has to be begun at the latest.</param>
+/// <param name="Best">The best time to start it.</param>
+/// <param name="By">The latest time to start it.</param>
 public sealed record ToBegin(
     string Name,
     string HeadName,
@@ -44,10 +44,10 @@ public sealed record ToTest(string HeadName, IReadOnlyList<string> Ingredients);
 /// <param name="Plan">The question, to be opened again; null for a day of a household.</param>
 /// <param name="Household">The question for a household; null for one head.</param>
 /// <param name="Missed">Its time is past.</param>
-/// <param name="Trouble">What keeps it from starting, or why it cannot be planned any more; empty when nothing does.</param>
+/// <param name="Trouble">What prevents the start, or why the day can no longer be planned; empty when nothing does.</param>
 /// <param name="Sentence">When it begins and ends.</param>
-/// <param name="Begin">What has to be begun before.</param>
-/// <param name="PatchTests">What wants a patch test before it.</param>
+/// <param name="Begin">What to start before the day.</param>
+/// <param name="PatchTests">What needs a patch test first.</param>
 public sealed record PlannedDayView(
     Guid Id,
     string Names,

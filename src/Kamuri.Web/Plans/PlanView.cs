@@ -96,9 +96,9 @@ public sealed record MixtureLine(string Name, MeasuredAmount Amount, string? Ins
 public sealed record CoolingView(Vessel Vessel, double VolumeMl, double FromCelsius);
 
 /// <summary>A mixture that is made for a step.</summary>
-/// <param name="Ahead">What has to be begun before the day, a sentence each; empty when all of it is done on the day.</param>
-/// <param name="BeginBy">When that has to be begun at the latest.</param>
-/// <param name="BestBegun">When it is best begun.</param>
+/// <param name="Ahead">One sentence for each thing to start before the day; empty when there is none.</param>
+/// <param name="BeginBy">The latest time to start it.</param>
+/// <param name="BestBegun">The best time to start it.</param>
 public sealed record MixtureView(
     string Step,
     string StepName,
@@ -165,7 +165,7 @@ public sealed record TaskView(
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
 
-    /// <summary>Whose hands do it; null when there is nothing to tell apart.</summary>
+    /// <summary>Whose hands do it; null when one pair does everything.</summary>
     public string? By { get; init; }
 
     /// <summary>The head it is for, in a day with several.</summary>

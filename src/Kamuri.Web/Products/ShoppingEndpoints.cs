@@ -47,7 +47,7 @@ internal static class ShoppingEndpoints
     )
     {
         var list = await ReadAsync(db, setAside, reader, house, figures, cancellation);
-        var text = new StringBuilder().Append(ProductErrors.ToBuyToday($"{list.Today:yyyy-MM-dd}"));
+        var text = new StringBuilder().Append(ProductErrors.ToBuyToday(list.Today.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)));
         foreach (var line in list.Lines)
         {
             text.Append(ProductErrors.LineWhy(line.Name, line.Why));

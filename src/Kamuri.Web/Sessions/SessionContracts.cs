@@ -146,7 +146,7 @@ public sealed record RunTaskView(
     /// <summary>The title with its amounts in each way of measuring; null when there are none in it.</summary>
     public MeasuredWords? Words { get; init; }
 
-    /// <summary>Whose hands do it; null when there is nothing to tell apart.</summary>
+    /// <summary>Whose hands do it; null when one pair does everything.</summary>
     public string? By { get; init; }
 
     /// <summary>The key of the head it is for.</summary>
@@ -159,7 +159,7 @@ public sealed record RunTaskView(
     public bool IsLaidDown { get; init; }
 
     /// <summary>
-    /// What has to be added to the time since its start to have what was worked on it: before it was laid down more, for pauses less.
+    /// Minutes to add to the time since its start to get the time worked on it: more for work before it was put down, less for pauses.
     /// </summary>
     public double WorkedBesides { get; init; }
 
@@ -206,7 +206,7 @@ public sealed record RunHeadView(
 public sealed record ReadingView(DateTimeOffset At, ReadingKind Kind, double Value, string Sentence, bool Warns);
 
 /// <summary>What one pair of hands does and comes to next, by task.</summary>
-/// <param name="Name">Whose they are; empty when there is nothing to tell apart.</param>
+/// <param name="Name">Whose they are; empty when one pair does everything.</param>
 /// <param name="NextFrom">The next is not to begin before; null when it can.</param>
 /// <param name="RestUntil">A break is due until then.</param>
 /// <param name="WaitsFor">The task other hands have to be done with first; null when nothing holds it up.</param>
@@ -223,7 +223,7 @@ public sealed record HandsView(
     /// <summary>"your hands", "Ada’s hands"; empty when there is nothing to tell apart.</summary>
     public required string Whose { get; init; }
 
-    /// <summary>Who or what is away, so that the next has to wait, in a sentence; null when nobody is.</summary>
+    /// <summary>A sentence on who or what the next task waits for; null when it waits for nobody.</summary>
     public string? Keeping { get; init; }
 }
 
@@ -240,7 +240,7 @@ public sealed record CountingView(
     bool HarmlessAfter
 );
 
-/// <summary>What the last press was, so that it can be taken back.</summary>
+/// <summary>The last press, for Undo.</summary>
 public sealed record UndoView(Guid Event, string Label);
 
 /// <summary>A running session as a screen shows it. Everything that ticks is given as a moment.</summary>
@@ -278,7 +278,7 @@ public sealed record SessionView(
     /// <summary>Changes whenever it is worth asking for another order; 0 for not at all.</summary>
     public required int OrderAsks { get; init; }
 
-    /// <summary>Who is needed when they are away, a sentence each.</summary>
+    /// <summary>One sentence for each person who is needed while away.</summary>
     public required IReadOnlyList<string> Beyond { get; init; }
 
     /// <summary>The hair was put up to be left; null while nobody has stopped.</summary>
@@ -514,5 +514,5 @@ public sealed record SessionReviewView(
 
 /// <summary>Another order for what is left, that is over sooner.</summary>
 /// <param name="GainMinutes">By how much.</param>
-/// <param name="Sentence">What would come next, and what it gains.</param>
+/// <param name="Sentence">The next round, and what it would gain.</param>
 public sealed record BetterOrderView(double GainMinutes, DateTimeOffset EndsAt, string Sentence);

@@ -13,7 +13,7 @@ namespace Kamuri.Web.Takings;
 
 /// <summary>What a session took from shelf or fridge.</summary>
 /// <param name="Planned">By the plan.</param>
-/// <param name="UsedMl">What was really used; null until somebody says.</param>
+/// <param name="UsedMl">What was used, in ml; null until somebody enters it.</param>
 public sealed record TakenView(
     long Id,
     string StepId,

@@ -1308,13 +1308,13 @@ export interface components {
         AccessView: {
             /** @description It answers the home network, not this computer alone. */
             lan: boolean;
-            /** @description The one who asks may use it. */
+            /** @description Whether the caller may use it. */
             mayEnter: boolean;
             /** @description Asked from the computer it runs on. */
             isHere: boolean;
             /** @description A passcode is set. */
             hasPasscode: boolean;
-            /** @description Where other devices find it; empty for who may not use it. */
+            /** @description The addresses for other devices; empty for callers who may not use them. */
             addresses: string[];
             /** @description Devices that have entered; empty for who may not use it. */
             devices: components["schemas"]["DeviceView"][];
@@ -1421,7 +1421,7 @@ export interface components {
              * @description When the archive was made.
              */
             madeAt: string;
-            /** @description There is nothing here yet, so that all of it comes exactly as it is. */
+            /** @description Whether this household is empty, so that the archive is imported exactly. */
             intoEmpty: boolean;
             /**
              * Format: int32
@@ -1571,7 +1571,7 @@ export interface components {
             gainMinutes: number;
             /** Format: date-time */
             endsAt: string;
-            /** @description What would come next, and what it gains. */
+            /** @description The next round, and what it would gain. */
             sentence: string;
         };
         /** @description A dated chemical or heat event. */
@@ -1685,7 +1685,7 @@ export interface components {
         DetangleIn: "prePoo" | "conditioner" | "leaveIn" | "fingersOnly";
         /** @description A device that may use this household's Kamuri, or the computer it runs on. */
         DeviceView: {
-            /** @description What to shut it out by; null for the computer Kamuri runs on. */
+            /** @description The id to remove it by; null for the computer Kamuri runs on. */
             id: null | string;
             /** @description As it was called when it entered; "This computer" for the one Kamuri runs on. */
             name: string;
@@ -1928,7 +1928,7 @@ export interface components {
              */
             essentialOilPercent: number;
             protein: components["schemas"]["ProteinStrength"];
-            /** @description What goes in, a line each. */
+            /** @description The ingredients, one line each. */
             lines: string[];
             /** @description How it is made, with the amounts as written. */
             methodWords: components["schemas"]["MeasuredWords"][];
@@ -1955,7 +1955,7 @@ export interface components {
             /** @description The same in words; empty when nothing can be said. */
             sentence: string;
             /**
-             * @description That day is over.
+             * @description Whether that day is over.
              * @default false
              */
             isPast: boolean;
@@ -1986,7 +1986,7 @@ export interface components {
         /** @description Somebody who does the work. */
         HandsBody: {
             name: string;
-            /** @description What they may do; null for all of it. */
+            /** @description The tasks they may do; null for all of them. */
             mayDo?: null | components["schemas"]["Work"][];
             /** @description The heads they may work on; null for all. */
             headIds?: null | string[];
@@ -2003,7 +2003,7 @@ export interface components {
         };
         /** @description What one pair of hands does and comes to next, by task. */
         HandsView: {
-            /** @description Whose they are; empty when there is nothing to tell apart. */
+            /** @description Whose they are; empty when one pair does everything. */
             name: string;
             doing: null | string;
             next: null | string;
@@ -2022,7 +2022,7 @@ export interface components {
             waitsFor: null | string;
             /** @description "your hands", "Ada’s hands"; empty when there is nothing to tell apart. */
             whose: string;
-            /** @description Who or what is away, so that the next has to wait, in a sentence; null when nobody is. */
+            /** @description A sentence on who or what the next task waits for; null when it waits for nobody. */
             keeping?: null | string;
         };
         /** @description What there is of one ingredient. */
@@ -2069,9 +2069,9 @@ export interface components {
         };
         /** @description One head of a household day. */
         HeadOfDayBody: {
-            /** @description What is wanted for it. When it is to be is the household's to say, and left out of account here. */
+            /** @description The wish for this head. Its own time is ignored: the household decides when. */
             plan: components["schemas"]["PlanBody"];
-            /** @description When it is there to be worked on; empty for always. */
+            /** @description When the head is available; empty for always. */
             present?: components["schemas"]["StretchBody"][];
             /**
              * Format: time
@@ -2158,13 +2158,13 @@ export interface components {
         };
         /** @description A day with several heads as it is asked for. */
         HouseholdPlanBody: {
-            /** @description One to four, each another. */
+            /** @description One to four different heads. */
             heads: components["schemas"]["HeadOfDayBody"][];
-            /** @description One or two; those of the house when left out. */
+            /** @description One or two pairs of hands; those of the house when left out. */
             hands?: components["schemas"]["HandsBody"][];
             when: components["schemas"]["WhenBody"];
             taken?: components["schemas"]["TakenBody"][];
-            /** @description Where a longer search of the same day has found a better order, take that one. */
+            /** @description Use the better order of a longer search of the same day, if there is one. */
             fromLongerSearch?: boolean;
         };
         /** @description A household plan, as shown. */
@@ -2187,26 +2187,26 @@ export interface components {
             /** Format: date-time */
             nineInTenBy: string;
             rests: components["schemas"]["HandsRestView"][];
-            /** @description Who is not there long enough, a sentence each. */
+            /** @description One sentence for each person who is not there long enough. */
             beyond: string[];
             /** Format: double */
             minutesLate: number;
             canStart: boolean;
             /** @description When it begins, who is done when, and how sure that is. */
             sentence: string;
-            /** @description What there is to know behind that: how good the plan is, what sets the pace, how sure each head is. */
+            /** @description More about the plan: whether it is proven, what sets the pace, how sure each head's end is. */
             more: string[];
             /** @description Whether a longer search might find a better one. */
             mayBeBetter: boolean;
             clocksChange?: null | components["schemas"]["ClockChange"];
-            /** @description That it starts while people sleep; null when it does not. */
+            /** @description A sentence when the day starts while people sleep; null otherwise. */
             nightSentence?: null | string;
             night?: null | components["schemas"]["StretchBody"];
         };
         /** @description The house with its present time. */
         HouseholdView: {
             house: components["schemas"]["HouseholdBody"];
-            /** @description What its pairs of hands are called where nobody said whose they are. */
+            /** @description Names of the pairs of hands where nobody entered any. */
             hands: string[];
             /** Format: date-time */
             now: string;
@@ -2298,7 +2298,7 @@ export interface components {
             codeSize: number;
             /** @description The address the code opens. */
             opens: string;
-            /** @description What went in, a line each. */
+            /** @description The ingredients, one line each. */
             madeOf: components["schemas"]["MeasuredWords"][];
         };
         /** @description Where a mixture keeps and how long; null where it does not keep at all. */
@@ -2430,7 +2430,7 @@ export interface components {
              * @description 0 to 1.
              */
             share: number;
-            /** @description Whether this is the last word. */
+            /** @description Whether this is the final message. */
             isOver: boolean;
             /** @description At the end: whether there is a better plan to be had. */
             isBetter: boolean;
@@ -2512,16 +2512,16 @@ export interface components {
             method: components["schemas"]["MeasuredWords"][];
             taken: components["schemas"]["MeasuredWords"][];
             remarks: string[];
-            /** @description What has to be begun before the day, a sentence each; empty when all of it is done on the day. */
+            /** @description One sentence for each thing to start before the day; empty when there is none. */
             ahead: components["schemas"]["MeasuredWords"][];
             /**
              * Format: date-time
-             * @description When that has to be begun at the latest.
+             * @description The latest time to start it.
              */
             beginBy: null | string;
             /**
              * Format: date-time
-             * @description When it is best begun.
+             * @description The best time to start it.
              */
             bestBegun: null | string;
             tooLate: boolean;
@@ -2641,10 +2641,10 @@ export interface components {
              * @description In the household's own money; 0 when nothing is priced.
              */
             total: number;
-            /** @description What nobody gave a price for; the total is without it. */
+            /** @description Products without a price; the total leaves them out. */
             unpriced: string[];
         };
-        /** @description What is different between two plans of one head: order, time and quantity. */
+        /** @description The difference between two plans of one head: order, time and amounts. */
         PlanDifference: {
             /** @description Steps only the second has, in its order. */
             added: string[];
@@ -2665,7 +2665,7 @@ export interface components {
             /** @description Amounts that change. */
             amounts: components["schemas"]["AmountChange"][];
             isNone?: boolean;
-            /** @description The same in sentences, order first, then time, then quantity. */
+            /** @description The same in sentences: order, then time, then amounts. */
             sentences?: null | string[];
         };
         /** @description A whole plan as shown. */
@@ -2731,15 +2731,15 @@ export interface components {
             household: null | components["schemas"]["HouseholdPlanBody"];
             /** @description Its time is past. */
             missed: boolean;
-            /** @description What keeps it from starting, or why it cannot be planned any more; empty when nothing does. */
+            /** @description What prevents the start, or why the day can no longer be planned; empty when nothing does. */
             trouble: string;
             /** @description When it begins and ends. */
             sentence: string;
             /** Format: date-time */
             start: null | string;
-            /** @description What has to be begun before. */
+            /** @description What to start before the day. */
             begin: components["schemas"]["ToBegin"][];
-            /** @description What wants a patch test before it. */
+            /** @description What needs a patch test first. */
             patchTests: components["schemas"]["ToTest"][];
         };
         /**
@@ -2748,7 +2748,7 @@ export interface components {
          */
         Porosity: "low" | "medium" | "high";
         /**
-         * @description What a porosity was judged by, weakest last.
+         * @description The evidence for a porosity, strongest first.
          * @enum {unknown}
          */
         PorosityEvidence: "dryingTime" | "sprayBeads" | "strandInWater" | "guess";
@@ -3101,7 +3101,7 @@ export interface components {
             /** Format: date-time */
             end: string;
             words?: null | components["schemas"]["MeasuredWords"];
-            /** @description Whose hands do it; null when there is nothing to tell apart. */
+            /** @description Whose hands do it; null when one pair does everything. */
             by?: null | string;
             /** @description The key of the head it is for. */
             head: string;
@@ -3110,7 +3110,7 @@ export interface components {
             isLaidDown?: boolean;
             /**
              * Format: double
-             * @description What has to be added to the time since its start to have what was worked on it: before it was laid down more, for pauses less.
+             * @description Minutes to add to the time since its start to get the time worked on it: more for work before it was put down, less for pauses.
              */
             workedBesides?: number;
             /** @description How long a section has taken so far, and should by the plan, in a sentence; null before the first. */
@@ -3199,7 +3199,7 @@ export interface components {
             word: string;
             /** @description Why people do it this way. */
             reason: string;
-            /** @description What it costs: time, product, weight or care. */
+            /** @description The downside: time, product, weight or care. */
             price: string;
         };
         /** @description What the schools of a day change against the head's own. */
@@ -3375,7 +3375,7 @@ export interface components {
              * @description Changes whenever it is worth asking for another order; 0 for not at all.
              */
             orderAsks: number;
-            /** @description Who is needed when they are away, a sentence each. */
+            /** @description One sentence for each person who is needed while away. */
             beyond: string[];
             /**
              * Format: date-time
@@ -3631,7 +3631,7 @@ export interface components {
             /** @description What it costs. */
             price: string;
         };
-        /** @description Something that others use for a while. */
+        /** @description A resource that others use for a while. */
         TakenBody: {
             resource: components["schemas"]["Resource"];
             /** Format: time */
@@ -3661,7 +3661,7 @@ export interface components {
             plannedMl: number;
             /**
              * Format: double
-             * @description What was really used; null until somebody says.
+             * @description What was used, in ml; null until somebody enters it.
              */
             usedMl: null | number;
             /** Format: uuid */
@@ -3713,7 +3713,7 @@ export interface components {
             /** Format: date-time */
             end: string;
             words?: null | components["schemas"]["MeasuredWords"];
-            /** @description Whose hands do it; null when there is nothing to tell apart. */
+            /** @description Whose hands do it; null when one pair does everything. */
             by?: null | string;
             /**
              * Format: uuid
@@ -3754,7 +3754,7 @@ export interface components {
             /** Format: date-time */
             created: string;
         };
-        /** @description Something that has to be begun before a planned day. */
+        /** @description Something to start before a planned day. */
         ToBegin: {
             name: string;
             headName: string;
@@ -3762,12 +3762,12 @@ export interface components {
             what: components["schemas"]["MeasuredWords"][];
             /**
              * Format: date-time
-             * @description When it is best begun.
+             * @description The best time to start it.
              */
             best: string;
             /**
              * Format: date-time
-             * @description When it has to be begun at the latest.
+             * @description The latest time to start it.
              */
             by: string;
             tooLate: boolean;
@@ -3808,7 +3808,7 @@ export interface components {
             /** @description The same as this household writes it. */
             written: string;
         };
-        /** @description What the last press was, so that it can be taken back. */
+        /** @description The last press, for Undo. */
         UndoView: {
             /** Format: uuid */
             event: string;
@@ -4079,10 +4079,10 @@ export interface components {
              * @description 0 to 1.
              */
             share: number;
-            /** @description What is tried now; empty at the end. */
+            /** @description What is being tried now; empty at the end. */
             trying: string;
             remedies: components["schemas"]["RemedyView"][];
-            /** @description Whether this is the last word. */
+            /** @description Whether this is the final message. */
             isOver: boolean;
         };
         /** @description A processing window in minutes: not before, usually, not after. */

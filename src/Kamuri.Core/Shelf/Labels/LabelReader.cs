@@ -254,7 +254,8 @@ public static partial class LabelReader
     private static partial Regex Parenthesis();
 
     [GeneratedRegex(
-        @"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|naturally derived|vegetable|from coconut|from corn|fair trade|fresh|ground|paste)\b\s*"
+        @"\b(organic|certified|cold pressed|virgin|extra virgin|raw|unrefined|refined|pure|natural|"
+            + @"naturally derived|vegetable|from coconut|from corn|fair trade|fresh|ground|paste)\b\s*"
     )]
     private static partial Regex Praise();
 
@@ -269,7 +270,8 @@ public static partial class LabelReader
     private static partial Regex FilmFormer();
 
     [GeneratedRegex(
-        @"(trimonium|dimonium|alkonium|ammonium) (chloride|methosulfate|bromide|ethosulfate)|^quaternium|^hydroxypropyl ?trimonium|amidopropyl dimethylamine$|esterquat"
+        @"(trimonium|dimonium|alkonium|ammonium) (chloride|methosulfate|bromide|ethosulfate)|^quaternium|"
+            + @"^hydroxypropyl ?trimonium|amidopropyl dimethylamine$|esterquat"
     )]
     private static partial Regex Conditioner();
 
@@ -289,12 +291,15 @@ public static partial class LabelReader
     private static partial Regex EssentialOil();
 
     [GeneratedRegex(
-        @"\b(oil|oils|huile|triglycerides?|glycerides)$|^hydrogenated .*(oil|butene|decene)$|\b(palmitate|myristate|isostearate|oleate|caprylate|caprate|laurate|neopentanoate|ethylhexanoate)$"
+        @"\b(oil|oils|huile|triglycerides?|glycerides)$|^hydrogenated .*(oil|butene|decene)$|\b(palmitate|"
+            + @"myristate|isostearate|oleate|caprylate|caprate|laurate|neopentanoate|ethylhexanoate)$"
     )]
     private static partial Regex Oil();
 
     [GeneratedRegex(
-        @"\b(extract|extrakt|extrait|estratto|juice|water|hydrosol|distillate|leaf powder|root powder|fruit powder|flower powder|seed powder|powder|ferment|ferment filtrate|ferment lysate|leaf|root|flower|infusion)$"
+        @"\b(extract|extrakt|extrait|estratto|juice|water|hydrosol|distillate|leaf powder|root powder|"
+            + @"fruit powder|flower powder|seed powder|powder|ferment|ferment filtrate|ferment lysate|leaf|root|"
+            + @"flower|infusion)$"
     )]
     private static partial Regex Botanical();
 
@@ -302,7 +307,8 @@ public static partial class LabelReader
     private static partial Regex Colour();
 
     [GeneratedRegex(
-        @"\b(glucoside|sarcosinate|taurate|isethionate|glutamate|glycinate|alaninate|hydroxysultaine|amidopropyl betaine|amphoacetate|amphodiacetate|sulfosuccinate)$"
+        @"\b(glucoside|sarcosinate|taurate|isethionate|glutamate|glycinate|alaninate|hydroxysultaine|"
+            + @"amidopropyl betaine|amphoacetate|amphodiacetate|sulfosuccinate)$"
     )]
     private static partial Regex MildSurfactant();
 
@@ -310,7 +316,8 @@ public static partial class LabelReader
     private static partial Regex Surfactant();
 
     [GeneratedRegex(
-        @"^(peg|ppg) ?\d+|^(ceteareth|steareth|laureth|oleth|trideceth|ceteth|isoceteth|beheneth|pareth|poloxamer|polysorbate) ?\d*|^polyglyceryl|\b(stearate|distearate|olivate)$|^sorbitan"
+        @"^(peg|ppg) ?\d+|^(ceteareth|steareth|laureth|oleth|trideceth|ceteth|isoceteth|beheneth|pareth|"
+            + @"poloxamer|polysorbate) ?\d*|^polyglyceryl|\b(stearate|distearate|olivate)$|^sorbitan"
     )]
     private static partial Regex Emulsifier();
 
