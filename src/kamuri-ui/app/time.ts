@@ -60,8 +60,9 @@ export function date(moment: string): string {
   return `${days[new Date(Date.UTC(year, month - 1, of)).getUTCDay()]} ${of} ${months[month - 1]}`
 }
 
-/** The same with its year, as a date is typed. */
-export const fullDate = (moment: string) => `${date(moment)} ${moment.slice(0, 4)}`
+/** "14 Mar 2026", short enough for a field. */
+export const fieldDate = (moment: string) =>
+  `${Number(moment.slice(8, 10))} ${months[Number(moment.slice(5, 7)) - 1]!.slice(0, 3)} ${moment.slice(0, 4)}`
 
 /** A day as people say it: "today", "tomorrow", within two weeks "Saturday 14 March", else "14 March", another year with the year. */
 export function day(moment: string): string {

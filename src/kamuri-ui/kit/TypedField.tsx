@@ -5,7 +5,7 @@ import { DayPicker } from 'react-day-picker'
 import { flushSync } from 'react-dom'
 import { api, Refused, told } from '@/api/client'
 import { useStyle, writtenAmount, writtenLength, writtenTemperature, writtenTime } from '@/app/style'
-import { fullDate } from '@/app/time'
+import { fieldDate } from '@/app/time'
 import { TextField } from './Field'
 import { typedField as words } from './words'
 
@@ -194,7 +194,7 @@ export function DateField({
       kind="date"
       placeholder={words.examples.date}
       {...rest}
-      shown={value ? fullDate(value) : ''}
+      shown={value ? fieldDate(value) : ''}
       onRead={(read) => onChange(read || null)}
       beside={
         <Popover.Root open={open} onOpenChange={setOpen}>
