@@ -32,14 +32,8 @@ internal static class DecadeFigures
             };
             foreach (var path in Pages(head, oldest))
             {
-                all.Add(
-                    Measurement.Of(
-                        $"{Days} days: {path.Replace(head, "…", StringComparison.Ordinal).Replace(oldest, "…", StringComparison.Ordinal)}",
-                        "ms",
-                        await TimesAsync(server, path),
-                        100
-                    )
-                );
+                var page = path.Replace(head, "…", StringComparison.Ordinal).Replace(oldest, "…", StringComparison.Ordinal);
+                all.Add(Measurement.Of($"{Days} days: {page}", "ms", await TimesAsync(server, path), 100));
             }
 
             return all;
@@ -175,10 +169,8 @@ internal static class DecadeFigures
             );
             var values = columns.Select(name => changed.FirstOrDefault(each => each.Column == name).Value ?? $"\"{name}\"");
             var key = table == "sessions" ? "Id" : "SessionId";
-            Run(
-                db,
-                $"INSERT INTO {table} ({string.Join(", ", columns.Select(name => $"\"{name}\""))}) SELECT {string.Join(", ", values)} FROM {table} WHERE {key} = '{session}'"
-            );
+            var names = string.Join(", ", columns.Select(name => $"\"{name}\""));
+            Run(db, $"INSERT INTO {table} ({names}) SELECT {string.Join(", ", values)} FROM {table} WHERE {key} = '{session}'");
         }
     }
 

@@ -15,15 +15,16 @@ public class WholeDayTests
         window.Go("/");
         window.Press("Add the first head");
         window.Fill("Name", "Juno");
+        // The browser speaks the English of a country that measures in inches.
         window.Fill("Nape", "0.2");
         window.Press("Save head");
-        window.SeeText("Stretched length is 1\u00a0cm to 150\u00a0cm.");
+        window.SeeText("Stretched length is ½ in to 59 in.");
         Assert.Equal("Juno", window.Script("return document.querySelector('input[autocomplete=off]').value"));
-        window.Fill("Nape", "12");
-        window.Fill("Crown", "14");
-        window.Fill("Front", "13");
-        window.Fill("Sides", "13");
-        window.SeeText("13 cm × π/4", "aside");
+        window.Fill("Nape", "12 cm");
+        window.Fill("Crown", "14 cm");
+        window.Fill("Front", "13 cm");
+        window.Fill("Sides", "13 cm");
+        window.SeeText("5 in × π/4", "aside");
         window.Press("Save head");
         window.SeeText("Juno", "h1");
 

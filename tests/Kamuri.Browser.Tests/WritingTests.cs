@@ -46,7 +46,7 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         Write(window, "12 hours, 5:45 pm", "Inches", "°F", "Spoons and cups");
 
         window.Go("/heads");
-        window.SeeText("\u00a0in, ");
+        window.SeeText(" in, ");
         window.Press("Add a head");
         window.Fill("Name", "Inch");
         window.Fill("Nape", "7½");
@@ -55,10 +55,10 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         window.Press("Save head");
         window.SeeText("Inch", "h1");
         Assert.Equal("7½\u00a0in", window.ValueOf("Nape"));
-        Assert.Equal("8\u00a0in", window.ValueOf("Crown"));
+        Assert.Equal("7¾\u00a0in", window.ValueOf("Crown"));
         window.Fill("Last wash", "3 days ago");
         window.Fill("Nape", "long");
-        window.Press("Save head");
+        window.Press("Save changes");
         window.SeeText("Write a length like 18 cm, 7 in or 7½.");
         Assert.Equal("long", window.ValueOf("Nape"));
 
@@ -71,10 +71,7 @@ public sealed class WritingTests(DemoServer server) : IClassFixture<DemoServer>
         window.Keys_("r");
         window.Fill("How warm", "112 F");
         window.Press("Save: How warm");
-        window.SeeText("112\u00a0°F is too hot for skin.", "[data-readings]");
-        window.Press("Close");
-        window.Keys_("f");
-        window.Press("End the rehearsal");
+        window.SeeText("112 °F is too hot for skin.", "[data-readings]");
 
         window.Go("/jar-label/0199eeee-0000-7000-8000-000000000002");
         window.See("[data-jar-label]");

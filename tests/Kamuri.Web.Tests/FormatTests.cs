@@ -102,7 +102,7 @@ public class FormatTests
     }
 
     [Theory]
-    [InlineData("{", "line 1", "not JSON")]
+    [InlineData("{", "line 1", "as JSON")]
     [InlineData("""{"@type":"Event"}""", "the document", "no Recipe")]
     [InlineData(
         """{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water","much honey"]}""",
@@ -112,9 +112,9 @@ public class FormatTests
     [InlineData(
         """{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water"],"recipeInstructions":[{"@type":"HowToStep","text":"Stir","timeRequired":"soon"}]}""",
         "recipeInstructions[0]",
-        "no duration"
+        "is not a duration"
     )]
-    [InlineData("""{"@type":"Recipe","recipeIngredient":["1 ml water"]}""", "Recipe", "A name")]
+    [InlineData("""{"@type":"Recipe","recipeIngredient":["1 ml water"]}""", "Recipe", "Enter a name")]
     public void A_recipe_that_is_wrong_says_where(string text, string where, string sentence)
     {
         var (formula, problems) = RecipeJson.Read(text);
@@ -238,7 +238,7 @@ public class FormatTests
     [InlineData("a,b\n1,2\n")]
     public void A_table_without_its_names_says_which_are_needed(string text) =>
         Assert.Contains(
-            "The first line names the columns",
+            "Name the columns in the first line",
             ProductCsv.Read(text, Today).Single().Problems.Single().Message,
             StringComparison.Ordinal
         );

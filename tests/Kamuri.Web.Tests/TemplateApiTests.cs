@@ -249,7 +249,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
 
         Assert.Equal("conditionOn", changes["switched"]!.AsArray().Single()!["question"]!.GetValue<string>());
         Assert.Contains(
-            "Deep condition: 130 ml instead of 100 ml.",
+            "Deep condition: 130\u00a0ml instead of 100\u00a0ml.",
             changes["sentences"]!.AsArray().Select(sentence => sentence!.GetValue<string>())
         );
     }

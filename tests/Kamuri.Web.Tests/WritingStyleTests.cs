@@ -48,7 +48,7 @@ public sealed class WritingStyleTests(Server server) : IClassFixture<Server>
     [Theory]
     [InlineData("length", "7 in", "17.78", "17.8\u00a0cm")]
     [InlineData("temperature", "100 F", "37.778", "37.8\u00a0°C")]
-    [InlineData("amount", "2 tbsp", "29.58", "29.6\u00a0ml")]
+    [InlineData("amount", "2 tbsp", "29.58", "30\u00a0ml")]
     [InlineData("date", "2026-12-24", "2026-12-24", null)]
     [InlineData("length", "7 lightyears", null, null)]
     [InlineData("weight", "7 lb", null, null)]

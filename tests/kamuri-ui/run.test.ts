@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { describe, expect, it } from 'vitest'
 import type { HandsView, RunTaskView, SessionView } from '../../src/kamuri-ui/api/client'
-import { clock, clockBeside, counter, day, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
+import { clock, clockBeside, counter, date, minutesBetween, spell } from '../../src/kamuri-ui/app/time'
 import { halfWidth, sectionCentre, sectionPath } from '../../src/kamuri-ui/drawings/head-map/geometry'
 import { handsOf, mainPress, nameOf } from '../../src/kamuri-ui/places/today/run/mainPress'
 import { spokenOf } from '../../src/kamuri-ui/places/today/run/spoken'
@@ -83,7 +83,7 @@ describe('times', () => {
   it('are read off the wall clock that the server wrote', () => {
     expect(clock('2026-03-14T15:12:09.5+01:00')).toBe('15:12')
     expect(minutesBetween('2026-03-14T15:00:00+01:00', '2026-03-14T14:30:00Z')).toBe(30)
-    expect(day('2026-11-24')).toBe('Tuesday 24 November')
+    expect(date('2026-11-24')).toBe('Tuesday 24 November')
   })
 
   it('name their day beside a moment of another one', () => {

@@ -78,7 +78,7 @@ public sealed record HeadSize(
             SurfaceWorking = HeadWords.CountLocsThicknessMillimetresMmLengthCm(
                 $"{locs.Count}",
                 Reckoning.Show(locs.ThicknessMillimetres),
-                Reckoning.Show(length),
+                Say.Length(length),
                 Reckoning.Show(Math.Round(surface, 2))
             ),
             Doubt = doubt,

@@ -80,7 +80,8 @@ public static partial class TypedDate
     private static partial Regex WeekdayOnly();
 
     [GeneratedRegex(
-        @"^([a-z]+day )?(?<date>\d{1,2})(st|nd|rd|th|\.)? (of )?(?<month>[a-z]+)\.?( (?<year>\d{4}))?$|^([a-z]+day )?(?<month>[a-z]+)\.? (?<date>\d{1,2})(st|nd|rd|th)?( (?<year>\d{4}))?$",
+        @"^([a-z]+day )?(?<date>\d{1,2})(st|nd|rd|th|\.)? (of )?(?<month>[a-z]+)\.?( (?<year>\d{4}))?$"
+            + @"|^([a-z]+day )?(?<month>[a-z]+)\.? (?<date>\d{1,2})(st|nd|rd|th)?( (?<year>\d{4}))?$",
         RegexOptions.ExplicitCapture
     )]
     private static partial Regex Written();

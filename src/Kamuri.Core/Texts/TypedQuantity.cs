@@ -82,7 +82,10 @@ public static partial class TypedQuantity
     }
 
     [GeneratedRegex(
-        "^" + TypedNumber.Pattern + @"\s*(?<unit>fl\.? ?oz|fluid ounces?|\p{L}+|''|[""″'′])?\.?(?:\s*(?:,|and|\+)\s*(?=[\d¼½¾⅓⅔])|\s*)",
+        "^"
+            + TypedNumber.Pattern
+            + @"\s*(?<unit>fl\.? ?oz|fluid ounces?|\p{L}+|''|[""″'′])?\.?"
+            + @"(?:\s*(?:,|and|\+)\s*(?=[\d¼½¾⅓⅔])|\s*)",
         RegexOptions.CultureInvariant
     )]
     private static partial Regex Part();

@@ -17,7 +17,7 @@ public readonly record struct Reckoning(double Value, string Text)
     public Reckoning Times(double factor, string why) => factor == 1 ? this : new(Value * factor, $"{Text} × {Show(factor)} {why}");
 
     /// <summary>Divides, naming the reason. A divisor of exactly one leaves value and text alone.</summary>
-    public Reckoning DividedBy(double divisor, string why) => divisor == 1 ? this : new(Value / divisor, $"{Text} ÷ {Show(divisor)} {why}");
+    public Reckoning DividedBy(double by, string why) => by == 1 ? this : new(Value / by, $"{Text} ÷ {Show(by)} {why}");
 
     /// <summary>Adds, naming the reason. Zero leaves value and text alone.</summary>
     public Reckoning Plus(double addend, string why) => addend == 0 ? this : new(Value + addend, $"{Text} + {Show(addend)} {why}");

@@ -94,10 +94,7 @@ public static partial class FormulaMarkdown
         var lines = text.ReplaceLineEndings("\n").Split('\n');
         if (lines.Length > MostLines || Array.Exists(lines, line => line.Length > LongestLine))
         {
-            return new ReadFormula(
-                null,
-                [new FormatProblem("the text", "", $"A formula has at most {MostLines} lines of at most {LongestLine} characters.")]
-            );
+            return new ReadFormula(null, [new FormatProblem("the text", "", FormatWords.TooLong($"{MostLines}", $"{LongestLine}"))]);
         }
 
         MarkdownDocument document;
@@ -107,7 +104,7 @@ public static partial class FormulaMarkdown
         }
         catch (ArgumentException)
         {
-            return new ReadFormula(null, [new FormatProblem("the text", "", "It is nested too deeply to be a formula.")]);
+            return new ReadFormula(null, [new FormatProblem("the text", "", FormatWords.TooDeeplyNested)]);
         }
 
         var reading = new Reading(lines, problems);
@@ -118,12 +115,12 @@ public static partial class FormulaMarkdown
 
         if (reading.Name.Length is 0 or > 80)
         {
-            problems.Add(new FormatProblem("line 1", "name", "It begins with a heading, \"# Name\", of at most 80 characters."));
+            problems.Add(new FormatProblem("line 1", "name", FormatWords.HeadingNeeded));
         }
 
         if (reading.Ingredients.Count == 0 && !problems.Exists(each => each.Field == "ingredients"))
         {
-            problems.Add(new FormatProblem($"line {lines.Length}", "ingredients", "A section \"## Ingredients\" with a list is needed."));
+            problems.Add(new FormatProblem($"line {lines.Length}", "ingredients", FormatWords.IngredientsNeeded));
         }
 
         return problems.Count > 0
@@ -260,7 +257,7 @@ public static partial class FormulaMarkdown
                         Percent().Match(value) is { Success: true } share
                         && double.Parse(share.Groups[1].Value, CultureInfo.InvariantCulture) is > 0 and <= 100 and var percent
                             ? percent / 100
-                            : Wrong(field, line, "A yield is above 0 and at most 100 %.", _yield);
+                            : Wrong(field, line, FormatWords.YieldWrong, _yield);
                     break;
                 case "keeps":
                     Keep(value, field, line);
@@ -285,7 +282,7 @@ public static partial class FormulaMarkdown
             var found = KeepPlace().Matches(value).ToDictionary(match => match.Groups[1].Value.ToLowerInvariant(), match => Span(match));
             if (found.Count == 0 && !value.Equals("not at all", StringComparison.OrdinalIgnoreCase))
             {
-                Wrong(field, line, "Like \"fridge 7 to 14 days, freezer 90 days\".", 0);
+                Wrong(field, line, FormatWords.KeepsLike, 0);
             }
 
             _keep = new KeepRule(found.GetValueOrDefault("room"), found.GetValueOrDefault("fridge"), found.GetValueOrDefault("freezer"));
@@ -334,7 +331,7 @@ public static partial class FormulaMarkdown
         {
             var match = WaitLine().Match(text);
             return !match.Success
-                ? Wrong("wait", line, "Like \"Wait: Gel cooling (cools, counter)\" or \"Wait: Soaking (30 / 60 / 90 min, counter)\".", step)
+                ? Wrong("wait", line, FormatWords.WaitLike, step)
                 : step with
                 {
                     WaitTitle = match.Groups["title"].Value.Trim(),
@@ -356,7 +353,7 @@ public static partial class FormulaMarkdown
                 return known;
             }
 
-            return Wrong<T?>(field, line, $"\"{value}\" is not known here; one of {string.Join(", ", Enum.GetNames<T>())}.", null);
+            return Wrong<T?>(field, line, FormatWords.NotOneOf(value, string.Join(", ", Enum.GetNames<T>())), null);
         }
 
         private T Wrong<T>(string field, int line, string message, T otherwise)
@@ -386,7 +383,8 @@ public static partial class FormulaMarkdown
 
     [GeneratedRegex(
         @"^Wait:\s*(?<title>.+?)\s*\((?:(?<cools>cools)|"
-            + @"(?<earliest>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<usual>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<latest>\d{1,5}(?:\.\d{1,2})?)\s*min),\s*(?<at>\w+)\)$",
+            + @"(?<earliest>\d{1,5}(?:\.\d{1,2})?)\s*/\s*(?<usual>\d{1,5}(?:\.\d{1,2})?)"
+            + @"\s*/\s*(?<latest>\d{1,5}(?:\.\d{1,2})?)\s*min),\s*(?<at>\w+)\)$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex WaitLine();

@@ -114,13 +114,7 @@ public static class ProductCsv
             yield return new ProductLine(
                 1,
                 null,
-                [
-                    new FormatProblem(
-                        "line 1",
-                        "name",
-                        $"The first line names the columns: {string.Join(", ", Columns)}. At least name and role are needed."
-                    ),
-                ]
+                [new FormatProblem("line 1", "name", FormatWords.ColumnsNeeded(string.Join(", ", Columns)))]
             );
             yield break;
         }
@@ -133,7 +127,7 @@ public static class ProductCsv
                 yield return new ProductLine(
                     csv.Parser.RawRow,
                     null,
-                    [new FormatProblem($"line {csv.Parser.RawRow}", "", $"At most {MostRows} rows are read.")]
+                    [new FormatProblem($"line {csv.Parser.RawRow}", "", FormatWords.AtMostRows($"{MostRows}"))]
                 );
                 yield break;
             }
@@ -171,14 +165,14 @@ public static class ProductCsv
                 return number;
             }
 
-            Wrong(name, $"\"{text}\": {message}");
+            Wrong(name, FormatWords.ValueIsWrong(text, message));
             return null;
         }
 
         var name = Field("name");
         if (name is null or { Length: > 80 })
         {
-            Wrong("name", "A name of 1 to 80 characters is needed.");
+            Wrong("name", FormatWords.NameNeeded);
         }
 
         var role = default(ProductRole);
@@ -189,7 +183,7 @@ public static class ProductCsv
             || char.IsDigit(word[0])
         )
         {
-            Wrong("role", $"One of {string.Join(", ", Enum.GetNames<ProductRole>())}.");
+            Wrong("role", FormatWords.OneOf(string.Join(", ", Enum.GetNames<ProductRole>())));
         }
 
         DateOnly? opened = null;
@@ -197,11 +191,11 @@ public static class ProductCsv
         {
             if (!DateOnly.TryParseExact(day, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var date))
             {
-                Wrong("opened", $"\"{day}\": a day is written 2026-03-14.");
+                Wrong("opened", FormatWords.DayLike(day));
             }
             else if (date > today)
             {
-                Wrong("opened", $"{day} is in the future.");
+                Wrong("opened", FormatWords.DayInFuture(day));
             }
             else
             {
@@ -212,14 +206,14 @@ public static class ProductCsv
         var label = Field("label") ?? "";
         if (label.Length > Core.Shelf.Labels.LabelReader.LongestLabel)
         {
-            Wrong("label", $"A label has at most {Core.Shelf.Labels.LabelReader.LongestLabel} characters.");
+            Wrong("label", FormatWords.LabelTooLong($"{Core.Shelf.Labels.LabelReader.LongestLabel}"));
         }
 
-        var size = Number("size_ml", 0.1, 20_000, "a pack holds up to 20000 ml.");
-        var left = Number("left_ml", 0.0, 20_000, "what is left is 0 to 20000 ml.");
+        var size = Number("size_ml", 0.1, 20_000, FormatWords.PackHolds);
+        var left = Number("left_ml", 0.0, 20_000, FormatWords.LeftIs);
         if (left > size)
         {
-            Wrong("left_ml", "The amount left cannot be more than the pack size.");
+            Wrong("left_ml", FormatWords.MoreLeftThanPack);
         }
 
         var row = new ProductRow
@@ -228,10 +222,10 @@ public static class ProductCsv
             Role = role,
             SizeMillilitres = size,
             LeftMillilitres = left,
-            Price = Number("price", 0m, 100_000m, "a price is 0 to 100000."),
+            Price = Number("price", 0m, 100_000m, FormatWords.PriceIs),
             Opened = opened,
-            MonthsAfterOpening = Number("months_after_opening", 1, 120, "1 to 120 months."),
-            EssentialOilPercent = Number("essential_oil_percent", 0.0, 100, "essential oil is 0 to 100 %."),
+            MonthsAfterOpening = Number("months_after_opening", 1, 120, FormatWords.MonthsAre),
+            EssentialOilPercent = Number("essential_oil_percent", 0.0, 100, FormatWords.OilIs),
             Label = label,
             Version = 1,
         };

@@ -68,7 +68,7 @@ public static class RecipeJson
         catch (InvalidOperationException)
         {
             // Half of a pair of characters, which no text may hold.
-            return new ReadFormula(null, [new FormatProblem("the document", "", "It holds characters that cannot be read.")]);
+            return new ReadFormula(null, [new FormatProblem("the document", "", FormatWords.UnreadableCharacters)]);
         }
     }
 
@@ -97,8 +97,8 @@ public static class RecipeJson
                         $"line {error.LineNumber + 1}",
                         "",
                         error.Message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase)
-                            ? "A name is there twice."
-                            : "This is not JSON that can be read."
+                            ? FormatWords.NameTwice
+                            : FormatWords.NotJson
                     ),
                 ]
             );
@@ -107,19 +107,19 @@ public static class RecipeJson
         var problems = new List<FormatProblem>();
         if (Recipe(document) is not { } recipe)
         {
-            return new ReadFormula(null, [new FormatProblem("the document", "@type", "There is no Recipe in it.")]);
+            return new ReadFormula(null, [new FormatProblem("the document", "@type", FormatWords.NoRecipe)]);
         }
 
         var name = Text(recipe["name"])?.Trim() ?? "";
         if (name.Length is 0 or > 80)
         {
-            problems.Add(new FormatProblem("Recipe", "name", "A name of 1 to 80 characters is needed."));
+            problems.Add(new FormatProblem("Recipe", "name", FormatWords.NameNeeded));
         }
 
         var lines = recipe["recipeIngredient"] as JsonArray ?? recipe["ingredients"] as JsonArray ?? [];
         if (lines.Count is 0 or > MostIngredients)
         {
-            problems.Add(new FormatProblem("Recipe", "recipeIngredient", $"A list of 1 to {MostIngredients} ingredients is needed."));
+            problems.Add(new FormatProblem("Recipe", "recipeIngredient", FormatWords.IngredientsMissing($"{MostIngredients}")));
         }
 
         var ingredients = lines
@@ -135,7 +135,7 @@ public static class RecipeJson
         };
         if (instructions.Count > MostSteps)
         {
-            problems.Add(new FormatProblem("Recipe", "recipeInstructions", $"At most {MostSteps} steps."));
+            problems.Add(new FormatProblem("Recipe", "recipeInstructions", FormatWords.AtMostSteps($"{MostSteps}")));
         }
 
         var method = instructions.Take(MostSteps).Select((step, at) => Step(step, at, problems)).OfType<MethodStep>().ToList();
@@ -247,7 +247,7 @@ public static class RecipeJson
         var text = Text(step?[$"{Prefix}text"]) ?? Text(step?["text"]) ?? Text(node) ?? "";
         if (text.Trim().Length is 0 or > 400)
         {
-            problems.Add(new FormatProblem(where, "text", "A step needs a text of 1 to 400 characters."));
+            problems.Add(new FormatProblem(where, "text", FormatWords.StepTextNeeded));
             return null;
         }
 
@@ -293,7 +293,7 @@ public static class RecipeJson
         }
         catch (Exception error) when (error is FormatException or OverflowException)
         {
-            problems.Add(new FormatProblem(where, field, $"\"{text}\" is no duration like PT15M."));
+            problems.Add(new FormatProblem(where, field, FormatWords.NotADuration(text)));
             return null;
         }
     }
@@ -323,7 +323,7 @@ public static class RecipeJson
             return new KeepSpan((int)days, (int)atMost);
         }
 
-        problems.Add(new FormatProblem("Recipe", $"keep.{place}", $"It keeps 0 to {longest} days, and with a look not less than without."));
+        problems.Add(new FormatProblem("Recipe", $"keep.{place}", FormatWords.KeepsWrong($"{longest}")));
         return null;
     }
 
@@ -340,7 +340,7 @@ public static class RecipeJson
             return known;
         }
 
-        problems.Add(new FormatProblem(where, field, $"One of {string.Join(", ", Enum.GetNames<T>())}."));
+        problems.Add(new FormatProblem(where, field, FormatWords.OneOf(string.Join(", ", Enum.GetNames<T>()))));
         return otherwise;
     }
 
@@ -352,7 +352,7 @@ public static class RecipeJson
     {
         if (node is not null && Number(node) is null)
         {
-            problems.Add(new FormatProblem("Recipe", field, "A number is needed."));
+            problems.Add(new FormatProblem("Recipe", field, FormatWords.NumberNeeded));
         }
 
         return Number(node);

@@ -21,7 +21,7 @@ internal static class PlanErrors
     public const string ChooseWhen = "Choose when.";
     public const string KamuriDoesNotKnowThisWay = "Kamuri does not know this way of giving a time.";
     public const string EnterATime = "Enter a time.";
-    public const string ThatDayIsOver = "Whether that day is over.";
+    public const string ThatDayIsOver = "That day is over.";
 
     public static string ChooseADayWithinTheNext(string MostDaysAhead) => $"Choose a day within the next {MostDaysAhead} days.";
 

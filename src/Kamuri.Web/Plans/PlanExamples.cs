@@ -8,11 +8,13 @@ namespace Kamuri.Web.Plans;
 internal static class PlanExamples
 {
     private const string LooseHead = """
-        { "name": "Example", "lengths": { "napeCm": 28, "crownCm": 34, "frontCm": 30, "sidesCm": 32 }, "density": "medium", "strand": "medium", "porosity": "low" }
+        { "name": "Example", "lengths": { "napeCm": 28, "crownCm": 34, "frontCm": 30, "sidesCm": 32 },
+          "density": "medium", "strand": "medium", "porosity": "low" }
         """;
 
     private const string LocsHead = """
-        { "name": "Example", "lengths": { "napeCm": 32, "crownCm": 38, "frontCm": 36, "sidesCm": 34 }, "density": "high", "strand": "medium", "porosity": "medium",
+        { "name": "Example", "lengths": { "napeCm": 32, "crownCm": 38, "frontCm": 36, "sidesCm": 34 },
+          "density": "high", "strand": "medium", "porosity": "medium",
           "wear": { "locs": { "stage": "mature", "count": 96, "thicknessMillimetres": 9 } } }
         """;
 
@@ -47,7 +49,8 @@ internal static class PlanExamples
             "The composed day with changes: a step left out, one once more, two worked section by section",
             $$"""
             { "head": {{LooseHead}}, "aim": "quick", "style": "bun", "when": { "mode": "startNow" },
-              "edits": [ { "kind": "duplicate", "step": "cleanse" }, { "kind": "together", "step": "oil", "together": true }, { "kind": "drop", "step": "tool-detangle" } ] }
+              "edits": [ { "kind": "duplicate", "step": "cleanse" }, { "kind": "together", "step": "oil", "together": true },
+                         { "kind": "drop", "step": "tool-detangle" } ] }
             """
         ),
         (
@@ -55,8 +58,10 @@ internal static class PlanExamples
             "Steps of one's own, taken as they are and checked",
             $$"""
             { "head": {{LooseHead}}, "aim": "quick", "style": "asItIs", "when": { "mode": "startNow" },
-              "steps": [ { "kind": "wet-through" }, { "kind": "cleanse" }, { "kind": "rinse" }, { "kind": "wring" }, { "kind": "conditioner", "minutes": 5 },
-                         { "kind": "cool-rinse", "water": "lukewarm" }, { "kind": "blot" }, { "kind": "leave-in" }, { "kind": "dry", "air": "fan" } ] }
+              "steps": [ { "kind": "wet-through" }, { "kind": "cleanse" }, { "kind": "rinse" }, { "kind": "wring" },
+                         { "kind": "conditioner", "minutes": 5 },
+                         { "kind": "cool-rinse", "water": "lukewarm" }, { "kind": "blot" },
+                         { "kind": "leave-in" }, { "kind": "dry", "air": "fan" } ] }
             """
         ),
         (

@@ -11,6 +11,8 @@ export function useHousehold() {
 export function useChangeHousehold() {
   const queries = useQueryClient()
   return useMutation({
+    // One after the other, so that the last press is the one that holds.
+    scope: { id: 'household' },
     mutationFn: (body: HouseholdBody) => told(api.PUT('/api/household', { body })),
     onSuccess: (view) => {
       queries.setQueryData(['household'], view)

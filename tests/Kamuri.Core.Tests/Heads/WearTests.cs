@@ -22,9 +22,9 @@ public class WearTests
     {
         var size = Size(Locs(LocStage.Mature, 90, 8));
 
-        // 90 × π × 8 mm × 30 cm = 0.68 m²
+        // 90 × π × 8 mm × 30\u00a0cm = 0.68 m²
         Assert.Equal(0.679, size.Surface.Value, 0.001);
-        Assert.Equal("90 locs × π × 8 mm × 30 cm = 0.68 m²", size.SurfaceWorking);
+        Assert.Equal("90 locs × π × 8 mm × 30\u00a0cm = 0.68 m²", size.SurfaceWorking);
         Assert.EndsWith("× 2 for mature locs = 305 g", size.MassWorking, StringComparison.Ordinal);
     }
 

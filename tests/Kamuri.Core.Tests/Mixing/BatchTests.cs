@@ -155,7 +155,7 @@ public class BatchTests
     public void A_step_is_told_what_it_needs()
     {
         var use = BatchKeeping.AsUse(Made(8), Given.Today, Given.Noon, Figures);
-        Assert.Equal(("Seed gel, made 6 March", Given.Today.AddDays(-1), 120.0), (use.Name, use.UseBy, use.InStock!.Value.Value));
+        Assert.Equal(("Seed gel, made Friday 6 March", Given.Today.AddDays(-1), 120.0), (use.Name, use.UseBy, use.InStock!.Value.Value));
         Assert.False(BatchKeeping.AsUse(Made(1) with { LooksWrong = true }, Given.Today, Given.Noon, Figures).KeptAsTold);
         Assert.True(BatchKeeping.AsUse(Made(1, Keeping.Freezer), Given.Today, Given.Noon, Figures).IsFrozen);
     }

@@ -100,7 +100,7 @@ public class KitchenInThePlanTests
 
         Assert.Empty(Kitchen(plan));
         Assert.Empty(plan.Mixtures);
-        Assert.Equal("Herb tea, made 13 March", plan.Request.UseOf(plan.Steps.Single(step => step.Step.Id == "tea-rinse").Step)!.Name);
+        Assert.Equal("Herb tea, made yesterday", plan.Request.UseOf(plan.Steps.Single(step => step.Step.Id == "tea-rinse").Step)!.Name);
         Assert.DoesNotContain(plan.Findings, finding => finding.Rule == "R30");
     }
 
