@@ -39,10 +39,7 @@ export function BehindPlace() {
               to={`/behind/${session.id}`}
               className="grid items-center gap-x-8 gap-y-1 py-3 hover:bg-raised md:grid-cols-[13rem_16rem_1fr_auto]"
             >
-              <span>
-                <span className="block font-semibold">{Day(session.startedAt)}</span>
-                <span className="block text-sm text-quiet">{session.startedAt.slice(0, 4)}</span>
-              </span>
+              <span className="font-semibold">{Day(session.startedAt)}</span>
               <span>
                 <span className="font-display text-xl font-semibold">{session.headName}</span>
                 <span className="block text-quiet">
