@@ -94,18 +94,22 @@ internal static class DataCommands
         }
 
         using var taken = DataFolder.Take(folder);
+        var wasThere = DatabaseFile.IsThere(folder);
         DatabaseFile.Open(folder, DateTimeOffset.UtcNow);
         var file = Path.Combine(folder, DatabaseFile.FileName);
         using var stream = File.OpenRead(archive);
         using (var db = DatabaseFile.Alone(file))
         {
-            var before = Backups.Of(folder).Make(file, BackupKind.Aside, DateTimeOffset.UtcNow);
+            var before = wasThere ? Backups.Of(folder).Make(file, BackupKind.Aside, DateTimeOffset.UtcNow) : null;
             foreach (var line in ImportSentences.Of(ArchiveImport.Run(db, stream, theirs, isPreview: false), theirs))
             {
                 Console.WriteLine(line);
             }
 
-            Console.WriteLine(DataWords.ThePreviousHouseholdIsKeptAt(before));
+            if (before is not null)
+            {
+                Console.WriteLine(DataWords.ThePreviousHouseholdIsKeptAt(before));
+            }
         }
 
         DatabaseFile.Fold(file);
