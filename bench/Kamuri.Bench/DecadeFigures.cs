@@ -45,10 +45,11 @@ internal static class DecadeFigures
         }
     }
 
-    /// <summary>What the places ask for when they are opened.</summary>
+    /// <summary>
+    /// What the places ask for when they are opened. The dearest last, when the server has looked through its file after the start.
+    /// </summary>
     private static string[] Pages(string head, string oldest) =>
         [
-            "/api/ahead",
             "/api/heads",
             $"/api/heads/{head}",
             $"/api/heads/{head}/patch-tests",
@@ -73,6 +74,7 @@ internal static class DecadeFigures
             "/api/removed",
             "/api/set-aside",
             $"/api/heads/{head}/removal",
+            "/api/ahead",
         ];
 
     private static async Task<List<double>> TimesAsync(ServerProcess server, string path)

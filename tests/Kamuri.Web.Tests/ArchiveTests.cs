@@ -73,8 +73,10 @@ public sealed class ArchiveTests : IDisposable
         ];
     }
 
+    private static readonly string Schema = DatabaseFile.Known()[^1];
+
     private static string Manifest =>
-        $$$"""{"format":"kamuri-archive","formatVersion":1,"schema":"{{{DatabaseFile.Known()[^1]}}}","madeAt":"2026-12-01T10:00:00+00:00","rows":{}}""";
+        $$$"""{"format":"kamuri-archive","formatVersion":1,"schema":"{{{Schema}}}","madeAt":"2026-12-01T10:00:00+00:00","rows":{}}""";
 
     [Fact]
     public void What_goes_out_comes_in_and_goes_out_the_same_to_the_byte()

@@ -177,10 +177,14 @@ public sealed class DataApiTests : IAsyncLifetime
                 UPDATE heads SET Wear = '{"{"}"Locs":{"{"}"Stage":"Ancient"{"}"}{"}"}' WHERE Name = 'Marek';
                 UPDATE sessions SET PlanJson = replace(PlanJson, '"Soaked"', '"Drenched"') WHERE HeadId = '{ilse.ToUpperInvariant()}';
                 UPDATE products SET Role = 'Potion';
-                INSERT INTO products (Id, Name, Role, Label, SizeMillilitres, Archived, Version) VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'Nothing', 'Oil', '', 1e-30, 0, 1);
-                INSERT INTO formulas (Id, Name, FormulaJson, Archived, Version) VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'Broken', 'no JSON', 0, 1);
-                INSERT INTO templates (Id, Name, CreatedUtcTicks, ContentJson) VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'Broken', 0, '[]');
-                INSERT INTO planned_days (Id, HeadId, Day, PlanJson, CreatedUtcTicks) VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', '{ilse.ToUpperInvariant()}', '2027-01-01', '', 0);
+                INSERT INTO products (Id, Name, Role, Label, SizeMillilitres, Archived, Version)
+                  VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'Nothing', 'Oil', '', 1e-30, 0, 1);
+                INSERT INTO formulas (Id, Name, FormulaJson, Archived, Version)
+                  VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'Broken', 'no JSON', 0, 1);
+                INSERT INTO templates (Id, Name, CreatedUtcTicks, ContentJson)
+                  VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'Broken', 0, '[]');
+                INSERT INTO planned_days (Id, HeadId, Day, PlanJson, CreatedUtcTicks)
+                  VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', '{ilse.ToUpperInvariant()}', '2027-01-01', '', 0);
                 """;
             command.ExecuteNonQuery();
         }

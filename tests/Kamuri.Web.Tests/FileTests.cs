@@ -114,11 +114,14 @@ public sealed class FileTests : IDisposable
 
     [Theory]
     [InlineData(
-        """{"HeadName":"Ilse","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Aim":"moisture","Style":"twists","Sections":[],"FragileZones":["Nape"],"PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""",
+        """{"HeadName":"Ilse","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Aim":"moisture","Style":"twists","Sections":[]"""
+            + ""","FragileZones":["Nape"]"""
+            + ""","PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""",
         "Ilse"
     )]
     [InlineData(
-        """{"Heads":[{"Key":"head","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Name":"Marek","Aim":"a","Style":"b","Sections":[]}],"PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""",
+        """{"Heads":[{"Key":"head","HeadId":"01a22ff9-63b3-72c1-807e-3d650655d610","Name":"Marek","Aim":"a","Style":"b","Sections":[]}]"""
+            + ""","PlannedStart":"2026-01-01T00:00:00Z","PlannedEnd":"2026-01-01T01:00:00Z","Steps":[],"Tasks":[],"Links":[]}""",
         "Marek"
     )]
     public void Sessions_of_every_shape_there_has_been_are_read(string json, string name) =>

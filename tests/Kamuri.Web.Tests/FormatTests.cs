@@ -32,7 +32,8 @@ public class FormatTests
                 .Concat(formula.Ingredients.Select(each => $"{each.Amount:R} {each.Unit} {each.Name} {each.AfterStraining}"))
                 .Concat(
                     formula.Method.Select(step =>
-                        $"{step.Title} {step.HandsOnMinutes:R} {string.Join(",", step.Needs)} {step.WaitTitle} {step.Wait} {step.Cools} {step.At} {step.Does}"
+                        $"{step.Title} {step.HandsOnMinutes:R} {string.Join(",", step.Needs)} "
+                        + $"{step.WaitTitle} {step.Wait} {step.Cools} {step.At} {step.Does}"
                     )
                 )
         );
@@ -110,7 +111,8 @@ public class FormatTests
         "does not begin with an amount"
     )]
     [InlineData(
-        """{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water"],"recipeInstructions":[{"@type":"HowToStep","text":"Stir","timeRequired":"soon"}]}""",
+        """{"@type":"Recipe","name":"X","recipeIngredient":["1 ml water"]"""
+            + ""","recipeInstructions":[{"@type":"HowToStep","text":"Stir","timeRequired":"soon"}]}""",
         "recipeInstructions[0]",
         "is not a duration"
     )]
@@ -199,7 +201,8 @@ public class FormatTests
     {
         var lines = ProductCsv
             .Read(
-                "name,role,size_ml,left_ml,opened\nA,oil,100,20,\n,oil,,,\nB,soap,,,\nC,gel,x,,\nD,gel,10,20,\nE,gel,,,2999-01-01\nF,gel,,,yesterday\nG,gel,5,,2026-01-02\n",
+                "name,role,size_ml,left_ml,opened\nA,oil,100,20,\n,oil,,,\nB,soap,,,\nC,gel,x,,\nD,gel,10,20,\n"
+                    + "E,gel,,,2999-01-01\nF,gel,,,yesterday\nG,gel,5,,2026-01-02\n",
                 Today
             )
             .ToList();

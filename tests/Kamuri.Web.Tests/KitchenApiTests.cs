@@ -28,8 +28,10 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         var formula = JsonNode
             .Parse(
                 """
-                {"kind":"other","ingredients":[{"name":"water","amount":90,"unit":"millilitre"},{"name":"honey","amount":1,"unit":"tablespoon"}],
-                 "method":[{"title":"Stir {honey} into {water}","handsOnMinutes":2}],"keep":{"fridge":{"days":2,"atMost":3}},"servesAs":["mist"]}
+                {"kind":"other","ingredients":[{"name":"water","amount":90,"unit":"millilitre"},
+                                               {"name":"honey","amount":1,"unit":"tablespoon"}],
+                 "method":[{"title":"Stir {honey} into {water}","handsOnMinutes":2}],
+                 "keep":{"fridge":{"days":2,"atMost":3}},"servesAs":["mist"]}
                 """
             )!
             .AsObject();

@@ -58,7 +58,8 @@ public class PlanApiTests(Server server) : IClassFixture<Server>
         var body = Bodies.Plan(await server.Process.MakeHeadAsync(), "moisture", "twists");
         body["edits"] = JsonNode.Parse(
             """
-            [{"kind":"drop","step":"oil"},{"kind":"add","stepKind":"gel","after":"leave-in"},{"kind":"move","step":"gel","after":"blot"},{"kind":"minutes","step":"cover-2","minutes":45}]
+            [{"kind":"drop","step":"oil"},{"kind":"add","stepKind":"gel","after":"leave-in"},{"kind":"move","step":"gel","after":"blot"},
+             {"kind":"minutes","step":"cover-2","minutes":45}]
             """
         );
 

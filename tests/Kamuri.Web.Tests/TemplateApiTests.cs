@@ -162,7 +162,8 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     {
         var plan = Bodies.Plan(await _server.MakeHeadAsync());
         plan["steps"] = JsonNode.Parse(
-            """[{ "kind": "wet-through" }, { "kind": "cleanse" }, { "kind": "rinse", "water": "cool" }, { "kind": "rinse" }, { "kind": "dry", "air": "fan", "dryness": 0.95 }]"""
+            """[{ "kind": "wet-through" }, { "kind": "cleanse" }, { "kind": "rinse", "water": "cool" }, """
+                + """{ "kind": "rinse" }, { "kind": "dry", "air": "fan", "dryness": 0.95 }]"""
         );
 
         var view = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);

@@ -196,7 +196,11 @@ internal sealed class Window : IDisposable
                     """
                     const done = arguments[arguments.length - 1]
                     axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-                      .then((result) => done(result.passes.length < 10 ? ['axe looked at nothing'] : result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).slice(0, 4).join(' | '))))
+                      .then((result) => {
+                        const place = (n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')
+                        const told = (v) => v.id + ': ' + v.nodes.map(place).slice(0, 4).join(' | ')
+                        done(result.passes.length < 10 ? ['axe looked at nothing'] : result.violations.map(told))
+                      })
                     """
                 )!;
         return [.. found.Cast<string>()];
@@ -213,10 +217,12 @@ internal sealed class Window : IDisposable
                     """
                     const root = document.querySelector('[role=dialog]') ?? document.body
                     const { left, right } = root.getBoundingClientRect()
-                    const isScrolled = (each) => each && each !== root && (['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(each).overflowX) || isScrolled(each.parentElement))
+                    const scrolls = (each) => ['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(each).overflowX)
+                    const isScrolled = (each) => each && each !== root && (scrolls(each) || isScrolled(each.parentElement))
+                    const isOut = (box) => box.width > 0 && box.height > 0 && (box.left < left - 1 || box.right > right + 1)
                     return [...root.querySelectorAll('*')]
                       .filter((each) => !(each instanceof SVGElement) && !each.closest('.sr-only'))
-                      .filter((each) => ((box) => box.width > 0 && box.height > 0 && (box.left < left - 1 || box.right > right + 1))(each.getBoundingClientRect()))
+                      .filter((each) => isOut(each.getBoundingClientRect()))
                       .filter((each) => !isScrolled(each.parentElement))
                       .slice(0, 4).map((each) => each.tagName.toLowerCase() + ' ' + each.textContent.trim().slice(0, 40))
                     """

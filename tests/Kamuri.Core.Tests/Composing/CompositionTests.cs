@@ -149,7 +149,8 @@ public class CompositionTests
                     var after = Given.Compose(request with { Edits = [.. request.Edits, .. finding.Fix!.Edits] });
                     var said =
                         $"{finding.Rule} {finding.Reason} -> "
-                        + $"{finding.Fix.Label}\n{Say(before.Findings)}\n=>\n{Say(after.Findings)}\n{Given.Order(before)}\n{Given.Order(after)}";
+                        + $"{finding.Fix.Label}\n{Say(before.Findings)}\n=>\n{Say(after.Findings)}\n"
+                        + $"{Given.Order(before)}\n{Given.Order(after)}";
                     Assert.True(Weight(after.Findings) < Weight(before.Findings), said);
                     Assert.True(
                         after

@@ -47,7 +47,8 @@ public class PhysicsTests
     [Fact]
     public void Working_names_every_factor() =>
         Assert.Equal(
-            "2.5 h for 0.5 g water per g hair at 22\u00a0°C and 50 % ÷ 0.45 surface open in twists ÷ 5 for the hood, low = 1.1 h to 80 % dry",
+            "2.5 h for 0.5 g water per g hair at 22\u00a0°C and 50 % ÷ 0.45 surface open in twists "
+                + "÷ 5 for the hood, low = 1.1 h to 80 % dry",
             Dry(0.5, Hang.Twists, Air.HoodLow).Working
         );
 
