@@ -67,10 +67,18 @@ public static partial class FigureCatalogue
 
     private static string? WrongAlone(FigureEntry entry, double value) =>
         !double.IsFinite(value) ? "A number is needed."
-        : value < entry.Least || value > entry.Most
-            ? $"{entry.Name}: {Show(entry.Least)} to {Show(entry.Most)}{(entry.Unit.Length > 0 ? $" {entry.Unit}" : "")}."
+        : value < entry.Least || value > entry.Most ? $"{entry.Name}: {Range(entry)}."
         : entry.IsWhole && value != Math.Floor(value) ? $"{entry.Name} is a whole number."
         : null;
+
+    private static string Range(FigureEntry entry) =>
+        entry.Unit switch
+        {
+            "°C" => Say.Temperatures(entry.Least, entry.Most),
+            "cm" => $"{Say.Length(entry.Least)} to {Say.Length(entry.Most)}",
+            "" => $"{Show(entry.Least)} to {Show(entry.Most)}",
+            var unit => $"{Show(entry.Least)} to {Show(entry.Most)} {unit}",
+        };
 
     private static string Show(double value) => value.ToString("#,##0.####", CultureInfo.InvariantCulture).Replace(',', '\u202f');
 }

@@ -115,6 +115,20 @@ export const writtenTemperature = (celsius: number, digits = 0) =>
   `${rounded(degrees(celsius), digits)}\u00a0${degree()}`
 
 const centimetresPerInch = 2.54
+const same = (value: number) => value
+
+/** A unit of the server's as the household has it, with the way there and back. */
+export const householdUnit = (unit: string) =>
+  unit === '°C' && style.temperatures === 'fahrenheit'
+    ? { unit: degree(), to: degrees, from: (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9 }
+    : unit === 'cm' && style.lengths === 'inches'
+      ? {
+          unit: 'in',
+          to: (cm: number) => cm / centimetresPerInch,
+          from: (inches: number) => inches * centimetresPerInch,
+        }
+      : { unit, to: same, from: same }
+
 const glyphs = ['', '¼', '½', '¾']
 
 /** "18 cm", "7½ in"; quarters under ten inches, halves from there. */

@@ -94,7 +94,7 @@ public class FigureTests
     [InlineData("hands.pieces", 40.5, "Twists or braids when no number is given is a whole number.")]
     [InlineData("head.keratin", double.NaN, "A number is needed.")]
     [InlineData("mixture.adult-rinse-off", 3, "Essential oil in what is rinsed off an adult: 0 to 2 % by volume.")]
-    [InlineData("cooling.warmest", 45, "Warmest on skin: 34 to 40 °C.")]
+    [InlineData("cooling.warmest", 45, "Warmest on skin: 34 to 40\u00a0°C.")]
     [InlineData("rhythm.style-longest", 80, "Longest time in a tight style: 7 to 56 days.")]
     [InlineData("step.deep-condition.body.usual", 70, "Earliest, usual and latest would be 20, 70, 60; they have to be in that order.")]
     [InlineData("rhythm.wash.earliest", 9, "Earliest, usual and latest would be 9, 7, 14; they have to be in that order.")]

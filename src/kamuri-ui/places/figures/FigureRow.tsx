@@ -1,5 +1,6 @@
 import { useId, useState } from 'react'
 import type { FigureView } from '@/api/client'
+import { householdUnit } from '@/app/style'
 import { Button } from '@/kit/Button'
 import { figureRow as said } from './words'
 
@@ -16,10 +17,12 @@ export function FigureRow({
   onReset: () => void
 }) {
   const id = useId()
-  const [text, setText] = useState(String(figure.value))
+  const { unit, to, from } = householdUnit(figure.unit)
+  const shown = (value: number) => (unit === figure.unit ? value : Math.round(to(value) * 10) / 10)
+  const [text, setText] = useState(String(shown(figure.value)))
   const keep = () => {
     const value = Number(text.replace(',', '.'))
-    if (text.trim() !== '' && value !== figure.value) onChange(value)
+    if (text.trim() !== '' && value !== shown(figure.value)) onChange(from(value))
   }
   return (
     <li
@@ -32,8 +35,8 @@ export function FigureRow({
         </label>
         <p id={`${id}-note`} className="text-sm text-quiet">
           {said.rangeAndSource({
-            least: figure.least,
-            most: figure.unit ? `${figure.most} ${figure.unit}` : figure.most,
+            least: shown(figure.least),
+            most: unit ? `${shown(figure.most)} ${unit}` : figure.most,
             source: figure.source,
           })}
         </p>
@@ -55,19 +58,19 @@ export function FigureRow({
           onKeyDown={(event) => event.key === 'Enter' && keep()}
           className="block min-h-12 w-full rounded-lg border-2 border-strand bg-raised px-3 font-display text-lg font-semibold text-ink hover:border-ink aria-invalid:border-stop"
         />
-        {figure.unit.length <= 6 && (
+        {unit.length <= 6 && (
           <span
             aria-hidden
             className="pointer-events-none absolute inset-y-0 right-3 flex items-center text-sm text-quiet"
           >
-            {figure.unit}
+            {unit}
           </span>
         )}
       </span>
       {figure.isOwn ? (
         <Button tone="quiet" className="col-start-2 px-1! sm:col-start-3" onClick={onReset}>
           <span className="sr-only">{figure.name}: </span>
-          {said.resetTo({ value: figure.shipped })}
+          {said.resetTo({ value: shown(figure.shipped) })}
         </Button>
       ) : (
         <span className="col-start-2 text-sm text-quiet sm:col-start-3 sm:self-center">{said.isDefault}</span>

@@ -2,7 +2,8 @@ import type { Parts } from '@/kit/texts'
 
 export const jarLabelPage = {
   jarLabel: 'Jar label',
-  n90By50MmScan: '90 by 50 mm. Scan the code with a phone on your network to open this jar.',
+  sizeAndScan: ({ width, height }: Parts<'width' | 'height'>) =>
+    `${width} by ${height}. Scan the code with a phone on your network to open this jar.`,
   print: 'Print',
   backToTheJar: 'Back to the jar',
 }
