@@ -236,4 +236,27 @@ public sealed class DataApiTests : IAsyncLifetime
         using var reader = new StreamReader(zip.GetEntry("data/sessions.json")!.Open());
         Assert.Contains("Drenched", await reader.ReadToEndAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
     }
+
+    [Theory]
+    [InlineData("UPDATE sessions SET PlanJson = replace(PlanJson, '\"Nape\"', '\"Elbow\"')", "This wash day holds something")]
+    [InlineData("UPDATE session_events SET Kind = 'HeadSwapped'", "Something that happened on this day")]
+    public async Task A_day_that_is_found_unreadable_when_it_is_opened_is_told_at_once(string damage, string why)
+    {
+        var day = await DayAsync(await _server.MakeHeadAsync(Bodies.Head("Ilse")), finished: true);
+        var folder = _server.CopyOfData();
+        using var again = await ServerProcess.StartAsync(Server.Assembly, folder);
+        using (var file = new SqliteConnection($"Data Source={Path.Combine(folder, "kamuri.db")};Pooling=False"))
+        {
+            file.Open();
+            using var command = file.CreateCommand();
+            command.CommandText = damage;
+            command.ExecuteNonQuery();
+        }
+
+        var (status, problem) = await again.SendAsync(HttpMethod.Get, day);
+        Assert.Equal(409, status);
+        Assert.StartsWith(why, problem!["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        var row = Assert.Single((await again.SendAsync(HttpMethod.Get, "/api/set-aside")).Body!.AsArray());
+        Assert.Equal(("sessions", false), (row!["table"]!.GetValue<string>(), row["isTold"]!.GetValue<bool>()));
+    }
 }

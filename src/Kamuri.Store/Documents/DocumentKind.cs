@@ -43,7 +43,7 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
     {
         try
         {
-            var node = JsonNode.Parse(json) as JsonObject ?? throw new UnreadableDocumentException($"This {name} holds nothing.");
+            var node = JsonNode.Parse(json) as JsonObject ?? throw new UnreadableDocumentException(DocumentWords.HoldsNothing(name));
             if (node[VersionField] is null)
             {
                 FromUnversioned(node);
@@ -52,7 +52,7 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
             var version = node[VersionField]?.GetValue<int>() ?? 1;
             if (version > Version || version < 1)
             {
-                throw new UnreadableDocumentException($"This {name} was written by a newer Kamuri.");
+                throw new UnreadableDocumentException(DocumentWords.IsNewer(name));
             }
 
             foreach (var upgrade in upgrades.Skip(version - 1))
@@ -61,11 +61,11 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
             }
 
             node.Remove(VersionField);
-            return node.Deserialize<TStored>(StoreJson.Options) ?? throw new UnreadableDocumentException($"This {name} holds nothing.");
+            return node.Deserialize<TStored>(StoreJson.Options) ?? throw new UnreadableDocumentException(DocumentWords.HoldsNothing(name));
         }
         catch (Exception error) when (IsUnreadable(error))
         {
-            throw new UnreadableDocumentException($"This {name} cannot be read: {error.Message}", error);
+            throw new UnreadableDocumentException(DocumentWords.HoldsTheUnknown(name), error);
         }
     }
 
@@ -82,7 +82,7 @@ public sealed class DocumentKind<TStored>(string name, params Action<JsonObject>
         }
         catch (Exception error) when (IsUnreadable(error))
         {
-            throw new UnreadableDocumentException($"This {name} cannot be read: {error.Message}", error);
+            throw new UnreadableDocumentException(DocumentWords.HoldsTheUnknown(name), error);
         }
     }
 

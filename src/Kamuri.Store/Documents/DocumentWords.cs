@@ -8,6 +8,12 @@ internal static class DocumentWords
     public const string UnknownUse = "It is used as something this version does not know.";
     public const string IsEmpty = "It is empty.";
 
+    public static string HoldsNothing(string name) => $"This {name} holds nothing.";
+
+    public static string IsNewer(string name) => $"This {name} was written by a newer Kamuri.";
+
+    public static string HoldsTheUnknown(string name) => $"This {name} holds something this version does not know.";
+
     public static string UnknownKind(string name) => $"{name} is of a kind this version does not know.";
 
     public static string ImpossibleSize(string name) => $"{name} has an impossible size.";
@@ -15,5 +21,5 @@ internal static class DocumentWords
     public const string UnknownProperty = "This head has a property this version does not know.";
     public const string UnknownState = "This day has a state this version does not know.";
 
-    public static string UnknownEvent(string kind) => $"This day has a kind of event that this version does not know: {kind}.";
+    public const string UnknownEvent = "Something that happened on this day is of a kind this version does not know.";
 }

@@ -151,7 +151,7 @@ public sealed record StoredReordered(string Task, double Start, string? By, bool
 [Mapper(EnumMappingStrategy = EnumMappingStrategy.ByName, RequiredMappingStrategy = RequiredMappingStrategy.Target)]
 public static partial class SessionDocuments
 {
-    public static DocumentKind<StoredSession> Plans { get; } = new("session") { FromUnversioned = OfOneHead };
+    public static DocumentKind<StoredSession> Plans { get; } = new("wash day") { FromUnversioned = OfOneHead };
 
     public static DocumentKind<StoredMishap> Mishaps { get; } = new("mishap");
 

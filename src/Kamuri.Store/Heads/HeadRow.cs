@@ -124,7 +124,7 @@ public sealed class HeadRow
         }
         catch (Exception error) when (error is JsonException or ArgumentException)
         {
-            throw new UnreadableDocumentException($"This head cannot be read: {error.Message}", error);
+            throw new UnreadableDocumentException(DocumentWords.HoldsTheUnknown("head"), error);
         }
     }
 }

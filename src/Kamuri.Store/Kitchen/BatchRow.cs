@@ -175,7 +175,7 @@ public sealed class BatchRow
         }
         catch (JsonException error)
         {
-            throw new UnreadableDocumentException($"It cannot be read: {error.Message}", error);
+            throw new UnreadableDocumentException(DocumentWords.HoldsTheUnknown("batch"), error);
         }
     }
 }

@@ -40,7 +40,7 @@ public interface ISessionLog
 public sealed record StillRunning(Guid Session, string HeadName);
 
 /// <summary>The session log in the household's file.</summary>
-public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISessionLog, IDisposable
+public sealed class SessionLog(IDbContextFactory<KamuriDb> databases, SetAside setAside) : ISessionLog, IDisposable
 {
     /// <summary>One start at a time, so that no head is in two sessions at once.</summary>
     private readonly SemaphoreSlim _starting = new(1, 1);
@@ -152,7 +152,7 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases) : ISession
             .Where(happened => happened.SessionId == id)
             .OrderBy(happened => happened.Sequence)
             .ToListAsync(cancellation);
-        return new RecordedSession(row.Id, row.ToPlan(), [.. events.Select(happened => happened.ToEvent())]);
+        return setAside.Get("sessions", id, () => new RecordedSession(id, row.ToPlan(), [.. events.Select(each => each.ToEvent())]));
     }
 
     /// <summary>

@@ -109,7 +109,7 @@ public sealed class SessionEventRow
         }
         catch (Exception error) when (error is InvalidOperationException or ArgumentException or NullReferenceException)
         {
-            throw new UnreadableDocumentException($"An event of this session cannot be read: {error.Message}", error);
+            throw new UnreadableDocumentException(DocumentWords.UnknownEvent, error);
         }
     }
 
@@ -138,7 +138,7 @@ public sealed class SessionEventRow
             nameof(MishapHandled) => Handled(at),
             nameof(HeadRated) => new HeadRated(EventId, at, Task!, Rated()),
             nameof(SessionFinished) => new SessionFinished(EventId, at, Rated(), Text),
-            _ => throw new UnreadableDocumentException(DocumentWords.UnknownEvent($"{Kind}")),
+            _ => throw new UnreadableDocumentException(DocumentWords.UnknownEvent),
         };
     }
 

@@ -29,5 +29,17 @@ internal static class LookThrough
         {
             setAside.TryRead("sessions", row.Id, row.ToPlan, out _);
         }
+
+        // What happened on finished days is summed up already; on the others it is needed.
+        var running = db.SessionEvents.Where(each =>
+            !db.SessionSummaries.Any(day => day.SessionId == each.SessionId && day.FinishedUtcTicks != null)
+        );
+        foreach (var session in (await running.AsNoTracking().ToListAsync(cancellation)).GroupBy(each => each.SessionId))
+        {
+            if (!setAside.Has("sessions", session.Key))
+            {
+                setAside.TryRead("sessions", session.Key, () => session.Select(each => each.ToEvent()).ToList(), out _);
+            }
+        }
     }
 }
