@@ -114,8 +114,8 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
 
     [Theory]
     [InlineData("name", "\" \"", "A product needs a name.")]
-    [InlineData("sizeMl", "0", "Enter 0.1 to 20000 ml.")]
-    [InlineData("leftMl", "-1", "Enter 0 to 20000 ml.")]
+    [InlineData("sizeMl", "0", "Enter 0.1\u00a0ml to 20000\u00a0ml.")]
+    [InlineData("leftMl", "-1", "Enter 0 to 20000\u00a0ml.")]
     [InlineData("leftMl", "300", "The amount left cannot be more than the pack size.")]
     [InlineData("price", "-2", "Enter 0 to 100000.")]
     [InlineData("opened", "\"2999-01-01\"", "The date cannot be in the future.")]

@@ -80,12 +80,12 @@ public static class SchoolCatalogue
             "Hot oil",
             HairKinds.Combable,
             [
-                new("before", "Before the cleanse", "The cleanse takes off what is too much.", "Some of the oil is lost again."),
+                new("before", "Before the cleanse", "The cleanse removes any excess.", "Some of the oil is lost again."),
                 new(
                     "after",
                     "After it, on damp hair",
                     "Clean hair takes up the oil.",
-                    "Rinsed well or it weighs; nothing sealing over it."
+                    "Rinse well or it weighs hair down; nothing that seals over it."
                 ),
             ],
             schools => Camel(schools.HotOil)
@@ -102,7 +102,7 @@ public static class SchoolCatalogue
                     "Softens what sits on the scalp for hours.",
                     "A lifting rinse or a second pass, and it must not stay."
                 ),
-                new("none", "None", "A scalp makes its own.", "Dry scalps may feel tight."),
+                new("none", "None", "The scalp makes its own.", "Dry scalps may feel tight."),
             ],
             schools => Camel(schools.ScalpOil)
         ),
@@ -112,7 +112,7 @@ public static class SchoolCatalogue
             HairKinds.Combable,
             [
                 new("teaThenTwoPasses", "Tea, then two passes", "The tea lets the shampoo take hold.", "Five minutes, and a tea to brew."),
-                new("clarify", "Clarifying", "One pass takes all of it.", "Strips: the long deep condition follows."),
+                new("clarify", "Clarifying", "One pass removes all of it.", "It strips, so a long deep condition follows."),
                 new("twoPasses", "Two passes", "Nothing to prepare.", "Twice the shampoo on the scalp."),
             ],
             schools => Camel(schools.Lifting)
@@ -122,12 +122,12 @@ public static class SchoolCatalogue
             "Pre-poo and oil stay on",
             HairKinds.Combable,
             [
-                new("window", "For their window", "What an oil can do it does within the hour.", "The hour is in the day."),
+                new("window", "For their window", "An oil does all it can within the hour.", "It adds an hour to the day."),
                 new(
                     "overnight",
                     "Overnight",
                     "No waiting in the day; plain oil does no harm.",
-                    "The day is split by a night; an old pillowcase."
+                    "The day is split by a night, and the pillowcase gets oily."
                 ),
             ],
             schools => Camel(schools.Length)
@@ -138,8 +138,8 @@ public static class SchoolCatalogue
             HairKinds.Combable,
             [
                 new("cap", "Body heat under a cap", "Nothing to set up, nothing too hot.", "The longest windows."),
-                new("steamer", "The steamer", "Warm and moist, so low-porosity hair opens.", "Sitting still, and the steamer is taken."),
-                new("hood", "The hood", "Shorter windows.", "Sitting still; dries the edges of the cap."),
+                new("steamer", "The steamer", "Warm and moist, so low-porosity hair opens.", "You sit still, and the steamer is taken."),
+                new("hood", "The hood", "Shorter windows.", "You sit still, and the hair at the edge of the cap dries."),
             ],
             schools => Camel(schools.TreatmentHeat)
         ),
@@ -149,29 +149,39 @@ public static class SchoolCatalogue
             HairKinds.Combable,
             [
                 new("never", "Never", "It clogs and itches.", "None."),
-                new("coWash", "Co-wash, rinsed long", "Cleanses without stripping.", "Rinsed long; builds up, so clarify in time."),
+                new(
+                    "coWash",
+                    "Co-wash, rinsed long",
+                    "Cleanses without stripping.",
+                    "It needs a long rinse and builds up, so clarify in time."
+                ),
             ],
             schools => Camel(schools.ScalpConditioner)
         ),
         new(
             "protein",
-            "Protein stands",
+            "Protein comes",
             HairKinds.Combable,
             [
-                new("afterCleanse", "After the cleanse", "It reaches clean hair; moisture behind it.", "A step and a rinse more."),
-                new("inDeepCondition", "In the deep condition", "One wait for both.", "Neither works as long as by itself."),
+                new(
+                    "afterCleanse",
+                    "After the cleanse",
+                    "It reaches clean hair, and moisture follows.",
+                    "One more step and one more rinse."
+                ),
+                new("inDeepCondition", "In the deep condition", "One wait for both.", "Neither works as long as it would alone."),
                 new(
                     "prePoo",
                     "Before the cleanse",
-                    "Dry hair takes it up; the cleanse takes off the stiffness.",
-                    "In place of the oiled pre-poo."
+                    "Dry hair takes it up, and the cleanse removes the stiffness.",
+                    "It replaces the oil pre-poo."
                 ),
             ],
             schools => Camel(schools.Protein)
         ),
         new(
             "finalWater",
-            "Last water",
+            "Last rinse",
             HairKinds.Combable,
             [
                 new("cool", "Cool", "The cuticle lies flat.", "A cold minute."),
@@ -194,7 +204,7 @@ public static class SchoolCatalogue
             "Butter as the last layer",
             HairKinds.Combable,
             [
-                new("false", "No", "Light hair moves.", "Moisture fades sooner."),
+                new("false", "No", "Hair stays light and moves.", "Moisture fades sooner."),
                 new("true", "Yes", "Holds for days.", "Weight, and it builds up."),
             ],
             schools => Camel(schools.Butter)
@@ -204,18 +214,18 @@ public static class SchoolCatalogue
             "Homemade mixtures",
             HairKinds.All,
             [
-                new("oneUse", "Made for one use", "Nothing to go off.", "Made anew each time."),
-                new("keptCold", "Kept cold to their date", "One making, several uses.", "A date on the jar and a look before use."),
-                new("frozen", "Frozen in portions", "Keeps for months.", "Thawed in time, and never frozen again."),
+                new("oneUse", "Made for one use", "Nothing to go off.", "You make it each time."),
+                new("keptCold", "Kept cold to their date", "Made once, used several times.", "Date the jar, and look before each use."),
+                new("frozen", "Frozen in portions", "Keeps for months.", "Thaw it in time, and never freeze it again."),
             ],
             schools => Camel(schools.Homemade)
         ),
         new(
             "rhythm",
-            "Washed",
+            "How often washed",
             HairKinds.All,
             [
-                new("asItsKind", "As its kind asks", "Loose hair weekly, locs and styles more seldom.", "None."),
+                new("asItsKind", "As usual for its kind", "Loose hair weekly, locs and styles less often.", "None."),
                 new("week", "Every week", "Less tangle, a clean scalp.", "A day in every week."),
                 new("tenToFourteenDays", "Every 10 to 14 days", "Less handling.", "More tangle each time."),
                 new("monthInStyle", "Once a month, under a style", "The style lasts.", "A dry scalp in between; mist it mid-week."),

@@ -1,3 +1,4 @@
+using Kamuri.Core.Texts;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Mixing;
@@ -7,6 +8,13 @@ namespace Kamuri.Core.Mixing;
 /// <param name="PerMl">Of the finished mixture.</param>
 /// <param name="Unpriced">Products without a price; the total leaves them out.</param>
 public sealed record MixtureCost(decimal Total, decimal PerMl, IReadOnlyList<string> Unpriced);
+
+/// <summary>What a mixture costs beside what can be bought.</summary>
+/// <param name="Amount">Of either: "100 ml", "1 cup".</param>
+/// <param name="Made">That much of the mixture, in the household's own money.</param>
+/// <param name="Cheapest">The cheapest product for the same use.</param>
+/// <param name="Bought">That much of the product, in the household's own money.</param>
+public sealed record CostComparison(string Amount, decimal Made, string Cheapest, decimal Bought);
 
 /// <summary>Cost from pack prices and amounts used.</summary>
 public static class Cost
@@ -33,19 +41,23 @@ public static class Cost
         return new MixtureCost(total, scaled.Makes.Value > 0 ? total / (decimal)scaled.Makes.Value : 0, [.. unpriced.Distinct()]);
     }
 
-    /// <summary>A mixture against what can be bought for the same, in a sentence; empty when there is nothing to compare.</summary>
-    public static string Against(MixtureCost made, IReadOnlyCollection<(string Name, decimal PerMl)> bought)
+    /// <summary>
+    /// A mixture against the cheapest that can be bought for the same use; null when there is nothing to compare. Both are for 100 ml, or
+    /// for a cup where the household measures in cups.
+    /// </summary>
+    public static CostComparison? Against(MixtureCost made, IReadOnlyCollection<(string Name, decimal PerMl)> bought)
     {
-        const decimal shown = 100;
         if (made.PerMl <= 0 || made.Unpriced.Count > 0 || bought.Count == 0)
         {
-            return "";
+            return null;
         }
 
-        var cheapest = bought.MinBy(each => each.PerMl);
-        return cheapest.PerMl >= made.PerMl
-            ? KitchenWords.PerMlFor100MlBoughtCheapest($"{(made.PerMl * shown):0.00}", cheapest.Name, $"{(cheapest.PerMl * shown):0.00}")
-            : KitchenWords.PerMlFor100MlCheapestIs($"{(made.PerMl * shown):0.00}", cheapest.Name, $"{(cheapest.PerMl * shown):0.00}");
+        var style = WritingStyle.Current;
+        var shown = style.Amounts == AmountUnit.Spoons ? style.Measures.Cup.Value : 100;
+        var (name, perMl) = bought.MinBy(each => each.PerMl);
+        return new CostComparison(Say.Amount(shown), Shown(made.PerMl), name, Shown(perMl));
+
+        decimal Shown(decimal price) => Math.Round(price * (decimal)shown, 2);
     }
 
     private static decimal? PriceOf(FormulaIngredient ingredient, Kitchen kitchen, List<string> unpriced)

@@ -52,13 +52,6 @@ internal static class KitchenWords
 
     public const string ThereIsEnoughForThisHead = "There is enough for this head.";
 
-    // Cost
-    public static string PerMlFor100MlBoughtCheapest(string perMl, string cheapest, string perMl2) =>
-        $"{perMl} for 100 ml; bought, {cheapest} is {perMl2}.";
-
-    public static string PerMlFor100MlCheapestIs(string perMl, string cheapest, string perMl2) =>
-        $"{perMl} for 100 ml; {cheapest} is cheaper at {perMl2}.";
-
     // FilmModel
     public const string AsThisHeadUsuallyTakes = "as this head usually takes";
     public const string MlAPass = "ml a pass";

@@ -4,6 +4,7 @@ using System.Text;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Kamuri.Core.Shelf;
+using Kamuri.Core.Units;
 using Kamuri.Store.Shelf;
 
 namespace Kamuri.Store.Formats;
@@ -209,8 +210,8 @@ public static class ProductCsv
             Wrong("label", FormatWords.LabelTooLong($"{Core.Shelf.Labels.LabelReader.LongestLabel}"));
         }
 
-        var size = Number("size_ml", 0.1, 20_000, FormatWords.PackHolds);
-        var left = Number("left_ml", 0.0, 20_000, FormatWords.LeftIs);
+        var size = Number("size_ml", AmountLimits.SmallestPack, AmountLimits.Most, FormatWords.PackHolds);
+        var left = Number("left_ml", 0.0, AmountLimits.Most, FormatWords.LeftIs);
         if (left > size)
         {
             Wrong("left_ml", FormatWords.MoreLeftThanPack);

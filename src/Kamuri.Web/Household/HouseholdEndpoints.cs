@@ -138,7 +138,7 @@ internal static class HouseholdEndpoints
             return Problems.At(errors);
         }
 
-        var row = await db.Households.SingleOrDefaultAsync(cancellation) ?? new HouseholdRow();
+        var row = await db.Households.SingleOrDefaultAsync(cancellation) ?? db.Add(new HouseholdRow()).Entity;
         (row.RoomCelsius, row.HumidityShare, row.TimeZone) = (body.RoomCelsius, body.HumidityPercent / 100, body.TimeZone);
         (row.PairsOfHands, row.Showers, row.Stoves, row.Hoods, row.Steamers) = (
             body.PairsOfHands,
@@ -157,11 +157,6 @@ internal static class HouseholdEndpoints
             );
             (row.Currency, row.FirstDayOfWeek) = (writing.Currency, writing.FirstDayOfWeek);
             await Cups.ChangeAsync(writing.Cup, figures, db, cancellation);
-        }
-
-        if (db.Entry(row).State == EntityState.Detached)
-        {
-            db.Add(row);
         }
 
         await db.SaveChangesAsync(cancellation);

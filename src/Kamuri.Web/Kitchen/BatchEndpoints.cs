@@ -3,6 +3,7 @@ using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Texts;
 using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Kitchen;
@@ -313,11 +314,11 @@ internal static class BatchEndpoints
                 return null;
             case BatchChange.Look:
                 return ("fine", KitchenErrors.DoesItLookAndSmellAs);
-            case BatchChange.Used when body.UsedMl is > 0 and <= 20_000:
+            case BatchChange.Used when body.UsedMl is > 0 and <= AmountLimits.Most:
                 row.Take(batch with { Left = new Millilitres(Math.Max(0, batch.Left.Value - body.UsedMl.Value)) });
                 return null;
             case BatchChange.Used:
-                return ("usedMl", KitchenErrors.EnterHowMuchWasUsedMore);
+                return ("usedMl", KitchenErrors.EnterMoreThan0AndAt(Say.Amount(AmountLimits.Most)));
             case BatchChange.Discard:
                 if (body.Why?.Length > HeadLimits.LongestNote)
                 {

@@ -9,7 +9,7 @@ namespace Kamuri.Web.Kitchen;
 /// <summary>What stands on the shelf for the same use as a formula.</summary>
 internal static class Bought
 {
-    public static async Task<string> CompareAsync(KamuriDb db, Formula formula, MixtureCost made, CancellationToken cancellation)
+    public static async Task<CostComparison?> CompareAsync(KamuriDb db, Formula formula, MixtureCost made, CancellationToken cancellation)
     {
         var roles = Enum.GetValues<ProductRole>().Where(role => ProductRoles.ServeAs(role).Intersect(formula.ServesAs).Any()).ToList();
         var rows = await db

@@ -292,8 +292,7 @@ public sealed record ScaledLineView(string Name, MeasuredAmount Amount, string? 
 /// <param name="For">What the amount is for; null when it was named.</param>
 /// <param name="Warnings">What speaks against it on this head; stops first.</param>
 /// <param name="Cost">In the household's own money; null when nothing is priced.</param>
-/// <param name="Bought">How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a
-/// price.</param>
+/// <param name="Bought">How it compares with the cheapest product for the same use; null when none has a price.</param>
 public sealed record ScaledView(
     double Factor,
     double MakesMl,
@@ -307,7 +306,7 @@ public sealed record ScaledView(
     decimal? CostPerMl,
     IReadOnlyList<string> Unpriced,
     MeasuredWords? For,
-    string Bought
+    CostComparison? Bought
 );
 
 /// <summary>A mixture that did not come out right.</summary>

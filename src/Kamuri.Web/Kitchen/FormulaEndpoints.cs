@@ -5,6 +5,7 @@ using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Texts;
 using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Formats;
@@ -310,8 +311,8 @@ internal static class FormulaEndpoints
 
             if (body.MakeMl is { } make)
             {
-                return make is not (> 0 and <= 20_000)
-                    ? (null, null, Problems.At("makeMl", KitchenErrors.MakeMoreThanNothing))
+                return make is not (> 0 and <= AmountLimits.Most)
+                    ? (null, null, Problems.At("makeMl", KitchenErrors.EnterMoreThan0AndAt(Say.Amount(AmountLimits.Most))))
                     : (Scaling.ToMake(formula, new Millilitres(make), kitchen), null, null);
             }
 
@@ -349,10 +350,11 @@ internal static class FormulaEndpoints
     )
     {
         var kitchen = await reader.ReadAsync([], cancellation);
+        var tooMuch = KitchenErrors.EnterMoreThan0AndAt(Say.Amount(AmountLimits.Most));
         return kitchen.Formula(id) is not { } formula ? NotHere()
             : !Enum.IsDefined(body.Trouble) ? Problems.At("trouble", KitchenErrors.TooThickTooRunnyOrToo)
-            : body.ThereMl is not (> 0 and <= 20_000) ? Problems.At("thereMl", KitchenErrors.EnterHowMuchThereIsMore2)
-            : body.WantedMl is not null and not (> 0 and <= 20_000) ? Problems.At("wantedMl", KitchenErrors.EnterMoreThan0AndAt2)
+            : body.ThereMl is not (> 0 and <= AmountLimits.Most) ? Problems.At("thereMl", tooMuch)
+            : body.WantedMl is not null and not (> 0 and <= AmountLimits.Most) ? Problems.At("wantedMl", tooMuch)
             : TypedResults.Ok(
                 Correction.For(
                     formula,
@@ -497,7 +499,7 @@ internal static class FormulaEndpoints
             KitchenRounding.Metric(amount),
             KitchenRounding.Spoons(amount, figures.Measures),
             KitchenRounding.Weight(new Grams(amount.Value)),
-            KitchenErrors.AmountMl($"{amount.Value:0.##}")
+            KitchenErrors.Exactly($"{amount.Value:0.##}")
         );
 
     /// <summary>A step of making, and the wait behind it, in words.</summary>

@@ -25,7 +25,6 @@ internal static class KitchenErrors
     public static string Enter1ToMostPortionsPortions(string mostPortions) => $"Enter 1 to {mostPortions} portions.";
 
     public const string DoesItLookAndSmellAs = "Does it look and smell as it should?";
-    public const string EnterHowMuchWasUsedMore = "Enter how much was used: more than 0, at most 20000 ml.";
 
     public static string AReasonCanHaveAtMost(string longestNote) => $"A reason can have at most {longestNote} characters.";
 
@@ -67,7 +66,7 @@ internal static class KitchenErrors
     public const string WhatGoesIn = "What goes in?";
     public const string ANameCanHaveAtMost3 = "A name can have at most 120 characters.";
 
-    public static string EnterMoreThan0AndAt(string MostAmount) => $"Enter more than 0 and at most {MostAmount}.";
+    public static string EnterMoreThan0AndAt(string most) => $"Enter more than 0 and at most {most}.";
 
     public const string KamuriDoesNotKnowThisUnit = "Kamuri does not know this unit.";
     public const string ThatFormulaNoLongerExists = "That formula no longer exists.";
@@ -103,8 +102,6 @@ internal static class KitchenErrors
     public const string AsWrittenBecauseKamuriDoesNot = "As written, because Kamuri does not know how much of it a head takes.";
     public const string ThatIsFarTooMuchOr = "That is far too much or too little for this formula.";
     public const string TooThickTooRunnyOrToo = "Too thick, too runny or too little?";
-    public const string EnterHowMuchThereIsMore2 = "Enter how much there is: more than 0, at most 20000 ml.";
-    public const string EnterMoreThan0AndAt2 = "Enter more than 0 and at most 20000 ml.";
 
     public static string AFormulaCanHaveAtMost(string longest, string text) =>
         $"A formula can have at most {longest} characters. This one has {text}.";
@@ -119,12 +116,10 @@ internal static class KitchenErrors
 
     public static string MinutesFromStartToFinish(string minutes) => $"{minutes} from start to finish";
 
-    public static string AmountMl(string amount) => $"{amount} ml";
+    public static string Exactly(string amount) => $"{amount} ml";
 
     public static string WaitTitleMinutesToMinutes2UsuallyMinutes3(string waitTitle, string minutes, string minutes2, string minutes3) =>
         $"{waitTitle}: {minutes} to {minutes2}, usually {minutes3}.";
 
     public static string WaitTitleWait(string waitTitle, string wait) => $"{waitTitle}: {wait}.";
-
-    public const string MakeMoreThanNothing = "Make more than 0 and at most 20000 ml.";
 }

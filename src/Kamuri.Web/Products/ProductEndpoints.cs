@@ -4,6 +4,7 @@ using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Texts;
 using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Shelf;
@@ -77,8 +78,6 @@ public sealed record PutAwayBody(bool Archived);
 internal sealed class ProductValidator : AbstractValidator<ProductBody>
 {
     private const int LongestName = 80;
-    private const double LeastMillilitres = 0.1;
-    private const double MostMillilitres = 20_000;
 
     public ProductValidator(DateOnly today)
     {
@@ -92,11 +91,11 @@ internal sealed class ProductValidator : AbstractValidator<ProductBody>
             .MaximumLength(LabelReader.LongestLabel)
             .WithMessage(ProductErrors.ALabelCanHaveAtMost($"{LabelReader.LongestLabel}"));
         RuleFor(product => product.SizeMl)
-            .Must(size => size is null or (>= LeastMillilitres and <= MostMillilitres))
-            .WithMessage(ProductErrors.EnterLeastMillilitresToMostMillilitresMl($"{LeastMillilitres}", $"{MostMillilitres}"));
+            .Must(size => size is null or (>= AmountLimits.SmallestPack and <= AmountLimits.Most))
+            .WithMessage(ProductErrors.EnterAnAmountOf(Say.Amount(AmountLimits.SmallestPack), Say.Amount(AmountLimits.Most)));
         RuleFor(product => product.LeftMl)
-            .Must(left => left is null or (>= 0 and <= MostMillilitres))
-            .WithMessage(ProductErrors.Enter0ToMostMillilitresMl($"{MostMillilitres}"))
+            .Must(left => left is null or (>= 0 and <= AmountLimits.Most))
+            .WithMessage(ProductErrors.EnterAtMost(Say.Amount(AmountLimits.Most)))
             .Must((product, left) => left is null || product.SizeMl is null || left <= product.SizeMl)
             .WithMessage(ProductErrors.LeftIsMoreThanPack);
         RuleFor(product => product.EssentialOilPercent)

@@ -13,10 +13,9 @@ internal static class ProductErrors
 
     public static string ALabelCanHaveAtMost(string longestLabel) => $"A label can have at most {longestLabel} characters.";
 
-    public static string EnterLeastMillilitresToMostMillilitresMl(string LeastMillilitres, string MostMillilitres) =>
-        $"Enter {LeastMillilitres} to {MostMillilitres} ml.";
+    public static string EnterAnAmountOf(string least, string most) => $"Enter {least} to {most}.";
 
-    public static string Enter0ToMostMillilitresMl(string MostMillilitres) => $"Enter 0 to {MostMillilitres} ml.";
+    public static string EnterAtMost(string most) => $"Enter 0 to {most}.";
 
     public const string Enter0To100 = "Enter 0 to 100 %.";
     public const string Enter0To100000 = "Enter 0 to 100000.";

@@ -1,6 +1,7 @@
 using Kamuri.Core.Figures;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Texts;
 using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Shelf;
@@ -90,9 +91,9 @@ internal static class TakingEndpoints
         CancellationToken cancellation
     )
     {
-        if (body.UsedMl is not (>= 0 and <= 20_000))
+        if (body.UsedMl is not (>= 0 and <= AmountLimits.Most))
         {
-            return Problems.At("usedMl", TakingErrors.Enter0To20000Ml);
+            return Problems.At("usedMl", TakingErrors.EnterAtMost(Say.Amount(AmountLimits.Most)));
         }
 
         if (await db.Takings.FindAsync([id], cancellation) is not { } row)

@@ -5,6 +5,7 @@ namespace Kamuri.Web.Takings;
 internal static class TakingErrors
 {
     // TakingEndpoints
-    public const string Enter0To20000Ml = "Enter 0 to 20000 ml.";
+    public static string EnterAtMost(string most) => $"Enter 0 to {most}.";
+
     public const string ThisIsNotOnRecord = "This is not on record.";
 }

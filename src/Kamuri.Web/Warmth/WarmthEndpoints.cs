@@ -1,5 +1,7 @@
 using Kamuri.Core.Figures;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Running;
+using Kamuri.Core.Texts;
 using Kamuri.Core.Units;
 using Kamuri.Web.Household;
 using Kamuri.Web.Safety;
@@ -45,6 +47,8 @@ public sealed record ProbeBody(bool On, Vessel Vessel = Vessel.WideBowl, double 
 internal static class WarmthEndpoints
 {
     private const int MostReadings = 200;
+    private const double LeastVolume = 5;
+    private const double MostVolume = 5_000;
 
     public static void MapWarmth(this IEndpointRouteBuilder routes)
     {
@@ -107,9 +111,9 @@ internal static class WarmthEndpoints
 
     /// <param name="about">What was to be weighed out, in grams; the stand-in shows about that.</param>
     private static Results<Ok<ScaleView>, ValidationProblem> Weigh(IScale scale, double about = 50) =>
-        about is >= 0 and <= Kamuri.Core.Running.TakenReading.Heaviest
+        about is >= 0 and <= TakenReading.Heaviest
             ? TypedResults.Ok(new ScaleView(scale.Read(about), true))
-            : Problems.At("about", "0 to 20000 g.");
+            : Problems.At("about", WarmthErrors.EnterGramsUpTo($"{TakenReading.Heaviest:0}"));
 
     private static async Task<Ok<ProbeView>> ReadAsync(IThermometerProbe probe, House house, CancellationToken cancellation)
     {
@@ -172,7 +176,8 @@ internal static class WarmthEndpoints
 
     private static ValidationProblem? Wrong(Vessel vessel, double volume, double from) =>
         !Enum.IsDefined(vessel) ? Problems.At("vessel", WarmthErrors.KamuriDoesNotKnowThisVessel)
-        : volume is not (>= 5 and <= 5_000) ? Problems.At("volumeMl", WarmthErrors.Enter5To5000Ml)
+        : volume is not (>= LeastVolume and <= MostVolume)
+            ? Problems.At("volumeMl", WarmthErrors.EnterAnAmountOf(Say.Amount(LeastVolume), Say.Amount(MostVolume)))
         : from is not (>= -5 and <= 105) ? Problems.At("fromCelsius", WarmthErrors.Enter5To105C)
         : null;
 }

@@ -13,6 +13,10 @@ internal static class WarmthErrors
 
     public const string EnterAtMostOneDay = "Enter at most one day.";
     public const string KamuriDoesNotKnowThisVessel = "Kamuri does not know this vessel.";
-    public const string Enter5To5000Ml = "Enter 5 to 5000 ml.";
+
+    public static string EnterGramsUpTo(string most) => $"Enter 0 to {most} g.";
+
+    public static string EnterAnAmountOf(string least, string most) => $"Enter {least} to {most}.";
+
     public static string Enter5To105C => $"Enter {Say.Temperatures(-5, 105)}.";
 }

@@ -1650,6 +1650,23 @@ export interface components {
             /** @description The whole of it in words. */
             sentence: string;
         };
+        /** @description What a mixture costs beside what can be bought. */
+        CostComparison: {
+            /** @description Of either: "100 ml", "1 cup". */
+            amount: string;
+            /**
+             * Format: double
+             * @description That much of the mixture, in the household's own money.
+             */
+            made: number;
+            /** @description The cheapest product for the same use. */
+            cheapest: string;
+            /**
+             * Format: double
+             * @description That much of the product, in the household's own money.
+             */
+            bought: number;
+        };
         /** @description A wait that is counting. */
         CountingView: {
             task: string;
@@ -3170,11 +3187,7 @@ export interface components {
             costPerMl: null | number;
             unpriced: string[];
             for: null | components["schemas"]["MeasuredWords"];
-            /**
-             * @description How a millilitre compares with the dearest and cheapest product for the same use; empty when none has a
-             *         price.
-             */
-            bought: string;
+            bought: null | components["schemas"]["CostComparison"];
         };
         /**
          * @description Whether conditioner touches the scalp.

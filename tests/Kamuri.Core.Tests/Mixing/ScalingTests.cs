@@ -201,13 +201,17 @@ public class ScalingTests
     }
 
     [Fact]
-    public void Made_against_bought_in_a_sentence()
+    public void Made_against_the_cheapest_that_can_be_bought()
     {
         var made = new MixtureCost(5, 0.05m, []);
-        Assert.Equal("5.00 for 100 ml; bought, Plain is 8.00.", Cost.Against(made, [("Dear", 0.2m), ("Plain", 0.08m)]));
-        Assert.Equal("5.00 for 100 ml; Plain is cheaper at 3.00.", Cost.Against(made, [("Plain", 0.03m)]));
-        Assert.Equal("", Cost.Against(made with { Unpriced = ["honey"] }, [("Plain", 0.03m)]));
-        Assert.Equal("", Cost.Against(made, []));
+        Assert.Equal(new("100\u00a0ml", 5.00m, "Plain", 8.00m), Cost.Against(made, [("Dear", 0.2m), ("Plain", 0.08m)]));
+        using (WritingStyle.Within(new WritingStyle(Amounts: AmountUnit.Spoons)))
+        {
+            Assert.Equal(new("1\u00a0cup", 11.83m, "Plain", 7.10m), Cost.Against(made, [("Plain", 0.03m)]));
+        }
+
+        Assert.Null(Cost.Against(made with { Unpriced = ["honey"] }, [("Plain", 0.03m)]));
+        Assert.Null(Cost.Against(made, []));
     }
 
     [Theory]

@@ -46,9 +46,6 @@ public sealed record HelpingHands(string Name, Work MayDo = Work.All)
     /// with.</param>
     public static IReadOnlyList<HelpingHands> OfHouse(int pairs) => pairs > 1 ? [new(Own), new(Other)] : [new(Own)];
 
-    /// <summary>"You go on for", "Ada goes on for".</summary>
-    public static string GoesOn(string name) => name == Own ? HouseholdWords.YouWorkFor : HouseholdWords.NameWorksFor(name);
-
     /// <summary>"your hands", "Ada’s hands".</summary>
     public static string Whose(string name) => name == Own ? HouseholdWords.YourHands : HouseholdWords.NameSHands(name);
 

@@ -33,7 +33,9 @@ public static class HouseholdSentences
             Best(plan, plan.Request.Hands.Count == 1 ? HouseholdWords.OnePairOfHands : HouseholdWords.TwoPairsOfHands),
             .. ClockChange.Sentence(plan.Request.When, plan.Start, plan.End) is { } change ? [change] : Array.Empty<string>(),
             .. plan.WithoutRest.Select(each =>
-                HouseholdWords.GoesOnMinutesWithoutABreak(HelpingHands.GoesOn(each.Who), Say.Minutes(each.Minutes))
+                each.Who == HelpingHands.Own
+                    ? HouseholdWords.YouWorkWithoutABreak(Say.Minutes(each.Minutes))
+                    : HouseholdWords.NameWorksWithoutABreak(each.Who, Say.Minutes(each.Minutes))
             ),
             .. InOneGo(plan),
             .. plan.Heads.Select(head => Of(head, plan.Start)),

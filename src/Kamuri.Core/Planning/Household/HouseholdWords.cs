@@ -17,9 +17,6 @@ internal static class HouseholdWords
     public const string TheseHeadsCannotBeFittedAround = "These heads cannot be fitted around the people and equipment there are.";
 
     // HouseholdRequest
-    public const string YouWorkFor = "You work for";
-
-    public static string NameWorksFor(string name) => $"{name} works for";
 
     public const string YourHands = "Your hands";
 
@@ -29,7 +26,9 @@ internal static class HouseholdWords
     public const string OnePairOfHands = "one pair of hands";
     public const string TwoPairsOfHands = "two pairs of hands";
 
-    public static string GoesOnMinutesWithoutABreak(string goesOn, string minutes) => $"{goesOn} {minutes} without a break.";
+    public static string YouWorkWithoutABreak(string minutes) => $"You work for {minutes} without a break.";
+
+    public static string NameWorksWithoutABreak(string name, string minutes) => $"{name} works for {minutes} without a break.";
 
     public const string WhoAndWhatIsThereWhen = "who and what is free when";
     public const string TheirHours = "their hours";
@@ -110,9 +109,9 @@ internal static class HouseholdWords
     public static string WithoutListForHeadEverythingIs(string list, string head, string time) =>
         $"Without {list} for {head}, everything is done at {time}.";
 
-    public const string InTheAirOfAFan = "in the air of a fan";
-    public const string UnderTheHoodLow = "under the hood, low";
-    public const string WithADryerCool = "with a dryer, cool";
+    public const string InTheAirOfAFan = "with a fan";
+    public const string UnderTheHoodLow = "under the hood on low";
+    public const string WithADryerCool = "with a dryer on cool";
 
     public static string IfHeadDriesHowEverythingIs(string how, string head, string time) =>
         $"If {head} dries {how}, everything is done at {time}.";

@@ -30,6 +30,10 @@ export const cups: Choices<'cup'> = [
 
 export const firstDays: Choices<'firstDayOfWeek'> = [
   { value: 'monday', word: 'Monday' },
+  { value: 'tuesday', word: 'Tuesday' },
+  { value: 'wednesday', word: 'Wednesday' },
+  { value: 'thursday', word: 'Thursday' },
+  { value: 'friday', word: 'Friday' },
   { value: 'saturday', word: 'Saturday' },
   { value: 'sunday', word: 'Sunday' },
 ]

@@ -120,7 +120,7 @@ function Line({ view, onOpen }: { view: ProductView; onOpen: () => void }) {
             <path d="M9 13.500h6l4 0v23H5v-23Z" fill="var(--condition)" clipPath={`url(#fill-${view.id})`} />
           </svg>
         )}
-        <span>{product.leftMl == null ? '' : said.amountLeft2({ left: writtenAmount(product.leftMl) })}</span>
+        <span>{product.leftMl == null ? '' : said.amountLeft({ left: writtenAmount(product.leftMl) })}</span>
       </span>
       <span className={view.goodness.isPast ? 'text-stop' : 'text-quiet'}>{view.goodness.sentence}</span>
       <span className="sr-only">{roleWord(product.role)}</span>

@@ -128,7 +128,7 @@ export const productsPage = {
   noLabelEntered: 'No label entered.',
   unreadNotRead: ({ unread }: Parts<'unread'>) => `${unread} not read.`,
   shareLeft: ({ share }: Parts<'share'>) => `${share} % left`,
-  amountLeft2: ({ left }: Parts<'left'>) => `${left} left`,
+  amountLeft: ({ left }: Parts<'left'>) => `${left} left`,
 }
 
 export const shelfPlace = {

@@ -240,7 +240,13 @@ function Scaled({ shown, view, body }: { shown: ScaledView; view: FormulaView; b
                 ? said.costsWithout({ cost: writtenMoney(shown.cost), unpriced: listed(shown.unpriced) })
                 : said.costs({ cost: writtenMoney(shown.cost) })
               : said.noPricesEnteredForIts}{' '}
-            {shown.bought}
+            {shown.bought &&
+              (shown.bought.bought < shown.bought.made ? said.cheaperBought : said.dearerBought)({
+                amount: shown.bought.amount,
+                made: writtenMoney(shown.bought.made),
+                cheapest: shown.bought.cheapest,
+                bought: writtenMoney(shown.bought.bought),
+              })}
           </p>
         </div>
         <div>

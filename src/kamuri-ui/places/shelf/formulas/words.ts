@@ -154,6 +154,10 @@ export const formulaPage = {
   takeHowMuch: ({ amount, unit }: Parts<'amount' | 'unit'>) => `Make ${amount}, in ${unit}`,
   costs: ({ cost }: Parts<'cost'>) => `Costs ${cost}.`,
   costsWithout: ({ cost, unpriced }: Parts<'cost' | 'unpriced'>) => `Costs ${cost}, not counting ${unpriced}.`,
+  cheaperBought: ({ amount, made, cheapest, bought }: Parts<'amount' | 'made' | 'cheapest' | 'bought'>) =>
+    `${amount} comes to ${made}; ${cheapest} is cheaper at ${bought}.`,
+  dearerBought: ({ amount, made, cheapest, bought }: Parts<'amount' | 'made' | 'cheapest' | 'bought'>) =>
+    `${amount} comes to ${made}; bought, ${cheapest} is ${bought}.`,
   noPricesEnteredForIts: 'No prices entered for its ingredients.',
   jarSaved: ({ name, place }: Parts<'name' | 'place'>) => `Saved: ${name}, ${place}.`,
   thisFormulaNoLongerExists: 'This formula no longer exists.',
