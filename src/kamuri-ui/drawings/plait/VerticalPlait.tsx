@@ -52,8 +52,15 @@ export function VerticalPlait({
   const frame: Frame = { perMinute, origin: top, lanes, rest: strands.length > 1 ? lastLane - gap / 2 : lastLane + 32 }
   const y = (minute: number) => frame.origin + minute * frame.perMinute
   const textAt = lastLane + (isNarrow ? 30 : 36)
-  const placed: { task: (typeof named)[number]; at: number }[] = []
-  for (const task of named) placed.push({ task, at: Math.max(y(task.start) + 6, (placed.at(-1)?.at ?? 0) + rowHeight) })
+  const placed: { task: (typeof named)[number]; begins: string; at: number }[] = []
+  for (const task of named)
+    placed.push({
+      task,
+      begins: clockOf(clock, task.clockStart ?? task.start),
+      at: Math.max(y(task.start) + 6, (placed.at(-1)?.at ?? 0) + rowHeight),
+    })
+  // "12:45 pm" takes more room than "17:45".
+  const nameFrom = textAt + 7 + 7 * Math.max(0, ...placed.map(({ begins }) => begins.length))
   const height = Math.max(y(minutes), placed.at(-1)?.at ?? 0) + 24
 
   return (
@@ -149,7 +156,7 @@ export function VerticalPlait({
           data-finish={finish.strand}
         />
       ))}
-      {placed.map(({ task, at }) => (
+      {placed.map(({ task, begins, at }) => (
         <g
           key={task.id}
           onPointerDown={() => task.step && onFocus?.(task.step)}
@@ -161,17 +168,17 @@ export function VerticalPlait({
             stroke="var(--rule)"
           />
           <text x={textAt} y={at} fontSize={13} fill="var(--quiet)">
-            {clockOf(clock, task.clockStart ?? task.start)}
+            {begins}
           </text>
           <text
-            x={textAt + 42}
+            x={nameFrom}
             y={at}
             fontSize={14}
             fontWeight={task.isHandsOn ? 650 : 400}
             fontStyle={task.isHandsOn ? 'normal' : 'italic'}
             fill="var(--ink)"
           >
-            {fit(whose(task.strand) + task.title, width - textAt - 44)}
+            {fit(whose(task.strand) + task.title, width - nameFrom - 2)}
           </text>
         </g>
       ))}

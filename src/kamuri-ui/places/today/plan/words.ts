@@ -15,7 +15,7 @@ export const covers: { value: NonNullable<Wish['treatmentHeat']>; word: string }
 ]
 
 export const heats: { value: 'own' | NonNullable<Wish['treatmentHeat']>; word: string }[] = [
-  { value: 'own', word: "The head's own" },
+  { value: 'own', word: 'As usual for this head' },
   ...covers,
 ]
 
@@ -27,7 +27,7 @@ export const airs: { value: NonNullable<Wish['dryingAir']>; word: string }[] = [
 ]
 
 export const layerings: { value: 'own' | 'loc' | 'lco' | 'loLight'; word: string }[] = [
-  { value: 'own', word: "The head's own" },
+  { value: 'own', word: 'As usual for this head' },
   { value: 'loc', word: 'LOC: leave-in, oil, cream' },
   { value: 'lco', word: 'LCO: leave-in, cream, oil' },
   { value: 'loLight', word: 'LO light: leave-in, a little oil' },
@@ -94,8 +94,11 @@ export const allFields = {
 }
 
 export const dayActions = {
-  savedForThen: ({ ahead }: Parts<'ahead'>) => `Saved. See under ${ahead} what to start early.`,
-  saveForThatDay: 'Save for that day',
+  savedForThen: ({ ahead }: Parts<'ahead'>) => `Saved. ${ahead} shows what to start early.`,
+  changedForThen: ({ ahead }: Parts<'ahead'>) => `The planned day is changed. ${ahead} shows what to start early.`,
+  saveTheDay: 'Save the day',
+  openTheRun: 'Open the run',
+  undo: 'Undo',
   beginNow: 'Begin now',
   rehearse: 'Rehearse',
   planAgainFromNow: 'Plan again from now',
