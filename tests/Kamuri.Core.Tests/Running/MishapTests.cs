@@ -98,7 +98,7 @@ public class MishapTests
         // The way says where it leads, and leads there.
         var moment = SessionTiming.At(Plan, state, now);
         Assert.Equal(advice.Ways.Single(way => way.Id == "shorten").EndsAt, moment.EndsAt);
-        var plain = SessionTiming.At(Plan, Take(events, advice, "go-on", now), now);
+        var plain = SessionTiming.At(Plan, Take(events, advice, "end", now), now);
         Assert.Equal(later.PlannedMinutes - later.Window.Earliest, (plain.EndsAt - moment.EndsAt).TotalMinutes, 1e-6);
     }
 
@@ -108,8 +108,40 @@ public class MishapTests
         var (events, now) = Forgotten(-5);
         var advice = For(Mishap.LeftTooLong, events, now);
         Assert.EndsWith("Nothing is lost.", advice.Now[0], StringComparison.Ordinal);
-        Assert.Equal(["go-on"], advice.Ways.Select(way => way.Id));
+        Assert.Equal(["go-on", "end"], advice.Ways.Select(way => way.Id));
         Assert.Null(advice.Remember);
+        Assert.Equal(TaskStatus.Running, Take(events, advice, "go-on", now).Task("cover.wait").Status);
+        Assert.Equal(["go-on"], For(Mishap.LeftTooLong, events, End(Task("cover")).AddMinutes(1)).Ways.Select(way => way.Id));
+    }
+
+    [Fact]
+    public void Drying_is_nothing_that_stays_on_too_long()
+    {
+        var drying = Plan.Tasks.Last(task => task is { Window: not null, IsHandsOn: false });
+        var events = Until(Plan.Tasks.Last(task => task.IsHandsOn && task.PlannedStart < drying.PlannedStart).Id);
+        var now = Start(drying).AddMinutes(drying.Window!.Latest + 60);
+        var advice = For(Mishap.LeftTooLong, events, now);
+        Assert.Equal([$"Nothing on {Head.Name} has to come off."], advice.Now);
+        Assert.Equal(TaskStatus.Running, SessionFold.Fold(Plan, events).Task(drying.Id).Status);
+        Assert.Equal(TaskStatus.Running, Take(events, advice, "go-on", now).Task(drying.Id).Status);
+    }
+
+    [Fact]
+    public void What_is_on_while_hands_are_elsewhere_counts()
+    {
+        var wait = Plan.Tasks.Single(task => task is { Window: not null, Substance: Substance.DeepConditioner });
+        var on = Task("deep-condition");
+        var (events, now) = (Until(on.Id), End(on).AddMinutes(20));
+        var advice = For(Mishap.LeftTooLong, events, now);
+        Assert.StartsWith(
+            $"Deep condition has been on {Head.Name} for 20\u00a0min and may stay on until ",
+            advice.Now[0],
+            StringComparison.Ordinal
+        );
+        var covering = Task("cover-2").PlannedMinutes;
+        var state = Take(events, advice, "go-on", now);
+        Assert.Equal(Math.Ceiling(wait.PlannedMinutes - 20 + covering), Plan.With(state).FindTask(wait.Id)!.PlannedMinutes);
+        Assert.Equal(["go-on"], For(Mishap.LeftTooLong, events, End(on)).Ways.Select(way => way.Id));
     }
 
     [Fact]

@@ -4,6 +4,17 @@ using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Running.Mishaps;
 
+/// <summary>What lies on a head and comes off again.</summary>
+/// <param name="Wait">The wait it is planned for.</param>
+/// <param name="Since">When all of it was on.</param>
+/// <param name="IsCounted">Its wait is counting. It is not while hands are elsewhere before it was covered.</param>
+internal sealed record OnHead(SessionTask Wait, DateTimeOffset Since, bool IsCounted)
+{
+    public DateTimeOffset EarliestAt => Since.AddMinutes(Wait.Window!.Earliest);
+
+    public DateTimeOffset LatestAt => Since.AddMinutes(Wait.Window!.Latest);
+}
+
 /// <summary>A session at the moment something went wrong on one head: what is on it, what is in hand, what is still to come.</summary>
 internal sealed class Happening
 {
@@ -67,6 +78,36 @@ internal sealed class Happening
 
     /// <summary>What works by itself on this head; null when nothing does.</summary>
     public Counting? Counting { get; }
+
+    /// <summary>What lies on this head and comes off again, soonest first, whether its wait is counting or not; null when nothing does.</summary>
+    public OnHead? OnIt =>
+        Own.Where(task => task is { Window: not null, Substance: not null })
+            .Select(wait => (Wait: wait, Since: OnSince(wait)))
+            .Where(each => each.Since is not null)
+            .Select(each => new OnHead(each.Wait, each.Since!.Value, _state.Task(each.Wait.Id).Status == TaskStatus.Running))
+            .MinBy(on => on.LatestAt);
+
+    /// <summary>What it takes to end a wait now, or one that has not begun together with the covering that leads to it.</summary>
+    public IEnumerable<SessionChange> Over(OnHead on) =>
+        on.IsCounted
+            ? [new SessionChange(ChangeKind.End, on.Wait.Id)]
+            : Waiting
+                .Where(task => task == on.Wait || task.StepId == on.Wait.StepId)
+                .Select(task => new SessionChange(ChangeKind.Skip, task.Id));
+
+    private DateTimeOffset? OnSince(SessionTask wait)
+    {
+        var real = _state.Task(wait.Id);
+        if (real.Status != TaskStatus.Waiting)
+        {
+            return real.Status == TaskStatus.Running ? real.Start : null;
+        }
+
+        var put = OnHair.Contains(wait.Substance!.Value)
+            ? (Last?.After?.Lying ?? []).Where(lying => lying.Substance == wait.Substance).Select(lying => lying.Step).ToHashSet()
+            : [];
+        return Own.Where(task => task.IsHandsOn && task.StepIds.Any(put.Contains)).Select(task => _state.Task(task.Id).End).Max();
+    }
 
     /// <summary>What hands are on; null when none are.</summary>
     public SessionTask? InHand { get; }

@@ -45,30 +45,15 @@ public static class MishapAdvice
 
     private static Advice LeftTooLong(Happening at)
     {
-        if (at.Counting is not { } count)
+        var now = at.UnderWay.Where(each => each == at || each.OnIt is not null).OrderBy(each => each != at).Select(HowLong).ToList();
+        if (at.OnIt is not { } on)
         {
-            return new Advice(
-                Mishap.LeftTooLong,
-                at.Head.Key,
-                [MishapWords.NothingIsBeingTimedOnHead(at.Head.Name)],
-                [],
-                [Plain(at)],
-                null,
-                []
-            );
+            return new Advice(Mishap.LeftTooLong, at.Head.Key, now, [], [Plain(at)], null, []);
         }
 
-        var over = (at.Now - count.LatestAt).TotalMinutes;
-        var now = new List<string>
-        {
-            over > 0
-                ? MishapWords
-                    .TaskOnHeadIsMinutesOverdue(Name(count.Task), at.Head.Name, Say.Minutes(over), count.Task.AfterLatest)
-                    .TrimEnd()
-                : MishapWords.TaskOnHeadMayStayOn(Name(count.Task), at.Head.Name, at.Clock(count.LatestAt)),
-        };
+        var over = (at.Now - on.LatestAt).TotalMinutes;
         var ways = new List<Way>();
-        if (over > 0 && Softer(at) is { } later)
+        if (over > 0 && Softer(at, on.Wait) is { } later)
         {
             // What follows is shortened, because the hair has had more than its share already.
             var shortest = Math.Max(1, Math.Min(later.Window!.Earliest, later.PlannedMinutes));
@@ -77,35 +62,70 @@ public static class MishapAdvice
                     "shorten",
                     MishapWords.ContinueWithAShorterLater(Name(later)),
                     [MishapWords.LaterTakesMinutesInsteadOfMinutes2(Name(later), Say.Minutes(shortest), Say.Minutes(later.PlannedMinutes))],
-                    new SessionChange(ChangeKind.End, count.Task.Id),
-                    new SessionChange(ChangeKind.Shorten, later.Id, shortest)
+                    [.. at.Over(on), new SessionChange(ChangeKind.Shorten, later.Id, shortest)]
                 )
             );
         }
 
-        ways.Add(
-            at.Way(
-                "go-on",
-                MishapWords.ContinueAsPlanned,
-                [MishapWords.ThisEndsItNowKamuriTimes],
-                new SessionChange(ChangeKind.End, count.Task.Id)
-            )
-        );
+        if (over <= 0)
+        {
+            ways.Add(on.IsCounted ? Plain(at) : Counted(at, on));
+        }
+
+        if (at.Now >= on.EarliestAt)
+        {
+            ways.Add(at.Way("end", MishapWords.EndItNow(Name(on.Wait)), [MishapWords.ThisEndsItNowKamuriTimes], [.. at.Over(on)]));
+        }
+
         return new Advice(
             Mishap.LeftTooLong,
             at.Head.Key,
             now,
             Must(at),
             ways,
-            over > 0 ? MishapWords.TaskStayedOnMinutesTooLong(Name(count.Task), Say.Minutes(over)) : null,
+            over > 0 ? MishapWords.TaskStayedOnMinutesTooLong(Name(on.Wait), Say.Minutes(over)) : null,
             []
         );
     }
 
+    /// <summary>How long what is on a head has been on, and until when it may.</summary>
+    private static string HowLong(Happening at)
+    {
+        if (at.OnIt is not { } on)
+        {
+            return MishapWords.NothingOnHeadHasToComeOff(at.Head.Name);
+        }
+
+        var (what, over) = (Name(on.Wait), (at.Now - on.LatestAt).TotalMinutes);
+        return over > 0 ? MishapWords.TaskOnHeadIsMinutesOverdue(what, at.Head.Name, Say.Minutes(over), on.Wait.AfterLatest).TrimEnd()
+            : on.IsCounted ? MishapWords.TaskOnHeadMayStayOn(what, at.Head.Name, at.Clock(on.LatestAt))
+            : MishapWords.TaskHasBeenOnHeadFor(what, at.Head.Name, Say.Minutes((at.Now - on.Since).TotalMinutes), at.Clock(on.LatestAt));
+    }
+
+    /// <summary>What it has had while nobody timed it counts: beyond what covering takes, its wait is shorter by as much.</summary>
+    private static Way Counted(Happening at, OnHead on)
+    {
+        var covering = at.Waiting.Where(task => task.IsHandsOn && task.StepId == on.Wait.StepId).Sum(task => task.PlannedMinutes);
+        var uncounted = (at.Now - on.Since).TotalMinutes - covering;
+        if (uncounted < 1)
+        {
+            return Plain(at);
+        }
+
+        var left = Math.Max(1, Math.Ceiling(on.Wait.PlannedMinutes - uncounted));
+        return at.Way(
+            "go-on",
+            MishapWords.ContinueAsPlanned,
+            [MishapWords.TimeAlreadyOnCounts(Name(on.Wait), Say.Minutes(left), Say.Minutes(on.Wait.PlannedMinutes))],
+            new SessionChange(ChangeKind.Shorten, on.Wait.Id, left)
+        );
+    }
+
     /// <summary>The next treatment that can be shorter.</summary>
-    private static SessionTask? Softer(Happening at) =>
+    private static SessionTask? Softer(Happening at, SessionTask wait) =>
         at.Waiting.FirstOrDefault(task =>
-            task is { Window: not null, Substance: { } on, IsOvernight: false }
+            task != wait
+            && task is { Window: not null, Substance: { } on, IsOvernight: false }
             && Substances.Of(on).MustBeRinsed
             && task.Window.Earliest < task.PlannedMinutes
         );

@@ -7,8 +7,6 @@ internal static class MishapWords
     // Happening
 
     // MishapAdvice
-    public static string NothingIsBeingTimedOnHead(string head) => $"Nothing is being timed on {head}.";
-
     public static string TaskOnHeadIsMinutesOverdue(string task, string head, string minutes, string afterLatest) =>
         $"{task} on {head} is {minutes} overdue. {afterLatest}";
 
@@ -21,6 +19,17 @@ internal static class MishapWords
         $"{later} takes {minutes} instead of {minutes2}: the hair has been soft and wet for long enough.";
 
     public const string ContinueAsPlanned = "Continue as planned";
+
+    public static string EndItNow(string task) => $"End it now: {task}";
+
+    public static string NothingOnHeadHasToComeOff(string head) => $"Nothing on {head} has to come off.";
+
+    public static string TaskHasBeenOnHeadFor(string task, string head, string minutes, string time) =>
+        $"{task} has been on {head} for {minutes} and may stay on until {time}.";
+
+    public static string TimeAlreadyOnCounts(string task, string left, string planned) =>
+        $"The time it has been on counts: {task} takes {left} more instead of {planned}.";
+
     public const string ThisEndsItNowKamuriTimes = "This ends it now. Kamuri times the rest again.";
 
     public static string TaskStayedOnMinutesTooLong(string task, string minutes) => $"{task} stayed on {minutes} too long.";

@@ -98,13 +98,7 @@ function Asking({
               <button
                 type="button"
                 data-mishap={each.mishap}
-                onClick={() => {
-                  // Where only another head has something counting on it, it is that one.
-                  const counting = session.counting.filter((wait) => wait.strand !== 'kitchen')
-                  if (each.mishap === 'leftTooLong' && counting[0] && !counting.some((wait) => wait.strand === head))
-                    setHead(counting[0].strand)
-                  setMishap(each.mishap)
-                }}
+                onClick={() => setMishap(each.mishap)}
                 className="min-h-16 w-full text-left text-lg font-semibold hover:text-accent"
               >
                 {each.words}
