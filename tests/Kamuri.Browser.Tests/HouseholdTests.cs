@@ -154,7 +154,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         );
         window.Go("/today");
         window.Until(() => window.Count("[data-thread]") == 2, "the plait", 30);
-        window.Press("Save for that day");
+        window.Press("Save the day");
         window.SeeText("what to start early.");
         window.Wish(DemoServer.Wish());
         window.Go("/ahead");

@@ -301,12 +301,11 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         body["heads"]![1]!["plan"]!["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "grain-water" });
         body["heads"]![1]!["plan"]!["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = Bodies.GrainWater } };
         var plan = await PlanAsync(body);
-        var (status, kept) = await _server.SendAsync(
-            HttpMethod.Post,
-            "/api/planned-days",
-            new JsonObject { ["household"] = body.DeepClone() }
-        );
-        Assert.True(status == 201, kept?.ToJsonString());
+        var path = $"/api/planned-days/{Guid.NewGuid()}";
+        var (status, saved) = await _server.SendAsync(HttpMethod.Put, path, new JsonObject { ["household"] = body.DeepClone() });
+        Assert.True(status == 200, saved?.ToJsonString());
+        Assert.Null(saved!["before"]);
+        var kept = saved["day"]!;
         Assert.Equal(("Ilse and Marek", false), (kept!["names"]!.GetValue<string>(), kept["missed"]!.GetValue<bool>()));
         Assert.Equal(
             (Moment(plan["start"]), plan["sentence"]!.GetValue<string>()),
@@ -340,7 +339,7 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
     {
         async Task Refused(JsonObject body, string field)
         {
-            var (status, problem) = await _server.SendAsync(HttpMethod.Post, "/api/planned-days", body);
+            var (status, problem) = await _server.SendAsync(HttpMethod.Put, $"/api/planned-days/{Guid.NewGuid()}", body);
             Assert.Equal(400, status);
             Assert.NotEmpty(problem!["errors"]![field]!.AsArray());
         }
@@ -362,7 +361,8 @@ public class HouseholdPlanApiTests(Server server) : IClassFixture<Server>
         await Refused(new JsonObject { ["household"] = unnamed }, "household.heads");
         var gone = (JsonObject)day.DeepClone();
         gone["heads"]![0]!["plan"]!["headId"] = Guid.NewGuid();
-        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["household"] = gone })).Status);
+        var path = $"/api/planned-days/{Guid.NewGuid()}";
+        Assert.Equal(404, (await _server.SendAsync(HttpMethod.Put, path, new JsonObject { ["household"] = gone })).Status);
     }
 
     [Fact]

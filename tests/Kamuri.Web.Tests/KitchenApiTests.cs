@@ -524,7 +524,8 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         plan["edits"] = new JsonArray(new JsonObject { ["kind"] = "add", ["stepKind"] = "grain-water" });
         plan["uses"] = new JsonObject { ["grain-water"] = new JsonObject { ["formulaId"] = Bodies.GrainWater } };
 
-        var kept = await OkAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["plan"] = plan.DeepClone() }, 201);
+        var path = $"/api/planned-days/{Guid.NewGuid()}";
+        var kept = (await OkAsync(HttpMethod.Put, path, new JsonObject { ["plan"] = plan.DeepClone() }))["day"]!;
         var begin = kept["begin"]![0]!;
         Assert.Equal(("Grain water", false), (begin["name"]!.GetValue<string>(), begin["tooLate"]!.GetValue<bool>()));
         Assert.StartsWith($"{day.AddDays(-1):yyyy-MM-dd}", begin["by"]!.GetValue<string>(), StringComparison.Ordinal);
@@ -533,9 +534,42 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         );
 
         plan["when"] = new JsonObject { ["mode"] = "startNow" };
-        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/planned-days", new JsonObject { ["plan"] = plan })).Status);
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Put, path, new JsonObject { ["plan"] = plan })).Status);
         await OkAsync(HttpMethod.Delete, $"/api/planned-days/{kept["id"]}", null, 204);
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Delete, $"/api/planned-days/{kept["id"]}")).Status);
+    }
+
+    [Fact]
+    public async Task A_planned_day_that_is_saved_again_is_changed_and_goes_when_it_begins()
+    {
+        var head = await _server.MakeHeadAsync();
+        var plan = Bodies.Plan(head, "quick", "bun");
+        var day = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3);
+        JsonObject At(string time) =>
+            new()
+            {
+                ["mode"] = "startAt",
+                ["date"] = $"{day:yyyy-MM-dd}",
+                ["time"] = time,
+            };
+        var path = $"/api/planned-days/{Guid.NewGuid()}";
+        plan["when"] = At("10:00:00");
+        await OkAsync(HttpMethod.Put, path, new JsonObject { ["plan"] = plan.DeepClone() });
+        plan["when"] = At("11:00:00");
+        var saved = await OkAsync(HttpMethod.Put, path, new JsonObject { ["plan"] = plan.DeepClone() });
+
+        Assert.Equal("10:00:00", saved["before"]!["plan"]!["when"]!["time"]!.GetValue<string>());
+        var only = Assert.Single((await OkAsync(HttpMethod.Get, "/api/planned-days")).AsArray())!;
+        Assert.Equal("11:00:00", only["plan"]!["when"]!["time"]!.GetValue<string>());
+
+        plan["when"] = new JsonObject { ["mode"] = "startNow" };
+        var start = new JsonObject { ["plan"] = plan, ["plannedDayId"] = only["id"]!.DeepClone() };
+        var rehearsal = (JsonObject)start.DeepClone();
+        rehearsal["rehearsal"] = true;
+        await OkAsync(HttpMethod.Post, "/api/sessions", rehearsal, 201);
+        Assert.Single((await OkAsync(HttpMethod.Get, "/api/planned-days")).AsArray());
+        await OkAsync(HttpMethod.Post, "/api/sessions", start, 201);
+        Assert.Empty((await OkAsync(HttpMethod.Get, "/api/planned-days")).AsArray());
     }
 
     [Fact]

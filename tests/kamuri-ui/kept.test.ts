@@ -9,7 +9,8 @@ import {
   type Day,
   type Wish,
 } from '../../src/kamuri-ui/places/today/plan/wish'
-import { newId, Waiting } from '../../src/kamuri-ui/places/today/run/presses'
+import { newId } from '../../src/kamuri-ui/app/newId'
+import { Waiting } from '../../src/kamuri-ui/places/today/run/presses'
 
 /** What a browser keeps for a page. */
 const store = new Map<string, string>()
@@ -89,7 +90,14 @@ const asked = (headId: string, more: Partial<Wish> = {}) => ({
   pauseAfter: null,
 })
 
-const day = (more: Partial<Day> = {}): Day => ({ heads: [asked('oriel')], at: 0, hands: [], taken: [], ...more })
+const day = (more: Partial<Day> = {}): Day => ({
+  heads: [asked('oriel')],
+  at: 0,
+  hands: [],
+  taken: [],
+  planned: null,
+  ...more,
+})
 
 describe('a day as it is asked for', () => {
   it('is placed together as soon as there is anybody or anything to plan around', () => {
@@ -115,14 +123,15 @@ describe('a day as it is asked for', () => {
     const sent = bodyOf(
       day({ heads: [{ ...asked('bram', { when }), readyBy: '18:00', pauseAfter: 25 }, asked('wren', { when })] }),
     )
-    askForAll(sent)
+    askForAll(sent, 'planned-1')
     expect(lastHead()).toBe('bram')
     const kept = (JSON.parse(store.get('kamuri.wish')!) as { value: Day }).value
     expect(bodyOf(kept)).toEqual(sent)
+    expect(kept.planned).toBe('planned-1')
   })
 
   it('of one head that was kept before there were several is read as a day of one', () => {
-    askFor({ ...wish('wren'), edits: null } as unknown as PlanBody)
+    askFor({ ...wish('wren'), edits: null } as unknown as PlanBody, 'planned-2')
     expect(lastHead()).toBe('wren')
   })
 

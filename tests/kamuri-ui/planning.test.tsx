@@ -165,47 +165,85 @@ describe('who is there', () => {
 describe('what can be done with a plan', () => {
   const at = (time: string) => `2026-11-28T${time}:00+01:00`
   const house: Answer = { body: { now: at('10:00'), clockSpeed: 1, house: {} } }
+  const says =
+    (answer: Answer) =>
+    ({ path, method }: { path: string; method: string }): Answer =>
+      path === '/api/household' ? house : path === '/api/sessions' && method === 'GET' ? { body: [] } : answer
   const actions = (mode: string, more: Partial<ComponentProps<typeof DayActions>> = {}) => {
     const body = { plan: { headId: 'ada', when: { mode } } } as unknown as ComponentProps<typeof DayActions>['body']
     shown(
-      <DayActions body={body} kept={body} begins={at('10:05')} canStart canKeep onFromNow={vi.fn()} {...more}>
+      <DayActions
+        body={body}
+        kept={body}
+        begins={at('10:05')}
+        canStart
+        canKeep
+        planned={null}
+        onSaved={vi.fn()}
+        onFromNow={vi.fn()}
+        {...more}
+      >
         {null}
       </DayActions>,
     )
   }
 
   it('is to begin it now, or to rehearse it on the fast clock', async () => {
-    answers(({ path }) => (path === '/api/household' ? house : { status: 201, body: { id: 'd1' } }))
+    answers(says({ status: 201, body: { id: 'd1', rehearsal: true } }))
     actions('startNow')
-    expect(screen.queryByRole('button', { name: 'Save for that day' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Save the day' })).toBeNull()
     press('Rehearse')
     expect(await screen.findByText('running')).toBeTruthy()
     expect(asked.find((each) => each.method === 'POST')?.body).toMatchObject({ rehearsal: true, speed: 60 })
   })
 
   it('is to keep it where it begins later, and then it says where', async () => {
-    answers(({ path }) => (path === '/api/household' ? house : { status: 201, body: { id: 'k1' } }))
-    const fromNow = vi.fn()
-    actions('readyBy', { begins: at('15:00'), onFromNow: fromNow })
-    await waitFor(() => expect(button('Save for that day').disabled).toBe(false))
+    answers(says({ body: { day: { id: 'k1' }, before: null } }))
+    const [fromNow, saved] = [vi.fn(), vi.fn()]
+    actions('readyBy', { begins: at('15:00'), onFromNow: fromNow, onSaved: saved })
+    await waitFor(() => expect(button('Save the day').disabled).toBe(false))
     expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull()
     press('Plan again from now')
     expect(fromNow).toHaveBeenCalledTimes(1)
-    press('Save for that day')
+    press('Save the day')
     expect((await screen.findByRole('status')).textContent).toContain('Ahead')
+    const [put] = asked.filter((each) => each.method === 'PUT')
+    expect(put!.path).toBe(`/api/planned-days/${String(saved.mock.calls[0]![0])}`)
+    press('Undo')
+    await waitFor(() => expect(saved).toHaveBeenLastCalledWith(null))
+    expect(asked.at(-1)).toMatchObject({ method: 'DELETE', path: '/api/planned-days/k1' })
+  })
+
+  it('is to change the planned day it was opened from, and to go back', async () => {
+    const before = { plan: { headId: 'ada', when: { mode: 'readyBy' } } }
+    answers(says({ body: { day: { id: 'k1' }, before } }))
+    actions('readyBy', { begins: at('15:00'), planned: 'k1' })
+    await waitFor(() => expect(button('Save the day').disabled).toBe(false))
+    press('Save the day')
+    expect((await screen.findByRole('status')).textContent).toContain('The planned day is changed.')
+    press('Undo')
+    await waitFor(() => expect(asked.filter((each) => each.path === '/api/planned-days/k1')).toHaveLength(2))
+    expect(asked.filter((each) => each.path === '/api/planned-days/k1')[1]!.body).toEqual(before)
+  })
+
+  it('is to go back to the run while one of its heads is in it', async () => {
+    answers(({ path }) =>
+      path === '/api/household' ? house : { body: [{ id: 'r1', headId: 'ada', status: 'running' }] },
+    )
+    actions('startNow')
+    expect((await screen.findByRole('link', { name: 'Open the run' })).getAttribute('href')).toBe('/run/r1')
+    expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull()
   })
 
   it('is to begin it where its hour has come, half an hour early or less', async () => {
-    answers(() => house)
+    answers(says(house))
     actions('startAt', { begins: at('10:30') })
     expect(await screen.findByRole('button', { name: 'Begin now' })).toBeTruthy()
-    expect(button('Save for that day').disabled).toBe(false)
+    expect(button('Save the day').disabled).toBe(false)
   })
 
   it('is nothing while it cannot be begun, and says why it was refused', async () => {
-    answers(({ path }) =>
-      path === '/api/household' ? house : { status: 409, body: { detail: 'Ada is being washed already.' } },
-    )
+    answers(says({ status: 409, body: { detail: 'Ada is being washed already.' } }))
     actions('startNow', { canStart: false })
     expect([button('Begin now').disabled, button('Rehearse').disabled]).toEqual([true, true])
     cleanup()

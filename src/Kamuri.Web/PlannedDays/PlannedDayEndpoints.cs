@@ -23,6 +23,11 @@ public sealed record PlannedDayBody
     public HouseholdPlanBody? Household { get; init; }
 }
 
+/// <summary>A day that was saved.</summary>
+/// <param name="Day">As it stands now.</param>
+/// <param name="Before">The question it was before, to go back to; null when it is new.</param>
+public sealed record SavedDay(PlannedDayView Day, PlannedDayBody? Before);
+
 /// <summary>Something to start before a planned day.</summary>
 /// <param name="What">What is to be done, in order.</param>
 /// <param name="Best">The best time to start it.</param>
@@ -74,13 +79,16 @@ internal static class PlannedDayEndpoints
                 TypedResults.Ok(await reader.ReadAsync(cancellation))
             )
             .WithName("listPlannedDays");
-        days.MapPost("/", KeepAsync).WithName("keepPlannedDay");
+        days.MapPut("/{id:guid}", SaveAsync).WithName("savePlannedDay");
         days.MapDelete("/{id:guid}", ForgetAsync).WithName("forgetPlannedDay");
     }
 
-    private static async Task<Results<Created<PlannedDayView>, ValidationProblem, ProblemHttpResult>> KeepAsync(
+    /// <summary>Saves a day under an id the client made; the same id again changes that day.</summary>
+    private static async Task<Results<Ok<SavedDay>, ValidationProblem, ProblemHttpResult>> SaveAsync(
+        Guid id,
         PlannedDayBody body,
         PlannedDayReader reader,
+        SetAside setAside,
         KamuriDb db,
         House house,
         CancellationToken cancellation
@@ -106,7 +114,8 @@ internal static class PlannedDayEndpoints
             return Problems.At(body.Plan is null ? "household.heads" : "plan.headId", PlannedDayErrors.SaveTheHeadBeforeYouSave);
         }
 
-        if (await db.PlannedDays.CountAsync(cancellation) >= Most)
+        var there = await db.PlannedDays.FindAsync([id], cancellation);
+        if (there is null && await db.PlannedDays.CountAsync(cancellation) >= Most)
         {
             return Problems.Conflict(PlannedDayErrors.ThereAreAlreadyMostPlannedDays($"{Most}"));
         }
@@ -115,14 +124,14 @@ internal static class PlannedDayEndpoints
         var dated = when with { Date = when.Date ?? time.Today };
         var row = new PlannedDayRow
         {
-            Id = Guid.CreateVersion7(),
+            Id = id,
             HeadId = first,
             Day = dated.Date!.Value,
             PlanJson = body.Plan is null ? "" : WishDocuments.Days.Write(StoredWishes.ToStored(body.Plan with { When = dated })),
             HouseholdJson = body.Household is null
                 ? null
                 : WishDocuments.HouseholdDays.Write(StoredWishes.ToStored(body.Household with { When = dated })),
-            CreatedUtcTicks = time.Now.UtcTicks,
+            CreatedUtcTicks = there?.CreatedUtcTicks ?? time.Now.UtcTicks,
         };
         var (view, problem, refusal) = await reader.MakeAsync(row, cancellation);
         if (view is null)
@@ -130,9 +139,22 @@ internal static class PlannedDayEndpoints
             return problem is not null ? problem : refusal!;
         }
 
-        db.Add(row);
+        PlannedDayBody? before = null;
+        if (there is null)
+        {
+            db.Add(row);
+        }
+        else
+        {
+            // One that cannot be read any more is replaced like any other; there is only nothing to go back to.
+            before = setAside.TryRead("planned_days", id, () => PlannedDayReader.Question(there), out var was)
+                ? new PlannedDayBody { Plan = was.Plan, Household = was.Household }
+                : null;
+            db.Entry(there).CurrentValues.SetValues(row);
+        }
+
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Created($"/api/planned-days/{row.Id}", view);
+        return TypedResults.Ok(new SavedDay(view, before));
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> ForgetAsync(Guid id, KamuriDb db, CancellationToken cancellation)

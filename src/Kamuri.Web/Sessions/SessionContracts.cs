@@ -21,6 +21,9 @@ public sealed record StartBody
     /// <summary>The plan of several heads as last asked for, in place of <see cref="Plan"/>.</summary>
     public HouseholdPlanBody? Household { get; init; }
 
+    /// <summary>The planned day this is; it is planned no longer once its session has begun.</summary>
+    public Guid? PlannedDayId { get; init; }
+
     /// <summary>Runs on its own fast clock and leaves no record.</summary>
     public bool Rehearsal { get; init; }
 

@@ -7,6 +7,7 @@ using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Running;
 using Kamuri.Core.Scheduling;
+using Kamuri.Store;
 using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
 using Kamuri.Web.HouseholdPlans;
@@ -38,6 +39,7 @@ internal static class SessionEndpoints
         PlanMaker maker,
         HouseholdPlanMaker households,
         LiveSessions sessions,
+        KamuriDb db,
         House house,
         CancellationToken cancellation
     )
@@ -81,9 +83,18 @@ internal static class SessionEndpoints
         }
 
         var (session, running) = await sessions.BeginAsync(plan, body.Rehearsal, body.Speed, cancellation);
-        return session is null
-            ? StillIn(running!)
-            : TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
+        if (session is null)
+        {
+            return StillIn(running!);
+        }
+
+        if (!body.Rehearsal && body.PlannedDayId is { } id && await db.PlannedDays.FindAsync([id], cancellation) is { } planned)
+        {
+            db.Remove(planned);
+            await db.SaveChangesAsync(cancellation);
+        }
+
+        return TypedResults.Created($"/api/sessions/{session.Id}", SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
     private static (SessionPlan? Plan, string? Stop, ValidationProblem? Problem, ProblemHttpResult? Refusal) Ready(

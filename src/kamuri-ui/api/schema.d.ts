@@ -1117,7 +1117,7 @@ export interface paths {
         };
         get: operations["listPlannedDays"];
         put?: never;
-        post: operations["keepPlannedDay"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1132,7 +1132,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["savePlannedDay"];
         post?: never;
         delete: operations["forgetPlannedDay"];
         options?: never;
@@ -3133,6 +3133,12 @@ export interface components {
             /** @description How long a section has taken so far, and should by the plan, in a sentence; null before the first. */
             pace?: null | string;
         };
+        /** @description A day that was saved. */
+        SavedDay: {
+            /** @description As it stands now. */
+            day: components["schemas"]["PlannedDayView"];
+            before: null | components["schemas"]["PlannedDayBody"];
+        };
         /** @description How much of a formula to make. One of the three ways. */
         ScaleBody: {
             /**
@@ -3479,6 +3485,11 @@ export interface components {
         StartBody: {
             plan?: null | components["schemas"]["PlanBody"];
             household?: null | components["schemas"]["HouseholdPlanBody"];
+            /**
+             * Format: uuid
+             * @description The planned day this is; it is planned no longer once its session has begun.
+             */
+            plannedDayId?: null | string;
             /** @description Runs on its own fast clock and leaves no record. */
             rehearsal?: boolean;
             /**
@@ -6412,11 +6423,13 @@ export interface operations {
             };
         };
     };
-    keepPlannedDay: {
+    savePlannedDay: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody: {
@@ -6425,13 +6438,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Created */
-            201: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlannedDayView"];
+                    "application/json": components["schemas"]["SavedDay"];
                 };
             };
             /** @description Bad Request */

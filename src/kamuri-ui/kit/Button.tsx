@@ -1,4 +1,5 @@
 import type { ButtonHTMLAttributes, ReactNode } from 'react'
+import { Link, type LinkProps } from 'react-router'
 
 type Props = ButtonHTMLAttributes<HTMLButtonElement> & { tone?: 'main' | 'plain' | 'quiet' }
 
@@ -8,15 +9,22 @@ const tones = {
   quiet: 'text-accent underline decoration-2 underline-offset-4 hover:no-underline',
 }
 
+const look = 'inline-flex min-h-12 items-center justify-center gap-2 rounded-lg px-4 font-semibold'
+
 /** A button that says what happens. At least 48 px tall. */
 export function Button({ tone = 'plain', className = '', ...rest }: Props) {
   return (
     <button
       type="button"
       {...rest}
-      className={`inline-flex min-h-12 items-center justify-center gap-2 rounded-lg px-4 font-semibold disabled:cursor-not-allowed disabled:opacity-45 ${tones[tone]} ${className}`}
+      className={`${look} disabled:cursor-not-allowed disabled:opacity-45 ${tones[tone]} ${className}`}
     />
   )
+}
+
+/** A link to where the next thing is done, as prominent as a button. */
+export function LinkButton({ tone = 'plain', className = '', ...rest }: LinkProps & Pick<Props, 'tone'>) {
+  return <Link {...rest} className={`${look} ${tones[tone]} ${className}`} />
 }
 
 /** A square button with a drawing, named for those who cannot see it. */

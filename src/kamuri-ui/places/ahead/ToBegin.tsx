@@ -127,7 +127,12 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
   })
   const back = useMutation({
     mutationFn: (one: PlannedDayView) =>
-      told(api.POST('/api/planned-days', { body: one.household ? { household: one.household } : { plan: one.plan } })),
+      told(
+        api.PUT('/api/planned-days/{id}', {
+          params: { path: { id: one.id } },
+          body: one.household ? { household: one.household } : { plan: one.plan },
+        }),
+      ),
     onSuccess: () => {
       forget.reset()
       void queries.invalidateQueries({ queryKey: ['ahead'] })
@@ -155,8 +160,8 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
               {!each.missed && (
                 <Button
                   onClick={() => {
-                    if (each.household) askForAll(each.household)
-                    else if (each.plan) askFor(each.plan)
+                    if (each.household) askForAll(each.household, each.id)
+                    else if (each.plan) askFor(each.plan, each.id)
                     void navigate('/today')
                   }}
                 >

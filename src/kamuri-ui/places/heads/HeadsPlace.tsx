@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told, type HeadView } from '@/api/client'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
+import { LinkButton } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { headsPlace as words } from './words'
 
@@ -15,12 +16,9 @@ export function HeadsPlace() {
     <section className="mt-5">
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.headsInThisHousehold}</h1>
-        <Link
-          to="/heads/new"
-          className="inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
-        >
+        <LinkButton tone="main" to="/heads/new">
           {words.addAHead}
-        </Link>
+        </LinkButton>
       </div>
       <Trouble error={heads.error} />
       <ul className="mt-6 grid gap-x-10 border-t border-rule lg:grid-cols-3">

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { useSearchParams } from 'react-router'
 import { api, told } from '@/api/client'
 import { useChoices } from '@/app/choices'
+import { LinkButton } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
 import { Planning } from './plan/Planning'
 import { useWish } from './plan/wish'
@@ -41,12 +42,9 @@ export function TodayPlace() {
       <section className="max-w-2xl py-16">
         <h1 className="text-4xl font-semibold">{words.whoseHairIsIt}</h1>
         <p className="mt-4 text-lg">{words.addAHeadFirstHow}</p>
-        <Link
-          to="/heads/new"
-          className="mt-6 inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
-        >
+        <LinkButton tone="main" to="/heads/new" className="mt-6">
           {words.addTheFirstHead}
-        </Link>
+        </LinkButton>
       </section>
     )
   if (!asking.day || !choices || !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId)))

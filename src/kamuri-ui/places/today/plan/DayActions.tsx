@@ -1,11 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { api, told, type HouseholdPlanBody, type PlanBody } from '@/api/client'
+import { api, done, told, type HouseholdPlanBody, type PlanBody, type SavedDay } from '@/api/client'
 import { useWallClock } from '@/app/household'
+import { newId } from '@/app/newId'
 import { minutesBetween } from '@/app/time'
-import { Button } from '@/kit/Button'
+import { Button, LinkButton } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { useSessions } from '../Underway'
 import { dayActions as said } from './words'
 import { Rich } from '@/kit/texts'
 
@@ -21,6 +23,8 @@ export function DayActions({
   begins,
   canStart,
   canKeep,
+  planned,
+  onSaved,
   onFromNow,
   children,
 }: {
@@ -31,6 +35,9 @@ export function DayActions({
   begins: string | null
   canStart: boolean
   canKeep: boolean
+  /** The planned day this is; null while it is none. */
+  planned: string | null
+  onSaved: (planned: string | null) => void
   onFromNow: () => void
   children: ReactNode
 }) {
@@ -39,13 +46,38 @@ export function DayActions({
   const wall = useWallClock()
   const start = useMutation({
     mutationFn: (rehearsal: boolean) =>
-      told(api.POST('/api/sessions', { body: { ...body, rehearsal, speed: rehearsal ? 60 : 1 } })),
-    onSuccess: (session) => navigate(`/run/${session.id}`),
+      told(
+        api.POST('/api/sessions', { body: { ...body, plannedDayId: planned, rehearsal, speed: rehearsal ? 60 : 1 } }),
+      ),
+    onSuccess: (session) => {
+      if (!session.rehearsal) onSaved(null)
+      void navigate(`/run/${session.id}`)
+    },
   })
   const keep = useMutation({
-    mutationFn: () => told(api.POST('/api/planned-days', { body: kept })),
+    mutationFn: () => {
+      const id = planned ?? newId()
+      onSaved(id)
+      return told(api.PUT('/api/planned-days/{id}', { params: { path: { id } }, body: kept }))
+    },
     onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
+    onError: () => onSaved(planned),
   })
+  const back = useMutation({
+    mutationFn: async ({ day, before }: SavedDay) => {
+      const path = { params: { path: { id: day.id } } }
+      if (before) await told(api.PUT('/api/planned-days/{id}', { ...path, body: before }))
+      else await done(api.DELETE('/api/planned-days/{id}', path))
+      return before
+    },
+    onSuccess: (before) => {
+      if (!before) onSaved(null)
+      keep.reset()
+      void queries.invalidateQueries({ queryKey: ['ahead'] })
+    },
+  })
+  const heads = 'plan' in kept ? [kept.plan.headId] : kept.household.heads.map((head) => head.plan.headId)
+  const underWay = useSessions().data?.find((line) => line.status !== 'finished' && heads.includes(line.headId))
   const when = 'plan' in kept ? kept.plan.when : kept.household.when
   const hasHour = when.mode !== 'startNow'
   // While clock or plan are on their way an hour is taken for a later one, and nothing can be pressed that may turn into something else.
@@ -57,7 +89,7 @@ export function DayActions({
       disabled={!canKeep || until === null || keep.isPending}
       onClick={() => keep.mutate()}
     >
-      {said.saveForThatDay}
+      {said.saveTheDay}
     </Button>
   )
   return (
@@ -65,6 +97,10 @@ export function DayActions({
       <div className="mt-4 flex flex-wrap items-center gap-3">
         {isLater ? (
           keeping
+        ) : underWay ? (
+          <LinkButton tone="main" to={`/run/${underWay.id}`}>
+            {said.openTheRun}
+          </LinkButton>
         ) : (
           <Button tone="main" disabled={!canStart || start.isPending} onClick={() => start.mutate(false)}>
             {said.beginNow}
@@ -84,11 +120,11 @@ export function DayActions({
           {children}
         </div>
       </div>
-      <Trouble error={start.error ?? keep.error} />
+      <Trouble error={start.error ?? keep.error ?? back.error} />
       {keep.isSuccess && (
         <p role="status" className="mt-3 border-l-4 border-done pl-3">
           <Rich
-            of={said.savedForThen}
+            of={keep.data.before ? said.changedForThen : said.savedForThen}
             parts={{
               ahead: (
                 <Link className="thread-line" to="/ahead">
@@ -96,7 +132,10 @@ export function DayActions({
                 </Link>
               ),
             }}
-          />
+          />{' '}
+          <Button tone="quiet" onClick={() => back.mutate(keep.data)}>
+            {said.undo}
+          </Button>
         </p>
       )}
     </>

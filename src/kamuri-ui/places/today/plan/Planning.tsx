@@ -171,6 +171,8 @@ export function Planning({
           begins={whole?.start ?? shown?.start ?? null}
           canStart={!!canStart && !wrong}
           canKeep={!!shown && !wrong}
+          planned={day.planned}
+          onSaved={asking.savedAs}
           onFromNow={() => change({ when: { mode: 'startNow' } })}
         >
           <Button tone="quiet" onClick={() => setSheet('fields')}>

@@ -32,6 +32,8 @@ export interface Day {
   at: number
   hands: HandsBody[]
   taken: TakenBody[]
+  /** The planned day it was opened from or saved as; saving it again changes that one. */
+  planned: string | null
 }
 
 /** Several heads, or somebody or something to plan around: then all of it is placed together. */
@@ -98,13 +100,15 @@ const alone = (wish: Wish): Day => ({
   at: 0,
   hands: [],
   taken: [],
+  planned: null,
 })
 
-/** Makes a plan that was kept the one that is asked for when Today opens next. */
-export const askFor = (plan: PlanBody) => kept.write(alone({ ...plan, edits: plan.edits ?? [], headId: plan.headId! }))
+/** Makes a plan that was saved the one that is asked for when Today opens next. */
+export const askFor = (plan: PlanBody, planned: string) =>
+  kept.write({ ...alone({ ...plan, edits: plan.edits ?? [], headId: plan.headId! }), planned })
 
 /** The same for a day of several heads, or one with people and things to plan around. */
-export const askForAll = (body: HouseholdPlanBody) => {
+export const askForAll = (body: HouseholdPlanBody, planned: string) => {
   const day: Day = {
     heads: body.heads.map(({ plan, present, readyBy, pauseAfter }) => ({
       wish: { ...plan, when: body.when, edits: plan.edits ?? [], headId: plan.headId! },
@@ -115,6 +119,7 @@ export const askForAll = (body: HouseholdPlanBody) => {
     at: 0,
     hands: body.hands ?? [],
     taken: body.taken ?? [],
+    planned,
   }
   kept.write(day)
 }
@@ -231,6 +236,8 @@ export function useWish() {
         ],
       })),
     leaveOut: (at: number) => put((day) => ({ ...day, at: 0, heads: day.heads.filter((_, n) => n !== at) })),
+    /** It is a planned day from now on, or none any more. */
+    savedAs: (planned: string | null) => put((day) => ({ ...day, planned }), false),
     look: (at: number) => put((day) => ({ ...day, at }), false),
   }
 }

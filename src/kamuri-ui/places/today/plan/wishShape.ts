@@ -83,6 +83,7 @@ const day = z.object({
   at: z.number().int().min(0),
   hands: z.array(z.looseObject({ name: z.string() })),
   taken: z.array(z.looseObject({ resource: z.string(), from: z.string(), to: z.string() })),
+  planned: z.string().nullable().default(null),
 })
 
 const one = wish.transform((alone) => ({
@@ -90,6 +91,7 @@ const one = wish.transform((alone) => ({
   at: 0,
   hands: [],
   taken: [],
+  planned: null,
 }))
 
 /** A day as it is kept on a device; a plan of one head, as it was kept before there were several, becomes a day of one. */

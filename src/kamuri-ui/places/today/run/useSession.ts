@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { api, Refused, told, type EventBody, type SessionView } from '@/api/client'
 import { withPressed } from './pressed'
-import { newId, Waiting } from './presses'
+import { newId } from '@/app/newId'
+import { Waiting } from './presses'
 
 type Press = Omit<EventBody, 'id' | 'at'>
 
