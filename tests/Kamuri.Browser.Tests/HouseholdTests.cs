@@ -167,6 +167,14 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Until(() => window.Path == "/today", "today");
         window.SeeText("Hands: Ama and Kofi");
         Assert.Matches("Wash Oriel .* and Wren .* at 10:00", window.Text("h1"));
+
+        // Saved again it is the same day, changed, and can go back.
+        window.Press("Save the day");
+        window.SeeText("The planned day is changed.");
+        window.Click("[role=status] button");
+        window.Go("/ahead");
+        window.SeeText("Oriel and Wren", "[aria-label='Planned days']");
+        Assert.Equal(1, window.Count("[aria-label='Planned days'] li"));
         Assert.Empty(window.Complaints());
     }
 

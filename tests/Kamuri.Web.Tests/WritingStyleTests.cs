@@ -30,19 +30,16 @@ public sealed class WritingStyleTests(Server server) : IClassFixture<Server>
     }
 
     [Theory]
-    [InlineData("half past six", 200, "18:30:00")]
-    [InlineData("6pm", 200, "18:00:00")]
-    [InlineData("25:70", 400, null)]
-    [InlineData("7 ft in", 400, null)]
-    public async Task A_typed_time_is_read_or_said_not_to_be_one(string text, int status, string? value)
+    [InlineData("half past six", "18:30:00")]
+    [InlineData("6pm", "18:00:00")]
+    [InlineData("25:70", null)]
+    [InlineData("7 ft in", null)]
+    public async Task A_typed_time_is_read_or_said_not_to_be_one(string text, string? value)
     {
         var (answered, body) = await server.Process.SendAsync(HttpMethod.Get, $"/api/typed/time?text={Uri.EscapeDataString(text)}");
-        Assert.Equal(status, answered);
+        Assert.Equal(200, answered);
         Assert.Equal(value, body!["value"]?.GetValue<string>());
-        if (status == 400)
-        {
-            Assert.Equal("Write a time like 18:00, 6 pm or half past six.", body["errors"]!["text"]![0]!.GetValue<string>());
-        }
+        Assert.Equal(value is null ? "Write a time like 18:00, 6 pm or half past six." : null, body["wrong"]?.GetValue<string>());
     }
 
     [Theory]
@@ -55,7 +52,7 @@ public sealed class WritingStyleTests(Server server) : IClassFixture<Server>
     public async Task Whatever_unit_is_typed_is_understood(string kind, string text, string? value, string? written)
     {
         var (status, body) = await server.Process.SendAsync(HttpMethod.Get, $"/api/typed/{kind}?text={Uri.EscapeDataString(text)}");
-        Assert.Equal(value is null ? 400 : 200, status);
+        Assert.Equal(kind == "weight" ? 400 : 200, status);
         Assert.Equal(value, body!["value"]?.GetValue<string>());
         Assert.True(written is null || written == body["written"]!.GetValue<string>(), $"{body}");
     }

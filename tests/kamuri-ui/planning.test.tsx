@@ -25,7 +25,10 @@ const shown = (element: ReactElement) =>
 const button = (name: string | RegExp) => screen.getByRole<HTMLButtonElement>('button', { name })
 const press = (name: string | RegExp) => fireEvent.click(button(name))
 const field = (label: string, at = 0) => screen.getAllByLabelText<HTMLInputElement>(label)[at]!
-const write = (label: string, value: string, at = 0) => fireEvent.change(field(label, at), { target: { value } })
+const write = (label: string, value: string, at = 0) => {
+  fireEvent.change(field(label, at), { target: { value } })
+  fireEvent.blur(field(label, at))
+}
 
 /** Types a time and leaves the field, as a person would, and waits until it is understood. */
 const writeTime = async (label: string, value: string, at = 0) => {

@@ -16,9 +16,11 @@ internal enum TypedKind
 }
 
 /// <summary>What was understood of something typed.</summary>
-/// <param name="Value">As the API takes it: "18:00:00", "2026-12-05", centimetres, °C or millilitres.</param>
-/// <param name="Written">The same as this household writes it.</param>
-public sealed record TypedView(string Value, string Written);
+/// <param name="Value">As the API takes it: "18:00:00", "2026-12-05", centimetres, °C or millilitres; null when it was not
+/// understood.</param>
+/// <param name="Written">The same as this household writes it; null when it was not understood.</param>
+/// <param name="Wrong">How to write it; null when it was understood.</param>
+public sealed record TypedView(string? Value, string? Written, string? Wrong = null);
 
 /// <summary>Reads what people type, in whatever unit, so that every field understands the same.</summary>
 internal static class TypedEndpoints
@@ -55,19 +57,22 @@ internal static class TypedEndpoints
                     TypedKind.Temperature => Of(TypedQuantity.Temperature(text), celsius => Say.Temperature(celsius, 1)),
                     _ => Of(TypedQuantity.Amount(text, figures.Current.Measures)?.Value, Say.Amount),
                 };
-        return read is not null
-            ? TypedResults.Ok(read)
-            : Problems.At(
-                "text",
-                asked switch
-                {
-                    TypedKind.Time => HouseErrors.WriteATimeLike,
-                    TypedKind.Date => HouseErrors.WriteADateLike,
-                    TypedKind.Length => HouseErrors.WriteALengthLike,
-                    TypedKind.Temperature => HouseErrors.WriteATemperatureLike,
-                    _ => HouseErrors.WriteAnAmountLike,
-                }
-            );
+        // Not a failed request: whatever was typed, the answer is what was understood of it.
+        return TypedResults.Ok(
+            read
+                ?? new TypedView(
+                    null,
+                    null,
+                    asked switch
+                    {
+                        TypedKind.Time => HouseErrors.WriteATimeLike,
+                        TypedKind.Date => HouseErrors.WriteADateLike,
+                        TypedKind.Length => HouseErrors.WriteALengthLike,
+                        TypedKind.Temperature => HouseErrors.WriteATemperatureLike,
+                        _ => HouseErrors.WriteAnAmountLike,
+                    }
+                )
+        );
     }
 
     private static TypedView? Of(double? value, Func<double, string> written) =>

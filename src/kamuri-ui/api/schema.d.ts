@@ -3827,10 +3827,15 @@ export interface components {
         Trouble: "tooThick" | "tooRunny" | "tooLittle";
         /** @description What was understood of something typed. */
         TypedView: {
-            /** @description As the API takes it: "18:00:00", "2026-12-05", centimetres, °C or millilitres. */
-            value: string;
-            /** @description The same as this household writes it. */
-            written: string;
+            /**
+             * @description As the API takes it: "18:00:00", "2026-12-05", centimetres, °C or millilitres; null when it was not
+             *         understood.
+             */
+            value: null | string;
+            /** @description The same as this household writes it; null when it was not understood. */
+            written: null | string;
+            /** @description How to write it; null when it was understood. */
+            wrong?: null | string;
         };
         /** @description The last press, for Undo. */
         UndoView: {

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, type ReactNode } from 'react'
 import { onShutOut } from '@/api/client'
 import { useAccess } from '@/places/devices/access'
+import { useIsHouseholdKnown } from './household'
 import { PasscodePage } from '@/places/devices/PasscodePage'
 
 /** Lets in who may use this household's Kamuri, and asks everyone else for the passcode. */
@@ -12,5 +13,7 @@ export function Door({ children }: { children: ReactNode }) {
   // A server that does not answer is said on the page itself.
   if (access.isPending) return null
   if (access.data && !access.data.mayEnter) return <PasscodePage hasPasscode={access.data.hasPasscode} />
-  return children
+  return <House>{children}</House>
 }
+
+const House = ({ children }: { children: ReactNode }) => (useIsHouseholdKnown() ? children : null)

@@ -1,15 +1,15 @@
 import { Moon, Sun } from 'lucide-react'
-import { useState } from 'react'
-import { Link, NavLink, Outlet, useNavigate } from 'react-router'
+import { useEffect, useRef, useState } from 'react'
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { IconButton } from '@/kit/Button'
 import { SetAsideNotice } from '@/places/data/SetAside'
-import { useHouseholdStyle, useWallClock } from './household'
+import { useWallClock } from './household'
 import { useKeys } from './keys'
 import { places } from './places'
 import { ShortcutSheet } from './ShortcutSheet'
 import { useTheme } from './theme'
 import { shell as words } from './words'
-import { writtenTime } from './style'
+import { useStyle, writtenTime } from './style'
 
 /** The frame around the five places. */
 export function Shell() {
@@ -17,7 +17,16 @@ export function Shell() {
   const now = useWallClock()
   const { shown, choose } = useTheme()
   const [help, setHelp] = useState(false)
-  const style = useHouseholdStyle()
+  const style = useStyle()
+  const { pathname } = useLocation()
+  const page = useRef<HTMLElement>(null)
+  const shownPath = useRef(pathname)
+  useEffect(() => {
+    if (shownPath.current === pathname) return
+    shownPath.current = pathname
+    // A link of the page that was left is gone; one of the frame keeps the keyboard.
+    if (!document.activeElement?.closest('header, footer')) page.current?.focus({ preventScroll: true })
+  }, [pathname])
   useKeys({
     ...Object.fromEntries(places.map((place) => [place.key, () => void navigate(place.path)])),
     f: () => void navigate('/figures'),
@@ -71,7 +80,7 @@ export function Shell() {
           </IconButton>
         </div>
       </header>
-      <main id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
+      <main ref={page} id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
         <SetAsideNotice />
         <Outlet key={`${style.clock} ${style.lengths} ${style.temperatures} ${style.currency}`} />
       </main>

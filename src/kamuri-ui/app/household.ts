@@ -1,11 +1,22 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { api, told, type HouseholdBody } from '@/api/client'
-import { followStyle, styleOfBrowser, useStyle } from './style'
+import { api, told, type HouseholdBody, type HouseholdView } from '@/api/client'
+import { followStyle, styleOfBrowser } from './style'
 import { followToday } from './time'
 
+/** What the server said of the house holds for every date and figure that is written from now on. */
+function heard(view: HouseholdView) {
+  followToday(view.now.slice(0, 10))
+  if (view.house.writing) followStyle(view.house.writing)
+  return view
+}
+
 export function useHousehold() {
-  return useQuery({ queryKey: ['household'], queryFn: () => told(api.GET('/api/household')), refetchInterval: 60_000 })
+  return useQuery({
+    queryKey: ['household'],
+    queryFn: () => told(api.GET('/api/household')).then(heard),
+    refetchInterval: 60_000,
+  })
 }
 
 export function useChangeHousehold() {
@@ -15,7 +26,7 @@ export function useChangeHousehold() {
     scope: { id: 'household' },
     mutationFn: (body: HouseholdBody) => told(api.PUT('/api/household', { body })),
     onSuccess: (view) => {
-      queries.setQueryData(['household'], view)
+      queries.setQueryData(['household'], heard(view))
       // Sentences of every page follow its units.
       void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'household' })
     },
@@ -38,15 +49,16 @@ export function useWallClock(): { time: string; date: string } | null {
   return { time: wall.slice(11, 16), date: wall.slice(0, 10) }
 }
 
-/** Follows the household's way of writing; the first browser proposes what its language writes. */
-export function useHouseholdStyle() {
-  const { data } = useHousehold()
+/**
+ * Whether the house has answered, so that a page knows its day and its way of writing before it is drawn. The first browser proposes
+ * what its language writes.
+ */
+export function useIsHouseholdKnown() {
+  const { data, isPending } = useHousehold()
   const house = data?.house
   const change = useChangeHousehold().mutate
-  if (data) followToday(data.now.slice(0, 10))
   useEffect(() => {
-    if (house?.writing) followStyle(house.writing)
-    else if (house) change({ ...house, writing: styleOfBrowser() })
+    if (house && !house.writing) change({ ...house, writing: styleOfBrowser() })
   }, [house, change])
-  return useStyle()
+  return !isPending
 }

@@ -25,6 +25,7 @@ import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 import { RunPage } from '@/places/today/run/RunPage'
 import { TodayPlace } from '@/places/today/TodayPlace'
 import { Door } from './Door'
+import { keepFocus } from './keepFocus'
 import { NotHere } from './NotHere'
 import { Shell } from './Shell'
 import './styles.css'
@@ -71,6 +72,7 @@ const router = createBrowserRouter([
   { path: '/jar-label/:id', element: <JarLabelPage /> },
 ])
 
+keepFocus()
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>

@@ -1,4 +1,5 @@
 export const notHere = {
+  pageNotFound: 'Page not found',
   thisPageDoesNotExist: 'This page does not exist.',
   backToToday: 'Back to Today',
 }

@@ -1,5 +1,7 @@
 import { ChevronDown } from 'lucide-react'
-import { useId, type InputHTMLAttributes, type ReactNode, type Ref, type TextareaHTMLAttributes } from 'react'
+import { useId, useState, type InputHTMLAttributes, type ReactNode, type Ref, type TextareaHTMLAttributes } from 'react'
+import { flushSync } from 'react-dom'
+import { field as words } from './words'
 
 const box =
   'block min-h-12 w-full rounded-lg border-2 border-strand bg-raised px-3 text-ink aria-invalid:border-stop hover:border-ink'
@@ -74,6 +76,48 @@ export function TextField({
         {beside}
       </span>
     </Frame>
+  )
+}
+
+/**
+ * A number; null when there is none. It is taken over when the field is left or Enter is pressed, so that nothing is checked or changed
+ * while somebody is still typing.
+ */
+export function NumberField({
+  value,
+  onChange,
+  whole = false,
+  error,
+  ...rest
+}: Omit<Parameters<typeof TextField>[0], 'value' | 'onChange' | 'type'> & {
+  value: number | null | undefined
+  onChange: (value: number | null) => void
+  whole?: boolean
+}) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const [isWrong, setWrong] = useState(false)
+  const take = (input: HTMLInputElement) => {
+    if (typed === null) return
+    const isBad = input.validity.badInput
+    // Before a form is sent by the same key.
+    flushSync(() => {
+      setWrong(isBad)
+      if (!isBad) setTyped(null)
+      const read = input.valueAsNumber
+      onChange(isBad || typed === '' ? null : whole ? Math.round(read) : read)
+    })
+  }
+  return (
+    <TextField
+      step={whole ? 1 : 'any'}
+      {...rest}
+      type="number"
+      value={typed ?? (value == null || Number.isNaN(value) ? '' : value)}
+      error={isWrong ? words.enterANumber : error}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={(event) => take(event.currentTarget)}
+      onKeyDown={(event) => event.key === 'Enter' && take(event.currentTarget)}
+    />
   )
 }
 

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useRef, type ReactNode } from 'react'
 import { IconButton } from './Button'
 import { sheet as words } from './words'
 
@@ -21,11 +21,20 @@ export function Sheet({
   children: ReactNode
   description?: string
 }) {
+  const opener = useRef<Element | null>(null)
   return (
     <Dialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
       <Dialog.Portal>
         <div aria-hidden className="fixed inset-0 z-20 bg-black/45" />
         <Dialog.Content
+          onOpenAutoFocus={() => {
+            opener.current = document.activeElement
+          }}
+          onCloseAutoFocus={(event) => {
+            // No trigger of Radix's own opens it, so it would leave the keyboard nowhere.
+            event.preventDefault()
+            if (opener.current?.isConnected) (opener.current as HTMLElement).focus()
+          }}
           {...(description ? {} : { 'aria-describedby': undefined })}
           className="fixed inset-x-3 bottom-3 z-30 mx-auto max-h-[calc(100dvh-1.5rem)] max-w-xl overflow-y-auto rounded-2xl bg-raised p-6 text-ink shadow-2xl sm:top-16 sm:bottom-auto sm:max-h-[calc(100dvh-8rem)]"
         >

@@ -19,8 +19,8 @@ interface Common {
 }
 
 /**
- * A field that reads what people type. It is read when it is left, in a form also a moment after the last key; it says what was understood by
- * writing it as the household does. A form is not sent before what stands in it has been read.
+ * A field that reads what people type, when it is left and not before. It says what was understood by writing it as the household does.
+ * A form is not sent before what stands in it has been read.
  */
 function TypedField({
   kind,
@@ -42,43 +42,27 @@ function TypedField({
   const input = useRef<HTMLInputElement>(null)
 
   /** Reads what stands there; whether there is nothing wrong with it. */
-  const read = async (text: string, isLeft: boolean) => {
+  const read = async (text: string) => {
     newest.current = text
-    let value = ''
-    if (text.trim() !== '') {
-      try {
-        const understood = await told(api.GET('/api/typed/{kind}', { params: { path: { kind }, query: { text } } }))
-        value = understood.value
-      } catch (refused) {
-        if (isLeft && newest.current === text)
-          setWrong(refused instanceof Refused ? (refused.fields['text']?.[0] ?? refused.message) : words.cannotRead)
-        return false
-      }
-    }
+    const { value, wrong } = text.trim() === '' ? nothing : await understood(kind, text)
     if (newest.current !== text) return true
     flushSync(() => {
-      setWrong(null)
+      setWrong(wrong ?? null)
+      if (value === null) return
       onRead(value)
-      if (isLeft) setTyped(null)
+      setTyped(null)
     })
-    return true
+    return value !== null
   }
-
-  const readSoon = useEffectEvent((text: string) => void read(text, false))
-  useEffect(() => {
-    // Elsewhere there is no button that waits for it, and half a word would already change the plan.
-    if (typed === null || !input.current?.form) return
-    const timer = setTimeout(() => readSoon(typed), 300)
-    return () => clearTimeout(timer)
-  }, [typed])
 
   const hold = useEffectEvent((event: SubmitEvent) => {
     if (typed === null) return
     event.preventDefault()
     event.stopImmediatePropagation()
     const form = event.target as HTMLFormElement
-    void read(typed, true).then((isRead) => {
+    void read(typed).then((isRead) => {
       if (isRead) form.requestSubmit(event.submitter)
+      else input.current?.focus()
     })
   })
   useEffect(() => {
@@ -97,15 +81,23 @@ function TypedField({
       autoComplete="off"
       beside={beside}
       onChange={(event) => setTyped(event.target.value)}
-      onBlur={() => typed !== null && void read(typed, true)}
+      onBlur={() => typed !== null && void read(typed)}
       onKeyDown={(event) => {
         if (event.key !== 'Enter' || typed === null || event.currentTarget.form) return
         event.preventDefault()
-        void read(typed, true)
+        void read(typed)
       }}
     />
   )
 }
+
+const nothing = { value: '', wrong: null }
+
+const understood = (kind: Kind, text: string) =>
+  told(api.GET('/api/typed/{kind}', { params: { path: { kind }, query: { text } } })).catch((refused: unknown) => ({
+    value: null,
+    wrong: refused instanceof Refused ? refused.message : words.cannotRead,
+  }))
 
 /** A time of day: "18:00:00", empty when there is none. */
 export function TimeField({ value, onChange, ...rest }: Common & { value: string; onChange: (value: string) => void }) {

@@ -36,3 +36,11 @@ export const typedField = {
   openCalendar: ({ label }: Parts<'label'>) => `${label}: open the calendar`,
   calendar: ({ label }: Parts<'label'>) => `${label}: calendar`,
 }
+
+export const field = {
+  enterANumber: 'Enter a number.',
+}
+
+export const pageTitle = {
+  titleOfKamuri: ({ title }: Parts<'title'>) => `${title} – Kamuri`,
+}

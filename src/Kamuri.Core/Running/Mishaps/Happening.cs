@@ -79,7 +79,7 @@ internal sealed class Happening
     /// <summary>What works by itself on this head; null when nothing does.</summary>
     public Counting? Counting { get; }
 
-    /// <summary>What lies on this head and comes off again, soonest first, whether its wait is counting or not; null when nothing does.</summary>
+    /// <summary>What lies on this head and has to come off soonest, whether its wait is counting or not; null when nothing does.</summary>
     public OnHead? OnIt =>
         Own.Where(task => task is { Window: not null, Substance: not null })
             .Select(wait => (Wait: wait, Since: OnSince(wait)))

@@ -1,7 +1,9 @@
+import { LinkButton } from '@/kit/Button'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told } from '@/api/client'
 import { date, day } from '@/app/time'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { PlannedDays, ToBegin } from './ToBegin'
 import { aheadPlace as words } from './words'
@@ -17,7 +19,7 @@ export function AheadPlace() {
   const { today, heads } = ahead.data
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.whoIsDueForA}</h1>
+      <PageHeading>{words.whoIsDueForA}</PageHeading>
       <p className="mt-2 text-lg text-quiet">{words.todayIsDayEachBar({ day: date(today) })}</p>
       {heads.length === 0 && (
         <p className="mt-8">
@@ -53,19 +55,17 @@ export function AheadPlace() {
             </div>
             <DueBar today={today} earliest={line.due.earliest} usual={line.due.usual} latest={line.due.latest} />
             {line.openSession ? (
-              <Link
+              <LinkButton
+                tone="main"
                 to={`/run/${line.openSession}`}
-                className="inline-flex min-h-12 items-center rounded-lg bg-accent px-5 font-semibold text-on-accent"
+                aria-label={words.backToTheRunningDayOf({ name: line.headName })}
               >
                 {words.backToTheRunningDay}
-              </Link>
+              </LinkButton>
             ) : (
-              <Link
-                to={`/today?head=${line.headId}`}
-                className="inline-flex min-h-12 items-center rounded-lg border-2 border-strand px-5 font-semibold hover:border-ink"
-              >
+              <LinkButton to={`/today?head=${line.headId}`} aria-label={words.planAWashDayFor({ name: line.headName })}>
                 {words.planAWashDay}
-              </Link>
+              </LinkButton>
             )}
           </li>
         ))}

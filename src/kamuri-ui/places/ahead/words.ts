@@ -10,6 +10,8 @@ export const aheadPlace = {
     `Last time: ${lastAim}, into ${lastStyle}.`,
   backToTheRunningDay: 'Back to the running day',
   planAWashDay: 'Plan a wash day',
+  planAWashDayFor: ({ name }: Parts<'name'>) => `Plan a wash day for ${name}`,
+  backToTheRunningDayOf: ({ name }: Parts<'name'>) => `Back to the running day of ${name}`,
   fromDayUsuallyDay2Day3: ({ day, day2, day3 }: Parts<'day' | 'day2' | 'day3'>) =>
     `From ${day}, usually ${day2}, ${day3} at the latest`,
   today: 'today',

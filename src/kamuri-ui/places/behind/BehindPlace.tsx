@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { api, told, type SessionLine } from '@/api/client'
 import { Day, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { Underway } from '../today/Underway'
 import { behindPlace as words } from './words'
@@ -25,7 +26,7 @@ export function BehindPlace() {
   const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.washDaysBehindYou}</h1>
+      <PageHeading>{words.washDaysBehindYou}</PageHeading>
       <Underway className="mt-3" />
       {done.length === 0 ? (
         <p className="mt-8 text-lg text-quiet">{words.noWashDaysYetThe}</p>

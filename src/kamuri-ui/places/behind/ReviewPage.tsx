@@ -4,6 +4,8 @@ import { api, told, type Ratings, type SessionReviewView } from '@/api/client'
 import { Day, clock, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Removing } from '@/kit/Removing'
+import { listed } from '@/kit/texts'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { ratingNames } from '../today/run/ratings'
 import { Takings } from './Takings'
@@ -37,11 +39,11 @@ export function ReviewPage() {
           {words.allWashDays}
         </Link>
       </p>
-      <h1 className="mt-2 text-[1.65rem] font-semibold sm:text-[2.1rem]">
+      <PageHeading className="mt-2" title={listed(heads.map((head) => head.headName))}>
         {heads
           .map((head) => words.headNameAimIntoStyle({ headName: head.headName, aim: head.aim, style: head.style }))
           .join('; ')}
-      </h1>
+      </PageHeading>
       <p className="mt-2 text-lg text-quiet">
         {words.whenItWas({
           day: Day(session.startedAt),

@@ -67,7 +67,7 @@ function Taking({
       </p>
       <div className="mt-1 flex items-end gap-2">
         <AmountField label={words.usedAbout} value={used} error={error} onChange={setUsed} />
-        <Button type="submit" disabled={used === null || used === taking.usedMl || correct.isPending}>
+        <Button type="submit" disabled={correct.isPending}>
           {words.save}
         </Button>
       </div>

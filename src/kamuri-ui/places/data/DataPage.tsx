@@ -1,3 +1,4 @@
+import { PageHeading } from '@/kit/PageHeading'
 import { Backups } from './Backups'
 import { Everything } from './Everything'
 import { Removed } from './Removed'
@@ -8,7 +9,7 @@ import { dataPage as words } from './words'
 export function DataPage() {
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.yourData}</h1>
+      <PageHeading>{words.yourData}</PageHeading>
       <SetAside />
       <div className="mt-6 grid gap-x-12 gap-y-10 lg:grid-cols-2">
         <Backups />

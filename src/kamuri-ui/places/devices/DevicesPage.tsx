@@ -1,9 +1,11 @@
+import { useWrongFields } from '@/kit/wrongFields'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, done, Refused, told, type DeviceView } from '@/api/client'
+import { api, done, told, type DeviceView } from '@/api/client'
 import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { useAccess } from './access'
 import { HouseholdName } from './HouseholdName'
@@ -20,7 +22,7 @@ export function DevicesPage() {
   return (
     <section className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_22rem]">
       <div className="max-w-2xl">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.devices}</h1>
+        <PageHeading>{said.devices}</PageHeading>
         {lan ? (
           <>
             <p className="mt-3 text-lg">
@@ -108,7 +110,7 @@ function PasscodeForm({ hasPasscode }: { hasPasscode: boolean }) {
       return queries.invalidateQueries({ queryKey: ['access'] })
     },
   })
-  const errors = set.error instanceof Refused ? set.error.fields : {}
+  const errors = useWrongFields(set.error)
   return (
     <form
       className="mt-8 max-w-md border-t border-rule pt-5"

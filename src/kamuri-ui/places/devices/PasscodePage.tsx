@@ -1,6 +1,8 @@
+import { useWrongFields } from '@/kit/wrongFields'
+import { PageTitle } from '@/kit/PageHeading'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, done, Refused } from '@/api/client'
+import { api, done } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
 import { Trouble } from '@/kit/Trouble'
@@ -16,10 +18,11 @@ export function PasscodePage({ hasPasscode }: { hasPasscode: boolean }) {
     mutationFn: () => done(api.POST('/api/access/enter', { body: { passcode, device: device.trim() || null } })),
     onSuccess: () => queries.invalidateQueries(),
   })
-  const errors = enter.error instanceof Refused ? enter.error.fields : {}
+  const errors = useWrongFields(enter.error)
   return (
     <main className="mx-auto max-w-md p-6 pt-20">
       <p className="font-display text-2xl font-bold">{words.kamuri}</p>
+      <PageTitle title={words.theHouseholdsPasscode} />
       <h1 className="mt-6 text-4xl font-semibold">{words.theHouseholdsPasscode}</h1>
       {hasPasscode ? (
         <form

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { api, Refused, told, type FigureView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { TextField } from '@/kit/Field'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { FigureRow } from './FigureRow'
 import { figuresPage as said } from './words'
@@ -71,7 +72,7 @@ export function FiguresPage() {
 
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.craftFigures}</h1>
+      <PageHeading>{said.craftFigures}</PageHeading>
       <p className="mt-2 max-w-4xl text-lg text-quiet">{said.everyPlanIsWorkedOut}</p>
       <div className="mt-4 flex flex-wrap items-end gap-4">
         <div className="w-72">

@@ -1,8 +1,9 @@
+import { AddRow } from '@/kit/AddRow'
 import { X } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { HeadBody } from '@/api/client'
-import { Button, IconButton } from '@/kit/Button'
-import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { IconButton } from '@/kit/Button'
+import { ChoiceField, ManyField, SwitchField, NumberField, TextField } from '@/kit/Field'
 import { DateField, LengthField } from '@/kit/TypedField'
 import { SchoolFields } from './SchoolFields'
 import { kindOf, WearFields } from './WearFields'
@@ -94,25 +95,21 @@ export function HeadForm({
           choices={evidences}
           onChoose={(porosityEvidence) => put({ porosityEvidence })}
         />
-        <TextField
+        <NumberField
           label={said.coilWidth}
-          type="number"
-          step="0.5"
           unit="mm"
           placeholder={said.ifMeasured}
-          value={draft.coilWidthMm ?? ''}
+          value={draft.coilWidthMm}
           error={errors.coilWidthMm?.[0]}
-          onChange={(event) => put({ coilWidthMm: event.target.value ? event.target.valueAsNumber : null })}
+          onChange={(coilWidthMm) => put({ coilWidthMm })}
         />
-        <TextField
+        <NumberField
           label={said.usualSections}
-          type="number"
           placeholder={said.letKamuriChoose}
-          value={draft.usualSections ?? ''}
+          whole
+          value={draft.usualSections}
           error={errors.usualSections?.[0]}
-          onChange={(event) =>
-            put({ usualSections: event.target.value ? Math.round(event.target.valueAsNumber) : null })
-          }
+          onChange={(usualSections) => put({ usualSections })}
         />
       </Part>
       <Part title={said.recently}>
@@ -238,9 +235,9 @@ function FragileZones({ draft, errors, put }: ListProps) {
           </IconButton>
         </div>
       ))}
-      <Button tone="quiet" onClick={() => put({ fragileZones: [...list, { zone: 'edges', note: '' }] })}>
+      <AddRow onAdd={() => put({ fragileZones: [...list, { zone: 'edges', note: '' }] })}>
         {said.addAFragileZone}
-      </Button>
+      </AddRow>
     </fieldset>
   )
 }
@@ -274,14 +271,13 @@ function Chemicals({ draft, errors, put }: ListProps) {
           </IconButton>
         </div>
       ))}
-      <Button
-        tone="quiet"
-        onClick={() =>
+      <AddRow
+        onAdd={() =>
           put({ chemicalHistory: [...list, { kind: 'colour', date: new Date().toISOString().slice(0, 10) }] })
         }
       >
         {said.addAnEvent}
-      </Button>
+      </AddRow>
     </fieldset>
   )
 }

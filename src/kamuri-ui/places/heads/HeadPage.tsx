@@ -1,11 +1,13 @@
+import { useWrongFields } from '@/kit/wrongFields'
 import { writtenArea } from '@/app/style'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { api, Refused, told, type HeadBody, type HeadView } from '@/api/client'
+import { api, told, type HeadBody, type HeadView } from '@/api/client'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { Button } from '@/kit/Button'
 import { Removing } from '@/kit/Removing'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { HeadForm } from './HeadForm'
 import { PatchTests } from './PatchTests'
@@ -85,7 +87,7 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
     placeholderData: (previous) => previous,
     retry: false,
   })
-  const errors = save.error instanceof Refused ? save.error.fields : {}
+  const errors = useWrongFields(save.error)
   const changed = JSON.stringify(draft) !== JSON.stringify(saved?.head ?? first)
 
   return (
@@ -98,7 +100,7 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
       }}
     >
       <div>
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{saved ? saved.head.name : words.newHead}</h1>
+        <PageHeading>{saved ? saved.head.name : words.newHead}</PageHeading>
         {saved?.archived && <p className="mt-1 text-warn">{words.archivedKamuriMakesNoPlans}</p>}
         <HeadForm draft={draft} errors={errors} onChange={setDraft} />
         {save.error && Object.keys(errors).length === 0 && <Trouble error={save.error} />}
@@ -108,7 +110,7 @@ function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) 
           </p>
         )}
         <div className="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-rule bg-paper py-3">
-          <Button type="submit" tone="main" disabled={save.isPending || (!changed && !!saved)}>
+          <Button type="submit" tone="main" disabled={save.isPending}>
             {saved ? words.saveChanges : words.saveHead}
           </Button>
           {saved && !saved.archived && (

@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { api, told, type HeadView } from '@/api/client'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { LinkButton } from '@/kit/Button'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { headsPlace as words } from './words'
 
@@ -15,7 +16,7 @@ export function HeadsPlace() {
   return (
     <section className="mt-5">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.headsInThisHousehold}</h1>
+        <PageHeading>{words.headsInThisHousehold}</PageHeading>
         <LinkButton tone="main" to="/heads/new">
           {words.addAHead}
         </LinkButton>

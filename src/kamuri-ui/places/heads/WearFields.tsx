@@ -1,5 +1,5 @@
 import type { HeadBody } from '@/api/client'
-import { ChoiceField, TextField } from '@/kit/Field'
+import { ChoiceField, NumberField } from '@/kit/Field'
 import { DateField } from '@/kit/TypedField'
 import { kinds, locStages, stylesMade } from './words'
 import { wearFields as said } from './words'
@@ -15,9 +15,6 @@ const first: Record<ReturnType<typeof kindOf>, Wear> = {
   style: { style: { made: 'braids', putIn: null, addedHairGrams: 0 } },
   takenDown: { down: { made: 'braids', wornDays: 42 } },
 }
-
-const number = (value: string) => (value === '' ? Number.NaN : Number(value))
-const shown = (value: number | undefined) => (value === undefined || Number.isNaN(value) ? '' : value)
 
 /** How the hair is kept: loose, locs, in a style, or just out of one, each with what has to be known of it. */
 export function WearFields({
@@ -47,21 +44,19 @@ export function WearFields({
             choices={locStages}
             onChoose={(stage) => onChange({ locs: { ...locs, stage } })}
           />
-          <TextField
+          <NumberField
             label={said.howManyLocs}
-            type="number"
-            value={shown(locs.count)}
+            whole
+            value={locs.count}
             error={errors['wear.locs.count']?.[0]}
-            onChange={(event) => onChange({ locs: { ...locs, count: Math.round(number(event.target.value)) } })}
+            onChange={(count) => onChange({ locs: { ...locs, count: count ?? NaN } })}
           />
-          <TextField
+          <NumberField
             label={said.thicknessOfOne}
-            type="number"
-            step="0.5"
             unit="mm"
-            value={shown(locs.thicknessMillimetres)}
+            value={locs.thicknessMillimetres}
             error={errors['wear.locs.thicknessMillimetres']?.[0]}
-            onChange={(event) => onChange({ locs: { ...locs, thicknessMillimetres: number(event.target.value) } })}
+            onChange={(thickness) => onChange({ locs: { ...locs, thicknessMillimetres: thickness ?? NaN } })}
           />
         </>
       )}
@@ -79,13 +74,12 @@ export function WearFields({
             error={errors['wear.style.putIn']?.[0]}
             onChange={(putIn) => onChange({ style: { ...style, putIn } })}
           />
-          <TextField
+          <NumberField
             label={said.addedHair}
-            type="number"
             unit="g"
-            value={shown(style.addedHairGrams)}
+            value={style.addedHairGrams}
             error={errors['wear.style.addedHairGrams']?.[0]}
-            onChange={(event) => onChange({ style: { ...style, addedHairGrams: number(event.target.value) } })}
+            onChange={(grams) => onChange({ style: { ...style, addedHairGrams: grams ?? NaN } })}
           />
         </>
       )}
@@ -97,13 +91,13 @@ export function WearFields({
             choices={stylesMade}
             onChoose={(made) => onChange({ down: { ...down, made } })}
           />
-          <TextField
+          <NumberField
             label={said.wornFor}
-            type="number"
             unit="days"
-            value={shown(down.wornDays)}
+            whole
+            value={down.wornDays}
             error={errors['wear.down.wornDays']?.[0]}
-            onChange={(event) => onChange({ down: { ...down, wornDays: Math.round(number(event.target.value)) } })}
+            onChange={(wornDays) => onChange({ down: { ...down, wornDays: wornDays ?? NaN } })}
           />
         </>
       )}

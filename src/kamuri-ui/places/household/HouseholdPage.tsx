@@ -1,9 +1,11 @@
+import { useWrongFields } from '@/kit/wrongFields'
 import { useState, type ReactNode } from 'react'
-import { Refused, type HouseholdBody } from '@/api/client'
+import { type HouseholdBody } from '@/api/client'
 import { useChangeHousehold, useHousehold } from '@/app/household'
 import { styleOfBrowser, type WritingStyle } from '@/app/style'
 import { Button } from '@/kit/Button'
-import { ChoiceField, TextField } from '@/kit/Field'
+import { ChoiceField, NumberField, TextField } from '@/kit/Field'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { TemperatureField } from '@/kit/TypedField'
 import { amounts, clocks, cups, firstDays, householdPage as words, lengths, temperatures } from './words'
@@ -13,7 +15,7 @@ export function HouseholdPage() {
   const { data } = useHousehold()
   return (
     <section className="mt-5">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.thisHousehold}</h1>
+      <PageHeading>{words.thisHousehold}</PageHeading>
       {data && <HouseFields key={JSON.stringify(data.house)} house={data.house} />}
     </section>
   )
@@ -24,17 +26,16 @@ type Counted = 'humidityPercent' | 'pairsOfHands' | 'showers' | 'stoves' | 'hood
 function HouseFields({ house }: { house: HouseholdBody }) {
   const [draft, setDraft] = useState(house)
   const change = useChangeHousehold()
-  const errors = change.error instanceof Refused ? change.error.fields : {}
+  const errors = useWrongFields(change.error)
   const style = draft.writing ?? styleOfBrowser()
   const write = (next: Partial<WritingStyle>) => setDraft({ ...draft, writing: { ...style, ...next } })
   const count = (label: string, field: Counted, unit?: string) => (
-    <TextField
+    <NumberField
       label={label}
-      type="number"
       {...(unit && { unit })}
-      value={Number.isNaN(draft[field]) ? '' : draft[field]}
+      value={draft[field]}
       error={errors[field]?.[0]}
-      onChange={(event) => setDraft({ ...draft, [field]: event.target.valueAsNumber })}
+      onChange={(value) => setDraft({ ...draft, [field]: value ?? NaN })}
     />
   )
   return (

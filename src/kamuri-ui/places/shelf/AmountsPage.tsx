@@ -4,9 +4,10 @@ import { api, told } from '@/api/client'
 import { WeightLadder } from '@/drawings/ladder/WeightLadder'
 import { useMeasure, written } from '@/app/measures'
 import { Amount, AmountsIn } from '@/kit/Amount'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
-import { amountsPage as words } from './words'
+import { amountsPage as words, shelfPlace } from './words'
 import { Rich } from '@/kit/texts'
 
 /** Shelf, amounts: how much does a wash day take? */
@@ -21,11 +22,10 @@ export function AmountsPage() {
     queryFn: () => told(api.GET('/api/shelf/taking/{headId}', { params: { path: { headId: headId! } } })),
     enabled: !!headId,
   })
-  if (heads.data && !headId)
-    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.addAHeadFirstThen}</h1>
+  if (heads.data && !headId) return <PageHeading className="mt-5">{words.addAHeadFirstThen}</PageHeading>
   return (
     <section className="mt-2">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+      <PageHeading title={shelfPlace.amounts}>
         <Rich
           of={words.whatAWashDayTakes}
           parts={{
@@ -39,7 +39,7 @@ export function AmountsPage() {
             ),
           }}
         />
-      </h1>
+      </PageHeading>
       <AmountsIn />
       <Trouble error={heads.error ?? taking.error} />
       {taking.data && (

@@ -1,3 +1,4 @@
+import { PageHeading } from '@/kit/PageHeading'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told } from '@/api/client'
@@ -5,7 +6,7 @@ import { Button } from '@/kit/Button'
 import { AreaField } from '@/kit/Field'
 import { ChoiceWord } from '@/kit/Word'
 import { LabelFindings } from './LabelFindings'
-import { labelsPage as words } from './words'
+import { labelsPage as words, shelfPlace } from './words'
 import { Rich } from '@/kit/texts'
 
 const nobody = 'nobody'
@@ -19,7 +20,7 @@ export function LabelsPage() {
   const [labels, setLabels] = useState([''])
   return (
     <section className="mt-2">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+      <PageHeading title={shelfPlace.labelReader}>
         <Rich
           of={words.doesItSuit}
           parts={{
@@ -36,7 +37,7 @@ export function LabelsPage() {
             ),
           }}
         />
-      </h1>
+      </PageHeading>
       <div className={`mt-4 grid gap-8 ${labels.length > 1 ? 'lg:grid-cols-2' : 'max-w-4xl'}`}>
         {labels.map((text, n) => (
           <div key={n}>

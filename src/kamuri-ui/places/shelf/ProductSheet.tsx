@@ -1,8 +1,9 @@
+import { useWrongFields } from '@/kit/wrongFields'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, Refused, told, type ProductBody, type ProductView } from '@/api/client'
+import { api, told, type ProductBody, type ProductView } from '@/api/client'
 import { Button } from '@/kit/Button'
-import { AreaField, ChoiceField, TextField } from '@/kit/Field'
+import { AreaField, ChoiceField, NumberField, TextField } from '@/kit/Field'
 import { AmountField, DateField } from '@/kit/TypedField'
 import { useStyle } from '@/app/style'
 import { Sheet } from '@/kit/Sheet'
@@ -27,7 +28,6 @@ export function ProductSheet({
   const { currency } = useStyle()
   const [draft, setDraft] = useState<ProductBody>(saved?.product ?? blank)
   const put = (next: Partial<ProductBody>) => setDraft({ ...draft, ...next })
-  const number = (value: number) => (Number.isNaN(value) ? null : value)
   const save = useMutation({
     mutationFn: () =>
       told(
@@ -47,7 +47,7 @@ export function ProductSheet({
       ),
     onSuccess: onSaved,
   })
-  const errors = save.error instanceof Refused ? save.error.fields : {}
+  const errors = useWrongFields(save.error)
   return (
     <Sheet title={saved ? saved.product.name : said.newProduct} open onClose={onClose}>
       <form
@@ -84,33 +84,29 @@ export function ProductSheet({
           error={errors.opened?.[0]}
           onChange={(opened) => put({ opened })}
         />
-        <TextField
+        <NumberField
           label={said.keepsAfterOpening}
-          type="number"
           unit="months"
-          value={draft.monthsAfterOpening ?? ''}
+          whole
+          value={draft.monthsAfterOpening}
           error={errors.monthsAfterOpening?.[0]}
-          onChange={(event) => put({ monthsAfterOpening: number(event.target.valueAsNumber) })}
+          onChange={(monthsAfterOpening) => put({ monthsAfterOpening })}
         />
-        <TextField
+        <NumberField
           label={said.packPrice}
-          type="number"
-          step={0.01}
           {...(currency && { unit: currency })}
-          value={draft.price ?? ''}
+          value={draft.price}
           error={errors.price?.[0]}
-          onChange={(event) => put({ price: number(event.target.valueAsNumber) })}
+          onChange={(price) => put({ price })}
         />
         {(saved?.essentialOils.length ?? 0) > 0 && (
-          <TextField
+          <NumberField
             label={said.essentialOil}
-            type="number"
             unit="%"
-            step={0.1}
             hint={said.itsLabelListsEssentialOilsAsk({ essentialOils: saved!.essentialOils.join(', ') })}
-            value={draft.essentialOilPercent ?? ''}
+            value={draft.essentialOilPercent}
             error={errors.essentialOilPercent?.[0]}
-            onChange={(event) => put({ essentialOilPercent: number(event.target.valueAsNumber) })}
+            onChange={(essentialOilPercent) => put({ essentialOilPercent })}
           />
         )}
         <div className="sm:col-span-2">

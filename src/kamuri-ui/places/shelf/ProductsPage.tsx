@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told, type ProductView } from '@/api/client'
 import { Button } from '@/kit/Button'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { ProductSheet } from './ProductSheet'
 import { ProductTable } from './ProductTable'
@@ -22,7 +23,7 @@ export function ProductsPage() {
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.onTheShelf}</h1>
+        <PageHeading>{said.onTheShelf}</PageHeading>
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => setTable(true)}>{said.importOrExport}</Button>
           <Button tone="main" onClick={() => setOpen('new')}>

@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query'
 import { api, told } from '@/api/client'
 import { date } from '@/app/time'
 import { Button } from '@/kit/Button'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { roleWord } from './words'
-import { toBuyPage as said } from './words'
+import { toBuyPage as said, shelfPlace } from './words'
 
 /** Shelf, to buy: what runs out, by what the heads of the house take. */
 export function ToBuyPage() {
@@ -12,14 +13,14 @@ export function ToBuyPage() {
   const lines = list.data?.lines ?? []
   return (
     <section className="mt-2 max-w-4xl">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+      <PageHeading title={shelfPlace.shoppingList}>
         {list.data &&
           (lines.length === 0
             ? said.nothingToBuy
             : lines.length === 1
               ? said.oneThingToBuy
               : said.countThingsToBuy({ count: lines.length }))}
-      </h1>
+      </PageHeading>
       {list.data && <p className="mt-1 text-quiet">{said.dayProductsWithLessThan({ day: date(list.data.today) })}</p>}
       <Trouble error={list.error} />
       <ul className="mt-4 border-t border-rule" aria-label={said.shoppingList}>

@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router'
 import { api, told } from '@/api/client'
 import { useChoices } from '@/app/choices'
 import { LinkButton } from '@/kit/Button'
+import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { Planning } from './plan/Planning'
 import { useWish } from './plan/wish'
@@ -40,6 +41,7 @@ export function TodayPlace() {
   if (living.length === 0)
     return (
       <section className="max-w-2xl py-16">
+        <PageTitle title={words.today} />
         <h1 className="text-4xl font-semibold">{words.whoseHairIsIt}</h1>
         <p className="mt-4 text-lg">{words.addAHeadFirstHow}</p>
         <LinkButton tone="main" to="/heads/new" className="mt-6">
@@ -51,6 +53,7 @@ export function TodayPlace() {
     return <Moment />
   return (
     <>
+      <PageTitle title={words.today} />
       <Underway className="mt-4" />
       <Planning asking={{ ...asking, day: asking.day }} choices={choices} heads={living} />
     </>

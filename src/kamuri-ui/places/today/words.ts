@@ -1,6 +1,7 @@
 import type { Parts } from '@/kit/texts'
 
 export const todayPlace = {
+  today: 'Today',
   whoseHairIsIt: 'Whose hair is it?',
   addAHeadFirstHow: 'Add a head first: how long, how dense, what suits it. It takes two minutes.',
   addTheFirstHead: 'Add the first head',

@@ -1,11 +1,13 @@
+import { useWrongFields } from '@/kit/wrongFields'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import { api, done, Refused, told, type FormulaBody, type FormulaView } from '@/api/client'
+import { api, done, told, type FormulaBody, type FormulaView } from '@/api/client'
 import { Button } from '@/kit/Button'
-import { AreaField, ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { AreaField, ChoiceField, ManyField, SwitchField, NumberField, TextField } from '@/kit/Field'
 import { TemperatureField } from '@/kit/TypedField'
 import { writtenTemperature } from '@/app/style'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { useFormulas } from './FormulasPage'
 import { IngredientRows } from './IngredientRows'
@@ -35,8 +37,7 @@ export function FormulaEditor() {
   if (!formulas.data) return null
   const copied = formulas.data.find((each) => each.id === search.get('copy'))
   const saved = formulas.data.find((each) => each.id === id && !each.shipped) ?? null
-  if (id && !saved)
-    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.youCannotEditThisFormula}</h1>
+  if (id && !saved) return <PageHeading className="mt-5">{said.youCannotEditThisFormula}</PageHeading>
   const begin: FormulaBody =
     saved?.formula ??
     (copied ? { ...copied.formula, name: said.nameOurWay({ name: copied.formula.name }), version: null } : blank)
@@ -76,12 +77,10 @@ function Editing({
       await navigate('/shelf/formulas')
     },
   })
-  const errors = save.error instanceof Refused ? save.error.fields : {}
+  const errors = useWrongFields(save.error)
   return (
     <section className="mt-2 max-w-5xl">
-      <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
-        {saved ? said.editName({ name: saved.formula.name }) : said.newFormula}
-      </h1>
+      <PageHeading>{saved ? said.editName({ name: saved.formula.name }) : said.newFormula}</PageHeading>
       <form
         noValidate
         className="mt-4 grid gap-8"
@@ -109,13 +108,12 @@ function Editing({
         />
         <MethodRows list={draft.method ?? []} errors={errors} onChange={(method) => put({ method })} />
         <div className="grid gap-4 sm:grid-cols-3">
-          <TextField
+          <NumberField
             label={said.shareLeftAfterStraining}
-            type="number"
             unit="%"
-            value={Number.isNaN(draft.yieldShare ?? 1) ? '' : Math.round((draft.yieldShare ?? 1) * 100)}
+            value={Math.round((draft.yieldShare ?? 1) * 100)}
             error={errors.yieldShare?.[0]}
-            onChange={(event) => put({ yieldShare: event.target.valueAsNumber / 100 })}
+            onChange={(share) => put({ yieldShare: (share ?? NaN) / 100 })}
           />
           <ChoiceField
             label={said.vessel}

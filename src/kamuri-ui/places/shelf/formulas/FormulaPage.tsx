@@ -4,10 +4,11 @@ import { Link, useParams } from 'react-router'
 import { api, done, Refused, told, type FormulaView, type ScaleBody, type ScaledView } from '@/api/client'
 import { Amount, MeasureWord, Words } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
-import { ChoiceField, TextField } from '@/kit/Field'
+import { ChoiceField, NumberField } from '@/kit/Field'
 import { AmountField } from '@/kit/TypedField'
 import { writtenAmount, writtenMoney } from '@/app/style'
 import { FoldLine } from '@/kit/FoldLine'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
 import { lastHead } from '@/places/today/plan/wish'
@@ -25,8 +26,7 @@ export function FormulaPage() {
   const view = formulas.data?.find((each) => each.id === id)
   if (formulas.error) return <Trouble error={formulas.error} />
   if (!formulas.data) return null
-  if (!view)
-    return <h1 className="mt-5 text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.thisFormulaNoLongerExists}</h1>
+  if (!view) return <PageHeading className="mt-5">{said.thisFormulaNoLongerExists}</PageHeading>
   return <Making key={id} view={view} />
 }
 
@@ -55,7 +55,7 @@ function Making({ view }: { view: FormulaView }) {
           {said.allFormulas}
         </Link>
       </p>
-      <h1 className="mt-2 max-w-5xl text-[1.65rem] leading-snug font-semibold sm:text-[2.1rem]">
+      <PageHeading className="mt-2 max-w-5xl leading-snug" title={view.formula.name}>
         <Rich
           of={isAs ? said.makeItAs : said.makeIt}
           parts={{
@@ -87,7 +87,7 @@ function Making({ view }: { view: FormulaView }) {
             ),
           }}
         />
-      </h1>
+      </PageHeading>
       <p className="mt-3 text-xl">
         <Rich
           of={said.takeHowMuch}
@@ -121,7 +121,7 @@ function HowMuch({
   onWay: (way: ScaleBody | null) => void
 }) {
   const [ingredient, setIngredient] = useState('0')
-  const [amount, setAmount] = useState('')
+  const [amount, setAmount] = useState<number | null>(null)
   const [unit, setUnit] = useState<(typeof units)[number]['value']>('gram')
   const [make, setMake] = useState<number | null>(null)
   const word = way?.makeMl
@@ -160,13 +160,7 @@ function HowMuch({
             onChoose={setIngredient}
           />
           <div className="grid grid-cols-2 gap-2">
-            <TextField
-              label={said.howMuch}
-              type="number"
-              step="any"
-              value={amount}
-              onChange={(event) => setAmount(event.target.value)}
-            />
+            <NumberField label={said.howMuch} value={amount} onChange={setAmount} />
             <ChoiceField label={said.unit} value={unit} choices={units} onChoose={setUnit} />
           </div>
           <Button type="submit">{said.whatIHave}</Button>

@@ -5,6 +5,7 @@ import { api, Refused, told, type FormulaView } from '@/api/client'
 import { Button } from '@/kit/Button'
 import { AreaField, FileField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { kinds } from './words'
 import { formulasPage as said } from './words'
@@ -20,7 +21,7 @@ export function FormulasPage() {
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{said.formulas}</h1>
+        <PageHeading>{said.formulas}</PageHeading>
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => setBringing(true)}>{said.import}</Button>
           <Link

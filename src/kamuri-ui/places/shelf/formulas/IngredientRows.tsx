@@ -1,7 +1,8 @@
+import { AddRow } from '@/kit/AddRow'
 import { Trash2 } from 'lucide-react'
 import type { FormulaView, IngredientBody } from '@/api/client'
-import { Button, IconButton } from '@/kit/Button'
-import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
+import { IconButton } from '@/kit/Button'
+import { ChoiceField, SwitchField, NumberField, TextField } from '@/kit/Field'
 import { useProducts } from '../ProductsPage'
 import { replaced, units } from './words'
 import { ingredientRows as said } from './words'
@@ -45,13 +46,11 @@ export function IngredientRows({
               onChange(replaced(list, n, { ...each, name: event.target.value, productId: null, formulaId: null }))
             }
           />
-          <TextField
+          <NumberField
             label={said.amount}
-            type="number"
-            step="any"
-            value={Number.isNaN(each.amount) ? '' : each.amount}
+            value={each.amount}
             error={at(n, 'amount')}
-            onChange={(event) => onChange(replaced(list, n, { ...each, amount: event.target.valueAsNumber }))}
+            onChange={(amount) => onChange(replaced(list, n, { ...each, amount: amount ?? NaN }))}
           />
           <ChoiceField
             label={said.unit}
@@ -102,9 +101,13 @@ export function IngredientRows({
           </div>
         </div>
       ))}
-      <Button className="mt-3" onClick={() => onChange([...list, { name: '', amount: 10, unit: 'millilitre' }])}>
+      <AddRow
+        tone="plain"
+        className="mt-3"
+        onAdd={() => onChange([...list, { name: '', amount: 10, unit: 'millilitre' }])}
+      >
         {said.addAnIngredient}
-      </Button>
+      </AddRow>
     </fieldset>
   )
 }

@@ -1,5 +1,5 @@
 import type { FormulaBody } from '@/api/client'
-import { TextField } from '@/kit/Field'
+import { NumberField } from '@/kit/Field'
 import { keepFields as words } from './words'
 
 const places = [
@@ -30,29 +30,18 @@ export function KeepFields({
       <div className="mt-2 grid gap-4 sm:grid-cols-3">
         {places.map(({ place, word }) => {
           const span = keep[place]
-          const set = (days: number, atMost: number) =>
-            onChange({
-              ...keep,
-              [place]: Number.isNaN(days)
-                ? null
-                : { days, atMost: Number.isNaN(atMost) ? days : Math.max(days, atMost) },
-            })
+          const set = (days: number | null, atMost: number | null) =>
+            onChange({ ...keep, [place]: days === null ? null : { days, atMost: Math.max(days, atMost ?? days) } })
           return (
             <div key={place} className="grid grid-cols-2 gap-2">
-              <TextField
-                label={word}
-                type="number"
-                unit="days"
-                value={span?.days ?? ''}
-                onChange={(event) => set(event.target.valueAsNumber, event.target.valueAsNumber)}
-              />
-              <TextField
+              <NumberField label={word} unit="days" whole value={span?.days} onChange={(days) => set(days, days)} />
+              <NumberField
                 label={words.ifItLooksAndSmells}
-                type="number"
                 unit="days"
                 disabled={!span}
-                value={span?.atMost ?? ''}
-                onChange={(event) => set(span?.days ?? 0, event.target.valueAsNumber)}
+                whole
+                value={span?.atMost}
+                onChange={(atMost) => set(span?.days ?? 0, atMost)}
               />
             </div>
           )

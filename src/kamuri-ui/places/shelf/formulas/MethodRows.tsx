@@ -1,7 +1,8 @@
+import { AddRow } from '@/kit/AddRow'
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { MethodStepBody } from '@/api/client'
-import { Button, IconButton } from '@/kit/Button'
-import { ChoiceField, ManyField, SwitchField, TextField } from '@/kit/Field'
+import { IconButton } from '@/kit/Button'
+import { ChoiceField, ManyField, SwitchField, NumberField, TextField } from '@/kit/Field'
 import { deeds, replaced, waitsAt } from './words'
 import { methodRows as said } from './words'
 
@@ -38,14 +39,12 @@ export function MethodRows({
                 error={at(n, 'title')}
                 onChange={(event) => set({ title: event.target.value })}
               />
-              <TextField
+              <NumberField
                 label={said.handsBusy}
-                type="number"
-                step={0.5}
                 unit="min"
-                value={Number.isNaN(step.handsOnMinutes) ? '' : step.handsOnMinutes}
+                value={step.handsOnMinutes}
                 error={at(n, 'handsOnMinutes')}
-                onChange={(event) => set({ handsOnMinutes: event.target.valueAsNumber })}
+                onChange={(minutes) => set({ handsOnMinutes: minutes ?? NaN })}
               />
               <div className="mt-7 flex">
                 <IconButton label={said.moveStepNEarlier({ n: n + 1 })} disabled={n === 0} onClick={() => swap(n, -1)}>
@@ -104,14 +103,13 @@ export function MethodRows({
                 />
                 {!step.cools &&
                   (['earliest', 'usual', 'latest'] as const).map((end) => (
-                    <TextField
+                    <NumberField
                       key={end}
                       label={{ earliest: said.atLeast, usual: said.usually, latest: said.atMost }[end]}
-                      type="number"
                       unit="min"
-                      value={Number.isNaN(waits[end]) ? '' : waits[end]}
+                      value={waits[end]}
                       error={end === 'earliest' ? at(n, 'wait') : undefined}
-                      onChange={(event) => set({ wait: { ...waits, [end]: event.target.valueAsNumber } })}
+                      onChange={(minutes) => set({ wait: { ...waits, [end]: minutes ?? NaN } })}
                     />
                   ))}
               </div>
@@ -125,9 +123,9 @@ export function MethodRows({
           </div>
         )
       })}
-      <Button className="mt-3" onClick={() => onChange([...list, { title: '', handsOnMinutes: 5 }])}>
+      <AddRow tone="plain" className="mt-3" onAdd={() => onChange([...list, { title: '', handsOnMinutes: 5 }])}>
         {said.addAStep}
-      </Button>
+      </AddRow>
     </fieldset>
   )
 }

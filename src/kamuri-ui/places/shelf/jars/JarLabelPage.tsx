@@ -4,6 +4,7 @@ import { api, told, type MeasuredWords } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { writtenLength } from '@/app/style'
 import { Button } from '@/kit/Button'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { jarLabelPage as words } from './words'
 
@@ -17,7 +18,7 @@ export function JarLabelPage() {
   return (
     <main className="mx-auto max-w-3xl p-5 print:p-0">
       <div className="print:hidden">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">{words.jarLabel}</h1>
+        <PageHeading>{words.jarLabel}</PageHeading>
         <p className="mt-1 text-quiet">{words.sizeAndScan({ width: writtenLength(9), height: writtenLength(5) })}</p>
         <div className="my-4 flex flex-wrap items-center gap-4">
           <Button tone="main" disabled={!label.data} onClick={() => window.print()}>

@@ -7,9 +7,11 @@ import { day } from '@/app/time'
 import { Jar } from '@/drawings/jar/Jar'
 import { Amount, AmountsIn } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
-import { ChoiceField, TextField } from '@/kit/Field'
+import { ChoiceField, NumberField, TextField } from '@/kit/Field'
 import { AmountField } from '@/kit/TypedField'
 import { Sheet } from '@/kit/Sheet'
+import { shelfPlace } from '../words'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { jarsPage as words } from './words'
 import { Rich } from '@/kit/texts'
@@ -25,7 +27,7 @@ export function JarsPage() {
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-[1.65rem] font-semibold sm:text-[2.1rem]">
+        <PageHeading title={shelfPlace.jars}>
           {!jars.data
             ? ''
             : there.length === 0
@@ -35,7 +37,7 @@ export function JarsPage() {
                 : wrong === 1
                   ? words.oneJarIsNoLonger
                   : words.wrongJarsAreNoLonger({ wrong })}
-        </h1>
+        </PageHeading>
         <Link
           to="/shelf/formulas"
           className="inline-flex min-h-12 items-center rounded-lg bg-accent px-4 font-semibold text-on-accent"
@@ -106,8 +108,8 @@ export function JarsPage() {
 function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
   const queries = useQueryClient()
   const { measure } = useMeasure()
-  const [portions, setPortions] = useState(String(jar.usualPortions))
-  const [thaw, setThaw] = useState('1')
+  const [portions, setPortions] = useState<number | null>(jar.usualPortions)
+  const [thaw, setThaw] = useState<number | null>(1)
   const [used, setUsed] = useState<number | null>(null)
   const [why, setWhy] = useState('')
   const change = useMutation({
@@ -155,16 +157,16 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
               className="flex items-end gap-2"
               onSubmit={(event) => {
                 event.preventDefault()
-                change.mutate({ kind: 'freeze', portions: Number(portions) })
+                change.mutate({ kind: 'freeze', portions: portions ?? 0 })
               }}
             >
-              <TextField
+              <NumberField
                 label={words.freezeItInPortions}
-                type="number"
+                whole
                 min={1}
                 max={48}
                 value={portions}
-                onChange={(event) => setPortions(event.target.value)}
+                onChange={setPortions}
               />
               <Button type="submit">{words.freeze}</Button>
             </form>
@@ -174,16 +176,16 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
               className="flex items-end gap-2"
               onSubmit={(event) => {
                 event.preventDefault()
-                change.mutate({ kind: 'thaw', portions: Number(thaw) })
+                change.mutate({ kind: 'thaw', portions: thaw ?? 0 })
               }}
             >
-              <TextField
+              <NumberField
                 label={words.portionsToThawOfPortions({ portions: jar.portions ?? 1 })}
-                type="number"
+                whole
                 min={1}
                 max={jar.portions ?? 1}
                 value={thaw}
-                onChange={(event) => setThaw(event.target.value)}
+                onChange={setThaw}
               />
               <Button type="submit">{words.thaw}</Button>
             </form>
@@ -197,9 +199,7 @@ function JarSheet({ jar, onClose }: { jar: BatchView; onClose: () => void }) {
             }}
           >
             <AmountField label={words.usedAbout} value={used} onChange={setUsed} />
-            <Button type="submit" disabled={!(used !== null && used > 0)}>
-              {words.save}
-            </Button>
+            <Button type="submit">{words.save}</Button>
           </form>
           <form
             className="flex items-end gap-2"

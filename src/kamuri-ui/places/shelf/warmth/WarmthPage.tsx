@@ -7,6 +7,8 @@ import { clock } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { SwitchField } from '@/kit/Field'
 import { AmountField, TemperatureField } from '@/kit/TypedField'
+import { shelfPlace } from '../words'
+import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { ChoiceWord } from '@/kit/Word'
 import { vesselNouns, vessels } from '../formulas/words'
@@ -66,14 +68,14 @@ export function WarmthPage() {
   const view = warmth.data
   return (
     <section className="mt-2">
-      <h1 className="max-w-5xl text-[1.65rem] leading-snug font-semibold sm:text-[2.1rem]">
+      <PageHeading className="max-w-5xl leading-snug" title={shelfPlace.warmOrCool}>
         <Rich
           of={said.isItWarm}
           parts={{
             vessel: <ChoiceWord label={said.vessel} value={vessel} choices={vesselNouns} onChoose={setVessel} />,
           }}
         />
-      </h1>
+      </PageHeading>
       {view && (
         <p className="mt-2 text-xl" role="status" data-warmth>
           {view.forecast.sentence}

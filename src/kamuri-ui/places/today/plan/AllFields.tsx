@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told, type HeadView } from '@/api/client'
 import { Button } from '@/kit/Button'
-import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
+import { ChoiceField, SwitchField, NumberField } from '@/kit/Field'
 import { FoldLine } from '@/kit/FoldLine'
 import { Sheet } from '@/kit/Sheet'
 import { SchoolFields } from '@/places/heads/SchoolFields'
@@ -46,16 +46,14 @@ export function AllFields({
           choices={layerings}
           onChoose={(layering) => onChange({ layering: layering === 'own' ? null : layering })}
         />
-        <TextField
+        <NumberField
           label={said.sections}
-          type="number"
           min={2}
           max={24}
           placeholder={said.asUsualForThisHead}
-          value={wish.sections ?? ''}
-          onChange={(event) =>
-            onChange({ sections: event.target.value ? Math.round(Number(event.target.value)) : null })
-          }
+          whole
+          value={wish.sections}
+          onChange={(sections) => onChange({ sections })}
         />
       </div>
       <div className="mt-4 grid gap-2">

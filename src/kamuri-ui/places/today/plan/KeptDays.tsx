@@ -1,3 +1,4 @@
+import { useWrongFields } from '@/kit/wrongFields'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, Refused, told, type PlanBody, type TemplateView } from '@/api/client'
@@ -54,7 +55,7 @@ function KeepForm({ wish, onKept }: { wish: Wish; onKept: (template: TemplateVie
       onKept(template)
     },
   })
-  const error = keep.error instanceof Refused ? keep.error.fields.name?.[0] : undefined
+  const error = useWrongFields(keep.error).name?.[0]
   return (
     <form
       className="mt-4 grid gap-3"

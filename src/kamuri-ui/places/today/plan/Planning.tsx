@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import { api, Refused, told, type ChoicesView, type HeadView, type PlanView, type UseBody } from '@/api/client'
 import { useHousehold } from '@/app/household'
 import { useKeys } from '@/app/keys'
+import { useLast } from '@/app/useLast'
 import { useTitled } from '@/app/measures'
 import { minutesBetween } from '@/app/time'
 import { Plait } from '@/drawings/plait/Plait'
@@ -75,11 +76,14 @@ export function Planning({
     enabled: together,
   })
   const asked = together ? household : alone
-  useKeys({ z: () => undo?.() })
-  const whole = together ? household.data : undefined
-  const shown = together ? whole?.heads[day.at]?.plan : alone.data
-  const canStart = together ? whole?.canStart : shown?.canStart
   const wrong = asked.error instanceof Refused ? asked.error : null
+  useKeys({ z: () => undo?.() })
+  // What was refused has no plan: an older one would not be of what stands in the sentence.
+  const isRefused = wrong !== null && wrong.status >= 400 && wrong.status < 500
+  const whole = together && !isRefused ? household.data : undefined
+  const shown = together ? whole?.heads[day.at]?.plan : isRefused ? undefined : alone.data
+  const usesTea = useLast(shown?.usesTea) ?? true
+  const canStart = together ? whole?.canStart : shown?.canStart
   const others = heads.filter((each) => !day.heads.some((there) => there.wish.headId === each.id))
   const key = whole?.heads[day.at]?.key
   const atNight = together ? whole : shown
@@ -93,7 +97,7 @@ export function Planning({
           heads={heads}
           choices={choices}
           templates={templates}
-          usesTea={(at) => (together ? whole?.heads[at]?.plan : shown)?.usesTea ?? true}
+          usesTea={usesTea}
           onChange={asking.changeAt}
           onHead={(at, next) => asking.swap(choices, next, at)}
           onLeaveOut={asking.leaveOut}

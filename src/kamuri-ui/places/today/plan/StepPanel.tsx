@@ -3,7 +3,7 @@ import type { EditBody, FindingView, MixtureView, StepView, UseBody } from '@/ap
 import { useChoices } from '@/app/choices'
 import { spell } from '@/app/time'
 import { Button, IconButton } from '@/kit/Button'
-import { ChoiceField, ManyField, TextField } from '@/kit/Field'
+import { ChoiceField, ManyField, NumberField } from '@/kit/Field'
 import { Amount } from '@/kit/Amount'
 import { FoldLine } from '@/kit/FoldLine'
 import { MixtureLines } from './MixtureLines'
@@ -172,17 +172,13 @@ function HowFields({ step, onEdit }: { step: StepView; onEdit: (...edits: EditBo
           />
         )}
         {step.pieces != null && (
-          <TextField
+          <NumberField
             label={said.howMany}
-            type="number"
             min={1}
             max={400}
-            defaultValue={step.pieces}
-            onBlur={(event) => {
-              const pieces = Math.round(event.target.valueAsNumber)
-              if (pieces >= 1 && pieces <= 400 && pieces !== step.pieces)
-                onEdit({ kind: 'pieces', step: step.id, pieces })
-            }}
+            whole
+            value={step.pieces}
+            onChange={(pieces) => pieces && onEdit({ kind: 'pieces', step: step.id, pieces })}
           />
         )}
       </div>

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { api, told, type StepView, type UseBody } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { Button } from '@/kit/Button'
-import { ChoiceField, SwitchField, TextField } from '@/kit/Field'
+import { ChoiceField, SwitchField, NumberField, TextField } from '@/kit/Field'
 import { TemperatureField } from '@/kit/TypedField'
 import { FoldLine } from '@/kit/FoldLine'
 import { useFields as words } from './words'
@@ -115,7 +115,6 @@ function ByHand({ use, onUse }: { use: UseBody | null; onUse: (use: UseBody) => 
   const [draft, setDraft] = useState<UseBody>(own ?? { name: '' })
   const [ingredients, setIngredients] = useState((own?.ingredients ?? []).join(', '))
   const put = (next: Partial<UseBody>) => setDraft({ ...draft, ...next })
-  const number = (value: number) => (Number.isNaN(value) ? null : value)
   return (
     <form
       className="grid max-w-xl gap-3 sm:grid-cols-2"
@@ -153,15 +152,13 @@ function ByHand({ use, onUse }: { use: UseBody | null; onUse: (use: UseBody) => 
           onChange={(event) => setIngredients(event.target.value)}
         />
       </div>
-      <TextField
+      <NumberField
         label={words.essentialOil}
-        type="number"
-        step={0.1}
         min={0}
         max={100}
         unit="%"
-        value={draft.essentialOilPercent ?? 0}
-        onChange={(event) => put({ essentialOilPercent: number(event.target.valueAsNumber) ?? 0 })}
+        value={draft.essentialOilPercent}
+        onChange={(percent) => put({ essentialOilPercent: percent ?? 0 })}
       />
       <TemperatureField
         label={words.temperature}

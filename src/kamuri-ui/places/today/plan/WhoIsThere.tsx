@@ -1,3 +1,4 @@
+import { AddRow } from '@/kit/AddRow'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import {
@@ -11,7 +12,7 @@ import {
   type Work,
 } from '@/api/client'
 import { Button } from '@/kit/Button'
-import { ChoiceField, ManyField, TextField } from '@/kit/Field'
+import { ChoiceField, ManyField, NumberField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { bodyOf, handsOf, withSecond, worksOn, type Day } from './wish'
 import { whoIsThere as words } from './words'
@@ -121,18 +122,16 @@ function Fields({
                 error={errors[`heads[${at}].readyBy`]?.[0]}
                 onChange={(readyBy) => setHead(at, { readyBy: readyBy || null })}
               />
-              <TextField
+              <NumberField
                 label={words.aBreakAfter}
-                type="number"
                 unit="min"
                 min={10}
                 max={240}
                 placeholder={words.none}
-                value={each.pauseAfter ?? ''}
+                whole
+                value={each.pauseAfter}
                 error={errors[`heads[${at}].pauseAfter`]?.[0]}
-                onChange={(event) =>
-                  setHead(at, { pauseAfter: event.target.value ? Math.round(event.target.valueAsNumber) : null })
-                }
+                onChange={(pauseAfter) => setHead(at, { pauseAfter })}
               />
             </div>
           </fieldset>
@@ -230,14 +229,15 @@ function Fields({
             </Button>
           </div>
         ))}
-        <Button
+        <AddRow
+          tone="plain"
           className="mt-2"
-          onClick={() =>
+          onAdd={() =>
             setDraft({ ...draft, taken: [...draft.taken, { resource: 'shower', from: '17:00:00', to: '17:30:00' }] })
           }
         >
           {words.addSomethingInUse}
-        </Button>
+        </AddRow>
       </fieldset>
       {refused && Object.keys(errors).length === 0 && (
         <p role="alert" className="mt-4 border-l-4 border-stop pl-3 text-stop">
@@ -293,9 +293,7 @@ function Stretches({
         hint && <p className="mt-1 text-sm text-quiet">{hint}</p>
       )}
       {list.length > 0 && list.every(isWhole) && list.length < 4 && (
-        <Button tone="quiet" onClick={() => onChange([...list, { from: '', to: '' }])}>
-          {words.addATime}
-        </Button>
+        <AddRow onAdd={() => onChange([...list, { from: '', to: '' }])}>{words.addATime}</AddRow>
       )}
     </div>
   )

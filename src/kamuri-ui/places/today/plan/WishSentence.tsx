@@ -29,7 +29,8 @@ export function WishSentence({
   choices: ChoicesView
   templates: readonly TemplateView[]
   /** Whether the plan of a head has a tea rinse where nobody said. */
-  usesTea: (at: number) => boolean
+  /** Where nothing is said about it, for a day of one head. */
+  usesTea: boolean
   onChange: (at: number, next: Partial<Wish>) => void
   onHead: (at: number, head: HeadView) => void
   onLeaveOut: (at: number) => void
@@ -70,7 +71,7 @@ export function WishSentence({
               first={at === 0}
               several={several}
               kind={heads.find((each) => each.id === wish.headId)?.kind ?? 'loose'}
-              usesTea={wish.teaRinse ?? usesTea(at)}
+              usesTea={wish.teaRinse ?? usesTea}
               choices={choices}
               templates={templates}
               onChange={(next) => onChange(at, next)}

@@ -1,3 +1,4 @@
+import { PageTitle } from '@/kit/PageHeading'
 import { Link } from 'react-router'
 import type { SessionView } from '@/api/client'
 import { minutesBetween, spell } from '@/app/time'
@@ -7,6 +8,7 @@ import { endings as words } from './words'
 export function Over({ view }: { view: SessionView }) {
   return (
     <main className="mx-auto max-w-2xl p-8 pt-24">
+      <PageTitle title={words.theDayIsDone} />
       <h1 className="text-5xl font-bold">{words.theDayIsDone}</h1>
       <p className="mt-4 text-xl">
         {words.inAll({
@@ -32,6 +34,7 @@ export function Over({ view }: { view: SessionView }) {
 export function Gone({ message }: { message: string }) {
   return (
     <main className="mx-auto max-w-2xl p-8 pt-24">
+      <PageTitle title={words.noWashDayIsRunning} />
       <h1 className="text-4xl font-bold">{words.noWashDayIsRunning}</h1>
       <p className="mt-4">{message}</p>
       <p className="mt-6">

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { api, told, type EventBody, type SessionView } from '@/api/client'
 import { clock } from '@/app/time'
 import { Button } from '@/kit/Button'
-import { TextField } from '@/kit/Field'
+import { NumberField } from '@/kit/Field'
 import { TemperatureField } from '@/kit/TypedField'
 import { Sheet } from '@/kit/Sheet'
 import { ChoiceWord } from '@/kit/Word'
@@ -144,13 +144,7 @@ function Row({
           {isTemperature ? (
             <TemperatureField label={label} value={value} onChange={setValue} />
           ) : (
-            <TextField
-              label={label}
-              type="number"
-              unit="g"
-              value={value === null || Number.isNaN(value) ? '' : value}
-              onChange={(event) => setValue(event.target.valueAsNumber)}
-            />
+            <NumberField label={label} unit="g" value={value} onChange={setValue} />
           )}
         </div>
         <Button
@@ -163,13 +157,7 @@ function Row({
         >
           {source}
         </Button>
-        <Button
-          type="submit"
-          tone="main"
-          className="min-h-16"
-          aria-label={words.saveReading({ label })}
-          disabled={value === null || Number.isNaN(value)}
-        >
+        <Button type="submit" tone="main" className="min-h-16" aria-label={words.saveReading({ label })}>
           {words.save}
         </Button>
       </div>

@@ -64,7 +64,11 @@ export function RunHeader({
               key={speed}
               type="button"
               aria-pressed={view.factor === speed}
-              onClick={() => onRun(speed)}
+              onClick={() => {
+                onRun(speed)
+                // Space is for the next press of the day again, not for the pace.
+                document.querySelector<HTMLElement>('[data-main]')?.focus()
+              }}
               className={`min-h-16 min-w-14 rounded-lg px-1 sm:min-w-16 ${view.factor === speed ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}
             >
               ×{speed}

@@ -9,6 +9,7 @@ import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { bandColour } from '@/drawings/plait/colours'
 import { MeasureWord } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
+import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { openSound } from './chime'
 import { CountingBar, CountingLines } from './Counting'
@@ -32,7 +33,7 @@ import { RunHeader } from './RunHeader'
 import { useSession, useSessionNow } from './useSession'
 import { WholeDay } from './WholeDay'
 import { runPage as texts } from './words'
-import { Rich } from '@/kit/texts'
+import { listed, Rich } from '@/kit/texts'
 
 const none: RunTaskView[] = []
 
@@ -156,6 +157,9 @@ export function RunPage() {
 
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
+      <PageTitle
+        title={texts.runOf({ title: shown?.title ?? texts.finish, names: listed(view.heads.map((each) => each.name)) })}
+      />
       <RunHeader
         view={view}
         now={now}

@@ -162,6 +162,7 @@ export const runKeys = {
 }
 
 export const runPage = {
+  runOf: ({ title, names }: Parts<'title' | 'names'>) => `${title}, ${names}`,
   workedAndPlanned: ({ worked, planned }: Parts<'worked' | 'planned'>) => `${worked} on this, ${planned} planned.`,
   amountsIn: ({ unit }: Parts<'unit'>) => `Amounts in ${unit}.`,
   then: 'Then:',

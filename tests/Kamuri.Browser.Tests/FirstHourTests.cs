@@ -1,0 +1,151 @@
+using Kamuri.Browser.Tests.Driving;
+using OpenQA.Selenium;
+
+namespace Kamuri.Browser.Tests;
+
+/// <summary>What would trip somebody who is new: lost keyboards, names that do not tell apart, pages without a title.</summary>
+public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer>, IDisposable
+{
+    private const string Active = "return (document.activeElement.getAttribute('aria-label') ?? document.activeElement.textContent).trim()";
+
+    private readonly Window _window = new(server.Process.Address);
+
+    public void Dispose() => _window.Dispose();
+
+    [Fact]
+    public void Every_page_has_a_title_and_every_link_and_button_a_name_of_its_own()
+    {
+        string[] pages =
+        [
+            "ahead",
+            "today",
+            "shelf",
+            "shelf/jars",
+            "shelf/formulas",
+            "shelf/formulas/new",
+            "shelf/amounts",
+            "shelf/labels",
+            "shelf/warmth",
+            "shelf/to-buy",
+            "heads",
+            $"heads/{DemoServer.Bram}",
+            "heads/new",
+            "figures",
+            "household",
+            "devices",
+            "data",
+        ];
+        var titles = new List<string>();
+        foreach (var page in pages)
+        {
+            _window.Go($"/{page}");
+            _window.See("main h1");
+            _window.Until(() => _window.Text("main h1").Length > 0, page);
+            titles.Add((string)_window.Script("return document.title")!);
+            var alike = _window.Script(
+                """
+                const names = [...document.querySelectorAll('main a, main button')].filter((each) => each.checkVisibility())
+                  .map((each) => each.tagName + ' ' + (each.getAttribute('aria-label') ?? each.textContent).trim())
+                return names.filter((name, n) => names.indexOf(name) !== n || /^[A-Z]+ $/.test(name)).join('; ')
+                """
+            );
+            Assert.True(alike is "", $"{page}: {alike}");
+        }
+
+        Assert.Equal(titles.Order(), titles.Distinct().Order());
+        Assert.All(titles, title => Assert.Matches("^.+ – Kamuri$", title));
+    }
+
+    [Fact]
+    public void Days_are_named_against_the_household_s_day_from_the_first_look_on()
+    {
+        _window.Go("/behind");
+        _window.SeeText("Wash days behind you");
+        _window.See("main ol li");
+        // The record of the demo ends yesterday.
+        Assert.DoesNotContain("Today", _window.Text("main ol"), StringComparison.Ordinal);
+        _window.Go("/ahead");
+        _window.SeeText($"Today is {DateTime.Now:dddd d MMMM}");
+    }
+
+    [Fact]
+    public void The_keyboard_comes_back_to_what_opened_a_dialog_and_stays_on_what_was_changed()
+    {
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        _window.See("li[data-step=deep-condition]");
+        foreach (var name in new[] { "Options", "Saved plans", "Water beads off", "One pair of hands, everyone home" })
+        {
+            Focus(name);
+            _window.Keys_(Keys.Enter, ":focus");
+            _window.See("[role=dialog]");
+            _window.Keys_(Keys.Escape, ":focus");
+            _window.Until(() => !_window.Has("[role=dialog]"), "no dialog");
+            _window.Until(() => Equals(_window.Script(Active), name), $"the keyboard on {name}, not on {_window.Script(Active)}");
+        }
+
+        // A step that moves into another phase is drawn elsewhere.
+        _window.Click("li[data-step=cool-rinse] button");
+        Focus("Move Cool rinse later");
+        _window.Keys_(Keys.Enter, ":focus");
+        _window.Until(
+            () => _window.Has("main button:not([disabled])") && _window.Text().Contains("Undo", StringComparison.Ordinal),
+            "moved"
+        );
+        _window.Until(
+            () => _window.Script(Active)!.ToString()!.StartsWith("Move Cool rinse", StringComparison.Ordinal),
+            $"the keyboard on the step, not on {_window.Script(Active)}"
+        );
+
+        _window.Go("/heads/new");
+        _window.Press("Add a fragile zone");
+        Assert.Equal("Zone", Labelled());
+        _window.Press("Save head");
+        _window.Until(() => Labelled() == "Name", "the keyboard on the first field that is wrong");
+
+        _window.Go("/shelf/formulas/new");
+        _window.Press("Add an ingredient");
+        Assert.Equal("Name", Labelled());
+        Assert.Empty(_window.Complaints().Where(each => !each.Contains("400", StringComparison.Ordinal)));
+    }
+
+    [Fact]
+    public void A_page_that_is_opened_from_another_takes_the_keyboard()
+    {
+        _window.Go("/heads");
+        Focus("Add a head");
+        _window.Keys_(Keys.Enter, ":focus");
+        _window.Until(() => _window.Path == "/heads/new", "the form");
+        _window.Until(() => _window.Script("return document.activeElement.id") is "place", "the keyboard on the page");
+    }
+
+    [Fact]
+    public void Nothing_is_checked_or_asked_while_somebody_types()
+    {
+        _window.Go("/shelf/formulas/new");
+        _window.Fill("In the fridge", "180");
+        _window.Fill("Name", "Slow gel");
+        Assert.Equal("180", _window.ValueOf("In the fridge"));
+        var second = _window.See("fieldset input[type=number]:not(:disabled)");
+        Assert.NotNull(second);
+
+        _window.Go($"/heads/{DemoServer.Bram}");
+        _window.Fill("Last wash", "6 De");
+        Assert.Empty(_window.Complaints());
+        _window.Fill("Last wash", "nonsense\t");
+        _window.SeeText("Write a day like today, Saturday or 6 December.");
+        Assert.Equal("nonsense", _window.ValueOf("Last wash"));
+        Assert.Empty(_window.Complaints());
+    }
+
+    /// <summary>Puts the keyboard on what is called so.</summary>
+    private void Focus(string name) =>
+        _window.Script(
+            $$"""
+            [...document.querySelectorAll('main a, main button')]
+              .find((each) => (each.getAttribute('aria-label') ?? each.textContent).trim() === "{{name}}").focus()
+            """
+        );
+
+    private string Labelled() => (string)_window.Script("return document.activeElement.labels?.[0]?.textContent ?? ''")!;
+}
