@@ -60,6 +60,22 @@ describe('several heads and hands', () => {
     expect([nameOf(view({ heads }), '1'), nameOf(view({ heads }), '9')]).toEqual(['Ada', ''])
   })
 
+  it('asks before it ends a wait too soon, and says whose it is', () => {
+    const at = (minute: number) => new Date(Date.UTC(2026, 10, 28, 10, minute)).toISOString()
+    const wait = { task: 'c.wait', title: 'Cover', strand: '2', since: at(0), earliestAt: at(30), usualAt: at(40) }
+    const waiting = view({ heads, tasks: [task('Rinse', { strand: '2', head: '2' })], counting: [wait] as never })
+    const rinse = hands({ next: 'Rinse', nextFrom: at(30) })
+    expect(mainPress(waiting, rinse, Date.parse(at(12)))?.asks).toBe('12 of 30 minutes. Rinse (Bo) now?')
+    expect(mainPress(waiting, rinse, Date.parse(at(31)))?.asks).toBeUndefined()
+    // Work on another head ends nothing.
+    const comb = view({ heads, tasks: [task('Comb', { strand: '1', head: '1' })], counting: [wait] as never })
+    expect(mainPress(comb, hands({ next: 'Comb', nextFrom: at(30) }), Date.parse(at(12)))?.asks).toBeUndefined()
+
+    const dry = { ...wait, title: 'Drying in still air' }
+    const press = mainPress(view({ heads, counting: [dry] as never }), hands(), Date.parse(at(12)))
+    expect([press?.label, press?.asks]).toEqual(['It is dry (Bo)', '12 of 30 minutes. End it now?'])
+  })
+
   it('waits for other hands instead of offering what would be refused', () => {
     const tasks = [task('Comb', { by: 'Ama' }), task('Rinse', { by: 'Kofi', strand: '1', head: '1' })]
     expect(mainPress(view({ heads, tasks }), hands({ next: 'Rinse', waitsFor: 'Comb' }))).toEqual({

@@ -6,6 +6,8 @@ internal static class RecordWords
 {
     // SessionReview
     public const string PutOff = "put off";
+    public const string TickedNotTimed = "ticked, not timed";
+    public const string MostOfItWasTicked = "Most of it was ticked, not timed.";
     public const string LeftOut = "left out";
 
     public static string LongerThanMinutes(string minutes) => $"longer than {minutes}";

@@ -5,6 +5,7 @@ using Kamuri.Core.Steps;
 namespace Kamuri.Core.Learning;
 
 /// <summary>One task of a past session: planned against real.</summary>
+/// <param name="ActualMinutes">How long it took; null when it was not done, or ticked without being timed.</param>
 public sealed record ReviewedTask(
     string Id,
     string Title,
@@ -181,29 +182,27 @@ public static class LookBack
             state is { Start: { } start, End: { } end } ? (end - start).TotalMinutes - state.Paused + state.Spent
             : state.IsLaidDown ? state.Spent
             : null;
+        var isTicked =
+            task.IsHandsOn && state.Status == Running.TaskStatus.Done && actual is { } took && !WorkPace.IsTimed(task.PlannedMinutes, took);
         var remark =
-            state.Status == Running.TaskStatus.Skipped
-                ? session.IsPutOff(task)
-                    ? RecordWords.PutOff
+            isTicked ? RecordWords.TickedNotTimed
+            : state.Status == Running.TaskStatus.Skipped
+                ? session.IsPutOff(task) ? RecordWords.PutOff
                     : RecordWords.LeftOut
-                : actual is { } minutes && task.Window is { } window
-                    ? minutes > window.Latest + 0.5
-                        ? RecordWords.LongerThanMinutes(Say.Minutes(window.Latest))
-                        : minutes < window.Earliest - 0.5
-                            ? RecordWords.ShorterThanMinutes(Say.Minutes(window.Earliest))
-                            : null
-                    : state.IsLaidDown
-                        ? RecordWords.PutAsideAndNotResumed
-                        : state.Spent > 0
-                            ? RecordWords.PutAsideAndResumedLater
-                            : null;
+            : actual is { } minutes && task.Window is { } window
+                ? minutes > window.Latest + 0.5 ? RecordWords.LongerThanMinutes(Say.Minutes(window.Latest))
+                    : minutes < window.Earliest - 0.5 ? RecordWords.ShorterThanMinutes(Say.Minutes(window.Earliest))
+                    : null
+            : state.IsLaidDown ? RecordWords.PutAsideAndNotResumed
+            : state.Spent > 0 ? RecordWords.PutAsideAndResumedLater
+            : null;
         return new ReviewedTask(
             task.Id,
             task.Title,
             task.Strand,
             task.IsHandsOn,
             task.PlannedMinutes,
-            actual,
+            isTicked ? null : actual,
             state.FirstBegun ?? state.Start,
             state.End,
             state.Status == Running.TaskStatus.Skipped,
@@ -213,6 +212,13 @@ public static class LookBack
 
     private static string Sentence(List<ReviewedTask> tasks, double planned, double actual)
     {
+        var timed = tasks.Where(task => task is { IsHandsOn: true, ActualMinutes: not null }).Sum(task => task.PlannedMinutes);
+        var ticked = tasks.Where(task => task is { IsHandsOn: true, ActualMinutes: null, End: not null }).Sum(task => task.PlannedMinutes);
+        if (ticked > timed)
+        {
+            return RecordWords.MostOfItWasTicked;
+        }
+
         var drift = Math.Round(actual - planned);
         var whole = drift switch
         {

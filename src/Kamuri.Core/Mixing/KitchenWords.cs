@@ -134,6 +134,10 @@ internal static class KitchenWords
         + $"can say whether it is too strong for {head}.";
 
     public const string PepperMentholAndTheLike = "pepper, menthol and the like";
+    public const string Onion = "onion";
+    public const string EssentialOil = "essential oil";
+    public const string TooMuchEssentialOil = "too much essential oil";
+    public const string PerhapsTooMuchEssentialOil = "perhaps too much essential oil";
 
     public static string NotForHeadWhatMustNever(string head, string what) => $"Not for {head}: {what} must never touch broken skin.";
 

@@ -90,11 +90,7 @@ public static class MixtureSentences
     )
     {
         var said = new List<string>();
-        var hits = head
-            .Sensitivities.Concat(reacted)
-            .Distinct(StringComparer.OrdinalIgnoreCase)
-            .Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase)
-            .ToList();
+        var hits = Hits(use, head, reacted);
         if (hits.Count > 0)
         {
             said.Add(KitchenWords.NotForHeadHits(head.Name, string.Join(", ", hits)));
@@ -112,6 +108,48 @@ public static class MixtureSentences
 
         return said;
     }
+
+    /// <summary>The same in a word or two each, for a label on which there is little room.</summary>
+    public static IEnumerable<string> ReasonsAgainst(
+        StepUse use,
+        Head head,
+        bool leaveOn,
+        IEnumerable<string> reacted,
+        MixtureFigures figures,
+        MeasureFigures measures
+    )
+    {
+        foreach (var hit in Hits(use, head, reacted))
+        {
+            yield return hit;
+        }
+
+        switch (EssentialOils.Judge(use, head, leaveOn, null, figures, measures))
+        {
+            case EssentialOilVerdict.Never:
+                yield return KitchenWords.EssentialOil;
+                break;
+            case EssentialOilVerdict.TooMuch or EssentialOilVerdict.TooSharp:
+                yield return KitchenWords.TooMuchEssentialOil;
+                break;
+            case EssentialOilVerdict.MayBeTooMuch:
+                yield return KitchenWords.PerhapsTooMuchEssentialOil;
+                break;
+        }
+
+        if (IrritantSentence(use.Traits, head) is not null)
+        {
+            yield return Irritant(use.Traits);
+        }
+    }
+
+    private static List<string> Hits(StepUse use, Head head, IEnumerable<string> reacted) =>
+        [
+            .. head
+                .Sensitivities.Concat(reacted)
+                .Distinct(StringComparer.OrdinalIgnoreCase)
+                .Intersect(use.Ingredients, StringComparer.OrdinalIgnoreCase),
+        ];
 
     /// <summary>What is wrong with the essential oil in something, for a head; null when nothing is.</summary>
     public static string? EssentialOilSentence(
@@ -147,13 +185,16 @@ public static class MixtureSentences
     /// <param name="head">Whose skin it is.</param>
     public static string? IrritantSentence(MixtureTraits traits, Head head)
     {
-        var what = traits.HasFlag(MixtureTraits.Onion) ? "onion" : KitchenWords.PepperMentholAndTheLike;
+        var what = Irritant(traits);
         return (traits & MixtureTraits.Irritates) == 0 ? null
             : head.HasBrokenSkin ? KitchenWords.NotForHeadWhatMustNever(head.Name, what)
             : head.AgeGroup == AgeGroup.UnderSix ? KitchenWords.NotForHeadWhatMustNever2(head.Name, what)
             : traits.HasFlag(MixtureTraits.Burns) && head.AgeGroup == AgeGroup.SixToTwelve ? KitchenWords.NotForHeadItBurnsAnd(head.Name)
             : null;
     }
+
+    private static string Irritant(MixtureTraits traits) =>
+        traits.HasFlag(MixtureTraits.Onion) ? KitchenWords.Onion : KitchenWords.PepperMentholAndTheLike;
 
     /// <summary>Whether something put on as this stays on.</summary>
     public static bool StaysOn(IEnumerable<Substance> servesAs) => servesAs.Any(each => !Substances.Of(each).MustBeRinsed);

@@ -120,7 +120,5 @@ internal static class RunWords
 
     public static string Pace(string soFar, string planned) => $"{soFar} min a section so far, {planned} planned.";
 
-    public static string PaceUnderHalf(string planned) => $"Under half a minute a section so far, {planned} planned.";
-
     public static string MoreTimeIs(string most) => $"Add 1 to {most} minutes.";
 }

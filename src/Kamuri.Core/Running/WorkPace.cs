@@ -9,16 +9,30 @@ public static class WorkPace
     /// </summary>
     public const double PlanCountsAs = 2;
 
+    /// <summary>
+    /// What took less than this share of its time was ticked and not timed (product default): somebody caught up with their ticks.
+    /// </summary>
+    private const double TimedShare = 0.2;
+
+    /// <summary>Whether work that took so long was timed at all.</summary>
+    /// <param name="planned">Minutes it takes by the plan.</param>
+    /// <param name="took">Minutes from its start to its end, without pauses.</param>
+    public static bool IsTimed(double planned, double took) => took >= planned * TimedShare;
+
     /// <summary>Minutes a section takes by the plan; 0 for work that is not done in sections.</summary>
     public static double Planned(SessionTask task) => task.Sections == 0 ? 0 : task.PlannedMinutes / task.Sections;
 
-    /// <summary>Minutes a section has taken so far; null before the first is ticked.</summary>
-    public static double? SoFar(TaskState state) =>
-        state.Sections.Count == 0 ? null : (state.WorkedAtTick - state.CountedFrom) / state.Sections.Count;
+    /// <summary>Minutes a section has taken so far; null before the first is ticked, and while they are ticked without being timed.</summary>
+    public static double? SoFar(SessionTask task, TaskState state) =>
+        state.Sections.Count > 0
+        && (state.WorkedAtTick - state.CountedFrom) / state.Sections.Count is var minutes
+        && IsTimed(Planned(task), minutes)
+            ? minutes
+            : null;
 
     /// <summary>Minutes a section will take: as so far, drawn towards the plan while few are done.</summary>
     public static double Expected(SessionTask task, TaskState state) =>
-        SoFar(state) is { } soFar
+        SoFar(task, state) is { } soFar
             ? (Planned(task) * PlanCountsAs + soFar * state.Sections.Count) / (PlanCountsAs + state.Sections.Count)
             : Planned(task);
 
@@ -45,7 +59,7 @@ public static class WorkPace
         );
     }
 
-    /// <summary>"2.5 min a section so far, 3 planned"; null before the first is ticked.</summary>
+    /// <summary>"2.5 min a section so far, 3 planned"; null while nothing was timed.</summary>
     public static string? Sentence(SessionTask task, TaskState state)
     {
         static string Number(double minutes)
@@ -54,10 +68,6 @@ public static class WorkPace
             return FormattableString.Invariant($"{Math.Round(minutes * parts, MidpointRounding.AwayFromZero) / parts:0.#}");
         }
 
-        return SoFar(state) is { } soFar
-            ? soFar < 0.25
-                ? RunWords.PaceUnderHalf(Number(Planned(task)))
-                : RunWords.Pace(Number(soFar), Number(Planned(task)))
-            : null;
+        return SoFar(task, state) is { } soFar ? RunWords.Pace(Number(soFar), Number(Planned(task))) : null;
     }
 }

@@ -21,3 +21,10 @@ export const counted = (count: number, one: string, many: string) => `${count}\u
 /** "Ada", "Ada and Bo", "Ada, Bo and Cy". */
 export const listed = (names: readonly string[]) =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
+
+/** Sentences one after the other, whether or not each has its full stop yet. */
+export const sentences = (parts: readonly string[]) =>
+  parts
+    .filter((part) => part !== '')
+    .map((part) => (/[.?!]$/.test(part) ? part : `${part}.`))
+    .join(' ')

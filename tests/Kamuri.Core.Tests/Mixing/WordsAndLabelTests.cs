@@ -120,14 +120,14 @@ public class WordsAndLabelTests
         var label = JarLabel.Of(
             batch,
             BatchKeeping.Of(batch, Given.Today, Given.Noon, Figures),
-            [(Given.Head(), []), (nutty, ["honey"])],
+            [(Given.Head(), []), (nutty, ["honey"]), (nutty with { Name = "Bram" }, ["honey"])],
             Figures,
             new MeasureFigures()
         );
 
         Assert.Equal(("Sunday mask", "Made 14 Mar 2026", "Use by 17 Mar 2026, in the fridge"), (label.Name, label.Made, label.UseBy));
         Assert.Equal("Contains nuts, bee products", label.Holds);
-        Assert.Equal(["Not for Wren: nuts, honey."], label.NotFor);
+        Assert.Equal(["Not for Wren and Bram: nuts, honey."], label.NotFor);
         Assert.Equal(
             "Do not use",
             JarLabel

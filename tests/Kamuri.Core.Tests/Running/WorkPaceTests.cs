@@ -58,7 +58,7 @@ public class WorkPaceTests
         // Two sections in 12 min, 6 planned: with the plan counting as two, the others are expected at (2 · 3 + 12) / 4 = 4.5 min each.
         var state = Fold(Tick(1, 6), Tick(2, 12));
         Assert.Equal(12 + (6 * 4.5), Ends(state, 12), 1e-9);
-        Assert.Equal(6, WorkPace.SoFar(state.Task("detangle")));
+        Assert.Equal(6, WorkPace.SoFar(Detangle, state.Task("detangle")));
         Assert.Equal("6 min a section so far, 3 planned.", WorkPace.Sentence(Detangle, state.Task("detangle")));
         Assert.Equal(15, SessionTiming.At(Plan, state, At(12)).DriftMinutes, 1e-9);
         // Six minutes into the third it is late by a minute and a half, and all the others are still to come.
@@ -71,8 +71,19 @@ public class WorkPaceTests
     {
         Assert.Equal(4 + (4 * ((6 + 4) / 6.0)), Ends(Fold(Tick(1, 1), Tick(2, 2), Tick(3, 3), Tick(4, 4)), 4), 1e-9);
         var paused = Fold(Tick(1, 3), new SessionPaused(Id(200), At(4)), new SessionResumed(Id(201), At(14)), Tick(2, 16));
-        Assert.Equal(3, WorkPace.SoFar(paused.Task("detangle")));
+        Assert.Equal(3, WorkPace.SoFar(Detangle, paused.Task("detangle")));
         Assert.Equal(34, Ends(paused, 16), 1e-9);
+    }
+
+    [Fact]
+    public void Sections_ticked_one_after_the_other_were_not_timed()
+    {
+        // Three sections in 18 s, 9 min planned: somebody caught up, and the other five take what the plan says.
+        var state = Fold(Tick(1, 0.1), Tick(2, 0.2), Tick(3, 0.3));
+        Assert.Null(WorkPace.SoFar(Detangle, state.Task("detangle")));
+        Assert.Null(WorkPace.Sentence(Detangle, state.Task("detangle")));
+        Assert.Equal(0.3 + (5 * 3), Ends(state, 0.3), 1e-9);
+        Assert.Equal((false, true), (WorkPace.IsTimed(24, 4.7), WorkPace.IsTimed(24, 4.8)));
     }
 
     [Fact]
@@ -117,7 +128,7 @@ public class WorkPaceTests
             ),
             new SectionDone(Id(901), At(11), "detangle", 1)
         );
-        Assert.Equal(3, WorkPace.SoFar(state.Task("detangle")));
+        Assert.Equal(3, WorkPace.SoFar(Detangle, state.Task("detangle")));
     }
 
     [Fact]

@@ -154,10 +154,10 @@ function Row({ task, longest }: { task: SessionReviewView['tasks'][number]; long
 function Knots({ ratings }: { ratings: Ratings }) {
   return (
     <dl>
-      {ratingNames.map(({ field, name }) => {
-        const value = ratings[field]
+      {ratingNames.map(({ name, points }) => {
+        const value = points(ratings)
         return (
-          <div key={field} className="flex items-center justify-between border-b border-rule py-2">
+          <div key={name} className="flex items-center justify-between border-b border-rule py-2">
             <dt>{name}</dt>
             <dd aria-label={value ? words.valueOf5({ value }) : words.notAnswered}>
               <svg width="112" height="20" aria-hidden>

@@ -4,6 +4,7 @@ import { api, told, type MeasuredWords } from '@/api/client'
 import { useMeasure, written } from '@/app/measures'
 import { writtenLength } from '@/app/style'
 import { Button } from '@/kit/Button'
+import { sentences } from '@/kit/texts'
 import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { jarLabelPage as words } from './words'
@@ -58,13 +59,21 @@ function Drawn({
   codeSize: number
 }) {
   const { measure } = useMeasure()
-  const warnings = label.notFor.flatMap((each) => lines(each, 40)).slice(0, 4)
+  const parts = madeOf.map((each) => written(each, measure)).join(', ')
+  // Whom it is not for first, then what is in it: five lines are left under the code.
+  const warnings = label.notFor.flatMap((each) => lines(each, 56)).slice(0, 3)
+  const small = [
+    ...warnings.map((line) => ({ line, weight: 700 })),
+    ...lines(parts, 60)
+      .slice(0, 5 - warnings.length)
+      .map((line) => ({ line, weight: 400 })),
+  ]
   return (
     <svg
       viewBox="0 0 90 50"
       className="h-[50mm] w-[90mm] max-w-full rounded-md bg-white print:rounded-none"
       role="img"
-      aria-label={[label.name, label.made, label.useBy, label.holds, ...label.notFor].filter(Boolean).join('. ')}
+      aria-label={sentences([label.name, label.made, label.useBy, label.holds, ...label.notFor, parts])}
       data-jar-label
       fontFamily="Figtree Variable, sans-serif"
       fill="#1c1513"
@@ -86,18 +95,11 @@ function Drawn({
           {line}
         </text>
       ))}
-      <text x="5" y="37" fontSize="3">
+      <text x="5" y="35.5" fontSize="3">
         {label.holds}
       </text>
-      {lines(madeOf.map((each) => written(each, measure)).join(', '), 58)
-        .slice(0, warnings.length > 2 ? 0 : 2)
-        .map((line, n) => (
-          <text key={line} x="5" y={44 + n * 3} fontSize="2.600">
-            {line}
-          </text>
-        ))}
-      {warnings.map((line, n) => (
-        <text key={line} x="5" y={40.5 + n * 3} fontSize="2.700" fontWeight="700">
+      {small.map(({ line, weight }, n) => (
+        <text key={line} x="5" y={39 + n * 2.4} fontSize="2.300" fontWeight={weight}>
           {line}
         </text>
       ))}

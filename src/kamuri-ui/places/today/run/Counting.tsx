@@ -1,6 +1,7 @@
 import { useEffect, useId, useRef } from 'react'
 import type { CountingView } from '@/api/client'
-import { clock, clockBeside, counter } from '@/app/time'
+import { clock, clockBeside, counter, spell } from '@/app/time'
+import { isDrying } from './mainPress'
 import { signal } from './signals'
 import { counting as said } from './words'
 
@@ -13,6 +14,12 @@ export const stageOf = (wait: CountingView, now: number): Stage =>
     : now >= Date.parse(wait.earliestAt)
       ? 'ready'
       : 'early'
+
+/** How long a wait has lasted; how long hair still dries, which nobody counts up. */
+const timeOf = (wait: CountingView, now: number) =>
+  isDrying(wait) && now < Date.parse(wait.usualAt)
+    ? said.dryIn({ time: spell((Date.parse(wait.usualAt) - now) / 60_000) })
+    : counter(now - Date.parse(wait.since))
 
 /** A wait counting up towards its earliest, usual and latest. It looks different, and sounds, when one is reached. */
 export function CountingBar({
@@ -70,7 +77,7 @@ export function CountingBar({
           role="timer"
           aria-label={said.titleSoFar({ title: wait.title })}
         >
-          {counter(now - since)}
+          {timeOf(wait, now)}
         </span>
       </div>
       <p
@@ -149,7 +156,7 @@ export const CountingLines = ({
           <span
             className={`shrink-0 ${stage === 'past' ? 'font-semibold text-stop' : stage === 'ready' ? 'font-semibold' : 'text-quiet'}`}
           >
-            <span className="font-display text-lg font-semibold text-ink">{counter(now - Date.parse(wait.since))}</span>{' '}
+            <span className="font-display text-lg font-semibold text-ink">{timeOf(wait, now)}</span>{' '}
             {stage === 'past'
               ? said.overdue
               : stage === 'ready'

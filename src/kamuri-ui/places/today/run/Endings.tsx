@@ -1,11 +1,13 @@
 import { PageTitle } from '@/kit/PageHeading'
+import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { SessionView } from '@/api/client'
+import { api, told, type SessionView } from '@/api/client'
 import { minutesBetween, spell } from '@/app/time'
 import { endings as words } from './words'
 
 /** A day that is over. */
 export function Over({ view }: { view: SessionView }) {
+  const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
   return (
     <main className="mx-auto max-w-2xl p-8 pt-24">
       <PageTitle title={words.theDayIsDone} />
@@ -18,6 +20,14 @@ export function Over({ view }: { view: SessionView }) {
           time: view.startedAt && view.finishedAt ? spell(minutesBetween(view.startedAt, view.finishedAt)) : '',
         })}
       </p>
+      {!view.rehearsal &&
+        heads.data
+          ?.filter((head) => view.heads.some((each) => each.headId === head.id))
+          .map((head) => (
+            <p key={head.id} className="mt-2 text-lg text-quiet">
+              {words.dueNext({ name: head.head.name, due: head.due.sentence })}
+            </p>
+          ))}
       <p className="mt-8">
         <Link
           to={view.rehearsal ? '/today' : `/behind/${view.id}`}

@@ -12,11 +12,14 @@ export function FinishSheet({
   open,
   onClose,
   onFinish,
+  onDiscard,
 }: {
   session: SessionView
   open: boolean
   onClose: () => void
   onFinish: (ratings: Record<string, Ratings>, note: string | null) => void
+  /** It was begun by mistake. */
+  onDiscard: () => void
 }) {
   const [given, setGiven] = useState<Record<string, Ratings>>({})
   const [of, setOf] = useState(session.heads[0]!.key)
@@ -36,13 +39,13 @@ export function FinishSheet({
           onFinish(given, note.trim() || null)
         }}
       >
-        {session.heads.length > 1 && (
+        {!session.rehearsal && session.heads.length > 1 && (
           <div className="mt-4">
             <Tabs tall label={words.whoseHair} tabs={session.heads} at={of} onLook={setOf} />
           </div>
         )}
-        {ratingNames.map(({ field, name, low, high }) => (
-          <fieldset key={field} className="mt-4">
+        {(session.rehearsal ? [] : ratingNames).map(({ name, low, high, points, rate }) => (
+          <fieldset key={name} className="mt-4">
             <legend className="font-semibold">{name}</legend>
             <div className="grid grid-cols-5 items-center sm:grid-cols-[5rem_repeat(5,4rem)_auto]">
               <span className="order-1 col-span-2 text-sm text-quiet sm:order-none sm:col-span-1">{low}</span>
@@ -50,16 +53,16 @@ export function FinishSheet({
                 <label key={value} className="relative flex h-16 cursor-pointer items-center justify-center">
                   <input
                     type="radio"
-                    name={field}
+                    name={name}
                     value={value}
                     aria-label={words.nameValueOf5({ name, value })}
-                    checked={ratings[field] === value}
-                    onChange={() => setRatings({ ...ratings, [field]: value })}
+                    checked={points(ratings) === value}
+                    onChange={() => setRatings({ ...ratings, ...rate(value) })}
                     className="peer absolute inset-0 cursor-pointer opacity-0"
                   />
                   <span
                     aria-hidden
-                    className={`flex size-10 items-center justify-center rounded-full border-2 font-display font-semibold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent ${value <= (ratings[field] ?? 0) ? 'border-accent bg-accent text-on-accent' : 'border-strand'}`}
+                    className={`flex size-10 items-center justify-center rounded-full border-2 font-display font-semibold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent ${value <= (points(ratings) ?? 0) ? 'border-accent bg-accent text-on-accent' : 'border-strand'}`}
                   >
                     {value}
                   </span>
@@ -71,7 +74,7 @@ export function FinishSheet({
             </div>
           </fieldset>
         ))}
-        <label className="mt-5 block font-semibold">
+        <label className={session.rehearsal ? 'hidden' : 'mt-5 block font-semibold'}>
           {words.note}
           <textarea
             value={note}
@@ -88,6 +91,11 @@ export function FinishSheet({
           <Button className="min-h-16" onClick={onClose}>
             {words.backToTheRun}
           </Button>
+          {!session.rehearsal && (
+            <Button tone="quiet" className="min-h-16" onClick={onDiscard}>
+              {words.itWasNotAWashDay}
+            </Button>
+          )}
         </div>
       </form>
     </Sheet>

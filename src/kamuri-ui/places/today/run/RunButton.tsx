@@ -23,7 +23,10 @@ export function RunButton({
     >
       {label}
       {!isKey && <span className="sr-only">, </span>}
-      <span aria-hidden={isKey} className="max-w-full truncate text-xs font-normal text-quiet md:text-sm">
+      <span
+        aria-hidden={isKey}
+        className={`max-w-full truncate text-xs font-normal text-quiet md:text-sm ${isKey ? 'pointer-coarse:hidden' : ''}`}
+      >
         {hint}
       </span>
     </Button>

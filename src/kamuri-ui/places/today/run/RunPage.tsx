@@ -11,6 +11,7 @@ import { MeasureWord } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
+import { useAsking } from './asking'
 import { openSound } from './chime'
 import { CountingBar, CountingLines } from './Counting'
 import { Gone, Over } from './Endings'
@@ -74,11 +75,14 @@ export function RunPage() {
     said.current = spoken.about
     say(spoken.words)
   })
-  const main = view && hands ? mainPress(view, hands) : null
+  const main = view && hands ? mainPress(view, hands, now) : null
   const subject = view && hands ? (task(view, hands.doing) ?? task(view, view.counting[0]?.task)) : undefined
+  const asking = useAsking()
   const act = () => {
     openSound()
     if (!main || main.isHeld) return
+    if (main.asks && !asking.isAnswered(main.event?.task ?? '')) return
+    asking.forget()
     if (main.event) press(main.event)
     else setFinishing(true)
   }
@@ -264,8 +268,8 @@ export function RunPage() {
           disabled={!main || main.isHeld}
           data-main
         >
-          {main?.label ?? texts.nothingToDo}
-          {main && !main.isHeld && <span className="text-sm font-normal">{texts.space}</span>}
+          {main ? (main.asks && asking.about === main.event?.task ? main.asks : main.label) : texts.nothingToDo}
+          {main && !main.isHeld && <span className="text-sm font-normal pointer-coarse:hidden">{texts.space}</span>}
         </Button>
         <RunButton label={texts.somethingsOff} hint="x" onClick={() => setOff(true)} />
         <RunButton label={texts.n5MinMore} hint="m" onClick={presses.more} disabled={!subject} />
@@ -289,6 +293,12 @@ export function RunPage() {
         session={view}
         open={finishing}
         onClose={() => setFinishing(false)}
+        onDiscard={() => {
+          void api.DELETE('/api/sessions/{id}', { params: { path: { id } } }).then(() => {
+            void queries.invalidateQueries()
+            void navigate('/today')
+          })
+        }}
         onFinish={(ratings, note) => {
           if (several)
             for (const [key, given] of Object.entries(ratings)) press({ kind: 'headRated', head: key, ratings: given })

@@ -1,11 +1,34 @@
 import type { Ratings } from '@/api/client'
 import { ratings as words } from './words'
 
-/** The five questions at the end of a day. */
-export const ratingNames: { field: keyof Ratings; name: string; low: string; high: string }[] = [
-  { field: 'softness', name: words.softness, low: 'rough', high: 'soft' },
-  { field: 'definition', name: words.definition, low: 'none', high: 'clear' },
-  { field: 'slip', name: words.slip, low: words.itCaught, high: words.itGlided },
-  { field: 'scalpComfort', name: words.scalpComfort, low: 'sore', high: words.atEase },
-  { field: 'stiffness', name: words.stiffness, low: 'supple', high: 'stiff' },
+/** One of the five questions at the end of a day; more points are always better. */
+interface Rating {
+  name: string
+  low: string
+  high: string
+  points: (ratings: Ratings) => number | null | undefined
+  rate: (points: number) => Partial<Ratings>
+}
+
+const rating = (field: keyof Ratings, name: string, low: string, high: string): Rating => ({
+  name,
+  low,
+  high,
+  points: (ratings) => ratings[field],
+  rate: (points) => ({ [field]: points }),
+})
+
+export const ratingNames: Rating[] = [
+  rating('softness', words.softness, 'rough', 'soft'),
+  rating('definition', words.definition, 'none', 'clear'),
+  rating('slip', words.slip, words.itCaught, words.itGlided),
+  rating('scalpComfort', words.scalpComfort, 'sore', words.atEase),
+  {
+    // Kept as stiffness, and asked for as its opposite.
+    name: words.suppleness,
+    low: 'stiff',
+    high: 'supple',
+    points: ({ stiffness }) => (stiffness == null ? stiffness : 6 - stiffness),
+    rate: (points) => ({ stiffness: 6 - points }),
+  },
 ]

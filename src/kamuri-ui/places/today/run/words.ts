@@ -1,6 +1,7 @@
 import type { Parts } from '@/kit/texts'
 
 export const counting = {
+  dryIn: ({ time }: Parts<'time'>) => `dry in ${time}`,
   overdue: 'overdue',
   titleIsReady: ({ title }: Parts<'title'>) => `${title} is ready.`,
   notBeforeTime: ({ time }: Parts<'time'>) => `not before ${time}`,
@@ -40,6 +41,7 @@ export const doingNow = {
 }
 
 export const endings = {
+  dueNext: ({ name, due }: Parts<'name' | 'due'>) => `${name}: ${due}`,
   inAll: ({ heads, time }: Parts<'heads' | 'time'>) => `${heads}, ${time} in all.`,
   theDayIsDone: 'The day is done.',
   nameAimIntoStyle: ({ name, aim, style }: Parts<'name' | 'aim' | 'style'>) => `${name}, ${aim} into ${style}`,
@@ -60,6 +62,7 @@ export const finishSheet = {
   endWithoutSaving: 'End without saving',
   saveThisDay: 'Save this day',
   backToTheRun: 'Back to the run',
+  itWasNotAWashDay: 'It was not a wash day',
 }
 
 export const lanes = {
@@ -224,6 +227,9 @@ export const mainPress = {
   otherHands: 'other hands',
   drying: 'Drying',
   itIsDry: 'It is dry',
+  early: ({ done, earliest, title }: Parts<'done' | 'earliest' | 'title'>) =>
+    `${done} of ${earliest} minutes. ${title} now?`,
+  earlyEnd: ({ done, earliest }: Parts<'done' | 'earliest'>) => `${done} of ${earliest} minutes. End it now?`,
   finishTheDay: 'Finish the day',
 }
 
@@ -235,7 +241,7 @@ export const ratings = {
   itGlided: 'it glided',
   scalpComfort: 'Scalp comfort',
   atEase: 'at ease',
-  stiffness: 'Stiffness',
+  suppleness: 'Suppleness',
 }
 
 export const spoken = {
