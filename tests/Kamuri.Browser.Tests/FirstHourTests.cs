@@ -8,6 +8,27 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
 {
     private const string Active = "return (document.activeElement.getAttribute('aria-label') ?? document.activeElement.textContent).trim()";
 
+    private static readonly string[] Pages =
+    [
+        "ahead",
+        "today",
+        "shelf",
+        "shelf/jars",
+        "shelf/formulas",
+        "shelf/formulas/new",
+        "shelf/amounts",
+        "shelf/labels",
+        "shelf/warmth",
+        "shelf/to-buy",
+        "heads",
+        $"heads/{DemoServer.Bram}",
+        "heads/new",
+        "figures",
+        "household",
+        "devices",
+        "data",
+    ];
+
     private readonly Window _window = new(server.Process.Address);
 
     public void Dispose() => _window.Dispose();
@@ -15,28 +36,8 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
     [Fact]
     public void Every_page_has_a_title_and_every_link_and_button_a_name_of_its_own()
     {
-        string[] pages =
-        [
-            "ahead",
-            "today",
-            "shelf",
-            "shelf/jars",
-            "shelf/formulas",
-            "shelf/formulas/new",
-            "shelf/amounts",
-            "shelf/labels",
-            "shelf/warmth",
-            "shelf/to-buy",
-            "heads",
-            $"heads/{DemoServer.Bram}",
-            "heads/new",
-            "figures",
-            "household",
-            "devices",
-            "data",
-        ];
         var titles = new List<string>();
-        foreach (var page in pages)
+        foreach (var page in Pages)
         {
             _window.Go($"/{page}");
             _window.See("main h1");
@@ -54,6 +55,41 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
 
         Assert.Equal(titles.Order(), titles.Distinct().Order());
         Assert.All(titles, title => Assert.Matches("^.+ – Kamuri$", title));
+    }
+
+    [Fact]
+    public void On_a_phone_nothing_moves_while_a_page_loads()
+    {
+        _window.Resize(390, 844);
+        foreach (var page in Pages.Append("behind"))
+        {
+            _window.Go($"/{page}");
+            _window.See("main h1");
+            // What a page still waits for has come when nothing is asked any more.
+            _window.Until(
+                () =>
+                    _window.Script(
+                        """
+                        const asked = performance.getEntriesByType('resource')
+                        return asked.every((each) => performance.now() - each.responseEnd > 400) && performance.now() > 800
+                        """
+                    )
+                        is true,
+                $"{page} at rest"
+            );
+            _window.Script(
+                """
+                window.moved = null
+                new PerformanceObserver((list) => {
+                  window.moved = list.getEntries().reduce((sum, each) => sum + (each.hadRecentInput ? 0 : each.value), 0)
+                }).observe({ type: 'layout-shift', buffered: true })
+                setTimeout(() => { window.moved ??= 0 }, 100)
+                """
+            );
+            _window.Until(() => _window.Script("return window.moved") is not null, "what has moved");
+            var moved = Convert.ToDouble(_window.Script("return window.moved"), System.Globalization.CultureInfo.InvariantCulture);
+            Assert.True(moved <= 0.05, $"{page} moved by {moved}");
+        }
     }
 
     [Fact]

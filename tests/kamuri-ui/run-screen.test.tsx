@@ -219,7 +219,7 @@ describe('the end of a day', () => {
 
   it('is rated for each head by itself, and may be left open', () => {
     const finish = vi.fn()
-    render(<FinishSheet session={session({ heads })} open onClose={vi.fn()} onFinish={finish} />)
+    render(<FinishSheet session={session({ heads })} open onClose={vi.fn()} onFinish={finish} onDiscard={vi.fn()} />)
     fireEvent.click(screen.getByLabelText('Softness 4 of 5'))
     fireEvent.click(screen.getByLabelText('Slip 2 of 5'))
     press('Esi')
@@ -232,7 +232,7 @@ describe('the end of a day', () => {
 
   it('of a rehearsal says that nothing is kept', () => {
     const finish = vi.fn()
-    render(<FinishSheet session={session({ rehearsal: true })} open onClose={vi.fn()} onFinish={finish} />)
+    render(<FinishSheet session={session({ rehearsal: true })} open onClose={vi.fn()} onFinish={finish} onDiscard={vi.fn()} />)
     expect(screen.getByText('Nothing is saved.')).toBeTruthy()
     press('End without saving')
     expect(finish).toHaveBeenCalledWith({}, null)
@@ -240,7 +240,7 @@ describe('the end of a day', () => {
 
   it('can wait', () => {
     const close = vi.fn()
-    render(<FinishSheet session={session()} open onClose={close} onFinish={vi.fn()} />)
+    render(<FinishSheet session={session()} open onClose={close} onFinish={vi.fn()} onDiscard={vi.fn()} />)
     press('Back to the run')
     expect(close).toHaveBeenCalledTimes(1)
   })

@@ -80,7 +80,7 @@ export function Shell() {
           </IconButton>
         </div>
       </header>
-      <main ref={page} id="place" tabIndex={-1} className="flex-1 pb-16 outline-none">
+      <main ref={page} id="place" tabIndex={-1} className="flex-1 pb-16 outline-none max-sm:min-h-dvh">
         <SetAsideNotice />
         <Outlet key={`${style.clock} ${style.lengths} ${style.temperatures} ${style.currency}`} />
       </main>

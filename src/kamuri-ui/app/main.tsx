@@ -25,6 +25,7 @@ import { ShelfPlace } from '@/places/shelf/ShelfPlace'
 import { RunPage } from '@/places/today/run/RunPage'
 import { TodayPlace } from '@/places/today/TodayPlace'
 import { Door } from './Door'
+import { fonts } from './fonts'
 import { keepFocus } from './keepFocus'
 import { NotHere } from './NotHere'
 import { Shell } from './Shell'
@@ -73,12 +74,14 @@ const router = createBrowserRouter([
 ])
 
 keepFocus()
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <Door>
-        <RouterProvider router={router} />
-      </Door>
-    </QueryClientProvider>
-  </StrictMode>,
+void fonts().then(() =>
+  createRoot(document.getElementById('root')!).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <Door>
+          <RouterProvider router={router} />
+        </Door>
+      </QueryClientProvider>
+    </StrictMode>,
+  ),
 )

@@ -17,7 +17,7 @@ export function PageHeading({
   return (
     <>
       <PageTitle title={title ?? (typeof children === 'string' ? children : '')} />
-      <h1 className={`text-[1.65rem] font-semibold sm:text-[2.1rem] ${className}`}>{children}</h1>
+      <h1 className={`min-h-[1lh] text-[1.65rem] font-semibold sm:text-[2.1rem] ${className}`}>{children}</h1>
     </>
   )
 }

@@ -15,10 +15,12 @@ const why: Record<BackupView['kind'], string> = {
   aside: words.madeBeforeARestoreOr,
 }
 
+export const useBackups = () => useQuery({ queryKey: ['backups'], queryFn: () => told(api.GET('/api/backups')) })
+
 /** Copies of the household: when the last was made, one more, one to download, one to go back to. */
 export function Backups() {
   const queries = useQueryClient()
-  const backups = useQuery({ queryKey: ['backups'], queryFn: () => told(api.GET('/api/backups')) })
+  const backups = useBackups()
   const [asked, setAsked] = useState<BackupView | null>(null)
   const make = useMutation({
     mutationFn: () => told(api.POST('/api/backups')),

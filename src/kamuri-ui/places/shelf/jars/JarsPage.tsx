@@ -27,7 +27,7 @@ export function JarsPage() {
   return (
     <section className="mt-2">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <PageHeading title={shelfPlace.jars}>
+        <PageHeading title={shelfPlace.jars} className="max-sm:w-full">
           {!jars.data
             ? ''
             : there.length === 0

@@ -76,11 +76,9 @@ export function WarmthPage() {
           }}
         />
       </PageHeading>
-      {view && (
-        <p className="mt-2 text-xl" role="status" data-warmth>
-          {view.forecast.sentence}
-        </p>
-      )}
+      <p className="mt-2 min-h-[2lh] text-xl sm:min-h-[1lh]" role="status" data-warmth>
+        {view?.forecast.sentence}
+      </p>
       {view?.forecast.doubt && <p className="mt-1 border-l-4 border-warn pl-3 text-warn">{view.forecast.doubt}</p>}
       {Object.keys(errors).length === 0 && <Trouble error={warmth.error} />}
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_1fr]">

@@ -126,6 +126,7 @@ export function Planning({
             <span className="thread-line">{whoWords(day, ofHouse)}</span>
           </button>
         </p>
+        {!wrong && !whole && !shown && <div className="min-h-31 sm:min-h-20" />}
         {wrong ? (
           <p role="alert" className="mt-3 max-w-4xl border-l-4 border-stop pl-3 text-stop">
             {wrong.message}
