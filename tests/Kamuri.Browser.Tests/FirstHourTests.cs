@@ -142,7 +142,7 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
         _window.Go("/shelf/formulas/new");
         _window.Press("Add an ingredient");
         Assert.Equal("Name", Labelled());
-        Assert.Empty(_window.Complaints().Where(each => !each.Contains("400", StringComparison.Ordinal)));
+        Assert.DoesNotContain(_window.Complaints(), each => !each.Contains("400", StringComparison.Ordinal));
     }
 
     [Fact]

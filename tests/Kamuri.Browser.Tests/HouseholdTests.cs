@@ -127,7 +127,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         );
         window.Go("/today");
         window.SeeText("while people sleep", "main");
-        window.Press("Finish before the night");
+        window.Press("Do it the day before");
         window.SeeText("around who and what is free", "main");
         window.Until(() => !window.Text("main").Contains("while people sleep", StringComparison.Ordinal), "a day without the night", 30);
         Assert.Matches("Start at (1[0-9]|2[0-2]|0[7-9]):", window.Text("[data-household]"));

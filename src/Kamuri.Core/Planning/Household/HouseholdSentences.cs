@@ -146,13 +146,8 @@ public static class HouseholdSentences
     {
         var name = head.Plan.Request.Head.Name;
         return head is { Wanted: { } wanted, ChanceInTime: { } chance }
-            ? HouseholdWords.NameIsDoneAboutTimeThe(
-                name,
-                Say.Clock(head.LikelyBy, begins),
-                Say.Clock(wanted, head.LikelyBy),
-                Percent(chance)
-            )
-            : HouseholdWords.NameIsDoneAboutTimeAlmost(name, Say.Clock(head.LikelyBy, begins), Say.Clock(head.NineInTenBy, head.LikelyBy));
+            ? HouseholdWords.ChanceOfBeingDry(name, Say.Clock(wanted, begins), Percent(chance))
+            : HouseholdWords.AlmostCertainlyBy(name, Say.Clock(head.NineInTenBy, begins));
     }
 
     /// <summary>What the end waits for most.</summary>

@@ -62,11 +62,10 @@ internal static class HouseholdWords
     public static string NoPlanWithHandsIsIn3(string hands) =>
         $"No plan with {hands} is in time unless some wait is cut by more than half of what it can spare.";
 
-    public static string NameIsDoneAboutTimeThe(string name, string time, string time2, string percent) =>
-        $"{name} is done about {time}. The chance of being dry by {time2} is {percent}.";
+    public static string ChanceOfBeingDry(string name, string time, string percent) =>
+        $"The chance that {name} is dry by {time} is {percent}.";
 
-    public static string NameIsDoneAboutTimeAlmost(string name, string time, string time2) =>
-        $"{name} is done about {time}, almost certainly by {time2}.";
+    public static string AlmostCertainlyBy(string name, string time) => $"{name} is done almost certainly by {time}.";
 
     public static string SetsThePace(string what, string minutes, string all) =>
         $"What sets the pace: {what}, {minutes} of the {all} critical path.";

@@ -30,12 +30,21 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
 }
 
 /** Whose day starts, or has work for hands, while people sleep may leave the night out. */
-export function AtNight({ sentence, onLeaveOut }: { sentence: string | null; onLeaveOut: () => void }) {
+export function AtNight({
+  sentence,
+  byHour,
+  onLeaveOut,
+}: {
+  sentence: string | null
+  /** It is to be ready by an hour, so that what is not done at night is done before it. */
+  byHour: boolean
+  onLeaveOut: () => void
+}) {
   return (
     <div className="mt-1 flex max-w-4xl flex-wrap items-center gap-x-3 border-l-4 border-warn pl-3 text-warn">
       {sentence && <span>{sentence}</span>}
       <Button tone="quiet" className="-mx-4" onClick={onLeaveOut}>
-        {words.finishBeforeTheNight}
+        {byHour ? words.doItTheDayBefore : words.leaveOutTheNight}
       </Button>
     </div>
   )

@@ -143,6 +143,7 @@ export function Planning({
         {night && !wrong && (
           <AtNight
             sentence={atNight?.nightSentence ?? null}
+            byHour={day.heads[0]!.wish.when.mode === 'readyBy'}
             onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(handsOf(day, ofHouse), night) })}
           />
         )}

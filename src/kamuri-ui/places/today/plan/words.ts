@@ -110,7 +110,8 @@ export const household = {
   stoveAndBowl: 'stove, bowl',
   headNameCannotBeginLikeThis: ({ headName }: Parts<'headName'>) =>
     `${headName} cannot begin like this. See below what stops the day.`,
-  finishBeforeTheNight: 'Finish before the night',
+  doItTheDayBefore: 'Do it the day before',
+  leaveOutTheNight: 'Leave out the night',
   kitchen: 'Kitchen',
   planForHeadsSentence: ({ heads, sentence }: Parts<'heads' | 'sentence'>) => `Plan for ${heads}. ${sentence}`,
 }
