@@ -26,7 +26,6 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
         "figures",
         "household",
         "devices",
-        "data",
     ];
 
     private readonly Window _window = new(server.Process.Address);
@@ -96,7 +95,7 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
     public void Days_are_named_against_the_household_s_day_from_the_first_look_on()
     {
         _window.Go("/behind");
-        _window.SeeText("Wash days behind you");
+        _window.SeeText("Wash days of everyone");
         _window.See("main ol li");
         // The record of the demo ends yesterday.
         Assert.DoesNotContain("Today", _window.Text("main ol"), StringComparison.Ordinal);

@@ -109,7 +109,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         window.Press("End without saving");
         window.SeeText("Wash Oriel", "h1");
         window.Go("/behind");
-        window.SeeText("Wash days behind you");
+        window.SeeText("Wash days of everyone");
         Assert.False(window.Has($"a[href='{run.Replace("/run/", "/behind/", StringComparison.Ordinal)}']"));
     }
 

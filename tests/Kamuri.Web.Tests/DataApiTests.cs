@@ -237,6 +237,26 @@ public sealed class DataApiTests : IAsyncLifetime
         Assert.Contains("Drenched", await reader.ReadToEndAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task The_record_is_looked_through_by_head_by_treatment_and_by_month()
+    {
+        var (ilse, marek) = (await _server.MakeHeadAsync(Bodies.Head("Ilse")), await _server.MakeHeadAsync(Bodies.Head("Marek")));
+        await DayAsync(ilse, finished: true);
+        await DayAsync(marek, finished: true);
+        async Task<IEnumerable<string>> NamesAsync(string query) =>
+            (await OkAsync(HttpMethod.Get, $"/api/sessions?{query}")).AsArray().Select(day => day!["headName"]!.GetValue<string>());
+
+        Assert.Equal(["Marek", "Ilse"], await NamesAsync(""));
+        Assert.Equal(["Ilse"], await NamesAsync($"head={ilse}"));
+        Assert.Equal(["Marek", "Ilse"], await NamesAsync("treatment=wash"));
+        Assert.Empty(await NamesAsync("treatment=retwist"));
+        var today = DateTime.UtcNow;
+        Assert.Equal(["Marek", "Ilse"], await NamesAsync($"month={today:yyyy-MM}-01"));
+        Assert.Empty(await NamesAsync($"month={today.AddMonths(-1):yyyy-MM}-28"));
+        Assert.Empty(await NamesAsync($"month={today.AddMonths(1):yyyy-MM}-01"));
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Get, "/api/sessions?month=May")).Status);
+    }
+
     [Theory]
     [InlineData("UPDATE sessions SET PlanJson = replace(PlanJson, '\"Nape\"', '\"Elbow\"')", "This wash day holds something")]
     [InlineData("UPDATE session_events SET Kind = 'HeadSwapped'", "Something that happened on this day")]

@@ -232,7 +232,15 @@ describe('the end of a day', () => {
 
   it('of a rehearsal says that nothing is kept', () => {
     const finish = vi.fn()
-    render(<FinishSheet session={session({ rehearsal: true })} open onClose={vi.fn()} onFinish={finish} onDiscard={vi.fn()} />)
+    render(
+      <FinishSheet
+        session={session({ rehearsal: true })}
+        open
+        onClose={vi.fn()}
+        onFinish={finish}
+        onDiscard={vi.fn()}
+      />,
+    )
     expect(screen.getByText('Nothing is saved.')).toBeTruthy()
     press('End without saving')
     expect(finish).toHaveBeenCalledWith({}, null)

@@ -7,6 +7,7 @@ using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Running;
 using Kamuri.Core.Scheduling;
+using Kamuri.Core.Steps;
 using Kamuri.Store;
 using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
@@ -222,6 +223,8 @@ internal static class SessionEndpoints
         House house,
         CancellationToken cancellation,
         Guid? head = null,
+        Treatment? treatment = null,
+        DateOnly? month = null,
         DateTimeOffset? before = null,
         int take = SessionRecord.UsualPage
     )
@@ -232,10 +235,16 @@ internal static class SessionEndpoints
         }
 
         var time = await house.TimeAsync(cancellation);
+        var (from, to) = month is { } day
+            ? (time.At(First(day), TimeOnly.MinValue), time.At(First(day).AddMonths(1), TimeOnly.MinValue))
+            : ((DateTimeOffset?)null, (DateTimeOffset?)null);
+        var days = new DayFilter(head, treatment, from, before < to || to is null ? before : to);
         return TypedResults.Ok<IReadOnlyList<SessionLine>>([
-            .. (await record.ListAsync(head, before, take, cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time)),
+            .. (await record.ListAsync(days, take, cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time)),
         ]);
     }
+
+    private static DateOnly First(DateOnly day) => new(day.Year, day.Month, 1);
 
     /// <summary>A finished session goes on: its end is taken back, and it is paused from then until somebody goes on.</summary>
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ReopenAsync(

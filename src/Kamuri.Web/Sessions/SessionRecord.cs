@@ -2,6 +2,7 @@ using System.Linq.Expressions;
 using Kamuri.Core.Learning;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Running;
+using Kamuri.Core.Steps;
 using Kamuri.Store;
 using Kamuri.Store.Sessions;
 using Microsoft.EntityFrameworkCore;
@@ -21,6 +22,13 @@ internal sealed record RecordedDay(
     bool Detangled
 );
 
+/// <summary>Which days of the record somebody wants to see.</summary>
+/// <param name="Head">Of this head alone; null for all.</param>
+/// <param name="Treatment">Days on which this was really done; null for all.</param>
+/// <param name="From">Begun at this moment or later; null for all.</param>
+/// <param name="Before">Begun before this moment; null for the newest.</param>
+internal sealed record DayFilter(Guid? Head, Treatment? Treatment, DateTimeOffset? From, DateTimeOffset? Before);
+
 /// <summary>Sessions as they are summed up in columns; no event is read for any of this.</summary>
 internal sealed class SessionRecord(KamuriDb db, SetAside setAside)
 {
@@ -28,20 +36,21 @@ internal sealed class SessionRecord(KamuriDb db, SetAside setAside)
     public const int LargestPage = 200;
 
     /// <summary>Sessions summed up for each of their heads, newest first.</summary>
-    /// <param name="head">Of this head alone; null for all.</param>
-    /// <param name="before">Begun before this moment, so that pages follow each other; null for the newest.</param>
+    /// <param name="days">Which of them.</param>
     /// <param name="take">How many at most.</param>
     /// <param name="cancellation">Gives up.</param>
-    public async Task<IReadOnlyList<(Guid Id, SessionSummary Summary)>> ListAsync(
-        Guid? head,
-        DateTimeOffset? before,
-        int take,
-        CancellationToken cancellation
-    )
+    public async Task<IReadOnlyList<(Guid Id, SessionSummary Summary)>> ListAsync(DayFilter days, int take, CancellationToken cancellation)
     {
         var rows = db.SessionSummaries.AsNoTracking();
-        rows = head is { } one ? rows.Where(row => row.HeadId == one) : rows;
-        rows = before is { } moment ? rows.Where(row => row.StartedUtcTicks < moment.UtcTicks) : rows;
+        rows = days.Head is { } head ? rows.Where(row => row.HeadId == head) : rows;
+        rows = days.From is { } from ? rows.Where(row => row.StartedUtcTicks >= from.UtcTicks) : rows;
+        rows = days.Before is { } before ? rows.Where(row => row.StartedUtcTicks < before.UtcTicks) : rows;
+        if (days.Treatment is { } treatment)
+        {
+            var word = $" {treatment} ";
+            rows = rows.Where(row => (" " + row.Treatments + " ").Contains(word));
+        }
+
         var page = await rows.OrderByDescending(row => row.StartedUtcTicks)
             .ThenBy(row => row.SessionId)
             .ThenBy(row => row.Key)

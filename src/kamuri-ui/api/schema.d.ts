@@ -2300,7 +2300,7 @@ export interface components {
             useBy: string;
             /** @description Families people react to that are in it; empty when there are none. */
             holds: string;
-            /** @description Whom of the house it is not for, and why. */
+            /** @description Whom of the house it is not for, each reason once. */
             notFor: string[];
         };
         /** @description A label for a jar, with a code that opens the batch. */
@@ -3040,7 +3040,10 @@ export interface components {
             isHandsOn: boolean;
             /** Format: double */
             plannedMinutes: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How long it took; null when it was not done, or ticked without being timed.
+             */
             actualMinutes: null | number;
             /** Format: date-time */
             start: null | string;
@@ -5586,6 +5589,8 @@ export interface operations {
         parameters: {
             query?: {
                 head?: string;
+                treatment?: components["schemas"]["Treatment"];
+                month?: string;
                 before?: string;
                 take?: number;
             };

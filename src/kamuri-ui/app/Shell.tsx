@@ -94,9 +94,6 @@ export function Shell() {
         <Link to="/devices" className="inline-flex min-h-12 items-center hover:text-ink">
           {words.devices}
         </Link>
-        <Link to="/data" className="inline-flex min-h-12 items-center hover:text-ink">
-          {words.yourData}
-        </Link>
         <span className="inline-flex min-h-12 items-center text-sm">{words.productLabelsLocalRulesAnd}</span>
       </footer>
       <ShortcutSheet open={help} onClose={() => setHelp(false)} />

@@ -5,7 +5,6 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { AheadPlace } from '@/places/ahead/AheadPlace'
 import { BehindPlace } from '@/places/behind/BehindPlace'
 import { ReviewPage } from '@/places/behind/ReviewPage'
-import { DataPage } from '@/places/data/DataPage'
 import { DevicesPage } from '@/places/devices/DevicesPage'
 import { FiguresPage } from '@/places/figures/FiguresPage'
 import { HeadPage } from '@/places/heads/HeadPage'
@@ -65,7 +64,7 @@ const router = createBrowserRouter([
       { path: '/figures', element: <FiguresPage /> },
       { path: '/household', element: <HouseholdPage /> },
       { path: '/devices', element: <DevicesPage /> },
-      { path: '/data', element: <DataPage /> },
+      { path: '/data', element: <Navigate to="/household#your-data" replace /> },
       { path: '*', element: <NotHere /> },
     ],
   },

@@ -60,6 +60,9 @@ export function date(moment: string): string {
   return `${days[new Date(Date.UTC(year, month - 1, of)).getUTCDay()]} ${of} ${months[month - 1]}`
 }
 
+/** "March 2026". */
+export const monthName = (date: string) => `${months[Number(date.slice(5, 7)) - 1]!} ${date.slice(0, 4)}`
+
 /** "14 Mar 2026", short enough for a field. */
 export const fieldDate = (moment: string) =>
   `${Number(moment.slice(8, 10))} ${months[Number(moment.slice(5, 7)) - 1]!.slice(0, 3)} ${moment.slice(0, 4)}`

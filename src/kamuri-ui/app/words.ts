@@ -21,7 +21,6 @@ export const shell = {
   craftFigures: 'Craft figures',
   thisHousehold: 'This household',
   devices: 'Devices',
-  yourData: 'Your data',
   productLabelsLocalRulesAnd: 'Product labels, local rules and your clinician come before anything Kamuri says.',
 }
 

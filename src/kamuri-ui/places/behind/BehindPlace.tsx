@@ -1,23 +1,39 @@
-import { useInfiniteQuery } from '@tanstack/react-query'
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, told, type SessionLine } from '@/api/client'
-import { Day, spell } from '@/app/time'
+import { api, told, type SessionLine, type Treatment } from '@/api/client'
+import { useWallClock } from '@/app/household'
+import { Day, monthName, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { PageHeading } from '@/kit/PageHeading'
+import { Rich } from '@/kit/texts'
+import { ChoiceWord } from '@/kit/Word'
 import { Trouble } from '@/kit/Trouble'
 import { Underway } from '../today/Underway'
-import { behindPlace as words } from './words'
+import { behindPlace as words, treatments } from './words'
 
 /** Days read at once. */
 const page = 40
 
 /** Behind: what was done, and how long it really took. */
 export function BehindPlace() {
+  const [head, setHead] = useState('')
+  const [treatment, setTreatment] = useState<Treatment | 'any'>('any')
+  const [month, setMonth] = useState('')
+  const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
+  const now = useWallClock()
+  const query = {
+    take: page,
+    ...(head && { head }),
+    ...(treatment !== 'any' && { treatment }),
+    ...(month && { month }),
+  }
   const sessions = useInfiniteQuery({
-    queryKey: ['sessions', 'pages'],
+    queryKey: ['sessions', 'pages', query],
+    placeholderData: keepPreviousData,
     initialPageParam: null as string | null,
     queryFn: ({ pageParam }) =>
-      told(api.GET('/api/sessions', { params: { query: { take: page, ...(pageParam && { before: pageParam }) } } })),
+      told(api.GET('/api/sessions', { params: { query: { ...query, ...(pageParam && { before: pageParam }) } } })),
     getNextPageParam: (last) => (last.length < page ? undefined : last.at(-1)!.startedAt),
   })
   if (sessions.error) return <Trouble error={sessions.error} />
@@ -26,10 +42,38 @@ export function BehindPlace() {
   const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
   return (
     <section className="mt-5">
-      <PageHeading>{words.washDaysBehindYou}</PageHeading>
+      <PageHeading title={words.behind}>
+        <Rich
+          of={words.washDays}
+          parts={{
+            heads: (
+              <ChoiceWord
+                label={words.head}
+                value={head}
+                choices={[
+                  { value: '', word: words.everyone },
+                  ...(heads.data ?? []).map((each) => ({ value: each.id, word: each.head.name })),
+                ]}
+                onChoose={setHead}
+              />
+            ),
+            treatment: <ChoiceWord label={words.step} value={treatment} choices={treatments} onChoose={setTreatment} />,
+            month: (
+              <ChoiceWord
+                label={words.month}
+                value={month}
+                choices={[{ value: '', word: words.always }, ...lastMonths(now?.date)]}
+                onChoose={setMonth}
+              />
+            ),
+          }}
+        />
+      </PageHeading>
       <Underway className="mt-3" />
       {done.length === 0 ? (
-        <p className="mt-8 text-lg text-quiet">{words.noWashDaysYetThe}</p>
+        <p className="mt-8 text-lg text-quiet">
+          {head || month || treatment !== 'any' ? words.noneOfThese : words.noWashDaysYetThe}
+        </p>
       ) : (
         <p className="mt-2 text-quiet">{words.theThinLineIsThe}</p>
       )}
@@ -62,6 +106,16 @@ export function BehindPlace() {
       )}
     </section>
   )
+}
+
+/** This month and the two years before it. */
+function lastMonths(today: string | undefined) {
+  if (!today) return []
+  const [year = 0, of = 1] = today.split('-').map(Number)
+  return Array.from({ length: 25 }, (_, ago) => {
+    const first = new Date(Date.UTC(year, of - 1 - ago, 1)).toISOString().slice(0, 10)
+    return { value: first, word: words.inMonth({ month: monthName(first) }) }
+  })
 }
 
 function LengthLines({ session, longest }: { session: SessionLine; longest: number }) {

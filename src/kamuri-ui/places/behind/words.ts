@@ -1,7 +1,30 @@
+import type { Treatment } from '@/api/client'
 import type { Parts } from '@/kit/texts'
 
+export const treatments: { value: Treatment | 'any'; word: string }[] = [
+  { value: 'any', word: 'any steps' },
+  { value: 'wash', word: 'a wash' },
+  { value: 'clarify', word: 'clarifying' },
+  { value: 'lightProtein', word: 'light protein' },
+  { value: 'strongProtein', word: 'strong protein' },
+  { value: 'hotOil', word: 'hot oil' },
+  { value: 'herbPrePoo', word: 'a herb pre-poo' },
+  { value: 'retwist', word: 'a retwist' },
+  { value: 'tensionStyle', word: 'a tight style' },
+  { value: 'locDetox', word: 'a detox soak' },
+]
+
 export const behindPlace = {
-  washDaysBehindYou: 'Wash days behind you',
+  behind: 'Behind',
+  washDays: ({ heads, treatment, month }: Parts<'heads' | 'treatment' | 'month'>) =>
+    `Wash days of ${heads} with ${treatment}, ${month}`,
+  head: 'Head',
+  step: 'Step',
+  month: 'Month',
+  everyone: 'everyone',
+  always: 'at any time',
+  inMonth: ({ month }: Parts<'month'>) => `in ${month}`,
+  noneOfThese: 'No wash day like that is on record.',
   noWashDaysYetThe: 'No wash days yet. The first one you finish appears here, with the plan beside what happened.',
   theThinLineIsThe: 'The thin line is the plan; the stitched line is what it took.',
   aimIntoStyle: ({ aim, style }: Parts<'aim' | 'style'>) => `${aim}, into ${style}`,

@@ -44,7 +44,7 @@ export function SetAsideNotice() {
       <span className="py-2">
         {untold.length === 1 ? words.oneWasSetAside : words.someWereSetAside({ count: untold.length })}
       </span>
-      <Link className="inline-flex min-h-12 items-center" to="/data" onClick={() => told_.mutate()}>
+      <Link className="inline-flex min-h-12 items-center" to="/household#your-data" onClick={() => told_.mutate()}>
         <span className="thread-line">{words.seeWhatToDo}</span>
       </Link>
       <Button tone="quiet" onClick={() => told_.mutate()}>

@@ -1,11 +1,13 @@
 import { useWrongFields } from '@/kit/wrongFields'
-import { useState, type ReactNode } from 'react'
+import { useEffect, useState, type ReactNode } from 'react'
+import { useLocation } from 'react-router'
 import { type HouseholdBody } from '@/api/client'
 import { useChangeHousehold, useHousehold } from '@/app/household'
 import { styleOfBrowser, type WritingStyle } from '@/app/style'
 import { Button } from '@/kit/Button'
 import { ChoiceField, NumberField, TextField } from '@/kit/Field'
 import { PageHeading } from '@/kit/PageHeading'
+import { YourData } from '@/places/data/YourData'
 import { Trouble } from '@/kit/Trouble'
 import { TemperatureField } from '@/kit/TypedField'
 import { amounts, clocks, cups, firstDays, householdPage as words, lengths, temperatures } from './words'
@@ -13,10 +15,16 @@ import { amounts, clocks, cups, firstDays, householdPage as words, lengths, temp
 /** How figures are written here, the air of the room, and what stands in the house. */
 export function HouseholdPage() {
   const { data } = useHousehold()
+  const { hash } = useLocation()
+  const isThere = !!data
+  useEffect(() => {
+    if (isThere && hash) document.querySelector(hash)?.scrollIntoView()
+  }, [hash, isThere])
   return (
     <section className="mt-5">
       <PageHeading>{words.thisHousehold}</PageHeading>
       {data && <HouseFields key={JSON.stringify(data.house)} house={data.house} />}
+      <YourData />
     </section>
   )
 }

@@ -32,7 +32,11 @@ export function TodayPlace() {
       setSearch({}, { replace: true })
     } else if (!asked) {
       taken.current = null
-      washOneOf(choices, living)
+      // Whoever is due first, by the usual day of each.
+      washOneOf(
+        choices,
+        living.toSorted((one, other) => (one.due.usual ?? '').localeCompare(other.due.usual ?? '')),
+      )
     }
   }, [asked, choices, living, setSearch, wash, washOneOf])
 

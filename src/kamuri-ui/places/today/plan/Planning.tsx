@@ -92,6 +92,9 @@ export function Planning({
   return (
     <>
       <div className="mt-5">
+        <a href="#steps" className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-raised focus:p-3">
+          {said.skipToTheSteps}
+        </a>
         <WishSentence
           day={day}
           heads={heads}

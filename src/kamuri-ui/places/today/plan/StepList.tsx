@@ -54,6 +54,11 @@ export function StepList({
       move(index, event.key === 'ArrowUp' ? -1 : 1)
     } else if (event.key === 'Delete') {
       onEdit({ kind: 'drop', step: plan.steps[index]!.id })
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      const to = plan.steps[index + (event.key === 'ArrowUp' ? -1 : 1)]
+      if (!to) return
+      event.preventDefault()
+      document.querySelector<HTMLElement>(`li[data-step="${to.id}"] button`)?.focus()
     }
   }
 
@@ -64,7 +69,7 @@ export function StepList({
           <Button onClick={() => onEdit({ kind: 'orderByPhase' })}>{said.putInTheOrderOf}</Button>
         </p>
       )}
-      <ol aria-label={said.steps} className="border-t border-rule">
+      <ol id="steps" tabIndex={-1} aria-label={said.steps} className="border-t border-rule outline-none">
         {runs.map((run, at) => (
           <Fragment key={run.steps[0]!.id}>
             {run.steps[0]!.dayBreak && <DayBreak step={run.steps[0]!} />}
@@ -229,7 +234,7 @@ function Row({
             {!stops && findings.length > 0 && (
               <span className="ml-2 text-sm font-semibold text-warn">{said.check}</span>
             )}
-            <span className="hidden text-quiet sm:inline"> {summary(step, measure)}</span>
+            <span className="block text-quiet sm:inline"> {summary(step, measure)}</span>
           </span>
           <span className="text-right">{minutes(step)}</span>
           <ChevronDown aria-hidden size={18} className={`text-quiet ${isOpen ? 'rotate-180' : ''}`} />

@@ -166,6 +166,7 @@ export const mixtureLines = {
 }
 
 export const planning = {
+  skipToTheSteps: 'Skip to the steps',
   namedHands: ({ names }: Parts<'names'>) => `Hands: ${names}`,
   handsEveryoneHome: ({ hands }: Parts<'hands'>) => `${hands}, everyone home`,
   handsWithLimits: ({ hands }: Parts<'hands'>) => `${hands}, around who and what is free`,
