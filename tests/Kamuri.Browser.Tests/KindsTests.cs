@@ -1,4 +1,5 @@
 using Kamuri.Browser.Tests.Driving;
+using OpenQA.Selenium;
 
 namespace Kamuri.Browser.Tests;
 
@@ -89,9 +90,9 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
         _window.Go("/heads/new");
         _window.Fill("Name", "Sol");
         _window.Choose("Kept as", "Locs");
-        _window.Fill("Thickness of one", "20");
+        _window.Fill("Thickness of one", "20" + Keys.Tab);
         _window.SeeText("mostly air", "aside");
-        _window.Fill("Thickness of one", "8");
+        _window.Fill("Thickness of one", "8" + Keys.Tab);
         _window.Until(() => !_window.Text("aside").Contains("mostly air", StringComparison.Ordinal), "locs that fit");
         _window.Press("Save head");
         _window.SeeText("Sol", "h1");

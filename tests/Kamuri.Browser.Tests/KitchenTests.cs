@@ -152,7 +152,7 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
         );
         _window.Go("/today");
         _window.Press("Save the day");
-        _window.SeeText("See under Ahead what to start early.");
+        _window.SeeText("Ahead shows what to start early.");
         _window.Go("/ahead");
         _window.Until(() => _window.Count("section[aria-label=\"Planned days\"] li") == 2, "two days");
         _window.Click("section[aria-label=\"Planned days\"] li:last-of-type button:last-of-type");

@@ -1,5 +1,6 @@
 using Kamuri.Browser.Tests.Driving;
 using Kamuri.Testing;
+using OpenQA.Selenium;
 
 namespace Kamuri.Browser.Tests;
 
@@ -23,7 +24,7 @@ public class WholeDayTests
         window.Fill("Nape", "12 cm");
         window.Fill("Crown", "14 cm");
         window.Fill("Front", "13 cm");
-        window.Fill("Sides", "13 cm");
+        window.Fill("Sides", "13 cm" + Keys.Tab);
         window.SeeText("5 in × π/4", "aside");
         window.Press("Save head");
         window.SeeText("Juno", "h1");

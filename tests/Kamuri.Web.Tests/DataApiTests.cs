@@ -255,6 +255,7 @@ public sealed class DataApiTests : IAsyncLifetime
         Assert.Empty(await NamesAsync($"month={today.AddMonths(-1):yyyy-MM}-28"));
         Assert.Empty(await NamesAsync($"month={today.AddMonths(1):yyyy-MM}-01"));
         Assert.Equal(400, (await _server.SendAsync(HttpMethod.Get, "/api/sessions?month=May")).Status);
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Get, "/api/sessions?treatment=7")).Status);
     }
 
     [Theory]

@@ -17,12 +17,12 @@ public static class WorkPace
     /// <summary>Whether work that took so long was timed at all.</summary>
     /// <param name="planned">Minutes it takes by the plan.</param>
     /// <param name="took">Minutes from its start to its end, without pauses.</param>
-    public static bool IsTimed(double planned, double took) => took >= planned * TimedShare;
+    public static bool IsTimed(double planned, double took) => took / TimedShare >= planned;
 
     /// <summary>Minutes a section takes by the plan; 0 for work that is not done in sections.</summary>
     public static double Planned(SessionTask task) => task.Sections == 0 ? 0 : task.PlannedMinutes / task.Sections;
 
-    /// <summary>Minutes a section has taken so far; null before the first is ticked, and while they are ticked without being timed.</summary>
+    /// <summary>Minutes a section has taken so far; null before the first is ticked, and while none was timed.</summary>
     public static double? SoFar(SessionTask task, TaskState state) =>
         state.Sections.Count > 0
         && (state.WorkedAtTick - state.CountedFrom) / state.Sections.Count is var minutes

@@ -223,7 +223,7 @@ internal static class SessionEndpoints
         House house,
         CancellationToken cancellation,
         Guid? head = null,
-        Treatment? treatment = null,
+        string? treatment = null,
         DateOnly? month = null,
         DateTimeOffset? before = null,
         int take = SessionRecord.UsualPage
@@ -234,11 +234,17 @@ internal static class SessionEndpoints
             return Problems.At("take", SessionErrors.AskFor1ToLargestPageDays($"{SessionRecord.LargestPage}"));
         }
 
+        var isKnown = Enum.TryParse<Treatment>(treatment, ignoreCase: true, out var done) && Enum.IsDefined(done);
+        if (treatment is not null && (!isKnown || int.TryParse(treatment, out _)))
+        {
+            return Problems.At("treatment", SessionErrors.KamuriDoesNotKnowThisTreatment);
+        }
+
         var time = await house.TimeAsync(cancellation);
         var (from, to) = month is { } day
             ? (time.At(First(day), TimeOnly.MinValue), time.At(First(day).AddMonths(1), TimeOnly.MinValue))
             : ((DateTimeOffset?)null, (DateTimeOffset?)null);
-        var days = new DayFilter(head, treatment, from, before < to || to is null ? before : to);
+        var days = new DayFilter(head, treatment is null ? null : done, from, before < to || to is null ? before : to);
         return TypedResults.Ok<IReadOnlyList<SessionLine>>([
             .. (await record.ListAsync(days, take, cancellation)).Select(entry => SessionLine.Of(entry.Id, entry.Summary, time)),
         ]);

@@ -54,6 +54,7 @@ internal static class SessionErrors
 
     public static string AskFor1ToLargestPageDays(string largestPage) => $"Ask for 1 to {largestPage} days at once.";
 
+    public const string KamuriDoesNotKnowThisTreatment = "Kamuri does not know this treatment.";
     public const string ThisDayIsNotFinished = "This day is not finished.";
 
     public static string HeadNameIsStillInADay(string headName) =>

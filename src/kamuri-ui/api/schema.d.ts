@@ -5589,7 +5589,7 @@ export interface operations {
         parameters: {
             query?: {
                 head?: string;
-                treatment?: components["schemas"]["Treatment"];
+                treatment?: string;
                 month?: string;
                 before?: string;
                 take?: number;

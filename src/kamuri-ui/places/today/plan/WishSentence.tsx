@@ -2,7 +2,6 @@ import { Fragment, type ReactNode } from 'react'
 import type { ChoicesView, HeadView, TemplateView } from '@/api/client'
 import { useWallClock } from '@/app/household'
 import { date } from '@/app/time'
-import { ChoiceField } from '@/kit/Field'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
 import type { Day, Wish } from './wish'
 import { teas } from './words'
@@ -264,16 +263,28 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
   return (
     <FieldsWord label={said.when} word={word}>
       <div className="grid gap-4">
-        <ChoiceField
-          label={said.when}
-          value={mode}
-          choices={modes}
-          onChoose={(next) =>
-            onChange({
-              when: next === 'startNow' ? { mode: next } : { ...wish.when, mode: next, time: time ?? '18:00:00' },
-            })
-          }
-        />
+        <fieldset>
+          <legend className="sr-only">{said.when}</legend>
+          {modes.map((each) => (
+            <label key={each.value} className="flex min-h-12 cursor-pointer items-center gap-3">
+              <input
+                type="radio"
+                name="when"
+                className="size-5 accent-accent"
+                checked={mode === each.value}
+                onChange={() =>
+                  onChange({
+                    when:
+                      each.value === 'startNow'
+                        ? { mode: each.value }
+                        : { ...wish.when, mode: each.value, time: time ?? '18:00:00' },
+                  })
+                }
+              />
+              {each.word}
+            </label>
+          ))}
+        </fieldset>
         {mode !== 'startNow' && (
           <>
             <TimeField
