@@ -159,6 +159,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.Wish(DemoServer.Wish());
         window.Go("/ahead");
         window.SeeText("Oriel and Wren", "[aria-label='Planned days']");
+        window.SeeText("Start at 10:00 on ", "[aria-label='Planned days']");
         Assert.Matches("Start at 10:00 on [A-Z][a-z]+day. Done: ", window.Text("[aria-label='Planned days']"));
         window.Script(
             "[...document.querySelectorAll(\"[aria-label='Planned days'] li\")].find((day) => "

@@ -89,6 +89,7 @@ internal static class PlannedDayEndpoints
         PlannedDayBody body,
         PlannedDayReader reader,
         SetAside setAside,
+        PlannedDayMemory memory,
         KamuriDb db,
         House house,
         CancellationToken cancellation
@@ -154,7 +155,8 @@ internal static class PlannedDayEndpoints
         }
 
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Ok(new SavedDay(view, before));
+        // It was worked out just now: no list needs to do so again.
+        return TypedResults.Ok(new SavedDay(memory.Keep(id, view), before));
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> ForgetAsync(Guid id, KamuriDb db, CancellationToken cancellation)
