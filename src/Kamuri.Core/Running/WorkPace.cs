@@ -10,14 +10,15 @@ public static class WorkPace
     public const double PlanCountsAs = 2;
 
     /// <summary>
-    /// What took less than this share of its time was ticked and not timed (product default): somebody caught up with their ticks.
+    /// What took less than one part in so many of its time was ticked and not timed (product default): somebody caught up with their
+    /// ticks.
     /// </summary>
-    private const double TimedShare = 0.2;
+    private const double TimedFromOneIn = 5;
 
     /// <summary>Whether work that took so long was timed at all.</summary>
     /// <param name="planned">Minutes it takes by the plan.</param>
     /// <param name="took">Minutes from its start to its end, without pauses.</param>
-    public static bool IsTimed(double planned, double took) => took / TimedShare >= planned;
+    public static bool IsTimed(double planned, double took) => took * TimedFromOneIn >= planned;
 
     /// <summary>Minutes a section takes by the plan; 0 for work that is not done in sections.</summary>
     public static double Planned(SessionTask task) => task.Sections == 0 ? 0 : task.PlannedMinutes / task.Sections;
