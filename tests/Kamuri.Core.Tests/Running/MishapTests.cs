@@ -127,6 +127,16 @@ public class MishapTests
     }
 
     [Fact]
+    public void What_waits_for_its_rinse_is_never_said_to_be_off()
+    {
+        var (events, now) = Forgotten(-5);
+        events.Add(new TaskDone(Id(950), now, "cover.wait"));
+        var advice = For(Mishap.LeftTooLong, events, now.AddMinutes(20));
+        Assert.Equal([$"Still on {Head.Name}: pre-poo."], advice.Now);
+        Assert.Equal("Never leave pre-poo on. Before you stop: Rinse.", Assert.Single(advice.MustBeDone));
+    }
+
+    [Fact]
     public void What_is_on_while_hands_are_elsewhere_counts()
     {
         var wait = Plan.Tasks.Single(task => task is { Window: not null, Substance: Substance.DeepConditioner });

@@ -65,7 +65,7 @@ internal static class HouseholdWords
     public static string ChanceOfBeingDry(string name, string time, string percent) =>
         $"The chance that {name} is dry by {time} is {percent}.";
 
-    public static string AlmostCertainlyBy(string name, string time) => $"{name} is done almost certainly by {time}.";
+    public static string AlmostCertainlyBy(string name, string time) => $"{name} is almost certainly done by {time}.";
 
     public static string SetsThePace(string what, string minutes, string all) =>
         $"What sets the pace: {what}, {minutes} of the {all} critical path.";

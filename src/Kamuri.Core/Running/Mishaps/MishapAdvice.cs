@@ -48,7 +48,7 @@ public static class MishapAdvice
         var now = at.UnderWay.Where(each => each == at || each.OnIt is not null).OrderBy(each => each != at).Select(HowLong).ToList();
         if (at.OnIt is not { } on)
         {
-            return new Advice(Mishap.LeftTooLong, at.Head.Key, now, [], [Plain(at)], null, []);
+            return new Advice(Mishap.LeftTooLong, at.Head.Key, now, Must(at), [Plain(at)], null, []);
         }
 
         var over = (at.Now - on.LatestAt).TotalMinutes;
@@ -93,7 +93,10 @@ public static class MishapAdvice
     {
         if (at.OnIt is not { } on)
         {
-            return MishapWords.NothingOnHeadHasToComeOff(at.Head.Name);
+            // A wait that is over says nothing of what still waits for its rinse.
+            return at.MustComeOff.Count > 0
+                ? MishapWords.StillOnHead(at.Head.Name, Happening.Names(at.MustComeOff))
+                : MishapWords.NothingOnHeadHasToComeOff(at.Head.Name);
         }
 
         var (what, over) = (Name(on.Wait), (at.Now - on.LatestAt).TotalMinutes);

@@ -22,6 +22,8 @@ internal static class MishapWords
 
     public static string EndItNow(string task) => $"End it now: {task}";
 
+    public static string StillOnHead(string head, string names) => $"Still on {head}: {names}.";
+
     public static string NothingOnHeadHasToComeOff(string head) => $"Nothing on {head} has to come off.";
 
     public static string TaskHasBeenOnHeadFor(string task, string head, string minutes, string time) =>
