@@ -92,7 +92,8 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Go("/today");
         window.Press("Rehearse");
         window.See("[data-main]");
-        window.Click("[data-main]");
+        window.PressMain();
+        window.Press("Tick section by section");
         window.SeeText("Section 1 done", "[data-main]");
         Look("/run");
         window.Keys_("f");

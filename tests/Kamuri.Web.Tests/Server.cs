@@ -53,9 +53,14 @@ internal static class Bodies
             ["when"] = new JsonObject { ["mode"] = "startNow" },
         };
 
-    public static JsonObject Press(string kind, string? task = null, Guid? id = null)
+    public static JsonObject Press(string kind, string? task = null, Guid? id = null, bool goesOn = false)
     {
-        var press = new JsonObject { ["id"] = (id ?? Guid.NewGuid()).ToString(), ["kind"] = kind };
+        var press = new JsonObject
+        {
+            ["id"] = (id ?? Guid.NewGuid()).ToString(),
+            ["kind"] = kind,
+            ["goesOn"] = goesOn,
+        };
         if (task is not null)
         {
             press["task"] = task;

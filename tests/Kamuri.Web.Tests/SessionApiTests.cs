@@ -96,6 +96,29 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task Done_begins_what_comes_next_and_one_undo_takes_back_both()
+    {
+        var (path, view) = await server.Process.StartAsync();
+        var next = view["hands"]![0]!["then"]![0]!.GetValue<string>();
+        var done = Bodies.Press("taskDone", "look", goesOn: true);
+        var (_, on) = await PressAsync(path, done);
+        Assert.Equal(("done", "running"), (Status(on!, "look"), Status(on!, next)));
+
+        // Nobody was away from what began just now.
+        var away = Bodies.Press("away", next);
+        away["minutes"] = 30;
+        Assert.Equal(400, (await PressAsync(path, away)).Status);
+        away["id"] = Guid.NewGuid().ToString();
+        away["minutes"] = 0;
+        Assert.Equal(200, (await PressAsync(path, away)).Status);
+
+        var undo = Bodies.Press("undone");
+        undo["target"] = done["id"]!.GetValue<string>();
+        var (_, back) = await PressAsync(path, undo);
+        Assert.Equal(("waiting", "waiting"), (Status(back!, "look"), Status(back!, next)));
+    }
+
+    [Fact]
     public async Task Two_windows_stay_in_step()
     {
         var (path, _) = await server.Process.StartAsync();
@@ -113,15 +136,24 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
     public async Task A_rehearsal_runs_as_fast_as_asked_and_leaves_no_record()
     {
         var (path, view) = await server.Process.StartAsync(rehearsal: true);
-        var (status, fast) = await server.Process.SendAsync(HttpMethod.Put, path + "/clock", new JsonObject { ["speed"] = 600 });
-        Assert.Equal((200, 600d), (status, fast!["speed"]!.GetValue<double>()));
+        // Its clock stands until something is pressed, or until it plays.
+        var (_, set) = await server.Process.SendAsync(HttpMethod.Put, path + "/clock", new JsonObject { ["speed"] = 600 });
+        Assert.Equal((0d, 600d), (set!["speed"]!.GetValue<double>(), set["factor"]!.GetValue<double>()));
+        Assert.Equal(view["now"]!.GetValue<string>(), set["now"]!.GetValue<string>());
+        var (status, fast) = await server.Process.SendAsync(
+            HttpMethod.Put,
+            path + "/clock",
+            new JsonObject { ["speed"] = 600, ["plays"] = true }
+        );
+        Assert.Equal((200, 600d, true), (status, fast!["speed"]!.GetValue<double>(), fast["plays"]!.GetValue<bool>()));
         var (watch, began) = (System.Diagnostics.Stopwatch.StartNew(), DateTimeOffset.Parse(fast["now"]!.GetValue<string>(), null));
-        var passed = TimeSpan.Zero;
-        while (passed < TimeSpan.FromMinutes(2))
+        var (passed, look) = (TimeSpan.Zero, "");
+        while (passed < TimeSpan.FromMinutes(2) || look == "waiting")
         {
             TestContext.Current.CancellationToken.ThrowIfCancellationRequested();
             var (_, later) = await server.Process.SendAsync(HttpMethod.Get, path);
             passed = DateTimeOffset.Parse(later!["now"]!.GetValue<string>(), null) - began;
+            look = Status(later, "look");
         }
 
         // Two minutes of the day, and not one of mine.
@@ -184,13 +216,16 @@ public class SessionApiTests(Server server) : IClassFixture<Server>
             using (var first = await ServerProcess.StartAsync(Server.Assembly, folder))
             {
                 (path, _) = await first.StartAsync();
-                foreach (var task in new[] { "look", "wet-through", "cleanse", "rinse", "wring", "conditioner" })
+                foreach (var task in new[] { "look", "wet-through", "cleanse", "rinse", "wring" })
                 {
                     Assert.Equal(200, (await first.SendAsync(HttpMethod.Post, path + "/events", Bodies.Press("taskDone", task))).Status);
                 }
 
-                var (_, before) = await first.SendAsync(HttpMethod.Post, path + "/events", Bodies.Press("taskStarted", "tool-detangle"));
-                began = TaskStart(before!, "tool-detangle");
+                // Begun with the end of what came before it.
+                began = TaskStart(
+                    (await first.SendAsync(HttpMethod.Post, path + "/events", Bodies.Press("taskDone", "conditioner", goesOn: true))).Body!,
+                    "tool-detangle"
+                );
                 first.Kill();
             }
 

@@ -63,6 +63,7 @@ describe('the top of a rehearsal', () => {
         whose=""
         onWhose={vi.fn()}
         onRun={vi.fn()}
+        onPlay={vi.fn()}
         onSurprise={onSurprise}
         isCalm={isCalm}
         reaching

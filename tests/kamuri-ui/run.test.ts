@@ -29,11 +29,15 @@ describe('the big button', () => {
     const look = task('look', { sections: 3, sectionsDone: [1, 3] })
     expect(mainPress(view({ tasks: [look] }), hands({ doing: 'look' }))).toEqual({
       label: 'Section 2 done',
-      event: { kind: 'sectionDone', task: 'look', section: 2 },
+      event: { kind: 'sectionDone', task: 'look', section: 2, goesOn: false },
     })
+    expect(mainPress(view({ tasks: [look] }), hands({ doing: 'look' }), 0, { bySection: false, goesOn: true })).toEqual(
+      { label: 'Done', event: { kind: 'taskDone', task: 'look', goesOn: true } },
+    )
     expect(mainPress(view({ tasks: [task('Cover')] }), hands({ doing: 'Cover' }))?.event).toEqual({
       kind: 'taskDone',
       task: 'Cover',
+      goesOn: false,
     })
     expect(mainPress(view({ tasks: [task('Rinse')] }), hands({ next: 'Rinse' }))?.label).toBe('Start: Rinse')
   })

@@ -25,6 +25,10 @@ internal static class RunWords
     public const string ThisSessionIsFinishedAndCannot = "This session is finished and cannot be changed.";
     public const string ThisSessionHasAlreadyBegun = "This session has already begun.";
     public const string ThisSessionHasNotBegunYet = "This session has not begun yet.";
+    public const string NotAwayThatLong = "That is longer than since the last press.";
+
+    public static string NobodyIsOn(string title) => $"Nobody is on {title} just now.";
+
     public const string ThatTimeIsInTheFuture = "That time is in the future. Check the clock of this device.";
     public const string ThatTimeIsBeforeTheSession = "That time is before the session began.";
     public const string ItIsPausedAlready = "It is paused already.";
@@ -121,4 +125,9 @@ internal static class RunWords
     public static string Pace(string soFar, string planned) => $"{soFar} min a section so far, {planned} planned.";
 
     public static string MoreTimeIs(string most) => $"Add 1 to {most} minutes.";
+
+    // Silence
+    public static string AwayFromSection(string minutes, string section) => $"{minutes} on section {section}. Were you away?";
+
+    public static string AwayFromTask(string minutes, string title) => $"{minutes} on “{title}”. Were you away?";
 }

@@ -67,6 +67,17 @@ public static class SessionCommands
             TaskExtended e => CheckTask(plan, e.Task)
                 ?? CheckOpen(plan, state, e.Task)
                 ?? (e.Minutes is > 0 and <= MostExtra ? null : new Refusal(RefusalKind.Invalid, RunWords.MoreTimeIs($"{MostExtra:0}"))),
+            AwayTold e => CheckTask(plan, e.Task)
+                ?? (
+                    state.Task(e.Task) is { Status: TaskStatus.Running }
+                        ? null
+                        : new Refusal(RefusalKind.Conflict, RunWords.NobodyIsOn(plan.FindTask(e.Task)!.Title))
+                )
+                ?? (
+                    e.Minutes >= 0 && e.Minutes <= (e.At - (state.Task(e.Task).HeardAt ?? e.At)).TotalMinutes + Tolerance.TotalMinutes
+                        ? null
+                        : new Refusal(RefusalKind.Invalid, RunWords.NotAwayThatLong)
+                ),
             SessionPaused => state.Status == SessionStatus.Paused ? new Refusal(RefusalKind.Conflict, RunWords.ItIsPausedAlready) : null,
             SessionResumed => state.Status == SessionStatus.Running ? new Refusal(RefusalKind.Conflict, RunWords.ItIsNotPaused) : null,
             NoteTaken e => string.IsNullOrWhiteSpace(e.Text)
@@ -95,7 +106,8 @@ public static class SessionCommands
     private static Refusal? CheckOpen(SessionPlan plan, SessionState state, string task) =>
         state.Task(task).IsOver ? new Refusal(RefusalKind.Conflict, RunWords.FindTaskIsOverAlready(plan.FindTask(task)!.Title)) : null;
 
-    private static Refusal? CheckStart(SessionPlan plan, SessionState state, string task)
+    /// <summary>What keeps a task from being begun as things stand; null when it can be.</summary>
+    internal static Refusal? CheckStart(SessionPlan plan, SessionState state, string task)
     {
         if (state.Task(task).Status != TaskStatus.Waiting)
         {

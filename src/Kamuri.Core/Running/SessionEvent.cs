@@ -30,11 +30,18 @@ public sealed record SessionStarted(Guid Id, DateTimeOffset At) : SessionEvent(I
 /// <summary>Work on a task began.</summary>
 public sealed record TaskStarted(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At);
 
+/// <summary>Some of the work on a task is done.</summary>
+public abstract record WorkDone(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At)
+{
+    /// <summary>The task the same hands went on to at once; null when they did not.</summary>
+    public string? Begins { get; init; }
+}
+
 /// <summary>One section of a task is done.</summary>
-public sealed record SectionDone(Guid Id, DateTimeOffset At, string Task, int Section) : SessionEvent(Id, At);
+public sealed record SectionDone(Guid Id, DateTimeOffset At, string Task, int Section) : WorkDone(Id, At, Task);
 
 /// <summary>A task is done.</summary>
-public sealed record TaskDone(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At);
+public sealed record TaskDone(Guid Id, DateTimeOffset At, string Task) : WorkDone(Id, At, Task);
 
 /// <summary>A task is left out.</summary>
 public sealed record TaskSkipped(Guid Id, DateTimeOffset At, string Task) : SessionEvent(Id, At);
@@ -47,6 +54,10 @@ public sealed record SessionPaused(Guid Id, DateTimeOffset At) : SessionEvent(Id
 
 /// <summary>Hands go on.</summary>
 public sealed record SessionResumed(Guid Id, DateTimeOffset At) : SessionEvent(Id, At);
+
+/// <summary>Whoever was silent said whether they had been away from the work in hand.</summary>
+/// <param name="Minutes">Minutes they were away, up to <paramref name="At"/>; 0 when they were at it all the time.</param>
+public sealed record AwayTold(Guid Id, DateTimeOffset At, string Task, double Minutes) : SessionEvent(Id, At);
 
 /// <summary>A note in the person's words.</summary>
 public sealed record NoteTaken(Guid Id, DateTimeOffset At, string Text, string? Task) : SessionEvent(Id, At);

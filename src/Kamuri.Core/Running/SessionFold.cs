@@ -42,7 +42,7 @@ public static class SessionFold
     private static int Rank(SessionEvent happened) =>
         happened switch
         {
-            SessionStarted => 0,
+            SessionStarted or AwayTold => 0,
             SectionDone => 1,
             TaskDone => 2,
             TaskSkipped => 3,
@@ -72,10 +72,17 @@ public static class SessionFold
         var next = happened switch
         {
             TaskStarted started => Start(plan, state, started.Task, started.At),
-            SectionDone section => Tick(plan, state, section),
-            TaskDone done => Finish(plan, state, done.Task, done.At),
+            SectionDone section => GoOn(plan, state, Tick(plan, state, section), section),
+            TaskDone done => GoOn(plan, state, Finish(plan, state, done.Task, done.At), done),
+            AwayTold told => Away(plan, state, told),
             TaskSkipped skipped => Skip(plan, state, skipped),
-            TaskExtended extended => Change(plan, state, extended.Task, task => task with { Extra = task.Extra + extended.Minutes }),
+            TaskExtended extended => Change(plan, state, extended.Task, task =>
+                task with
+                {
+                    Extra = task.Extra + extended.Minutes,
+                    HeardAt = extended.At,
+                }
+            ),
             SessionPaused => state.Status == SessionStatus.Running
                 ? state with
                 {
@@ -245,7 +252,7 @@ public static class SessionFold
             }
         }
 
-        return Set(state, id, state.Task(id) with { Status = TaskStatus.Running, Start = at });
+        return Set(state, id, state.Task(id) with { Status = TaskStatus.Running, Start = at, HeardAt = at });
     }
 
     private static SessionState Tick(SessionPlan plan, SessionState state, SectionDone section)
@@ -274,6 +281,7 @@ public static class SessionFold
             {
                 Sections = current.Sections.Add(section.Section),
                 WorkedAtTick = current.WorkedBy(section.At),
+                HeardAt = section.At,
             }
         );
         return state.Task(section.Task).Sections.Count == task.Sections ? Finish(plan, state, section.Task, section.At) : state;
@@ -305,6 +313,34 @@ public static class SessionFold
                 Parked = new Parked(at, state.MistAfter),
             }
             : state;
+    }
+
+    /// <summary>The same hands go on to what they came to next, where it can still be begun.</summary>
+    private static SessionState GoOn(SessionPlan plan, SessionState before, SessionState state, WorkDone done) =>
+        done.Begins is { } next
+        && !before.Task(done.Task).IsOver
+        && state.Task(done.Task).IsOver
+        && state.Status == SessionStatus.Running
+        && plan.FindTask(next) is not null
+        && SessionCommands.CheckStart(plan, state, next) is null
+            ? Start(plan, state, next, done.At)
+            : state;
+
+    /// <summary>Time away is no part of the work in hand, and with one pair of hands no part of the day.</summary>
+    private static SessionState Away(SessionPlan plan, SessionState state, AwayTold told)
+    {
+        if (plan.FindTask(told.Task) is not { IsHandsOn: true } || state.Task(told.Task) is not { Status: TaskStatus.Running } task)
+        {
+            return state;
+        }
+
+        var next = Set(state, told.Task, task with { Paused = task.Paused + told.Minutes, HeardAt = told.At });
+        return told.Minutes > 0 && plan.Hands.Count <= 1
+            ? next with
+            {
+                Away = next.Away.Add(new TimeAway(told.At.AddMinutes(-told.Minutes), told.At)),
+            }
+            : next;
     }
 
     /// <summary>Work that hands are on is put aside: what was done of it stays done, and it waits to be taken up again.</summary>
@@ -390,7 +426,7 @@ public static class SessionFold
         var stood = (at - state.PausedAt!.Value).TotalMinutes;
         foreach (var task in plan.Tasks.Where(task => task.IsHandsOn && state.Task(task.Id).Status == TaskStatus.Running))
         {
-            state = Set(state, task.Id, state.Task(task.Id) with { Paused = state.Task(task.Id).Paused + stood });
+            state = Set(state, task.Id, state.Task(task.Id) with { Paused = state.Task(task.Id).Paused + stood, HeardAt = at });
         }
 
         return Moisten(plan, state, at) with

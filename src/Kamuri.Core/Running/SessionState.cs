@@ -53,6 +53,9 @@ public sealed record TaskState(
     /// <summary>Minutes worked on it altogether when its sections were begun anew; 0 when they never were.</summary>
     public double CountedFrom { get; init; }
 
+    /// <summary>When whoever works on it last let something be known of it; null before it began.</summary>
+    public DateTimeOffset? HeardAt { get; init; }
+
     public bool IsOver => Status is TaskStatus.Done or TaskStatus.Skipped;
 
     /// <summary>Begun, put aside, and not taken up again yet.</summary>
@@ -101,7 +104,7 @@ public sealed record NewOrder(ImmutableList<Reordered> Tasks, ImmutableList<Link
 /// <param name="DriesWithin">Minutes after which wet hair wants a mist.</param>
 public sealed record Parked(DateTimeOffset At, double DriesWithin);
 
-/// <summary>A stretch in which the hair was put up and nobody worked.</summary>
+/// <summary>A stretch in which nobody worked: the hair was put up, or they said that they had been away.</summary>
 public sealed record TimeAway(DateTimeOffset From, DateTimeOffset To);
 
 /// <summary>A note with its moment.</summary>
@@ -148,10 +151,10 @@ public sealed record SessionState
     /// <summary>Minutes after which parked hair wants a mist.</summary>
     public double MistAfter { get; init; }
 
-    /// <summary>When the hair was put up and left, and taken up again.</summary>
+    /// <summary>When nobody worked, oldest first.</summary>
     public ImmutableList<TimeAway> Away { get; init; } = [];
 
-    /// <summary>Minutes before a moment for which the hair was put up; they are no part of how long a day takes.</summary>
+    /// <summary>Minutes before a moment in which nobody worked; they are no part of how long a day takes.</summary>
     /// <param name="moment">The moment.</param>
     /// <param name="now">The present: whoever has stopped is away until then at least.</param>
     public double AwayBefore(DateTimeOffset moment, DateTimeOffset now) =>

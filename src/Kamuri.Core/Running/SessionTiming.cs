@@ -35,6 +35,9 @@ public sealed record HandsMoment(
 {
     /// <summary>Who or what is away, so that the next has to wait for it; null when nobody is.</summary>
     public NotThere? Keeping { get; init; }
+
+    /// <summary>No press has come for so long that it is asked about; null while it has not.</summary>
+    public Silence? Silence { get; init; }
 }
 
 /// <summary>A session as it stands at one moment: what hands do, what is counting, what comes next, when it ends.</summary>
@@ -167,9 +170,10 @@ public static class SessionTiming
                 ? projected
                 : (DateTimeOffset?)null;
         var from = held is null ? new[] { waits, next?.NotBefore, keeping?.To, begins }.Max() : waiting[0].Times.Start;
+        var doing = own.FirstOrDefault(each => each.State.Status == TaskStatus.Running).Task;
         return new HandsMoment(
             name,
-            own.FirstOrDefault(each => each.State.Status == TaskStatus.Running).Task,
+            doing,
             next,
             from > now ? from : null,
             rest > now ? rest : null,
@@ -178,6 +182,7 @@ public static class SessionTiming
         )
         {
             Keeping = held is null ? keeping : null,
+            Silence = doing is null ? null : Silence.On(doing, state, now),
         };
     }
 

@@ -30,9 +30,10 @@ public sealed class SessionEventRow
     public string? Task { get; set; }
     public int? Section { get; set; }
 
-    /// <summary>Minutes of an extension; the value of a reading, whose kind stands in <see cref="Text"/>.</summary>
+    /// <summary>Minutes of an extension, or of time away; the value of a reading, whose kind stands in <see cref="Text"/>.</summary>
     public double? Minutes { get; set; }
 
+    /// <summary>Words or a document, as the kind has it; of work that is done, the task that was begun with it.</summary>
     public string? Text { get; set; }
     public Guid? Target { get; set; }
     public int? Softness { get; set; }
@@ -56,10 +57,13 @@ public sealed class SessionEventRow
                 row.Task = e.Task;
                 break;
             case SectionDone e:
-                (row.Task, row.Section) = (e.Task, e.Section);
+                (row.Task, row.Section, row.Text) = (e.Task, e.Section, e.Begins);
                 break;
             case TaskDone e:
-                row.Task = e.Task;
+                (row.Task, row.Text) = (e.Task, e.Begins);
+                break;
+            case AwayTold e:
+                (row.Task, row.Minutes) = (e.Task, e.Minutes);
                 break;
             case TaskSkipped e:
                 row.Task = e.Task;
@@ -120,8 +124,9 @@ public sealed class SessionEventRow
         {
             nameof(SessionStarted) => new SessionStarted(EventId, at),
             nameof(TaskStarted) => new TaskStarted(EventId, at, Task!),
-            nameof(SectionDone) => new SectionDone(EventId, at, Task!, Section!.Value),
-            nameof(TaskDone) => new TaskDone(EventId, at, Task!),
+            nameof(SectionDone) => new SectionDone(EventId, at, Task!, Section!.Value) { Begins = Text },
+            nameof(TaskDone) => new TaskDone(EventId, at, Task!) { Begins = Text },
+            nameof(AwayTold) => new AwayTold(EventId, at, Task!, Minutes!.Value),
             nameof(TaskSkipped) => new TaskSkipped(EventId, at, Task!),
             nameof(TaskExtended) => new TaskExtended(EventId, at, Task!, Minutes!.Value),
             nameof(SessionPaused) => new SessionPaused(EventId, at),

@@ -35,7 +35,8 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
     /// Takes an event: checked against the state, written to the disk, then folded in. An event already known is taken
     /// as pressed twice and changes nothing.
     /// </summary>
-    public async Task<Refusal?> TakeAsync(SessionEvent happened, CancellationToken cancellation)
+    /// <param name="goesOn">What hands come to next begins with it, where it can.</param>
+    public async Task<Refusal?> TakeAsync(SessionEvent happened, CancellationToken cancellation, bool goesOn = false)
     {
         await _gate.WaitAsync(cancellation);
         try
@@ -51,6 +52,12 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             }
 
             var next = SessionFold.Fold(plan, _events.Append(happened));
+            if (goesOn && happened is WorkDone done && GoingOn.After(plan, next, done.Task, done.At) is { } begins)
+            {
+                happened = done with { Begins = begins };
+                next = SessionFold.Fold(plan, _events.Append(happened));
+            }
+
             if (log is not null)
             {
                 var summaries =
@@ -69,6 +76,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             _events.Add(happened);
             _known[happened.Id] = true;
             State = next;
+            clock.Start();
         }
         finally
         {
@@ -84,6 +92,36 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
     {
         clock.Run(factor);
         Announce();
+    }
+
+    /// <summary>A rehearsal that presses for itself, as the plan has it.</summary>
+    public bool IsPlaying { get; private set; }
+
+    /// <summary>Lets a rehearsal press for itself, or stops that. Its clock goes on either way.</summary>
+    public void Play(bool plays)
+    {
+        (IsPlaying, _playedTo) = (plays, clock.Now);
+        if (plays)
+        {
+            clock.Start();
+        }
+
+        Announce();
+    }
+
+    private DateTimeOffset _playedTo;
+
+    /// <summary>Presses all that has fallen due since it last did, minute by minute.</summary>
+    public async Task PlayOnAsync(CancellationToken cancellation)
+    {
+        for (; IsPlaying && _playedTo <= clock.Now; _playedTo = _playedTo.AddMinutes(1))
+        {
+            var due = RehearsedPress.Due(plan, State, _playedTo);
+            while (due is not null && await TakeAsync(due, cancellation) is null)
+            {
+                due = RehearsedPress.Due(plan, State, _playedTo);
+            }
+        }
     }
 
     public void Dispose() => _gate.Dispose();

@@ -32,7 +32,8 @@ public sealed record StartBody
 }
 
 /// <summary>The pace of a rehearsal.</summary>
-public sealed record ClockBody(double Speed);
+/// <param name="Plays">Whether it presses for itself, as the plan has it; as before when left out.</param>
+public sealed record ClockBody(double Speed, bool? Plays = null);
 
 /// <summary>What a press can mean.</summary>
 public enum EventKind
@@ -42,6 +43,7 @@ public enum EventKind
     TaskDone,
     TaskSkipped,
     TaskExtended,
+    Away,
     Paused,
     Resumed,
     Note,
@@ -64,6 +66,11 @@ public sealed record EventBody
 
     public string? Task { get; init; }
     public int? Section { get; init; }
+
+    /// <summary>For work that is done: what the same hands come to next begins with it, where it can.</summary>
+    public bool GoesOn { get; init; }
+
+    /// <summary>For more time, and for time away.</summary>
     public double? Minutes { get; init; }
     public string? Text { get; init; }
 
@@ -102,6 +109,9 @@ public sealed record EventBody
             EventKind.TaskExtended => Task is null ? (null, "task")
             : Minutes is null ? (null, "minutes")
             : (new TaskExtended(Id, at, Task, Minutes.Value), null),
+            EventKind.Away => Task is null ? (null, "task")
+            : Minutes is null ? (null, "minutes")
+            : (new AwayTold(Id, at, Task, Minutes.Value), null),
             EventKind.Paused => (new SessionPaused(Id, at), null),
             EventKind.Resumed => (new SessionResumed(Id, at), null),
             EventKind.Note => Text is null ? (null, "text") : (new NoteTaken(Id, at, Text, Task), null),
@@ -228,7 +238,14 @@ public sealed record HandsView(
 
     /// <summary>A sentence on who or what the next task waits for; null when it waits for nobody.</summary>
     public string? Keeping { get; init; }
+
+    /// <summary>Asked when no press has come for long; null while one need not be.</summary>
+    public SilenceView? Silence { get; init; }
 }
+
+/// <summary>The work in hand has gone on far longer than it takes, without a press.</summary>
+/// <param name="AwayMinutes">What is taken out of it if somebody says that they were away.</param>
+public sealed record SilenceView(string Question, double AwayMinutes);
 
 /// <summary>A wait that is counting.</summary>
 public sealed record CountingView(
@@ -275,6 +292,9 @@ public sealed record SessionView(
     string? ClosingNote
 )
 {
+    /// <summary>A rehearsal that presses for itself.</summary>
+    public bool Plays { get; init; }
+
     /// <summary>What was measured, oldest first.</summary>
     public required IReadOnlyList<ReadingView> Readings { get; init; }
 
@@ -353,6 +373,7 @@ public sealed record SessionView(
                 )
                 {
                     Whose = hands.Name is { Length: > 0 } name ? HelpingHands.Whose(name) : "",
+                    Silence = hands.Silence is { } silence ? new SilenceView(silence.Question(hands.Doing!), silence.AwayMinutes) : null,
                     Keeping = hands.Keeping is { } away
                         ? SessionAbsences.Sentence(plan, away with { To = house.Local(away.To) }, house.Local(moment.Now))
                         : null,
@@ -377,6 +398,7 @@ public sealed record SessionView(
             state.ClosingNote
         )
         {
+            Plays = session.IsPlaying,
             ParkedAt = house.Local(state.Parked?.At),
             ClocksChange = ClockChange.Between(house.Local, state.StartedAt ?? plan.PlannedStart, moment.EndsAt),
             Beyond =
@@ -449,6 +471,7 @@ public sealed record SessionView(
             TaskDone e => SessionErrors.TitleDone(Title(e.Task)),
             TaskSkipped e => SessionErrors.SkippingTitle(Title(e.Task)),
             TaskExtended e => SessionErrors.MinutesMinMore($"{e.Minutes:0}"),
+            AwayTold => SessionErrors.TheTimeAway,
             SessionPaused => SessionErrors.ThePause,
             SessionResumed => SessionErrors.Resuming,
             NoteTaken => SessionErrors.TheNote,

@@ -128,10 +128,16 @@ internal static class SessionEndpoints
         LiveSessions sessions,
         House house,
         CancellationToken cancellation
-    ) =>
-        await sessions.FindAsync(id, cancellation) is { } session
-            ? TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)))
-            : NotHere();
+    )
+    {
+        if (await sessions.FindAsync(id, cancellation) is not { } session)
+        {
+            return NotHere();
+        }
+
+        await session.PlayOnAsync(cancellation);
+        return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+    }
 
     /// <summary>Answers only when the event is on the disk. The same id again is harmless.</summary>
     private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> PressAsync(
@@ -186,7 +192,7 @@ internal static class SessionEndpoints
             return Problems.At(missing!, SessionErrors.ThisKindOfEventNeedsMissing(missing!));
         }
 
-        return await session.TakeAsync(happened, cancellation) is { } refusal
+        return await session.TakeAsync(happened, cancellation, body.GoesOn) is { } refusal
             ? Problems.From(refusal)
             : TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
@@ -215,6 +221,7 @@ internal static class SessionEndpoints
         }
 
         session.Run(body.Speed);
+        session.Play(body.Plays ?? session.IsPlaying);
         return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
@@ -378,9 +385,10 @@ internal static class SessionEndpoints
         using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
         while (!either.IsCancellationRequested)
         {
+            await session.PlayOnAsync(either.Token);
             var changed = session.Changed;
             yield return new SseItem<SessionView>(SessionView.Of(session, await house.TimeAsync(CancellationToken.None)), "session");
-            var tick = session.Clock.Speed > 1 ? TimeSpan.FromSeconds(1) : TimeSpan.FromSeconds(5);
+            var tick = session.Clock.Speed > 1 || session.IsPlaying ? TimeSpan.FromSeconds(1) : TimeSpan.FromSeconds(5);
             await Task.WhenAny(changed, Task.Delay(tick, either.Token));
         }
     }

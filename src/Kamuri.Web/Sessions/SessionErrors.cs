@@ -22,6 +22,8 @@ internal static class SessionErrors
 
     public static string MinutesMinMore(string minutes) => $"{minutes} min more";
 
+    public const string TheTimeAway = "the time away";
+
     public const string ThePause = "the pause";
     public const string Resuming = "resuming";
     public const string TheNote = "the note";

@@ -1602,6 +1602,8 @@ export interface components {
         ClockBody: {
             /** Format: double */
             speed: number;
+            /** @description Whether it presses for itself, as the plan has it; as before when left out. */
+            plays?: null | boolean;
         };
         /** @description The clocks of a household change while a day goes on: times before and after it are then not as far apart as they look. */
         ClockChange: {
@@ -1791,7 +1793,12 @@ export interface components {
             task?: null | string;
             /** Format: int32 */
             section?: null | number;
-            /** Format: double */
+            /** @description For work that is done: what the same hands come to next begins with it, where it can. */
+            goesOn?: boolean;
+            /**
+             * Format: double
+             * @description For more time, and for time away.
+             */
             minutes?: null | number;
             text?: null | string;
             /**
@@ -1816,7 +1823,7 @@ export interface components {
          * @description What a press can mean.
          * @enum {unknown}
          */
-        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "orderChanged" | "reading" | "finished";
+        EventKind: "taskStarted" | "sectionDone" | "taskDone" | "taskSkipped" | "taskExtended" | "away" | "paused" | "resumed" | "note" | "undone" | "headRated" | "mishap" | "orderChanged" | "reading" | "finished";
         /** @description A value a figure has by another custom. */
         FigureAlternative: {
             /** @description The custom: figures with the same word go together. */
@@ -2041,6 +2048,7 @@ export interface components {
             whose: string;
             /** @description A sentence on who or what the next task waits for; null when it waits for nobody. */
             keeping?: null | string;
+            silence?: null | components["schemas"]["SilenceView"];
         };
         /** @description What there is of one ingredient. */
         HaveBody: {
@@ -3390,6 +3398,8 @@ export interface components {
             undo: null | components["schemas"]["UndoView"];
             notes: components["schemas"]["Note"][];
             closingNote: null | string;
+            /** @description A rehearsal that presses for itself. */
+            plays?: boolean;
             /** @description What was measured, oldest first. */
             readings: components["schemas"]["ReadingView"][];
             /**
@@ -3448,6 +3458,15 @@ export interface components {
             /** Format: date */
             today: string;
             lines: components["schemas"]["ShoppingLine"][];
+        };
+        /** @description The work in hand has gone on far longer than it takes, without a press. */
+        SilenceView: {
+            question: string;
+            /**
+             * Format: double
+             * @description What is taken out of it if somebody says that they were away.
+             */
+            awayMinutes: number;
         };
         /** @description The head in numbers, for the line under the plan. */
         SizeLine: {

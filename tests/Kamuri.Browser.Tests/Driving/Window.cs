@@ -140,6 +140,9 @@ internal sealed class Window : IDisposable
             $"a click on {selector}"
         );
 
+    /// <summary>Presses the big button of a run, once it has settled from the press before.</summary>
+    public void PressMain() => Click("[data-main]:not([data-fresh]):enabled");
+
     /// <summary>Clicks, scrolling first when something that stays at the edge lies over it, as a person would.</summary>
     private void ClickInSight(IWebElement target)
     {

@@ -13,6 +13,7 @@ export function RunHeader({
   whose,
   onWhose,
   onRun,
+  onPlay,
   onSurprise,
   isCalm,
   reaching,
@@ -22,6 +23,8 @@ export function RunHeader({
   whose: string
   onWhose: (name: string) => void
   onRun: (speed: number) => void
+  /** A rehearsal presses for itself, or stops that. */
+  onPlay: (plays: boolean) => void
   onSurprise: () => void
   /** A surprise was asked for, and there is none at this moment. */
   isCalm: boolean
@@ -59,6 +62,14 @@ export function RunHeader({
       )}
       {view.rehearsal && (
         <div role="group" aria-label={words.rehearsalSpeed} className="flex flex-wrap items-center sm:gap-1">
+          <button
+            type="button"
+            aria-pressed={view.plays}
+            onClick={() => onPlay(!view.plays)}
+            className="min-h-16 rounded-lg px-1 font-semibold text-accent hover:text-ink sm:px-2"
+          >
+            {view.plays ? words.stopPlaying : words.play}
+          </button>
           {speeds.map((speed) => (
             <button
               key={speed}
@@ -83,6 +94,7 @@ export function RunHeader({
           </button>
         </div>
       )}
+      {view.rehearsal && view.speed === 0 && <p className="order-last w-full text-quiet">{words.theClockStands}</p>}
       {isCalm && (
         <p role="status" className="order-last w-full font-semibold">
           {words.nothingCanGoWrongJust}
@@ -100,6 +112,8 @@ export function RunHeader({
 
 const drift = (view: SessionView) => {
   const minutes = Math.round(view.driftMinutes)
+  // While nobody knows whether they were away, nothing is early.
+  if (minutes < 0 && view.hands.some((each) => each.silence)) return words.onceYouAnswer
   return minutes === 0 ? words.asPlanned : (minutes > 0 ? words.late : words.early)({ minutes: spell(minutes) })
 }
 

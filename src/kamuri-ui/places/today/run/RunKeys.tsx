@@ -13,7 +13,7 @@ export function RunKeys({ open, onClose }: { open: boolean; onClose: () => void 
     ['n', 'note'],
     ['r', 'a reading: how warm, how much'],
     ['x', 'something’s off'],
-    ['s', words.soundLightAndOtherScreens],
+    ['s', words.settingsOfThisDevice],
     ['h', words.theOtherPairOfHands],
     ['f', words.finishAndRateIt],
     ['?', words.theseKeys],

@@ -12,6 +12,8 @@ import { Button } from '@/kit/Button'
 import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { useAsking } from './asking'
+import { AwayQuestion } from './AwayQuestion'
+import { useBounce } from './useBounce'
 import { openSound } from './chime'
 import { CountingBar, CountingLines } from './Counting'
 import { Gone, Over } from './Endings'
@@ -26,7 +28,7 @@ import { OtherOrder } from './OtherOrder'
 import { ReadingSheet } from './ReadingSheet'
 import { RunKeys } from './RunKeys'
 import { sectionKeys } from './sectionKeys'
-import { say, useAwake } from './signals'
+import { say, useAwake, useSignals } from './signals'
 import { SignalsSheet } from './SignalsSheet'
 import { spokenOf } from './spoken'
 import { RunButton } from './RunButton'
@@ -75,14 +77,19 @@ export function RunPage() {
     said.current = spoken.about
     say(spoken.words)
   })
-  const main = view && hands ? mainPress(view, hands, now) : null
+  const { signals, change } = useSignals()
+  // Out of reach nobody knows what comes next, so each step is begun by a press of its own.
+  const pressing = { ...signals, goesOn: signals.goesOn && reaching }
+  const main = view && hands ? mainPress(view, hands, now, pressing) : null
   const subject = view && hands ? (task(view, hands.doing) ?? task(view, view.counting[0]?.task)) : undefined
   const asking = useAsking()
+  const bounce = useBounce()
   const act = () => {
     openSound()
-    if (!main || main.isHeld) return
+    if (!main || main.isHeld || bounce.isFresh) return
     if (main.asks && !asking.isAnswered(main.event?.task ?? '')) return
     asking.forget()
+    bounce.pressed()
     if (main.event) press(main.event)
     else setFinishing(true)
   }
@@ -123,7 +130,7 @@ export function RunPage() {
           f: () => setFinishing(true),
           '?': () => setHelp(true),
           ...sectionKeys(task(view, hands?.doing ?? null), (task, section) =>
-            press({ kind: 'sectionDone', task, section }),
+            press({ kind: 'sectionDone', task, section, goesOn: pressing.goesOn }),
           ),
         }
       : {},
@@ -140,7 +147,8 @@ export function RunPage() {
   const several = view.heads.length > 1
   const step = view.steps.find((each) => each.id === shown?.step)
   const also = view.steps.filter((each) => shown?.also.includes(each.id))
-  const section = doing && doing.sections > 0 ? nextSection(doing) : null
+  const section =
+    doing && doing.sections > 0 && (signals.bySection || doing.sectionsDone.length > 0) ? nextSection(doing) : null
   // What was laid down shows how far it is before it is taken up again.
   const mapped = doing ?? (shown?.isLaidDown ? shown : undefined)
   const measured = view.steps.some((each) => each.amount) || view.tasks.some((each) => each.words)
@@ -154,7 +162,7 @@ export function RunPage() {
     <>
       <RunButton label={texts.note} hint="n" onClick={() => setNoting(true)} />
       <RunButton label={texts.reading} hint="r" onClick={() => setReading(true)} />
-      <RunButton label={texts.sound} hint="s" onClick={() => setSignalling(true)} />
+      <RunButton label={texts.settings} hint="s" onClick={() => setSignalling(true)} />
       <RunButton label={texts.finish} hint="f" onClick={() => setFinishing(true)} />
     </>
   )
@@ -170,6 +178,7 @@ export function RunPage() {
         whose={hands.name}
         onWhose={setWhose}
         onRun={run}
+        onPlay={(plays) => run(view.factor, plays)}
         onSurprise={() => void surprise()}
         isCalm={calm !== null && calm === moment}
         reaching={reaching}
@@ -197,7 +206,7 @@ export function RunPage() {
             }
             onTick={
               doing && doing.sections > 0
-                ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number })
+                ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number, goesOn: pressing.goesOn })
                 : undefined
             }
             className={`mx-auto max-h-[29vh] w-full ${several ? 'md:max-h-[27vh]' : 'md:max-h-[44vh]'}`}
@@ -221,6 +230,12 @@ export function RunPage() {
               })}{' '}
             {doing?.pace} {measured && <Rich of={texts.amountsIn} parts={{ unit: <MeasureWord tall /> }} />}
           </p>
+          <AwayQuestion hands={hands} onTell={press} />
+          {doing && doing.sections > 0 && (
+            <Button tone="quiet" className="min-h-16 !px-0" onClick={() => change({ bySection: !signals.bySection })}>
+              {signals.bySection ? texts.tickWholeStep : texts.tickBySection}
+            </Button>
+          )}
           {[...new Set([step, ...also].flatMap((each) => each?.cautions ?? []))].map((caution) => (
             <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
               {caution}
@@ -267,6 +282,7 @@ export function RunPage() {
           onClick={act}
           disabled={!main || main.isHeld}
           data-main
+          data-fresh={bounce.isFresh || undefined}
         >
           {main ? (main.asks && asking.about === main.event?.task ? main.asks : main.label) : texts.nothingToDo}
           {main && !main.isHeld && <span className="text-sm font-normal pointer-coarse:hidden">{texts.space}</span>}

@@ -17,7 +17,7 @@ const awakeWords: Record<Awake, string> = {
   asleep: words.theScreenIsNotKept,
 }
 
-/** Sound, voice, shaking, light, and another screen. */
+/** What the big button does, sound, voice, vibration, light, and another screen. */
 export function SignalsSheet({
   open,
   onClose,
@@ -32,9 +32,21 @@ export function SignalsSheet({
   const { signals, change } = useSignals()
   const { theme, choose } = useTheme()
   return (
-    <Sheet title={words.soundLightAndOtherScreens} open={open} onClose={onClose}>
+    <Sheet title={words.settingsOfThisDevice} open={open} onClose={onClose}>
       <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-[1fr_auto]">
         <div className="grid content-start gap-3">
+          <SwitchField
+            label={words.goesOn}
+            hint={words.goesOnHint}
+            checked={signals.goesOn}
+            onChange={(goesOn) => change({ goesOn })}
+          />
+          <SwitchField
+            label={words.bySection}
+            hint={words.bySectionHint}
+            checked={signals.bySection}
+            onChange={(bySection) => change({ bySection })}
+          />
           <SwitchField
             label={words.sound}
             hint={words.chimesAtTheEarliestAnd}

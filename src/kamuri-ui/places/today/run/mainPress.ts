@@ -18,19 +18,33 @@ export const handsOf = (view: SessionView, name: string | null): HandsView =>
 /** Whether a wait is drying. */
 export const isDrying = (wait: Pick<CountingView, 'title'>) => wait.title.startsWith(words.drying)
 
+/** What the big button is set to do on this device. */
+export interface Pressing {
+  bySection: boolean
+  goesOn: boolean
+}
+
 /**
  * What the big button does at a moment.
  * @param now The moment, in milliseconds.
  */
-export function mainPress(view: SessionView, hands: HandsView, now = Date.parse(view.now)): MainPress | null {
+export function mainPress(
+  view: SessionView,
+  hands: HandsView,
+  now = Date.parse(view.now),
+  { bySection, goesOn }: Pressing = { bySection: true, goesOn: false },
+): MainPress | null {
   if (view.status === 'paused') return { label: words.resume, event: { kind: 'resumed' } }
   const find = (id: string | null | undefined) => view.tasks.find((task) => task.id === id)
   const doing = find(hands.doing)
   if (doing) {
     const section = Array.from({ length: doing.sections }, (_, n) => n + 1).find((n) => !doing.sectionsDone.includes(n))
-    return section
-      ? { label: words.sectionSectionDone({ section }), event: { kind: 'sectionDone', task: doing.id, section } }
-      : { label: words.done, event: { kind: 'taskDone', task: doing.id } }
+    return section && bySection
+      ? {
+          label: words.sectionSectionDone({ section }),
+          event: { kind: 'sectionDone', task: doing.id, section, goesOn },
+        }
+      : { label: words.done, event: { kind: 'taskDone', task: doing.id, goesOn } }
   }
   const next = find(hands.next)
   const named = (title: string, strand: string) =>

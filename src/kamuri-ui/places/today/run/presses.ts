@@ -8,6 +8,7 @@ const kinds: Record<EventBody['kind'], true> = {
   taskDone: true,
   taskSkipped: true,
   taskExtended: true,
+  away: true,
   paused: true,
   resumed: true,
   note: true,

@@ -1,37 +1,57 @@
-import { useCallback, useEffect, useState } from 'react'
+import { useEffect, useState, useSyncExternalStore } from 'react'
 import { z } from 'zod'
 import { Kept } from '@/app/kept'
 import { chime } from './chime'
 
-/** How a run makes itself known; kept on this device. */
+/** How a run makes itself known, and what its big button does; kept on this device. */
 export interface Signals {
   sound: boolean
   voice: boolean
   shake: boolean
+  /** The big button ticks one section after the other; else the whole step. */
+  bySection: boolean
+  /** What is done leads on to the next step without another press. */
+  goesOn: boolean
 }
 
-const usual: Signals = { sound: true, voice: false, shake: true }
+const usual: Signals = { sound: true, voice: false, shake: true, bySection: false, goesOn: true }
 
 const kept = new Kept<Partial<Signals>>(
   'kamuri.signals',
   1,
-  z.object({ sound: z.boolean(), voice: z.boolean(), shake: z.boolean() }).partial() as z.ZodType<Partial<Signals>>,
+  z
+    .object({
+      sound: z.boolean(),
+      voice: z.boolean(),
+      shake: z.boolean(),
+      bySection: z.boolean(),
+      goesOn: z.boolean(),
+    })
+    .partial() as z.ZodType<Partial<Signals>>,
 )
 
 let current: Signals = { ...usual, ...kept.read() }
+const watching = new Set<() => void>()
 
 /** Whether this browser can speak, and shake. */
 export const canSpeak = () => 'speechSynthesis' in window
 export const canShake = () => 'vibrate' in navigator
 
 export function useSignals() {
-  const [signals, set] = useState(current)
-  const change = useCallback((next: Partial<Signals>) => {
-    current = { ...current, ...next }
-    kept.write(current)
-    set(current)
-  }, [])
+  const signals = useSyncExternalStore(
+    (changed) => {
+      watching.add(changed)
+      return () => watching.delete(changed)
+    },
+    () => current,
+  )
   return { signals, change }
+}
+
+function change(next: Partial<Signals>) {
+  current = { ...current, ...next }
+  kept.write(current)
+  watching.forEach((changed) => changed())
 }
 
 /** Says a sentence aloud, where somebody asked for it. */

@@ -92,8 +92,11 @@ export function useSession(id: string) {
   )
 
   const run = useCallback(
-    (speed: number) => {
-      told(api.PUT('/api/sessions/{id}/clock', { params: { path: { id } }, body: { speed } })).then(show, setTrouble)
+    (speed: number, plays?: boolean) => {
+      told(api.PUT('/api/sessions/{id}/clock', { params: { path: { id } }, body: { speed, plays } })).then(
+        show,
+        setTrouble,
+      )
     },
     [id, show],
   )

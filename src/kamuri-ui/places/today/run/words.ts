@@ -146,6 +146,10 @@ export const runHeader = {
   whoseHandsThisScreenIs: 'Whose hands this screen is for',
   rehearsalSpeed: 'Rehearsal speed',
   surpriseMe: 'Surprise me',
+  play: 'Play',
+  stopPlaying: 'Stop playing',
+  theClockStands: 'The clock starts with your first press, or with Play.',
+  onceYouAnswer: 'once you answer below',
   nothingCanGoWrongJust: 'Nothing can go wrong just now. Ask again while you are working on something.',
   kamuriIsOutOfReach: 'Kamuri is out of reach. What you press is saved and sent later.',
   asPlanned: 'as planned',
@@ -157,7 +161,7 @@ export const runKeys = {
   fiveMinutesMore: 'five minutes more',
   pauseOrResume: 'pause or resume',
   undo: 'undo',
-  soundLightAndOtherScreens: 'sound, light and other screens',
+  settingsOfThisDevice: 'how this screen runs the day',
   theOtherPairOfHands: 'the other pair of hands',
   finishAndRateIt: 'finish, and rate it',
   theseKeys: 'these keys',
@@ -173,8 +177,10 @@ export const runPage = {
   loading: 'Loading…',
   note: 'Note',
   reading: 'Reading',
-  sound: 'Sound',
+  settings: 'Settings',
   finish: 'Finish',
+  tickBySection: 'Tick section by section',
+  tickWholeStep: 'Tick the whole step',
   nameSectionsOfTitle: ({ name, title }: Parts<'name' | 'title'>) => `${name}: sections of ${title}`,
   nameSections: ({ name }: Parts<'name'>) => `${name}, sections`,
   rest: 'Rest',
@@ -189,6 +195,11 @@ export const runPage = {
   undo: 'Undo',
 }
 
+export const awayQuestion = {
+  yes: ({ minutes }: Parts<'minutes'>) => `Yes, leave out ${minutes}`,
+  no: 'No, I was working',
+}
+
 export const signalsSheet = {
   byTheClock: 'By the clock',
   day: 'Day',
@@ -196,7 +207,11 @@ export const signalsSheet = {
   theScreenIsKeptAwake: 'The screen is kept awake while this page is in sight.',
   thisBrowserDoesNotKeep: 'This browser does not keep the screen awake. Set the device so that it stays on.',
   theScreenIsNotKept: 'The screen is not kept awake just now.',
-  soundLightAndOtherScreens: 'Sound, light and other screens',
+  settingsOfThisDevice: 'How this screen runs the day',
+  goesOn: 'Done begins the next step',
+  goesOnHint: 'Undo takes back both.',
+  bySection: 'Tick section by section',
+  bySectionHint: 'Otherwise the big button ticks the whole step.',
   sound: 'Sound',
   chimesAtTheEarliestAnd: 'Chimes at the earliest and latest time of every wait.',
   voice: 'Voice',
