@@ -10,6 +10,9 @@ namespace Kamuri.Web;
 /// <param name="Lan">Whether other devices of the home network are answered, behind the household's passcode.</param>
 internal sealed record StartOptions(string DataFolder, int Port, double ClockSpeed, bool Demo, bool Lan)
 {
+    /// <summary>The household that is only looked at, beside the one this was started for.</summary>
+    public bool MadeUp { get; init; }
+
     public const int UsualPort = 7390;
     public const double FastestClock = 3600;
 

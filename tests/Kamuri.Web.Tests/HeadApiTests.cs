@@ -30,6 +30,103 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
         Assert.Equal("Oriel is archived. Unarchive the head to plan for it.", problem!["detail"]!.GetValue<string>());
     }
 
+    private Task<(int Status, JsonNode? Body)> DescribeAsync(string name, Action<JsonObject> answer)
+    {
+        var body = new JsonObject { ["name"] = name };
+        answer(body);
+        return server.Process.SendAsync(HttpMethod.Post, "/api/heads/described", body);
+    }
+
+    [Theory]
+    // Shoulder is 32 cm at an adult's crown; the other zones are 0.85, 0.93 and 0.9 of it. A child of five has 0.65 of all that.
+    [InlineData("adult", "shoulder", null, 27, 32, 30, 29)]
+    [InlineData("underSix", "shoulder", null, 18, 21, 19, 19)]
+    [InlineData("adult", null, 50.0, 42, 50, 46, 45)]
+    [InlineData("adult", "midBack", 50.0, 42, 50, 46, 45)]
+    public async Task Five_answers_make_a_head(
+        string age,
+        string? landmark,
+        double? crown,
+        double nape,
+        double top,
+        double front,
+        double sides
+    )
+    {
+        var (status, head) = await DescribeAsync($"{age} {landmark} {crown}", body =>
+            (body["ageGroup"], body["landmark"], body["crownCm"]) = (age, landmark, crown)
+        );
+        Assert.Equal(201, status);
+        var lengths = head!["head"]!["lengths"]!;
+        Assert.Equal(
+            [nape, top, front, sides],
+            new[] { "napeCm", "crownCm", "frontCm", "sidesCm" }.Select(zone => lengths[zone]!.GetValue<double>())
+        );
+        Assert.Equal(
+            200,
+            (await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", Bodies.Plan(head["id"]!.GetValue<string>()))).Status
+        );
+    }
+
+    [Fact]
+    public async Task What_is_wrong_in_five_answers_is_said_at_each_of_them()
+    {
+        async Task<string> Wrong(string name, string field, Action<JsonObject> answer)
+        {
+            var (status, problem) = await DescribeAsync(name, answer);
+            Assert.Equal(400, status);
+            return problem!["errors"]![field]![0]!.GetValue<string>();
+        }
+
+        Assert.Equal(201, (await DescribeAsync("Twice", body => body["landmark"] = "chin")).Status);
+        Assert.StartsWith(
+            "There is a head called Twice already.",
+            await Wrong(" Twice", "name", body => body["landmark"] = "chin"),
+            StringComparison.Ordinal
+        );
+        Assert.Equal("A head needs a name.", await Wrong("", "name", body => body["landmark"] = "chin"));
+        Assert.Equal("A name can have at most 40 characters.", await Wrong(new string('a', 200), "name", _ => { }));
+        Assert.Equal("Choose how far the hair reaches, or measure one strand.", await Wrong("", "landmark", _ => { }));
+        Assert.StartsWith("Stretched length is", await Wrong("Zero", "crownCm", body => body["crownCm"] = 0), StringComparison.Ordinal);
+        var both = await Wrong("Both", "landmark", body => (body["landmark"], body["crownCm"]) = ("ear", 60));
+        Assert.Equal(
+            "Hair that reaches the ear is about 14\u00a0cm long at the crown, and you measured 60\u00a0cm. Keep one of the two.",
+            both
+        );
+        Assert.Equal(400, (await DescribeAsync("Odd", body => body["landmark"] = "knee")).Status);
+    }
+
+    [Fact(Timeout = 120_000)]
+    public async Task Whoever_looks_around_is_in_a_household_of_its_own()
+    {
+        using var visitor = new HttpClient { BaseAddress = server.Process.Address };
+        async Task<JsonNode> Get(string path) =>
+            JsonNode.Parse(await visitor.GetStringAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken))!;
+        Assert.False((await Get("/api/household"))["madeUp"]!.GetValue<bool>());
+
+        using var came = await visitor.PostAsync(
+            new Uri("/api/looking-around", UriKind.Relative),
+            null,
+            TestContext.Current.CancellationToken
+        );
+        Assert.Equal(204, (int)came.StatusCode);
+        Assert.True((await Get("/api/household"))["madeUp"]!.GetValue<bool>());
+        Assert.Equal(
+            ["Bram", "Oriel", "Wren"],
+            (await Get("/api/heads")).AsArray().Select(head => head!["head"]!["name"]!.GetValue<string>()).Order()
+        );
+
+        // The house itself is as it was, for everybody else at the same time.
+        var (_, mine) = await server.Process.SendAsync(HttpMethod.Get, "/api/household");
+        Assert.False(mine!["madeUp"]!.GetValue<bool>());
+        var (_, heads) = await server.Process.SendAsync(HttpMethod.Get, "/api/heads");
+        Assert.DoesNotContain(heads!.AsArray(), head => head!["head"]!["name"]!.GetValue<string>() == "Bram");
+
+        using var left = await visitor.DeleteAsync(new Uri("/api/looking-around", UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.Equal(204, (int)left.StatusCode);
+        Assert.False((await Get("/api/household"))["madeUp"]!.GetValue<bool>());
+    }
+
     [Fact]
     public async Task Everything_entered_comes_back()
     {

@@ -33,6 +33,27 @@ public sealed record HeadFigures
             [AgeGroup.UnderSix] = 400,
         };
 
+    /// <summary>Stretched length at the crown of an adult's hair that reaches to a landmark, in cm. Product default.</summary>
+    public IReadOnlyDictionary<LengthLandmark, double> LandmarkCentimetres { get; init; } =
+        new Dictionary<LengthLandmark, double>
+        {
+            [LengthLandmark.Ear] = 14,
+            [LengthLandmark.Chin] = 22,
+            [LengthLandmark.Shoulder] = 32,
+            [LengthLandmark.Armpit] = 42,
+            [LengthLandmark.MidBack] = 52,
+            [LengthLandmark.Waist] = 62,
+        };
+
+    /// <summary>The same on smaller people, as a share of an adult's. Product default.</summary>
+    public IReadOnlyDictionary<AgeGroup, double> LandmarkScale { get; init; } =
+        new Dictionary<AgeGroup, double>
+        {
+            [AgeGroup.Adult] = 1,
+            [AgeGroup.SixToTwelve] = 0.8,
+            [AgeGroup.UnderSix] = 0.65,
+        };
+
     /// <summary>Locs keep their shed hair: mass against the same hair loose, growing with age.</summary>
     public IReadOnlyDictionary<LocStage, double> LocMass { get; init; } =
         new Dictionary<LocStage, double>

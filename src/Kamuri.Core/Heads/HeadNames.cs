@@ -14,6 +14,17 @@ public static class HeadNames
             _ => "ends",
         };
 
+    public static string Of(LengthLandmark landmark) =>
+        landmark switch
+        {
+            LengthLandmark.Ear => "ear",
+            LengthLandmark.Chin => "chin",
+            LengthLandmark.Shoulder => "shoulder",
+            LengthLandmark.Armpit => "armpit",
+            LengthLandmark.MidBack => "mid-back",
+            _ => "waist",
+        };
+
     public static string Of(Porosity porosity) =>
         porosity switch
         {

@@ -63,18 +63,28 @@ public sealed record WritingStyle(
     public MeasureFigures Measures { get; init; } = new();
 
     private static readonly AsyncLocal<WritingStyle?> Own = new();
-    private static volatile WritingStyle _ofHouse = new();
+    private static readonly HouseStyle TheHouse = new();
+    private static readonly AsyncLocal<HouseStyle?> OtherHouse = new();
 
     /// <summary>The style that sentences follow now.</summary>
-    public static WritingStyle Current => Own.Value ?? _ofHouse;
+    public static WritingStyle Current => Own.Value ?? (OtherHouse.Value ?? TheHouse).Style;
 
     /// <summary>Changes the style of the house; sentences follow it from now on.</summary>
     public static void Follow(Func<WritingStyle, WritingStyle> change)
     {
-        lock (Own)
+        var house = OtherHouse.Value ?? TheHouse;
+        lock (house)
         {
-            _ofHouse = change(_ofHouse);
+            house.Style = change(house.Style);
         }
+    }
+
+    /// <summary>Whatever is said or changed within a scope is of another house than the one the server was started for.</summary>
+    public static IDisposable In(HouseStyle house)
+    {
+        var before = OtherHouse.Value;
+        OtherHouse.Value = house;
+        return new Scope(() => OtherHouse.Value = before);
     }
 
     /// <summary>A style for what is said within a scope alone, as tests need that run beside others.</summary>
@@ -82,11 +92,23 @@ public sealed record WritingStyle(
     {
         var before = Own.Value;
         Own.Value = style;
-        return new Scope(before);
+        return new Scope(() => Own.Value = before);
     }
 
-    private sealed class Scope(WritingStyle? before) : IDisposable
+    private sealed class Scope(Action leave) : IDisposable
     {
-        public void Dispose() => Own.Value = before;
+        public void Dispose() => leave();
+    }
+}
+
+/// <summary>The style that sentences follow in one house.</summary>
+public sealed class HouseStyle
+{
+    private volatile WritingStyle _style = new();
+
+    internal WritingStyle Style
+    {
+        get => _style;
+        set => _style = value;
     }
 }

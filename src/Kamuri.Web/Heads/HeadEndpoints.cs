@@ -1,4 +1,6 @@
+using FluentValidation.Results;
 using Kamuri.Core.Figures;
+using Kamuri.Core.Heads;
 using Kamuri.Store;
 using Kamuri.Store.Heads;
 using Kamuri.Web.Household;
@@ -16,6 +18,7 @@ internal static class HeadEndpoints
         var heads = routes.MapGroup("/api/heads").WithTags("Heads");
         heads.MapGet("/", ListAsync).WithName("listHeads");
         heads.MapPost("/", CreateAsync).WithName("createHead");
+        heads.MapPost("/described", DescribeAsync).WithName("describeHead");
         heads.MapPost("/measure", MeasureAsync).WithName("measureHead");
         heads.MapGet("/{id:guid}", GetAsync).WithName("getHead");
         heads.MapPut("/{id:guid}", ChangeAsync).WithName("changeHead");
@@ -69,6 +72,42 @@ internal static class HeadEndpoints
         return TypedResults.Created($"/api/heads/{row.Id}", HeadView.Of(row, today, figures));
     }
 
+    /// <summary>A new head from five answers.</summary>
+    private static async Task<Results<Created<HeadView>, ValidationProblem>> DescribeAsync(
+        DescribedBody body,
+        KamuriDb db,
+        House house,
+        CraftFigures figures,
+        CancellationToken cancellation
+    )
+    {
+        var today = (await house.TimeAsync(cancellation)).Today;
+        var (head, wrongLength) = body.ToHead(figures);
+        // The other answers are looked at too, so that everything is said at once.
+        var whole = head
+            ?? (body with { AgeGroup = AgeGroup.Adult, CrownCm = null, Landmark = LengthLandmark.Shoulder }).ToHead(figures).Head!;
+        var found = new HeadBodyValidator(today).Validate(whole);
+        foreach (var failure in found.Errors.Where(failure => failure.PropertyName.StartsWith("Lengths.", StringComparison.Ordinal)))
+        {
+            failure.PropertyName = nameof(DescribedBody.CrownCm);
+        }
+
+        if (wrongLength is not null)
+        {
+            found.Errors.Add(new ValidationFailure(nameof(DescribedBody.Landmark), wrongLength));
+        }
+
+        if (await IsTakenAsync(db, Guid.Empty, body.Name, cancellation))
+        {
+            found.Errors.Add(new ValidationFailure(nameof(DescribedBody.Name), HeadErrors.ThereIsAHeadOfThatName(body.Name.Trim())));
+        }
+
+        return found.IsValid ? await CreateAsync(whole, db, house, figures, cancellation) : Problems.At(found);
+    }
+
+    private static async Task<bool> IsTakenAsync(KamuriDb db, Guid but, string name, CancellationToken cancellation) =>
+        await db.Heads.AnyAsync(row => row.Id != but && !row.Archived && row.Name == name.Trim(), cancellation);
+
     /// <summary>The size of a head that is only being typed in.</summary>
     private static async Task<Results<Ok<SizeView>, ValidationProblem>> MeasureAsync(
         HeadBody body,
@@ -106,6 +145,11 @@ internal static class HeadEndpoints
         if (body.Version is { } version && version != row.Version)
         {
             return Problems.Conflict(HeadErrors.RowWasChangedElsewhereInThe(row.Name));
+        }
+
+        if (row.Name != body.Name.Trim() && await IsTakenAsync(db, id, body.Name, cancellation))
+        {
+            return Problems.At("name", HeadErrors.ThereIsAHeadOfThatName(body.Name.Trim()));
         }
 
         row.Take(body.ToHead(id));

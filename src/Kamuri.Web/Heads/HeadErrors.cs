@@ -51,7 +51,15 @@ internal static class HeadErrors
 
     public static string StretchedLengthIs(string shortest, string longest) => $"Stretched length is {shortest} to {longest}.";
 
+    // DescribedBody
+    public const string ChooseALength = "Choose how far the hair reaches, or measure one strand.";
+
+    public static string TheLengthsContradict(string landmark, string usual, string measured) =>
+        $"Hair that reaches the {landmark} is about {usual} long at the crown, and you measured {measured}. Keep one of the two.";
+
     // HeadEndpoints
+    public static string ThereIsAHeadOfThatName(string name) => $"There is a head called {name} already. Add something to tell them apart.";
+
     public static string RowWasChangedElsewhereInThe(string row) =>
         $"{row} was changed elsewhere in the meantime. What you typed is still here. Load the newer version and enter it again.";
 

@@ -41,7 +41,11 @@ public sealed record WritingBody(
 
 /// <summary>The house with its present time.</summary>
 /// <param name="Hands">Names of the pairs of hands where nobody entered any.</param>
-public sealed record HouseholdView(HouseholdBody House, IReadOnlyList<string> Hands, DateTimeOffset Now, double ClockSpeed, bool Demo);
+public sealed record HouseholdView(HouseholdBody House, IReadOnlyList<string> Hands, DateTimeOffset Now, double ClockSpeed, bool Demo)
+{
+    /// <summary>A made-up household that is only looked at; nothing in it is anybody’s.</summary>
+    public bool MadeUp { get; init; }
+}
 
 /// <summary>What can be entered for a house.</summary>
 internal sealed class HouseholdValidator : AbstractValidator<HouseholdBody>
@@ -199,6 +203,9 @@ internal static class HouseholdEndpoints
             time.Local(time.Now),
             options.ClockSpeed,
             options.Demo
-        );
+        )
+        {
+            MadeUp = options.MadeUp,
+        };
     }
 }

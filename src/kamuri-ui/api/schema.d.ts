@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looking-around": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAround"];
+        delete: operations["stopLookingAround"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/access": {
         parameters: {
             query?: never;
@@ -574,6 +590,22 @@ export interface paths {
         get: operations["listHeads"];
         put?: never;
         post: operations["createHead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heads/described": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["describeHead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1697,6 +1729,21 @@ export interface components {
          * @enum {unknown}
          */
         Density: "low" | "medium" | "high";
+        /** @description A head in five answers; everything else has a default and is corrected later. */
+        DescribedBody: {
+            name?: string;
+            ageGroup?: components["schemas"]["AgeGroup"];
+            wear?: components["schemas"]["WearBody"];
+            landmark?: null | components["schemas"]["LengthLandmark"];
+            /**
+             * Format: double
+             * @description One strand at the crown, pulled straight, in centimetres; null when it was not measured.
+             */
+            crownCm?: null | number;
+            density?: components["schemas"]["Density"];
+            strand?: components["schemas"]["StrandThickness"];
+            sensitivities?: string[];
+        };
         /**
          * @description When hair is detangled.
          * @enum {unknown}
@@ -2238,6 +2285,8 @@ export interface components {
             /** Format: double */
             clockSpeed: number;
             demo: boolean;
+            /** @description A made-up household that is only looked at; nothing in it is anybody’s. */
+            madeUp?: boolean;
         };
         HttpValidationProblemDetails: {
             type?: null | string;
@@ -2412,6 +2461,8 @@ export interface components {
             what: string;
             why: string;
         };
+        /** @enum {unknown} */
+        LengthLandmark: "ear" | "chin" | "shoulder" | "armpit" | "midBack" | "waist";
         /**
          * @description What lengths are written in.
          * @enum {unknown}
@@ -4975,6 +5026,42 @@ export interface operations {
             };
         };
     };
+    lookAround: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stopLookingAround: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     seeAccess: {
         parameters: {
             query?: never;
@@ -5176,6 +5263,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HeadBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeadView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    describeHead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DescribedBody"];
             };
         };
         responses: {

@@ -7,6 +7,7 @@ import { BehindPlace } from '@/places/behind/BehindPlace'
 import { ReviewPage } from '@/places/behind/ReviewPage'
 import { DevicesPage } from '@/places/devices/DevicesPage'
 import { FiguresPage } from '@/places/figures/FiguresPage'
+import { DescribePage } from '@/places/heads/describe/DescribePage'
 import { HeadPage } from '@/places/heads/HeadPage'
 import { HeadsPlace } from '@/places/heads/HeadsPlace'
 import { AmountsPage } from '@/places/shelf/AmountsPage'
@@ -60,6 +61,7 @@ const router = createBrowserRouter([
         ],
       },
       { path: '/heads', element: <HeadsPlace /> },
+      { path: '/heads/new', element: <DescribePage /> },
       { path: '/heads/:id', element: <HeadPage /> },
       { path: '/figures', element: <FiguresPage /> },
       { path: '/household', element: <HouseholdPage /> },

@@ -9,7 +9,8 @@ type Wear = NonNullable<HeadBody['wear']>
 /** The kind of hair that is being described. */
 export const kindOf = (wear: Wear) => (wear.locs ? 'locs' : wear.style ? 'style' : wear.down ? 'takenDown' : 'loose')
 
-const first: Record<ReturnType<typeof kindOf>, Wear> = {
+/** What is first assumed of each kind. */
+export const firstWear: Record<ReturnType<typeof kindOf>, Wear> = {
   loose: {},
   locs: { locs: { stage: 'mature', count: 100, thicknessMillimetres: 8 } },
   style: { style: { made: 'braids', putIn: null, addedHairGrams: 0 } },
@@ -34,7 +35,7 @@ export function WearFields({
         value={kindOf(wear)}
         choices={kinds}
         error={errors.wear?.[0]}
-        onChoose={(kind) => onChange(first[kind])}
+        onChoose={(kind) => onChange(firstWear[kind])}
       />
       {locs && (
         <>

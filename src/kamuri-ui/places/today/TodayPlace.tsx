@@ -3,12 +3,12 @@ import { useEffect, useMemo, useRef } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, told } from '@/api/client'
 import { useChoices } from '@/app/choices'
-import { LinkButton } from '@/kit/Button'
 import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { Planning } from './plan/Planning'
 import { useWish } from './plan/wish'
 import { Underway } from './Underway'
+import { Welcome } from './Welcome'
 import { todayPlace as words } from './words'
 
 /** Today: what to do, in what order, until when, and why. */
@@ -42,17 +42,7 @@ export function TodayPlace() {
 
   if (heads.error) return <Trouble error={heads.error} />
   if (!heads.data) return <Moment />
-  if (living.length === 0)
-    return (
-      <section className="max-w-2xl py-16">
-        <PageTitle title={words.today} />
-        <h1 className="text-4xl font-semibold">{words.whoseHairIsIt}</h1>
-        <p className="mt-4 text-lg">{words.addAHeadFirstHow}</p>
-        <LinkButton tone="main" to="/heads/new" className="mt-6">
-          {words.addTheFirstHead}
-        </LinkButton>
-      </section>
-    )
+  if (living.length === 0) return <Welcome />
   if (!asking.day || !choices || !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId)))
     return <Moment />
   return (

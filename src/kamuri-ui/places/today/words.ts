@@ -2,10 +2,14 @@ import type { Parts } from '@/kit/texts'
 
 export const todayPlace = {
   today: 'Today',
-  whoseHairIsIt: 'Whose hair is it?',
-  addAHeadFirstHow: 'Add a head first: how long, how dense, what suits it. It takes two minutes.',
-  addTheFirstHead: 'Add the first head',
   loading: 'Loading…',
+}
+
+export const welcome = {
+  wash: 'Wash days, planned and timed',
+  whatItDoes:
+    'Kamuri puts the steps of a wash day in order, tells you what to do now, and times everything that works by itself. It starts with your hair.',
+  describe: 'Describe your hair',
 }
 
 export const underway = {

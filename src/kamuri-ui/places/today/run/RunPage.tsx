@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { api, type HandsView, type Mishap, type RunHeadView, type RunTaskView, type SessionView } from '@/api/client'
+import { useHousehold } from '@/app/household'
 import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
 import { clock, spell } from '@/app/time'
@@ -11,6 +12,7 @@ import { MeasureWord } from '@/kit/Amount'
 import { Button } from '@/kit/Button'
 import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
+import { MadeUpNotice } from '@/places/looking-around/LookAround'
 import { useAsking } from './asking'
 import { AwayQuestion } from './AwayQuestion'
 import { useBounce } from './useBounce'
@@ -62,6 +64,7 @@ export function RunPage() {
     if (whose !== null) sessionStorage.setItem(`kamuri.hands.${id}`, whose)
   }, [id, whose])
   const awake = useAwake()
+  const isMadeUp = useHousehold().data?.madeUp
 
   const finished = view?.status === 'finished'
   useEffect(() => {
@@ -168,183 +171,192 @@ export function RunPage() {
   )
 
   return (
-    <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
-      <PageTitle
-        title={texts.runOf({ title: shown?.title ?? texts.finish, names: listed(view.heads.map((each) => each.name)) })}
-      />
-      <RunHeader
-        view={view}
-        now={now}
-        whose={hands.name}
-        onWhose={setWhose}
-        onRun={run}
-        onPlay={(plays) => run(view.factor, plays)}
-        onSurprise={() => void surprise()}
-        isCalm={calm !== null && calm === moment}
-        reaching={reaching}
-      />
-      {view.counting.length > 0 && (
-        <CountingLines
-          waits={view.counting}
-          nameOf={(wait) => view.heads.find((each) => several && each.key === wait.strand)?.name ?? ''}
-          now={now}
+    <>
+      {isMadeUp && <MadeUpNotice />}
+      <div className="mx-auto flex min-h-dvh max-w-[1480px] flex-col px-4 pb-4 sm:px-8" onPointerDown={openSound}>
+        <PageTitle
+          title={texts.runOf({
+            title: shown?.title ?? texts.finish,
+            names: listed(view.heads.map((each) => each.name)),
+          })}
         />
-      )}
-      <Trouble error={trouble} />
-      <NotTaken sentences={notTaken} onRead={read} />
-      <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
-        <div className={`order-3 md:order-none md:row-span-3 ${mapped && mapped.sections > 0 ? '' : 'max-md:hidden'}`}>
-          <HeadMap
-            sections={sectionsOf(head, mapped)}
-            fragile={head.fragileZones}
-            done={mapped?.sectionsDone ?? []}
-            current={section}
-            label={
-              mapped
-                ? texts.nameSectionsOfTitle({ name: head.name, title: mapped.title })
-                : texts.nameSections({ name: head.name })
-            }
-            onTick={
-              doing && doing.sections > 0
-                ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number, goesOn: pressing.goesOn })
-                : undefined
-            }
-            className={`mx-auto max-h-[29vh] w-full ${several ? 'md:max-h-[27vh]' : 'md:max-h-[44vh]'}`}
-          />
-        </div>
-        <DoingNow
+        <RunHeader
           view={view}
-          hands={hands}
-          doing={doing}
-          shown={shown}
-          head={head}
-          section={section}
-          resting={subject?.title ?? texts.rest}
+          now={now}
+          whose={hands.name}
+          onWhose={setWhose}
+          onRun={run}
+          onPlay={(plays) => run(view.factor, plays)}
+          onSurprise={() => void surprise()}
+          isCalm={calm !== null && calm === moment}
+          reaching={reaching}
         />
-        <div className="order-4 md:order-none md:col-start-2">
-          <p className="mt-1 text-lg text-quiet">
-            {doing &&
-              texts.workedAndPlanned({
-                worked: spell(Math.max(0, worked)),
-                planned: spell(doing.plannedMinutes + doing.extraMinutes),
-              })}{' '}
-            {doing?.pace} {measured && <Rich of={texts.amountsIn} parts={{ unit: <MeasureWord tall /> }} />}
-          </p>
-          <AwayQuestion hands={hands} onTell={press} />
-          {doing && doing.sections > 0 && (
-            <Button tone="quiet" className="min-h-16 !px-0" onClick={() => change({ bySection: !signals.bySection })}>
-              {signals.bySection ? texts.tickWholeStep : texts.tickBySection}
-            </Button>
-          )}
-          {[...new Set([step, ...also].flatMap((each) => each?.cautions ?? []))].map((caution) => (
-            <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
-              {caution}
+        {view.counting.length > 0 && (
+          <CountingLines
+            waits={view.counting}
+            nameOf={(wait) => view.heads.find((each) => several && each.key === wait.strand)?.name ?? ''}
+            now={now}
+          />
+        )}
+        <Trouble error={trouble} />
+        <NotTaken sentences={notTaken} onRead={read} />
+        <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
+          <div
+            className={`order-3 md:order-none md:row-span-3 ${mapped && mapped.sections > 0 ? '' : 'max-md:hidden'}`}
+          >
+            <HeadMap
+              sections={sectionsOf(head, mapped)}
+              fragile={head.fragileZones}
+              done={mapped?.sectionsDone ?? []}
+              current={section}
+              label={
+                mapped
+                  ? texts.nameSectionsOfTitle({ name: head.name, title: mapped.title })
+                  : texts.nameSections({ name: head.name })
+              }
+              onTick={
+                doing && doing.sections > 0
+                  ? (number) => press({ kind: 'sectionDone', task: doing.id, section: number, goesOn: pressing.goesOn })
+                  : undefined
+              }
+              className={`mx-auto max-h-[29vh] w-full ${several ? 'md:max-h-[27vh]' : 'md:max-h-[44vh]'}`}
+            />
+          </div>
+          <DoingNow
+            view={view}
+            hands={hands}
+            doing={doing}
+            shown={shown}
+            head={head}
+            section={section}
+            resting={subject?.title ?? texts.rest}
+          />
+          <div className="order-4 md:order-none md:col-start-2">
+            <p className="mt-1 text-lg text-quiet">
+              {doing &&
+                texts.workedAndPlanned({
+                  worked: spell(Math.max(0, worked)),
+                  planned: spell(doing.plannedMinutes + doing.extraMinutes),
+                })}{' '}
+              {doing?.pace} {measured && <Rich of={texts.amountsIn} parts={{ unit: <MeasureWord tall /> }} />}
             </p>
-          ))}
-          {!several && (
-            <div className="mt-3">
-              {view.counting.map((wait) => (
-                <CountingBar key={wait.task} wait={wait} now={now} colour={colourOf(view, wait.task)} />
-              ))}
-            </div>
-          )}
-          <Then view={view} hands={hands} />
-          {view.readings.at(-1) && (
-            <p
-              className={`mt-2 text-lg ${view.readings.at(-1)!.warns ? 'border-l-4 border-stop pl-3 text-stop' : 'text-quiet'}`}
-            >
-              {view.readings.at(-1)!.sentence}
-            </p>
-          )}
-          {view.beyond.map((sentence) => (
-            <p key={sentence} className="mt-2 border-l-4 border-warn pl-3 text-lg text-warn" data-beyond>
-              {sentence}
-            </p>
-          ))}
-          <OtherOrder session={view} onTake={press} />
+            <AwayQuestion hands={hands} onTell={press} />
+            {doing && doing.sections > 0 && (
+              <Button tone="quiet" className="min-h-16 !px-0" onClick={() => change({ bySection: !signals.bySection })}>
+                {signals.bySection ? texts.tickWholeStep : texts.tickBySection}
+              </Button>
+            )}
+            {[...new Set([step, ...also].flatMap((each) => each?.cautions ?? []))].map((caution) => (
+              <p key={caution} className="mt-2 border-l-4 border-warn pl-3">
+                {caution}
+              </p>
+            ))}
+            {!several && (
+              <div className="mt-3">
+                {view.counting.map((wait) => (
+                  <CountingBar key={wait.task} wait={wait} now={now} colour={colourOf(view, wait.task)} />
+                ))}
+              </div>
+            )}
+            <Then view={view} hands={hands} />
+            {view.readings.at(-1) && (
+              <p
+                className={`mt-2 text-lg ${view.readings.at(-1)!.warns ? 'border-l-4 border-stop pl-3 text-stop' : 'text-quiet'}`}
+              >
+                {view.readings.at(-1)!.sentence}
+              </p>
+            )}
+            {view.beyond.map((sentence) => (
+              <p key={sentence} className="mt-2 border-l-4 border-warn pl-3 text-lg text-warn" data-beyond>
+                {sentence}
+              </p>
+            ))}
+            <OtherOrder session={view} onTake={press} />
+          </div>
+        </main>
+
+        {several && <Lanes view={view} now={now} />}
+        <section aria-label={texts.theWholeDay} className="mt-2 border-t border-rule pt-2">
+          <WholeDay view={view} now={now} />
+        </section>
+
+        <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">
+          <RunButton label={texts.skip} hint="k" onClick={presses.skip} disabled={!skip} />
+          {lesser}
         </div>
-      </main>
+        <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1.3fr)_repeat(3,minmax(0,0.9fr))_minmax(0,1.5fr)_repeat(4,minmax(0,0.85fr))] lg:gap-3">
+          <Button
+            tone="main"
+            // What it waits for is to be read, and nothing to be pressed: not faded like other buttons, but not filled.
+            className="col-span-4 min-h-20 flex-col !gap-0 !py-1.5 text-2xl leading-tight disabled:border-2 disabled:border-dashed disabled:border-strand disabled:bg-paper disabled:text-ink disabled:!opacity-100 lg:col-span-1"
+            onClick={act}
+            disabled={!main || main.isHeld}
+            data-main
+            data-fresh={bounce.isFresh || undefined}
+          >
+            {main ? (main.asks && asking.about === main.event?.task ? main.asks : main.label) : texts.nothingToDo}
+            {main && !main.isHeld && <span className="text-sm font-normal pointer-coarse:hidden">{texts.space}</span>}
+          </Button>
+          <RunButton label={texts.somethingsOff} hint="x" onClick={() => setOff(true)} />
+          <RunButton label={texts.n5MinMore} hint="m" onClick={presses.more} disabled={!subject} />
+          <RunButton label={view.status === 'paused' ? texts.resume : texts.pause} hint="p" onClick={presses.pause} />
+          <RunButton className="max-lg:hidden" label={texts.skip} hint="k" onClick={presses.skip} disabled={!skip} />
+          <RunButton
+            label={texts.undo}
+            hint={view.undo ? view.undo.label : 'u'}
+            onClick={presses.undo}
+            disabled={!view.undo}
+          />
+          <div className="contents max-lg:hidden">{lesser}</div>
+        </footer>
 
-      {several && <Lanes view={view} now={now} />}
-      <section aria-label={texts.theWholeDay} className="mt-2 border-t border-rule pt-2">
-        <WholeDay view={view} now={now} />
-      </section>
-
-      <div className="mt-4 grid grid-cols-3 gap-2 lg:hidden">
-        <RunButton label={texts.skip} hint="k" onClick={presses.skip} disabled={!skip} />
-        {lesser}
-      </div>
-      <footer className="sticky bottom-0 grid grid-cols-[minmax(0,1.4fr)_repeat(3,minmax(0,1fr))] gap-2 bg-paper pt-3 pb-2 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1.3fr)_repeat(3,minmax(0,0.9fr))_minmax(0,1.5fr)_repeat(4,minmax(0,0.85fr))] lg:gap-3">
-        <Button
-          tone="main"
-          // What it waits for is to be read, and nothing to be pressed: not faded like other buttons, but not filled.
-          className="col-span-4 min-h-20 flex-col !gap-0 !py-1.5 text-2xl leading-tight disabled:border-2 disabled:border-dashed disabled:border-strand disabled:bg-paper disabled:text-ink disabled:!opacity-100 lg:col-span-1"
-          onClick={act}
-          disabled={!main || main.isHeld}
-          data-main
-          data-fresh={bounce.isFresh || undefined}
-        >
-          {main ? (main.asks && asking.about === main.event?.task ? main.asks : main.label) : texts.nothingToDo}
-          {main && !main.isHeld && <span className="text-sm font-normal pointer-coarse:hidden">{texts.space}</span>}
-        </Button>
-        <RunButton label={texts.somethingsOff} hint="x" onClick={() => setOff(true)} />
-        <RunButton label={texts.n5MinMore} hint="m" onClick={presses.more} disabled={!subject} />
-        <RunButton label={view.status === 'paused' ? texts.resume : texts.pause} hint="p" onClick={presses.pause} />
-        <RunButton className="max-lg:hidden" label={texts.skip} hint="k" onClick={presses.skip} disabled={!skip} />
-        <RunButton
-          label={texts.undo}
-          hint={view.undo ? view.undo.label : 'u'}
-          onClick={presses.undo}
-          disabled={!view.undo}
+        <NoteSheet
+          open={noting}
+          onClose={() => setNoting(false)}
+          onKeep={(text) => press({ kind: 'note', text, task: hands.doing })}
         />
-        <div className="contents max-lg:hidden">{lesser}</div>
-      </footer>
-
-      <NoteSheet
-        open={noting}
-        onClose={() => setNoting(false)}
-        onKeep={(text) => press({ kind: 'note', text, task: hands.doing })}
-      />
-      <FinishSheet
-        session={view}
-        open={finishing}
-        onClose={() => setFinishing(false)}
-        onDiscard={() => {
-          void api.DELETE('/api/sessions/{id}', { params: { path: { id } } }).then(() => {
-            void queries.invalidateQueries()
-            void navigate('/today')
-          })
-        }}
-        onFinish={(ratings, note) => {
-          if (several)
-            for (const [key, given] of Object.entries(ratings)) press({ kind: 'headRated', head: key, ratings: given })
-          press({ kind: 'finished', ratings: several ? {} : (ratings[head.key] ?? {}), text: note })
-          setFinishing(false)
-          if (view.rehearsal) void navigate('/today')
-        }}
-      />
-      <MishapSheet
-        session={view}
-        head={head.key}
-        happened={happened}
-        open={off}
-        onClose={() => {
-          setOff(false)
-          setHappened(null)
-        }}
-        onTake={press}
-      />
-      <ReadingSheet
-        session={view}
-        now={now}
-        task={hands.doing}
-        open={reading}
-        onClose={() => setReading(false)}
-        onTake={press}
-      />
-      <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} session={id} />
-      <RunKeys open={help} onClose={() => setHelp(false)} />
-    </div>
+        <FinishSheet
+          session={view}
+          open={finishing}
+          onClose={() => setFinishing(false)}
+          onDiscard={() => {
+            void api.DELETE('/api/sessions/{id}', { params: { path: { id } } }).then(() => {
+              void queries.invalidateQueries()
+              void navigate('/today')
+            })
+          }}
+          onFinish={(ratings, note) => {
+            if (several)
+              for (const [key, given] of Object.entries(ratings))
+                press({ kind: 'headRated', head: key, ratings: given })
+            press({ kind: 'finished', ratings: several ? {} : (ratings[head.key] ?? {}), text: note })
+            setFinishing(false)
+            if (view.rehearsal) void navigate('/today')
+          }}
+        />
+        <MishapSheet
+          session={view}
+          head={head.key}
+          happened={happened}
+          open={off}
+          onClose={() => {
+            setOff(false)
+            setHappened(null)
+          }}
+          onTake={press}
+        />
+        <ReadingSheet
+          session={view}
+          now={now}
+          task={hands.doing}
+          open={reading}
+          onClose={() => setReading(false)}
+          onTake={press}
+        />
+        <SignalsSheet open={signalling} onClose={() => setSignalling(false)} awake={awake} session={id} />
+        <RunKeys open={help} onClose={() => setHelp(false)} />
+      </div>
+    </>
   )
 }
 
