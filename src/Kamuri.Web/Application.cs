@@ -203,6 +203,7 @@ internal static class Application
         app.MapHealthChecks("/health");
         app.MapAccess();
         app.MapHeads();
+        app.MapPortrait();
         app.MapHousehold();
         app.MapTyped();
         app.MapPlans();

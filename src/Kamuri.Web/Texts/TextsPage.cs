@@ -2,6 +2,7 @@ using Kamuri.Core.Cautions;
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Heads.Portrait;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
@@ -47,7 +48,11 @@ internal static class TextsPage
             Line(into, question.Id, question.Ask);
             foreach (var answer in question.Answers)
             {
-                Line(into, $"{question.Id}.{answer.Value}", $"{answer.Word}: {answer.Reason} Downside: {answer.Price}");
+                Line(
+                    into,
+                    $"{question.Id}.{answer.Value}",
+                    $"{answer.Word}: {answer.Reason} Downside: {answer.Price} {SchoolWords.Of(question.Id, answer.Value)}"
+                );
             }
         }
 

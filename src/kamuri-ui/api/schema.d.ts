@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/heads/{id}/portrait": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getPortrait"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/typed/{kind}": {
         parameters: {
             query?: never;
@@ -2828,6 +2844,23 @@ export interface components {
          * @enum {unknown}
          */
         PorosityEvidence: "dryingTime" | "sprayBeads" | "strandInWater" | "guess";
+        /** @description A head as it is read, a sentence each. */
+        PortraitView: {
+            /** @description How it is kept, and what lies on it. */
+            today: string[];
+            /** @description When the next wash is due, and treatments that are due by their own rhythm. */
+            due: string[];
+            /** @description What this kind of hair likes. */
+            suits: string[];
+            /** @description What must never touch it; empty when nothing is known. */
+            never: string[];
+            /** @description The sides it takes where practitioners disagree. */
+            likes: string[];
+            /** @description What the record taught. */
+            learned: string[];
+            /** @description Its last days, newest first. */
+            days: components["schemas"]["SessionLine"][];
+        };
         /** @description Puts the probe into something, or takes it out. */
         ProbeBody: {
             on: boolean;
@@ -4229,6 +4262,28 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    getPortrait: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortraitView"];
+                };
+            };
+        };
+    };
     readTyped: {
         parameters: {
             query: {

@@ -1,7 +1,10 @@
-import type { ButtonHTMLAttributes, ReactNode } from 'react'
+import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react'
 import { Link, type LinkProps } from 'react-router'
 
-type Props = ButtonHTMLAttributes<HTMLButtonElement> & { tone?: 'main' | 'plain' | 'quiet' }
+type Props = ButtonHTMLAttributes<HTMLButtonElement> & {
+  ref?: Ref<HTMLButtonElement>
+  tone?: 'main' | 'plain' | 'quiet'
+}
 
 const tones = {
   main: 'bg-accent text-on-accent hover:brightness-110',

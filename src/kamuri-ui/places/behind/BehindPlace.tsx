@@ -1,6 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { api, told, type SessionLine, type Treatment } from '@/api/client'
 import { useWallClock } from '@/app/household'
 import { Day, monthName, spell } from '@/app/time'
@@ -17,9 +16,19 @@ const page = 40
 
 /** Behind: what was done, and how long it really took. */
 export function BehindPlace() {
-  const [head, setHead] = useState('')
-  const [treatment, setTreatment] = useState<Treatment | 'any'>('any')
-  const [month, setMonth] = useState('')
+  // In the address, so that a link can ask for one head and the way back finds the list as it was.
+  const [search, setSearch] = useSearchParams()
+  const [head, month] = [search.get('head') ?? '', search.get('month') ?? '']
+  const treatment = (treatments.find((each) => each.value === search.get('step'))?.value ?? 'any') as Treatment | 'any'
+  const filter = (name: 'head' | 'step' | 'month') => (value: string) =>
+    setSearch(
+      (before) => {
+        if (value === '' || value === 'any') before.delete(name)
+        else before.set(name, value)
+        return before
+      },
+      { replace: true },
+    )
   const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
   const now = useWallClock()
   const query = {
@@ -54,16 +63,18 @@ export function BehindPlace() {
                   { value: '', word: words.everyone },
                   ...(heads.data ?? []).map((each) => ({ value: each.id, word: each.head.name })),
                 ]}
-                onChoose={setHead}
+                onChoose={filter('head')}
               />
             ),
-            treatment: <ChoiceWord label={words.step} value={treatment} choices={treatments} onChoose={setTreatment} />,
+            treatment: (
+              <ChoiceWord label={words.step} value={treatment} choices={treatments} onChoose={filter('step')} />
+            ),
             month: (
               <ChoiceWord
                 label={words.month}
                 value={month}
                 choices={[{ value: '', word: words.always }, ...lastMonths(now?.date)]}
-                onChoose={setMonth}
+                onChoose={filter('month')}
               />
             ),
           }}

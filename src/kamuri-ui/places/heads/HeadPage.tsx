@@ -1,180 +1,166 @@
-import { useWrongFields } from '@/kit/wrongFields'
-import { writtenArea } from '@/app/style'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useDeferredValue, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { api, told, type HeadBody, type HeadView } from '@/api/client'
+import { api, told, type HeadView } from '@/api/client'
+import { Day, spell } from '@/app/time'
+import { writtenArea, writtenLength } from '@/app/style'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
-import { Button } from '@/kit/Button'
-import { Removing } from '@/kit/Removing'
+import { Button, LinkButton } from '@/kit/Button'
+import { FoldLine } from '@/kit/FoldLine'
 import { PageHeading } from '@/kit/PageHeading'
+import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
-import { HeadForm } from './HeadForm'
 import { PatchTests } from './PatchTests'
-import { headPage as words } from './words'
+import { HairFields, LikesFields, NeverFields, SuitsFields, TodayFields, WhoFields } from './portrait/fields'
+import { Part, Sentences } from './portrait/Part'
+import { portrait as words } from './words'
 
-const blank: HeadBody = {
-  name: '',
-  lengths: { napeCm: 25, crownCm: 30, frontCm: 28, sidesCm: 27 },
-  density: 'medium',
-  strand: 'medium',
-  porosity: 'medium',
-  porosityEvidence: 'guess',
-  chemicalHistory: [],
-  scalp: [],
-  fragileZones: [],
-  sensitivities: [],
-  ageGroup: 'adult',
-  canSitUnderHeat: true,
-  askClinician: false,
-  goals: [],
-  layering: 'loc',
-  wornAs: 'loose',
-}
-
-/** One head: described, corrected, put away. */
+/** One head: who this is, how the hair is today, what suits it, and what must never touch it. */
 export function HeadPage() {
-  const { id = 'new' } = useParams()
+  const { id = '' } = useParams()
   const head = useQuery({
     queryKey: ['heads', id],
     queryFn: () => told(api.GET('/api/heads/{id}', { params: { path: { id } } })),
-    enabled: id !== 'new',
   })
-  if (id === 'new') return <Editing key="new" first={blank} saved={null} />
   if (head.error) return <Trouble error={head.error} />
-  return head.data ? (
-    <>
-      <Editing key={id} first={head.data.head} saved={head.data} />
-      <PatchTests headId={id} />
-    </>
-  ) : null
+  return head.data ? <Portrait key={id} head={head.data} /> : null
 }
 
-function Editing({ first, saved }: { first: HeadBody; saved: HeadView | null }) {
-  const [draft, setDraft] = useState(first)
-  const queries = useQueryClient()
-  const navigate = useNavigate()
-  const kept = (view: HeadView) => {
-    void queries.invalidateQueries({ queryKey: ['heads'] })
-    void queries.invalidateQueries({ queryKey: ['plan'] })
-    void queries.invalidateQueries({ queryKey: ['ahead'] })
-    setDraft(view.head)
-  }
-  const save = useMutation({
-    mutationFn: () =>
-      told(
-        saved
-          ? api.PUT('/api/heads/{id}', { params: { path: { id: saved.id } }, body: draft })
-          : api.POST('/api/heads', { body: draft }),
-      ),
-    onSuccess: (view) => {
-      kept(view)
-      if (!saved) void navigate(`/heads/${view.id}`, { replace: true })
-    },
+function Portrait({ head }: { head: HeadView }) {
+  const read = useQuery({
+    queryKey: ['heads', head.id, 'portrait'],
+    queryFn: () => told(api.GET('/api/heads/{id}/portrait', { params: { path: { id: head.id } } })),
   })
-  const archive = useMutation({
-    mutationFn: (archived: boolean) =>
-      told(api.PUT('/api/heads/{id}/archived', { params: { path: { id: saved!.id } }, body: { archived } })),
-    onSuccess: (view) => {
-      queries.setQueryData(['heads', view.id], view)
-      kept(view)
-    },
-  })
-  const settled = useDeferredValue(draft)
-  const size = useQuery({
-    queryKey: ['measure', { ...settled, name: '' }],
-    queryFn: () => told(api.POST('/api/heads/measure', { body: { ...settled, name: settled.name || 'someone' } })),
-    placeholderData: (previous) => previous,
-    retry: false,
-  })
-  const errors = useWrongFields(save.error)
-  const changed = JSON.stringify(draft) !== JSON.stringify(saved?.head ?? first)
-
+  const portrait = read.data
+  const { name, lengths, density, strand, porosity } = head.head
+  if (!portrait) return <Trouble error={read.error} />
   return (
-    <form
-      noValidate
-      className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_21rem]"
-      onSubmit={(event) => {
-        event.preventDefault()
-        save.mutate()
-      }}
-    >
-      <div>
-        <PageHeading>{saved ? saved.head.name : words.newHead}</PageHeading>
-        {saved?.archived && <p className="mt-1 text-warn">{words.archivedKamuriMakesNoPlans}</p>}
-        <HeadForm draft={draft} errors={errors} onChange={setDraft} />
-        {save.error && Object.keys(errors).length === 0 && <Trouble error={save.error} />}
-        {Object.keys(errors).length > 0 && (
-          <p role="alert" className="mt-4 text-stop">
-            {words.notSavedYetCheckThe}
-          </p>
-        )}
-        <div className="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-rule bg-paper py-3">
-          <Button type="submit" tone="main" disabled={save.isPending}>
-            {saved ? words.saveChanges : words.saveHead}
-          </Button>
-          {saved && !saved.archived && (
-            <Link
-              to={`/today?head=${saved.id}`}
-              className="thread-line inline-flex min-h-12 items-center px-1 font-semibold"
-            >
+    <article className="mt-5">
+      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+        <PageHeading>{name}</PageHeading>
+        <div className="flex flex-wrap items-center gap-3">
+          {!head.archived && (
+            <LinkButton tone="main" to={`/today?head=${head.id}`} aria-label={words.planFor({ name })}>
               {words.planAWashDay}
-            </Link>
+            </LinkButton>
           )}
-          {saved && (
-            <Button tone="quiet" onClick={() => archive.mutate(!saved.archived)}>
-              {saved.archived ? words.unarchive : words.archive}
-            </Button>
-          )}
-          {saved && (
-            <Removing
-              what={saved.head.name}
-              look={() => told(api.GET('/api/heads/{id}/removal', { params: { path: { id: saved.id } } }))}
-              remove={() => told(api.DELETE('/api/heads/{id}', { params: { path: { id: saved.id } } }))}
-              onRemoved={() => {
-                void navigate('/heads')
-                void queries.invalidateQueries()
-              }}
-            />
-          )}
-          <span role="status" className="text-quiet">
-            {save.isSuccess && !changed ? words.saved : changed && saved ? words.notSavedYet : ''}
-          </span>
+          <PutAway head={head} />
         </div>
       </div>
-      <aside aria-label={words.headSize} className="lg:sticky lg:top-4 lg:self-start">
-        {size.data && (
-          <>
-            <HeadMap
-              sections={size.data.sections}
-              fragile={(draft.fragileZones ?? []).map((zone) => zone.zone)}
-              label={words.countSections({ count: size.data.sections.length })}
-              className="mx-auto max-h-80"
-            />
-            <dl className="mt-4">
-              <Figure
-                name={words.hair}
-                value={`${Math.round(size.data.massGrams)} g`}
-                working={size.data.massWorking}
-              />
-              <Figure
-                name={words.surface}
-                value={`${size.data.surfaceSquareMetres.toFixed(1)} m²`}
-                working={size.data.surfaceWorking}
-              />
-              <Figure
-                name={words.scalp}
-                value={writtenArea(size.data.scalpSquareCm)}
-                working={size.data.scalpWorking}
-              />
-              {size.data.doubt && <p className="border-l-4 border-warn py-1 pl-3 text-warn">{size.data.doubt}</p>}
-              <Figure name={words.tangleToday} value={size.data.tangle.toFixed(1)} working={words.tangleScale} />
-            </dl>
-          </>
-        )}
-        {size.error && <p className="text-quiet">{words.theSizeAppearsOnceThe}</p>}
-      </aside>
-    </form>
+      {head.archived && <p className="mt-1 text-warn">{words.archivedKamuriMakesNoPlans}</p>}
+      <div className="grid gap-x-12 lg:grid-cols-[1fr_19rem_1fr]">
+        <div>
+          <Part title={words.today} head={head} fields={(of) => <TodayFields {...of} />}>
+            <Sentences of={[...portrait.today, ...portrait.due]} />
+          </Part>
+          <Part title={words.never} head={head} fields={(of) => <NeverFields {...of} />}>
+            {portrait.never.length === 0 ? (
+              <p className="mt-1 text-quiet">{words.nothingIsOnRecord}</p>
+            ) : (
+              <ul className="mt-1">
+                {portrait.never.map((each) => (
+                  <li
+                    key={each}
+                    className="border-l-4 border-stop py-0.5 pl-3 font-semibold text-stop first-letter:uppercase"
+                  >
+                    {each}
+                  </li>
+                ))}
+              </ul>
+            )}
+            {head.head.askClinician && <p className="mt-1">{words.askAClinicianFirst}</p>}
+          </Part>
+          <Part title={words.suits} head={head} fields={(of) => <SuitsFields {...of} />}>
+            {portrait.suits.length === 0 ? (
+              <p className="mt-1 text-quiet">{words.nothingSpecial}</p>
+            ) : (
+              <Sentences of={portrait.suits} />
+            )}
+          </Part>
+          <PatchTests headId={head.id} />
+        </div>
+        <div className="max-lg:order-first">
+          <HeadMap
+            sections={head.size.sections}
+            fragile={(head.head.fragileZones ?? []).map((zone) => zone.zone)}
+            label={words.countSections({ count: head.size.sections.length })}
+            className="mx-auto mt-4 max-h-72"
+          />
+          <Part title={words.who} head={head} fields={(of) => <WhoFields {...of} />}>
+            <p className="mt-1">{words.ages[head.head.ageGroup ?? 'adult']}</p>
+          </Part>
+          <Part title={words.theHair} head={head} fields={(of) => <HairFields {...of} />}>
+            <p className="mt-1">
+              {words.lengths({
+                crown: writtenLength(lengths.crownCm),
+                nape: writtenLength(lengths.napeCm),
+                front: writtenLength(lengths.frontCm),
+                sides: writtenLength(lengths.sidesCm),
+              })}
+            </p>
+            <p className="py-0.5">{words.body({ density, strand })}</p>
+            <p className="py-0.5">{words.porosity[porosity]}</p>
+            <Size head={head} />
+          </Part>
+        </div>
+        <div>
+          <Part title={words.likes} head={head} fields={(of) => <LikesFields {...of} />}>
+            <Sentences of={portrait.likes} />
+          </Part>
+          <section aria-label={words.learned} className="mt-6 border-t border-rule pt-3">
+            <h2 className="text-xl font-semibold">{words.learned}</h2>
+            <Sentences of={portrait.learned} />
+          </section>
+          <section aria-label={words.lastDays} className="mt-6 border-t border-rule pt-3">
+            <h2 className="text-xl font-semibold">{words.lastDays}</h2>
+            <ul className="mt-1">
+              {portrait.days.map((day) => (
+                <li key={day.id}>
+                  <Link
+                    to={`/behind/${day.id}`}
+                    className="flex min-h-12 items-center justify-between gap-4 border-b border-rule hover:bg-raised"
+                  >
+                    <span>
+                      <span className="font-semibold">{Day(day.startedAt)}</span>
+                      <span className="block text-quiet">{words.aimIntoStyle({ aim: day.aim, style: day.style })}</span>
+                    </span>
+                    <span className="font-display font-semibold">{spell(day.actualMinutes)}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+            {portrait.days.length === 0 ? (
+              <p className="mt-1 text-quiet">{words.noDaysYet}</p>
+            ) : (
+              <LinkButton tone="quiet" to={`/behind?head=${head.id}`} className="mt-1 !px-0">
+                {words.allDaysOf({ name })}
+              </LinkButton>
+            )}
+          </section>
+        </div>
+      </div>
+    </article>
+  )
+}
+
+/** How big a head of hair it is, with its working. */
+function Size({ head: { size } }: { head: HeadView }) {
+  return (
+    <>
+      {size.doubt && <p className="border-l-4 border-warn py-1 pl-3 text-warn">{size.doubt}</p>}
+      <details className="mt-1">
+        <FoldLine>{words.size}</FoldLine>
+        <dl>
+          <Figure name={words.hair} value={`${Math.round(size.massGrams)} g`} working={size.massWorking} />
+          <Figure
+            name={words.surface}
+            value={`${size.surfaceSquareMetres.toFixed(1)} m²`}
+            working={size.surfaceWorking}
+          />
+          <Figure name={words.scalp} value={writtenArea(size.scalpSquareCm)} working={size.scalpWorking} />
+          <Figure name={words.tangleToday} value={size.tangle.toFixed(1)} working={words.tangleScale} />
+        </dl>
+      </details>
+    </>
   )
 }
 
@@ -185,5 +171,37 @@ function Figure({ name, value, working }: { name: string; value: string; working
       <dd className="font-display text-xl font-semibold">{value}</dd>
       <dd className="col-span-2 text-sm text-quiet">{working}</dd>
     </div>
+  )
+}
+
+/** Archives a head, or deletes it. */
+function PutAway({ head }: { head: HeadView }) {
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  const archive = useMutation({
+    mutationFn: () =>
+      told(
+        api.PUT('/api/heads/{id}/archived', {
+          params: { path: { id: head.id } },
+          body: { archived: !head.archived },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  return (
+    <>
+      <Button tone="quiet" onClick={() => archive.mutate()}>
+        {head.archived ? words.unarchive : words.archive}
+      </Button>
+      <Removing
+        what={head.head.name}
+        look={() => told(api.GET('/api/heads/{id}/removal', { params: { path: { id: head.id } } }))}
+        remove={() => told(api.DELETE('/api/heads/{id}', { params: { path: { id: head.id } } }))}
+        onRemoved={() => {
+          void navigate('/heads')
+          void queries.invalidateQueries()
+        }}
+      />
+    </>
   )
 }

@@ -26,7 +26,7 @@ export function PatchTests({ headId }: { headId: string }) {
     onSuccess: () => queries.invalidateQueries(),
   })
   return (
-    <section className="mt-10 max-w-3xl" aria-label={words.patchTests}>
+    <section className="mt-6 border-t border-rule pt-3" aria-label={words.patchTests}>
       <h2 className="text-xl font-semibold">{words.patchTests}</h2>
       <p className="text-quiet">{words.putALittleOnThe}</p>
       <ul className="mt-2 border-t border-rule">

@@ -5,8 +5,8 @@ import type { HeadBody } from '@/api/client'
 import { IconButton } from '@/kit/Button'
 import { ChoiceField, ManyField, SwitchField, NumberField, TextField } from '@/kit/Field'
 import { DateField, LengthField } from '@/kit/TypedField'
-import { SchoolFields } from './SchoolFields'
-import { kindOf, WearFields } from './WearFields'
+import { SchoolFields } from '../SchoolFields'
+import { kindOf, WearFields } from '../WearFields'
 import {
   ages,
   chemicals,
@@ -19,22 +19,72 @@ import {
   strands,
   worn,
   zones,
-} from './words'
-import { headForm as said } from './words'
+} from '../words'
+import { headForm as said } from '../words'
 
 type Errors = Record<string, string[]>
 
-/** The fields of a head. What is wrong stands next to its field; what was typed stays. */
-export function HeadForm({
-  draft,
-  errors,
-  onChange,
-}: {
+/** What each part of a portrait is edited with. What is wrong stands next to its field; what was typed stays. */
+interface Props {
   draft: HeadBody
   errors: Errors
-  onChange: (next: HeadBody) => void
-}) {
-  const put = (next: Partial<HeadBody>) => onChange({ ...draft, ...next })
+  put: (next: Partial<HeadBody>) => void
+}
+
+const Pair = ({ children }: { children: ReactNode }) => <div className="grid gap-4 sm:grid-cols-2">{children}</div>
+
+/** Who it is. */
+export function WhoFields({ draft, errors, put }: Props) {
+  return (
+    <Pair>
+      <TextField
+        label={said.name}
+        value={draft.name}
+        autoComplete="off"
+        error={errors.name?.[0]}
+        onChange={(event) => put({ name: event.target.value })}
+      />
+      <ChoiceField
+        label={said.age}
+        value={draft.ageGroup ?? 'adult'}
+        choices={ages}
+        onChoose={(ageGroup) => put({ ageGroup })}
+      />
+    </Pair>
+  )
+}
+
+/** How the hair is kept, and when it was last washed. */
+export function TodayFields({ draft, errors, put }: Props) {
+  return (
+    <Pair>
+      <WearFields wear={draft.wear ?? {}} errors={errors} onChange={(wear) => put({ wear })} />
+      {kindOf(draft.wear ?? {}) === 'loose' && (
+        <ChoiceField
+          label={said.wornSinceThen}
+          value={draft.wornAs ?? 'loose'}
+          choices={worn}
+          onChoose={(wornAs) => put({ wornAs })}
+        />
+      )}
+      <DateField
+        label={said.lastWash}
+        value={draft.lastWash ?? null}
+        error={errors.lastWash?.[0]}
+        onChange={(lastWash) => put({ lastWash })}
+      />
+      <DateField
+        label={said.lastDetangle}
+        value={draft.lastDetangle ?? null}
+        error={errors.lastDetangle?.[0]}
+        onChange={(lastDetangle) => put({ lastDetangle })}
+      />
+    </Pair>
+  )
+}
+
+/** Its lengths and its kind. */
+export function HairFields({ draft, errors, put }: Props) {
   const length = (label: string, field: keyof HeadBody['lengths']) => (
     <LengthField
       label={label}
@@ -45,32 +95,12 @@ export function HeadForm({
   )
   return (
     <>
-      <Part title={said.who}>
-        <TextField
-          label={said.name}
-          value={draft.name}
-          maxLength={60}
-          autoComplete="off"
-          error={errors.name?.[0]}
-          onChange={(event) => put({ name: event.target.value })}
-        />
-        <ChoiceField
-          label={said.age}
-          value={draft.ageGroup ?? 'adult'}
-          choices={ages}
-          onChoose={(ageGroup) => put({ ageGroup })}
-        />
-      </Part>
-      <Part title={said.howTheHairIsKept}>
-        <WearFields wear={draft.wear ?? {}} errors={errors} onChange={(wear) => put({ wear })} />
-      </Part>
-      <Part title={said.stretchedLength} note={said.pullOneStrandStraightIn}>
+      <p className="mb-3 text-quiet">{said.pullOneStrandStraightIn}</p>
+      <Pair>
         {length(said.nape, 'napeCm')}
         {length(said.crown, 'crownCm')}
         {length(said.front, 'frontCm')}
         {length(said.sides, 'sidesCm')}
-      </Part>
-      <Part title={said.theHair}>
         <ChoiceField
           label={said.density}
           value={draft.density}
@@ -111,102 +141,89 @@ export function HeadForm({
           error={errors.usualSections?.[0]}
           onChange={(usualSections) => put({ usualSections })}
         />
-      </Part>
-      <Part title={said.recently}>
-        <DateField
-          label={said.lastWash}
-          value={draft.lastWash ?? null}
-          error={errors.lastWash?.[0]}
-          onChange={(lastWash) => put({ lastWash })}
-        />
-        <DateField
-          label={said.lastDetangle}
-          value={draft.lastDetangle ?? null}
-          error={errors.lastDetangle?.[0]}
-          onChange={(lastDetangle) => put({ lastDetangle })}
-        />
-        <ChoiceField
-          label={said.wornSinceThen}
-          value={draft.wornAs ?? 'loose'}
-          choices={worn}
-          onChoose={(wornAs) => put({ wornAs })}
-        />
+      </Pair>
+    </>
+  )
+}
+
+/** What is fragile, what was done to it, and what it is for. */
+export function SuitsFields({ draft, errors, put }: Props) {
+  return (
+    <div className="grid gap-4">
+      <ManyField
+        label={said.scalpToday}
+        values={draft.scalp ?? []}
+        choices={scalpSigns}
+        onChange={(scalp) => put({ scalp })}
+      />
+      <ManyField
+        label={said.goals}
+        values={draft.goals ?? []}
+        choices={goals}
+        onChange={(next) => put({ goals: next })}
+      />
+      <FragileZones draft={draft} errors={errors} put={put} />
+      <Chemicals draft={draft} errors={errors} put={put} />
+    </div>
+  )
+}
+
+/** What must never touch it. */
+export function NeverFields({ draft, errors, put }: Props) {
+  return (
+    <div className="grid gap-4">
+      <TextField
+        label={said.mustNeverTouchThisHead}
+        hint={said.ingredientsOrGroupsSeparatedBy}
+        defaultValue={(draft.sensitivities ?? []).join(', ')}
+        error={errors.sensitivities?.[0]}
+        onChange={(event) =>
+          put({
+            sensitivities: event.target.value
+              .split(',')
+              .map((each) => each.trim())
+              .filter(Boolean),
+          })
+        }
+      />
+      <SwitchField
+        label={said.maySitUnderAHood}
+        checked={draft.canSitUnderHeat ?? true}
+        onChange={(canSitUnderHeat) => put({ canSitUnderHeat })}
+      />
+      <SwitchField
+        label={said.askAClinicianFirst}
+        hint={said.pregnancyOrAnythingElseTo}
+        checked={draft.askClinician ?? false}
+        onChange={(askClinician) => put({ askClinician })}
+      />
+    </div>
+  )
+}
+
+/** The sides it takes where practitioners disagree. */
+export function LikesFields({ draft, put }: Props) {
+  return (
+    <>
+      <p className="mb-3 text-quiet">{said.practitionersDisagreeOnTheseChoose}</p>
+      <Pair>
         <ChoiceField
           label={said.layers}
           value={draft.layering ?? 'loc'}
           choices={schools}
           onChoose={(layering) => put({ layering })}
         />
-      </Part>
-      <Part title={said.schools} note={said.practitionersDisagreeOnTheseChoose}>
         <SchoolFields
           schools={draft.schools ?? {}}
           kind={kindOf(draft.wear ?? {})}
           onChange={(next) => put({ schools: next })}
         />
-      </Part>
-      <Part title={said.care} wide>
-        <ManyField
-          label={said.scalpToday}
-          values={draft.scalp ?? []}
-          choices={scalpSigns}
-          onChange={(scalp) => put({ scalp })}
-        />
-        <ManyField
-          label={said.goals}
-          values={draft.goals ?? []}
-          choices={goals}
-          onChange={(next) => put({ goals: next })}
-        />
-        <FragileZones draft={draft} errors={errors} put={put} />
-        <Chemicals draft={draft} errors={errors} put={put} />
-        <TextField
-          label={said.mustNeverTouchThisHead}
-          hint={said.ingredientsOrGroupsSeparatedBy}
-          defaultValue={(draft.sensitivities ?? []).join(', ')}
-          error={errors.sensitivities?.[0]}
-          onChange={(event) =>
-            put({
-              sensitivities: event.target.value
-                .split(',')
-                .map((each) => each.trim())
-                .filter(Boolean),
-            })
-          }
-        />
-        <SwitchField
-          label={said.maySitUnderAHood}
-          checked={draft.canSitUnderHeat ?? true}
-          onChange={(canSitUnderHeat) => put({ canSitUnderHeat })}
-        />
-        <SwitchField
-          label={said.askAClinicianFirst}
-          hint={said.pregnancyOrAnythingElseTo}
-          checked={draft.askClinician ?? false}
-          onChange={(askClinician) => put({ askClinician })}
-        />
-      </Part>
+      </Pair>
     </>
   )
 }
 
-function Part({ title, note, wide, children }: { title: string; note?: string; wide?: boolean; children: ReactNode }) {
-  return (
-    <section className="mt-6 border-t border-rule pt-4" aria-label={title}>
-      <h2 className="text-xl font-semibold">{title}</h2>
-      {note && <p className="text-quiet">{note}</p>}
-      <div className={`mt-3 grid gap-4 ${wide ? '' : 'grid-cols-2 md:grid-cols-4'}`}>{children}</div>
-    </section>
-  )
-}
-
-interface ListProps {
-  draft: HeadBody
-  errors: Errors
-  put: (next: Partial<HeadBody>) => void
-}
-
-function FragileZones({ draft, errors, put }: ListProps) {
+function FragileZones({ draft, errors, put }: Props) {
   const list = draft.fragileZones ?? []
   return (
     <fieldset>
@@ -242,7 +259,7 @@ function FragileZones({ draft, errors, put }: ListProps) {
   )
 }
 
-function Chemicals({ draft, errors, put }: ListProps) {
+function Chemicals({ draft, errors, put }: Props) {
   const list = draft.chemicalHistory ?? []
   return (
     <fieldset>
