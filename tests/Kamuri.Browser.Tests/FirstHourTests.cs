@@ -133,10 +133,18 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
         );
 
         _window.Go("/heads/new");
+        _window.Press("Save and plan a day");
+        _window.Until(() => Labelled() == "Name", "the keyboard on the first field that is wrong");
+
+        _window.Go($"/heads/{DemoServer.Bram}");
+        _window.Press("Edit: What suits it");
         _window.Press("Add a fragile zone");
         Assert.Equal("Zone", Labelled());
-        _window.Press("Save head");
-        _window.Until(() => Labelled() == "Name", "the keyboard on the first field that is wrong");
+        _window.Press("Cancel");
+        _window.Until(
+            () => _window.Script(Active)!.ToString()!.StartsWith("Edit: What suits it", StringComparison.Ordinal),
+            "the keyboard on what opened the fields"
+        );
 
         _window.Go("/shelf/formulas/new");
         _window.Press("Add an ingredient");
@@ -165,6 +173,7 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
         Assert.NotNull(second);
 
         _window.Go($"/heads/{DemoServer.Bram}");
+        _window.Press("Edit: Today");
         _window.Fill("Last wash", "6 De");
         Assert.Empty(_window.Complaints());
         _window.Fill("Last wash", "nonsense\t");

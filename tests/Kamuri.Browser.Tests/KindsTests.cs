@@ -89,14 +89,26 @@ public sealed class KindsTests(DemoServer server) : IClassFixture<DemoServer>, I
     {
         _window.Go("/heads/new");
         _window.Fill("Name", "Sol");
-        _window.Choose("Kept as", "Locs");
-        _window.Fill("Thickness of one", "20" + Keys.Tab);
-        _window.SeeText("mostly air", "aside");
-        _window.Fill("Thickness of one", "8" + Keys.Tab);
-        _window.Until(() => !_window.Text("aside").Contains("mostly air", StringComparison.Ordinal), "locs that fit");
-        _window.Press("Save head");
-        _window.SeeText("Sol", "h1");
+        _window.Check("Locs");
+        _window.Check("Shoulder");
+        _window.Press("Save and plan a day");
+        _window.SeeText("Wash Sol", "h1");
         _window.Go("/heads");
         _window.SeeText("locs, mature");
+        _window.Click("li:has([aria-label^='Sol,']) a");
+        _window.SeeText("100 mature locs, 8 mm thick.");
+
+        void Thickness(string millimetres)
+        {
+            _window.Press("Edit: Today");
+            _window.Fill("Thickness of one", millimetres + Keys.Tab);
+            _window.Press("Save");
+            _window.SeeText($"{millimetres} mm thick.");
+        }
+
+        Thickness("20");
+        _window.SeeText("mostly air");
+        Thickness("8");
+        _window.Until(() => !_window.Text().Contains("mostly air", StringComparison.Ordinal), "locs that fit");
     }
 }

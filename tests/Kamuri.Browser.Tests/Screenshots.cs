@@ -29,7 +29,7 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     [InlineData("shelf-formula", "/shelf/formulas/00000022-4b61-6d75-7269-000000000000", "main ol li", "day", 1280)]
     [InlineData("jar-label", "/jar-label/0199eeee-0000-7000-8000-000000000001", "[data-jar-label]", "day", 1280)]
     [InlineData("heads", "/heads", "[data-head-map]", "day", 1280)]
-    [InlineData("head", $"/heads/{DemoServer.Oriel}", "aside dl", "day", 1280)]
+    [InlineData("head", $"/heads/{DemoServer.Oriel}", "article section", "day", 1280)]
     [InlineData("figures", "/figures", "[data-figure]", "day", 1280)]
     public void A_place(string name, string path, string ready, string theme, int width)
     {

@@ -49,6 +49,51 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task A_product_says_for_whom_it_is_not()
+    {
+        var (careful, easy) = (Bodies.Head("Careful"), Bodies.Head("Easy"));
+        careful["sensitivities"] = new JsonArray("nuts", "fragrance");
+        await _server.MakeHeadAsync(careful);
+        await _server.MakeHeadAsync(easy);
+        await OkAsync(HttpMethod.Post, "/api/products", Product("Told Milk"), 201);
+        var unlabelled = Product("Untold Milk");
+        unlabelled["label"] = "";
+        await OkAsync(HttpMethod.Post, "/api/products", unlabelled, 201);
+
+        var list = (await OkAsync(HttpMethod.Get, "/api/products")).AsArray();
+        JsonArray Fits(string name) => list.Single(each => each!["product"]!["name"]!.GetValue<string>() == name)!["fits"]!.AsArray();
+        var told = Fits("Told Milk").Select(fit => (fit!["sentence"]!.GetValue<string>(), fit["isAgainst"]!.GetValue<bool>())).ToList();
+        Assert.Contains(("Not for Careful: nuts and fragrance.", true), told);
+        Assert.Matches("^For .*Easy", told.Single(fit => !fit.Item2).Item1);
+        Assert.Empty(Fits("Untold Milk"));
+    }
+
+    [Fact]
+    public async Task Braids_that_come_down_are_planned_and_worn_anew_when_they_are_in_again()
+    {
+        var body = Bodies.Head("Braided");
+        body["wear"] = new JsonObject
+        {
+            ["style"] = new JsonObject { ["made"] = "braids", ["addedHairGrams"] = 0 },
+        };
+        var head = await _server.MakeHeadAsync(body);
+        var plan = Bodies.Plan(head);
+        (plan["takesDown"], plan["aim"], plan["style"]) = (true, "recovery", "braids");
+        var begun = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan }, 201);
+        Assert.Equal("take-style-down", begun["tasks"]![0]!["step"]!.GetValue<string>());
+
+        var path = $"/api/sessions/{begun["id"]}/events";
+        await OkAsync(HttpMethod.Post, path, Bodies.Press("taskDone", "braids"));
+        await OkAsync(HttpMethod.Post, path, Bodies.Press("finished"));
+        var worn = (await OkAsync(HttpMethod.Get, $"/api/heads/{head}"))["head"]!["wear"]!["style"]!;
+        Assert.Equal("braids", worn["made"]!.GetValue<string>());
+        Assert.NotNull(worn["putIn"]);
+        var portrait = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/portrait");
+        Assert.Matches("^Braids, in since today", portrait["today"]![0]!.GetValue<string>());
+        Assert.NotEmpty(portrait["likes"]!.AsArray());
+    }
+
+    [Fact]
     public async Task A_name_is_taught_used_and_forgotten()
     {
         async Task<string> HowAsync() => (await ReadAsync("Wombat fluff"))["names"]![0]!["how"]!.GetValue<string>();

@@ -26,6 +26,17 @@ public static class AimCatalogue
         new(Aim.PatchTest, "A drop of something new, a day ahead"),
     ];
 
+    /// <summary>Kinds of hair for which an aim makes a day of its own, and not that of another aim under a second name.</summary>
+    public static HairKinds Suits(Aim aim) =>
+        aim switch
+        {
+            Aim.Quick or Aim.ScalpComfort or Aim.Reset or Aim.Refresh or Aim.PatchTest => HairKinds.All,
+            Aim.Moisture => HairKinds.Combable | HairKinds.Locs,
+            // Days that were asked for so are still composed; they are those of moisture, step by step.
+            Aim.LengthKeeping or Aim.BeforeStyle => default,
+            _ => HairKinds.Combable,
+        };
+
     /// <summary>Kinds of hair an end style goes with.</summary>
     public static HairKinds Suits(EndStyle style) =>
         style switch

@@ -149,6 +149,9 @@ public sealed record PlanRequest
     /// <summary>Whether the day ends in bed, so that a scarf is part of it.</summary>
     public bool EndsInBed { get; init; }
 
+    /// <summary>The style comes down first; the head is then one whose style has just been taken down.</summary>
+    public bool TakesDown { get; init; }
+
     /// <summary>Order of layers; null takes the head's own school.</summary>
     public Layering? Layering { get; init; }
 

@@ -51,6 +51,20 @@ public sealed record Wear(LocsWorn? Locs = null, StyleWorn? Style = null, TakenD
         : Down is not null ? HairKinds.TakenDown
         : HairKinds.Loose;
 
+    /// <summary>Days a style was worn of which nobody knows when it was put in (product default).</summary>
+    private const int UsualWornDays = 28;
+
+    /// <summary>The same hair with its style taken down on a day; as it is where there is none.</summary>
+    public Wear TakenDownOn(DateOnly day) =>
+        Style is { } style
+            ? new Wear(
+                Down: new TakenDown(
+                    style.Made,
+                    style.PutIn is { } since ? Math.Clamp(day.DayNumber - since.DayNumber, 1, HeadLimits.LongestWornDays) : UsualWornDays
+                )
+            )
+            : this;
+
     /// <summary>In plain words: "locs, mature", "braids with added hair".</summary>
     public string Words =>
         this switch

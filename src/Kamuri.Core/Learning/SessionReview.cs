@@ -1,3 +1,5 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Running;
 using Kamuri.Core.Steps;
@@ -78,6 +80,9 @@ public sealed record SessionOutcome(
 {
     /// <summary>Ingredients a reaction was seen to.</summary>
     public IReadOnlyList<string> Reacted { get; init; } = [];
+
+    /// <summary>The tension style that was put in; null when none was.</summary>
+    public StyleMade? PutIn { get; init; }
 }
 
 /// <summary>Looks back on a finished session.</summary>
@@ -159,6 +164,12 @@ public static class LookBack
                 )
                 {
                     Reacted = [.. state.Reactions.GetValueOrDefault(head.Key) ?? []],
+                    PutIn = done.LastOrDefault(step => step.Treatment == Treatment.TensionStyle)?.After?.Hang switch
+                    {
+                        Hang.Braids => StyleMade.Braids,
+                        Hang.Twists => StyleMade.Twists,
+                        _ => null,
+                    },
                 };
             }),
         ];

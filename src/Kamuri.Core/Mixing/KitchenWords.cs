@@ -201,4 +201,9 @@ internal static class KitchenWords
     public static string LineHasNoName(string line) => $"\"{line}\" has an amount but no name.";
 
     public static string IngredientLineTooLong(string most) => $"An ingredient can have at most {most} characters.";
+
+    // ProductFit
+    public static string NotForWhom(string name, string reasons) => $"Not for {name}: {reasons}.";
+
+    public static string ForWhom(string names) => $"For {names}.";
 }

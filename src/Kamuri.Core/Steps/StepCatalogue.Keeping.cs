@@ -111,6 +111,20 @@ public static partial class StepCatalogue
             },
             new()
             {
+                Id = StepIds.TakeStyleDown,
+                Name = "Take the style down",
+                Noun = "taking the style down",
+                Phase = Phase.Ready,
+                Instruction = "Find where the own hair ends before you cut any added hair, then undo it from the ends up.",
+                Places = Places.Lengths | Places.Ends,
+                Direction = Direction.EndsToRoots,
+                HandsOn = new(3, 8),
+                Sets = Hang.Loose,
+                Suits = HairKinds.TakenDown,
+                Cautions = ["not-tight"],
+            },
+            new()
+            {
                 Id = StepIds.ClearLint,
                 Name = "Clear the lint rings",
                 Noun = "clearing the lint rings",

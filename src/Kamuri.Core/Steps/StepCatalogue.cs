@@ -48,6 +48,7 @@ public static class StepIds
     public const string Gel = "gel";
     public const string Twists = "twists";
     public const string TakeTwistsDown = "take-twists-down";
+    public const string TakeStyleDown = "take-style-down";
     public const string Bun = "bun";
     public const string WashAndGo = "wash-and-go";
     public const string Dry = "dry";

@@ -13,6 +13,7 @@ public sealed record StoredWish
     public StoredSchools? Schools { get; init; }
     public string? Stretch { get; init; }
     public bool EndsInBed { get; init; }
+    public bool TakesDown { get; init; }
     public StoredHistory? History { get; init; }
     public Dictionary<string, StoredUse> Uses { get; init; } = [];
     public string? Layering { get; init; }

@@ -83,7 +83,7 @@ public sealed class HeadRow
         CrownCentimetres = head.Lengths.Crown.Value;
         FrontCentimetres = head.Lengths.Front.Value;
         SidesCentimetres = head.Lengths.Sides.Value;
-        WearJson = HeadDocuments.Wears.Write(HeadDocuments.ToStored(head.Wear));
+        WearJson = Write(head.Wear);
         SchoolsJson = HeadDocuments.Schools.Write(HeadDocuments.ToStored(head.Schools));
         Density = head.Density;
         Strand = head.Strand;
@@ -127,4 +127,15 @@ public sealed class HeadRow
             throw new UnreadableDocumentException(DocumentWords.HoldsTheUnknown("head"), error);
         }
     }
+
+    /// <summary>Hair that is worn in protective styles wears the one that was just put in.</summary>
+    public void PutIn(StyleMade? made, DateOnly on)
+    {
+        if (made is { } style && HeadDocuments.Wears.Read(WearJson, HeadDocuments.ToWear) is { Style: not null } or { Down: not null })
+        {
+            WearJson = Write(new Wear(Style: new StyleWorn(style, on)));
+        }
+    }
+
+    private static string Write(Wear wear) => HeadDocuments.Wears.Write(HeadDocuments.ToStored(wear));
 }

@@ -6,8 +6,8 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Kamuri.Web.Plans;
 
-/// <summary>Something a day can be for.</summary>
-public sealed record AimView(Aim Value, string Word, string Hint);
+/// <summary>Something a day can be for, and the kinds of hair it makes a day of its own for.</summary>
+public sealed record AimView(Aim Value, string Word, string Hint, IReadOnlyList<HairKinds> Kinds);
 
 /// <summary>A way the hair can be worn afterwards, and the kinds of hair it goes with.</summary>
 public sealed record StyleView(EndStyle Value, string Word, IReadOnlyList<HairKinds> Kinds);
@@ -38,7 +38,14 @@ internal static class ChoiceEndpoints
     private static Ok<ChoicesView> Choices() =>
         TypedResults.Ok(
             new ChoicesView(
-                [.. AimCatalogue.All.Select(aim => new AimView(aim.Aim, PlanSentences.Of(aim.Aim), aim.Hint))],
+                [
+                    .. AimCatalogue.All.Select(aim => new AimView(
+                        aim.Aim,
+                        PlanSentences.Of(aim.Aim),
+                        aim.Hint,
+                        Named(AimCatalogue.Suits(aim.Aim))
+                    )),
+                ],
                 [
                     .. Enum.GetValues<EndStyle>()
                         .Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style)))),

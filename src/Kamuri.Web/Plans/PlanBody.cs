@@ -217,6 +217,9 @@ public sealed record PlanBody
     /// <summary>Whether the day ends in bed, so that a scarf is part of it.</summary>
     public bool EndsInBed { get; init; }
 
+    /// <summary>For a head in a protective style: it is taken down first, and washed as hair that was just taken down.</summary>
+    public bool TakesDown { get; init; }
+
     /// <summary>What is on record; null takes it from the head's own sessions.</summary>
     public HistoryBody? History { get; init; }
 
@@ -241,7 +244,8 @@ public sealed record PlanBody
     internal PlanRequest ToRequest(Head head, History history, HouseholdRow house, HouseTime time) =>
         new()
         {
-            Head = head,
+            Head = TakesDown ? head with { Wear = head.Wear.TakenDownOn(When.Date ?? time.Today) } : head,
+            TakesDown = TakesDown && head.Wear.Style is not null,
             Aim = Aim,
             Style = Style,
             When = Moment(time),

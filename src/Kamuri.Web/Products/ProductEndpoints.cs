@@ -1,4 +1,5 @@
 using FluentValidation;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
@@ -11,6 +12,7 @@ using Kamuri.Store.Shelf;
 using Kamuri.Web.Household;
 using Kamuri.Web.Kitchen;
 using Kamuri.Web.Labels;
+using Kamuri.Web.PatchTests;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -62,7 +64,15 @@ public sealed record ProductView(
     IReadOnlyList<string> EssentialOils,
     int Unread,
     IReadOnlyList<RatingView> Ratings
-);
+)
+{
+    /// <summary>For whom it is not, and why, and for whom it is, a sentence each; empty while its label is not entered.</summary>
+    public IReadOnlyList<FitView> Fits { get; init; } = [];
+}
+
+/// <summary>Whom a product is for.</summary>
+/// <param name="IsAgainst">Something in it must not touch them.</param>
+public sealed record FitView(string Sentence, bool IsAgainst);
 
 /// <summary>How well a product suits a head.</summary>
 /// <param name="Suits">1 not at all to 5 very well.</param>
@@ -129,14 +139,38 @@ internal static class ProductEndpoints
         KitchenReader kitchens,
         House house,
         LabelDictionary dictionary,
+        SetAside setAside,
+        SkinRecord skin,
+        CraftFigures figures,
         CancellationToken cancellation
     )
     {
+        var heads = new List<(Head Head, IReadOnlyList<string> Reacted)>();
+        var living = await db.Heads.AsNoTracking().Where(row => !row.Archived).OrderBy(row => row.Name).ToListAsync(cancellation);
+        foreach (var (row, head) in setAside.Read("heads", living, row => row.Id, row => row.ToHead()))
+        {
+            heads.Add((head, await skin.ReactedAsync(row.Id, cancellation)));
+        }
+
         var (today, names) = ((await house.TimeAsync(cancellation)).Today, await dictionary.GetAsync(db, cancellation));
         var rows = kitchens.Readable(await db.Products.AsNoTracking().OrderBy(row => row.Name).ToListAsync(cancellation));
         var ratings = (await db.Ratings.AsNoTracking().ToListAsync(cancellation)).ToLookup(rating => rating.ProductId);
         return TypedResults.Ok<IReadOnlyList<ProductView>>([
-            .. rows.Select(row => View(row, today, dictionary.Read(row.Label, names), ratings[row.Id])),
+            .. rows.Select(row => (row, reading: dictionary.Read(row.Label, names)))
+                .Select(pair =>
+                    View(pair.row, today, pair.reading, ratings[pair.row.Id]) with
+                    {
+                        Fits =
+                            pair.row.Label.Length == 0
+                                ? []
+                                :
+                                [
+                                    .. ProductFit
+                                        .Of(KitchenReader.Product(pair.row, pair.reading), heads, figures.Mixtures, figures.Measures)
+                                        .Select(fit => new FitView(fit.Sentence, fit.IsAgainst)),
+                                ],
+                    }
+                ),
         ]);
     }
 

@@ -1426,11 +1426,12 @@ export interface components {
          * @enum {unknown}
          */
         Aim: "moisture" | "strength" | "reset" | "quick" | "definition" | "scalpComfort" | "oilFree" | "recovery" | "beforeStyle" | "lengthKeeping" | "refresh" | "patchTest";
-        /** @description Something a day can be for. */
+        /** @description Something a day can be for, and the kinds of hair it makes a day of its own for. */
         AimView: {
             value: components["schemas"]["Aim"];
             word: string;
             hint: string;
+            kinds: components["schemas"]["HairKinds"][];
         };
         /**
          * @description How the air moves over drying hair.
@@ -1950,6 +1951,12 @@ export interface components {
             isSafety: boolean;
             overridden: null | string;
             patchTest: string[];
+        };
+        /** @description Whom a product is for. */
+        FitView: {
+            sentence: string;
+            /** @description Something in it must not touch them. */
+            isAgainst: boolean;
         };
         /** @description A fix that can be accepted with one press: a list of edits to append. */
         FixView: {
@@ -2706,6 +2713,8 @@ export interface components {
             stretch?: null | components["schemas"]["StretchCheck"];
             /** @description Whether the day ends in bed, so that a scarf is part of it. */
             endsInBed?: boolean;
+            /** @description For a head in a protective style: it is taken down first, and washed as hair that was just taken down. */
+            takesDown?: boolean;
             history?: null | components["schemas"]["HistoryBody"];
             /** @description What steps are done with, by step id or kind. */
             uses?: {
@@ -2973,6 +2982,8 @@ export interface components {
             /** Format: int32 */
             unread: number;
             ratings: components["schemas"]["RatingView"][];
+            /** @description For whom it is not, and why, and for whom it is, a sentence each; empty while its label is not entered. */
+            fits?: components["schemas"]["FitView"][];
         };
         /**
          * @description Where protein stands.

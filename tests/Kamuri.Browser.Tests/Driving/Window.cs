@@ -185,6 +185,24 @@ internal sealed class Window : IDisposable
     public void ChooseBeginning(string label, string begins) =>
         Field(label).FindElement(By.XPath($"./option[starts-with(normalize-space(.), \"{begins}\")]")).Click();
 
+    /// <summary>Chooses what is called so among radios or boxes with their words beside them.</summary>
+    public void Check(string word) =>
+        Until(
+            () =>
+            {
+                var label = _driver
+                    .FindElements(By.XPath($"//label[normalize-space(.)=\"{word}\"]"))
+                    .FirstOrDefault(element => element.Displayed);
+                if (label is not null)
+                {
+                    ClickInSight(label);
+                }
+
+                return label is not null;
+            },
+            $"a choice called {word}"
+        );
+
     public int Count(string selector) => _driver.FindElements(By.CssSelector(selector)).Count;
 
     public void Keys_(string keys, string selector = "body") => See(selector).SendKeys(keys);

@@ -152,6 +152,7 @@ internal static class DayWords
     public const string ButterLastItHoldsLongBut = "Butter last: it holds long but adds weight.";
     public const string YouAskedForTwistsTheyAre = "You asked for twists; they are set while the hair is damp.";
     public const string ThePatternSetsWhileTheHair = "The pattern sets while the hair is damp.";
+    public const string YouAskedToTakeTheStyleDown = "You asked to take the style down first.";
     public const string TwistsTakenDownDampLoseTheir = "Twists taken down damp lose their pattern, so they dry to 95 %.";
     public const string YouAskedForATwistOut = "You asked for a twist-out.";
     public const string YouAskedForSingleTwists = "You asked for single twists.";

@@ -22,6 +22,11 @@ internal static class LooseDay
     private static void Loosen(DayBuilder day, DueToday due)
     {
         var (request, schools) = (day.Request, day.Schools);
+        if (request.TakesDown)
+        {
+            day.Take(StepIds.TakeStyleDown, DayWords.YouAskedToTakeTheStyleDown);
+        }
+
         day.Take(
             StepIds.Look,
             request.Kind == HairKinds.TakenDown ? DayWords.LookWhereTheStylePulledThen : DayWords.EveryLaterStepIsDoneSection

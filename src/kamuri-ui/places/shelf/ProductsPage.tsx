@@ -105,6 +105,11 @@ function Line({ view, onOpen }: { view: ProductView; onOpen: () => void }) {
             ].join(' ')
           : said.noLabelEntered}{' '}
         {view.unread > 0 && said.unreadNotRead({ unread: view.unread })}
+        {view.fits?.map((fit) => (
+          <span key={fit.sentence} className={`block ${fit.isAgainst ? 'font-semibold text-stop' : ''}`}>
+            {fit.sentence}
+          </span>
+        ))}
       </span>
       <span className="flex items-center gap-3">
         {share !== null && (

@@ -27,7 +27,6 @@ export function WishSentence({
   heads: readonly HeadView[]
   choices: ChoicesView
   templates: readonly TemplateView[]
-  /** Whether the plan of a head has a tea rinse where nobody said. */
   /** Where nothing is said about it, for a day of one head. */
   usesTea: boolean
   onChange: (at: number, next: Partial<Wish>) => void
@@ -66,10 +65,9 @@ export function WishSentence({
             <Clause
               wish={wish}
               head={head}
-              name={heads.find((each) => each.id === wish.headId)?.head.name ?? ''}
+              whose={heads.find((each) => each.id === wish.headId)}
               first={at === 0}
               several={several}
-              kind={heads.find((each) => each.id === wish.headId)?.kind ?? 'loose'}
               usesTea={wish.teaRinse ?? usesTea}
               choices={choices}
               templates={templates}
@@ -88,26 +86,33 @@ export function WishSentence({
 /** What is wanted for one head. Among several the tea is left to the list of steps, so that the sentence stays short. */
 function Clause({
   wish,
-  head,
-  name,
+  head: named,
+  whose,
   first,
   several,
-  kind,
   usesTea,
   choices,
   templates,
   onChange,
 }: Changing & {
   head: ReactNode
-  name: string
+  whose: HeadView | undefined
   first: boolean
   several: boolean
-  kind: HeadView['kind']
   usesTea: boolean
   choices: ChoicesView
   templates: readonly TemplateView[]
 }) {
-  const of = several ? name : undefined
+  const of = several ? whose?.head.name : undefined
+  const kind = wish.takesDown ? 'takenDown' : (whose?.kind ?? 'loose')
+  const made = whose?.head.wear?.style?.made
+  const head = made ? (
+    <>
+      {named} <WornWord made={made} wish={wish} choices={choices} onChange={onChange} of={of} />
+    </>
+  ) : (
+    named
+  )
   if (wish.templateId)
     return (
       <>
@@ -126,7 +131,7 @@ function Clause({
             head,
             aim: (
               <WithMark mark=",">
-                <AimWord wish={wish} choices={choices} onChange={onChange} of={of} />
+                <AimWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
               </WithMark>
             ),
           }}
@@ -137,13 +142,20 @@ function Clause({
     <>
       <Rich
         of={first ? said.washFor : said.andFor}
-        parts={{ head, aim: <AimWord wish={wish} choices={choices} onChange={onChange} of={of} /> }}
+        parts={{
+          head,
+          aim: (
+            <WithMark mark={kind === 'style' ? ',' : ''}>
+              <AimWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
+            </WithMark>
+          ),
+        }}
       />{' '}
       <HowWords
         wish={wish}
         choices={choices}
         kind={kind}
-        usesTea={several ? null : usesTea}
+        usesTea={several || kind === 'style' || kind === 'locs' ? null : usesTea}
         onChange={onChange}
         of={of}
       />
@@ -158,11 +170,50 @@ interface Changing {
   of?: string
 }
 
-const AimWord = ({ wish, choices, onChange, of }: Changing & { choices: ChoicesView }) => (
+/** Whether hair in a style is washed in it, or after it has come down. */
+function WornWord({
+  made,
+  wish,
+  choices,
+  onChange,
+  of,
+}: Changing & { made: keyof typeof said.worn; choices: ChoicesView }) {
+  const usual = (kind: HeadView['kind']) => choices.usual.find((each) => each.kind === kind)
+  return (
+    <ChoiceWord
+      label={of ? said.wornOrDownOf({ of }) : said.wornOrDown}
+      value={wish.takesDown ? 'down' : 'in'}
+      choices={[
+        { value: 'in', word: said.worn[made].in, hint: said.stays },
+        { value: 'down', word: said.worn[made].down, hint: said.comesDown },
+      ]}
+      onChoose={(way) =>
+        onChange(
+          way === 'down'
+            ? {
+                takesDown: true,
+                aim: usual('takenDown')?.aim ?? 'recovery',
+                style: made === 'twists' ? 'singleTwists' : 'braids',
+                edits: [],
+              }
+            : { takesDown: false, aim: usual('style')?.aim ?? 'quick', style: 'asItIs', edits: [] },
+        )
+      }
+    />
+  )
+}
+
+const AimWord = ({
+  wish,
+  choices,
+  kind,
+  onChange,
+  of,
+}: Changing & { choices: ChoicesView; kind: HeadView['kind'] }) => (
   <ChoiceWord
     label={of ? said.aimOf({ of }) : said.aim}
     value={wish.aim}
-    choices={choices.aims}
+    choices={choices.aims.filter((each) => each.kinds.includes(kind) || each.value === wish.aim)}
     onChoose={(aim) => onChange({ aim })}
   />
 )
@@ -205,15 +256,19 @@ function HowWords({
   const fitting = choices.styles.filter((style) => style.kinds.includes(kind) || style.value === wish.style)
   return (
     <>
-      {wish.style === 'asItIs' || wish.style === 'retwist' ? said.andLeaveIt : said.into}{' '}
-      <WithMark mark=",">
-        <ChoiceWord
-          label={of ? said.styleOf({ of }) : said.style}
-          value={wish.style}
-          choices={fitting}
-          onChoose={(style) => onChange({ style })}
-        />
-      </WithMark>
+      {kind !== 'style' && (
+        <>
+          {wish.style === 'asItIs' || wish.style === 'retwist' ? said.andLeaveIt : said.into}{' '}
+          <WithMark mark=",">
+            <ChoiceWord
+              label={of ? said.styleOf({ of }) : said.style}
+              value={wish.style}
+              choices={fitting}
+              onChoose={(style) => onChange({ style })}
+            />
+          </WithMark>
+        </>
+      )}
       {usesTea !== null && (
         <>
           {' '}

@@ -87,6 +87,7 @@ const firstWish = (choices: ChoicesView, head: HeadView): Wish => {
     style: usual?.style ?? 'asItIs',
     when: { mode: 'startNow' },
     teaRinse: null,
+    takesDown: false,
     treatmentHeat: null,
     dryingAir: 'still',
     layering: null,
@@ -245,5 +246,16 @@ export function useWish() {
 /** A head asked for with the words of another wish. A kept day goes along to it; changes made for the other one do not. */
 const wishFor = (choices: ChoicesView, head: HeadView, like: Wish | undefined): Wish =>
   like
-    ? { ...like, headId: head.id, style: suiting(choices, head, like.style), schools: null, uses: {}, edits: [] }
+    ? {
+        ...like,
+        headId: head.id,
+        aim: choices.aims.find((each) => each.value === like.aim)?.kinds.includes(head.kind)
+          ? like.aim
+          : firstWish(choices, head).aim,
+        style: suiting(choices, head, like.style),
+        takesDown: false,
+        schools: null,
+        uses: {},
+        edits: [],
+      }
     : firstWish(choices, head)

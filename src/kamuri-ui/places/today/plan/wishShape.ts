@@ -60,6 +60,7 @@ const wish = z.looseObject({
   style,
   when: z.looseObject({ mode, date: z.string().nullish(), time: z.string().nullish() }),
   teaRinse: z.boolean().nullish(),
+  takesDown: z.boolean().optional(),
   treatmentHeat: heat.nullish(),
   dryingAir: air.optional(),
   stretch: stretched.nullish(),

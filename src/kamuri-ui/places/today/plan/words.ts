@@ -338,6 +338,16 @@ export const whyNot = {
 }
 
 export const wishSentence = {
+  worn: {
+    braids: { in: 'in the braids', down: 'after taking the braids down' },
+    twists: { in: 'in the twists', down: 'after taking the twists down' },
+    cornrows: { in: 'in the cornrows', down: 'after taking the cornrows down' },
+    crochet: { in: 'in the crochet style', down: 'after taking the crochet style down' },
+  },
+  stays: 'Scalp and lengths are washed while the style stays in.',
+  comesDown: 'Take it down, wash, and put it in again.',
+  wornOrDown: 'Style',
+  wornOrDownOf: ({ of }: Parts<'of'>) => `Style on ${of}`,
   aim: 'Aim',
   savedPlan: 'Saved plan',
   style: 'Style',
