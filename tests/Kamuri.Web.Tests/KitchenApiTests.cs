@@ -450,12 +450,21 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(1, after["hand"]!["count"]!.GetValue<int>());
         Assert.Equal(Math.Cbrt(2), after["hand"]!["factor"]!.GetValue<double>(), 9);
         Assert.DoesNotContain(after["findings"]!.AsArray(), finding => finding!["rule"]!.GetValue<string>() == "R34");
-        var last = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/last-uses");
-        Assert.Equal(
-            ("leave-in", product["id"]!.GetValue<string>()),
-            (last[0]!["stepKind"]!.GetValue<string>(), last[0]!["productId"]!.GetValue<string>())
+        // Next time it is in its step by itself, and with nothing in particular it is not.
+        string? UseOf(JsonNode planned) =>
+            planned["steps"]!
+                .AsArray()
+                .Single(step => step!["kind"]!.GetValue<string>() == "leave-in")!["use"]
+                ?["name"]?.GetValue<string>();
+        var unasked = plan.DeepClone().AsObject();
+        unasked["uses"] = new JsonObject();
+        Assert.Equal(product["product"]!["name"]!.GetValue<string>(), UseOf(await OkAsync(HttpMethod.Post, "/api/plans/preview", unasked)));
+        unasked["uses"] = new JsonObject { ["leave-in"] = new JsonObject { ["isNothing"] = true } };
+        var without = await OkAsync(HttpMethod.Post, "/api/plans/preview", unasked);
+        Assert.Null(UseOf(without));
+        Assert.Contains(without["needs"]!.AsArray(), need =>
+            (need!["from"]!.GetValue<string>(), need["name"]!.GetValue<string>()) == ("buy", "leave-in")
         );
-        Assert.Empty((await OkAsync(HttpMethod.Get, $"/api/heads/{Guid.NewGuid()}/last-uses")).AsArray());
         Assert.Equal(
             400,
             (await _server.SendAsync(HttpMethod.Put, $"/api/takings/{taking["id"]}", new JsonObject { ["usedMl"] = -1 })).Status

@@ -185,7 +185,8 @@ public sealed record PlanRequest
         );
 
     /// <summary>What a step is done with: what was said of this step, or of its kind; null when nothing was.</summary>
-    public StepUse? UseOf(PlanStep step) => Uses.GetValueOrDefault(step.Id) ?? Uses.GetValueOrDefault(step.Kind.Id);
+    public StepUse? UseOf(PlanStep step) =>
+        (Uses.GetValueOrDefault(step.Id) ?? Uses.GetValueOrDefault(step.Kind.Id)) is { IsNothing: false } use ? use : null;
 
     public HairKinds Kind => Head.Wear.Kind;
 

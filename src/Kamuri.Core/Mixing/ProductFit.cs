@@ -44,6 +44,15 @@ public sealed record ProductFit(string Sentence, bool IsAgainst)
         ];
     }
 
+    /// <summary>Whether something in it must not touch a head.</summary>
+    public static bool SpeaksAgainst(
+        KitchenProduct product,
+        Head head,
+        IReadOnlyList<string> reacted,
+        MixtureFigures mixtures,
+        MeasureFigures measures
+    ) => MixtureSentences.ReasonsAgainst(product.AsUse(), head, StaysOn(product.Role), reacted, mixtures, measures).Any();
+
     private static bool StaysOn(ProductRole role) =>
         role
             is ProductRole.LeaveIn

@@ -12,6 +12,9 @@ namespace Kamuri.Core.Shelf;
 /// <param name="Name">As the person calls it.</param>
 public sealed record StepUse(string Name)
 {
+    /// <summary>Somebody wants it done with nothing in particular, so that nothing from the shelf is put in.</summary>
+    public bool IsNothing { get; init; }
+
     /// <summary>Ingredients and the classes they belong to, in plain words.</summary>
     public IReadOnlyList<string> Ingredients { get; init; } = [];
 

@@ -124,6 +124,7 @@ public static partial class KitchenDocuments
     [MapperIgnoreTarget(nameof(StepUse.Making))]
     [MapperIgnoreTarget(nameof(StepUse.MadeFresh))]
     [MapperIgnoreTarget(nameof(StepUse.IsChange))]
+    [MapperIgnoreTarget(nameof(StepUse.IsNothing))]
     public static partial StepUse ToFacts(StoredFacts stored);
 
     public static partial List<string> ToStored(IReadOnlyList<Substance> substances);

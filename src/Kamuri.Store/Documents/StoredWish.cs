@@ -50,6 +50,7 @@ public sealed record StoredUse
     public bool KeepsUnderADay { get; init; }
     public double? AtCelsius { get; init; }
     public bool IsChange { get; init; }
+    public bool IsNothing { get; init; }
 }
 
 /// <summary>A step taken as it is.</summary>

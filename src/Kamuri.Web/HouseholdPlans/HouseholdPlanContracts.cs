@@ -186,6 +186,9 @@ public sealed record HouseholdPlanView(
     /// <summary>The household's clocks change before it is over; null when they do not.</summary>
     public ClockChange? ClocksChange { get; init; }
 
+    /// <summary>What it needs, for all heads together.</summary>
+    public IReadOnlyList<NeedView> Needs { get; init; } = [];
+
     /// <summary>A sentence when the day starts while people sleep; null otherwise.</summary>
     public string? NightSentence { get; init; }
 
@@ -221,6 +224,7 @@ public sealed record HouseholdPlanView(
         )
         {
             ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
+            Needs = NeedView.Of([.. plan.Heads.Select(head => head.Plan)], figures),
             NightSentence = HouseholdSentences.Night(plan),
             Night = HouseholdSentences.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise),
         };

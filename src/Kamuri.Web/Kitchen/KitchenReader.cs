@@ -3,6 +3,7 @@ using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Shelf.Labels;
+using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 using Kamuri.Store;
 using Kamuri.Store.Kitchen;
@@ -84,6 +85,41 @@ internal sealed class KitchenReader(KamuriDb db, SetAside setAside, LabelDiction
             where Enum.IsDefined(row.Role)
             select new StockItem(row.Id, row.Name, row.Role, row.LeftMillilitres is { } left ? new Millilitres(left) : null),
         ];
+    }
+
+    /// <summary>Everything on the shelf, as one head knows it.</summary>
+    public async Task<IReadOnlyList<OnTheShelf>> ShelfAsync(Guid head, CancellationToken cancellation)
+    {
+        var rows = Readable(await db.Products.AsNoTracking().Where(row => !row.Archived).ToListAsync(cancellation));
+        if (rows.Count == 0)
+        {
+            return [];
+        }
+
+        var dictionary = await labels.GetAsync(db, cancellation);
+        var ratings = await db
+            .Ratings.AsNoTracking()
+            .Where(row => row.HeadId == head)
+            .ToDictionaryAsync(row => row.ProductId, row => row.Suits, cancellation);
+        var used = await LastUsesAsync(head, cancellation);
+        return
+        [
+            .. rows.Select(row => new OnTheShelf(
+                Product(row, labels.Read(row.Label, dictionary)),
+                ratings.TryGetValue(row.Id, out var suits) ? suits : null,
+                used[row.Id].ToHashSet()
+            )),
+        ];
+    }
+
+    /// <summary>Kinds of steps each product was used for on the last day of a head that took anything from the shelf.</summary>
+    private async Task<ILookup<Guid, string>> LastUsesAsync(Guid head, CancellationToken cancellation)
+    {
+        var whole = db.Takings.AsNoTracking().Where(row => row.HeadId == head && row.IsWhole && row.ProductId != null);
+        var last = await whole.OrderByDescending(row => row.Id).Select(row => (Guid?)row.SessionId).FirstOrDefaultAsync(cancellation);
+        return (await whole.Where(row => row.SessionId == last).Select(row => new { row.StepId, row.ProductId }).ToListAsync(cancellation))
+            .Where(row => StepCatalogue.OfStep(row.StepId) is not null)
+            .ToLookup(row => row.ProductId!.Value, row => StepCatalogue.OfStep(row.StepId)!.Id);
     }
 
     /// <summary>Products this version knows the kind of.</summary>

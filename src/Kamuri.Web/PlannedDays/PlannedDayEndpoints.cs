@@ -1,10 +1,13 @@
 using System.Diagnostics;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Rhythm;
 using Kamuri.Store;
 using Kamuri.Store.Documents;
+using Kamuri.Store.Heads;
 using Kamuri.Store.PlannedDays;
 using Kamuri.Web.Household;
 using Kamuri.Web.HouseholdPlans;
@@ -65,7 +68,14 @@ public sealed record PlannedDayView(
     DateTimeOffset? Start,
     IReadOnlyList<ToBegin> Begin,
     IReadOnlyList<ToTest> PatchTests
-);
+)
+{
+    /// <summary>What it needs and nobody has.</summary>
+    public IReadOnlyList<NeedView> ToBuy { get; init; } = [];
+
+    /// <summary>Whom another wash day has come before meanwhile, in a sentence; empty when the day still makes sense.</summary>
+    public string Overtaken { get; init; } = "";
+}
 
 /// <summary>Days that are meant for later, planned anew whenever they are looked at.</summary>
 internal static class PlannedDayEndpoints
@@ -180,7 +190,8 @@ internal sealed class PlannedDayReader(
     PlannedDayMemory memory,
     PlanMaker maker,
     HouseholdPlanMaker households,
-    House house
+    House house,
+    CraftFigures figures
 )
 {
     /// <summary>A page waits no longer than this for days to be planned anew; the rest are shown as they were.</summary>
@@ -208,7 +219,8 @@ internal sealed class PlannedDayReader(
     {
         var (plan, household) = Question(row);
         var ids = household?.Heads.Select(head => head.Plan.HeadId).ToList() ?? [row.HeadId];
-        var heads = await db.Heads.Where(head => ids.Contains(head.Id)).ToDictionaryAsync(head => head.Id, head => head.Name, cancellation);
+        var there = await db.Heads.AsNoTracking().Where(head => ids.Contains(head.Id)).ToListAsync(cancellation);
+        var heads = there.ToDictionary(head => head.Id, head => head.Name);
         PlannedDayView Cannot(bool missed, string trouble, string sentence) =>
             new(
                 row.Id,
@@ -229,20 +241,38 @@ internal sealed class PlannedDayReader(
             return Cannot(true, "", PlannedDayErrors.ItsTimeHasPassed);
         }
 
+        var saved = DateOnly.FromDateTime(time.Local(new DateTimeOffset(row.CreatedUtcTicks, TimeSpan.Zero)).DateTime);
+        var overtaken = string.Join(
+            ' ',
+            there
+                .Where(head => head.LastWash >= saved && head.LastWash <= time.Today && IsTooSoon(head, row.Day))
+                .Select(head => PlannedDayErrors.Overtaken(head.Name, Say.Date(head.LastWash!.Value, time.Today)))
+        );
         if (isBusy)
         {
             return Cannot(false, "", PlannedDayErrors.KamuriIsWorkingThisDayOut);
         }
 
         var (view, problem, refusal) = await MakeAsync(row, cancellation);
-        return view
-            ?? Cannot(
+        return view is not null
+            ? view with
+            {
+                Overtaken = overtaken,
+            }
+            : Cannot(
                 false,
                 problem?.ProblemDetails.Errors.Values.SelectMany(each => each).FirstOrDefault()
                     ?? refusal?.ProblemDetails.Detail
                     ?? PlannedDayErrors.ItCanNoLongerBePlanned,
                 ""
             );
+    }
+
+    /// <summary>Whether a day comes before anybody would wash this head again.</summary>
+    private bool IsTooSoon(HeadRow row, DateOnly day)
+    {
+        var head = row.ToHead();
+        return day < row.LastWash!.Value.AddDays((int)Intervals.OfWash(head.Wear.Kind, head.Schools.Rhythm, figures.Rhythm).Earliest);
     }
 
     /// <summary>The day as it stands now, or why it cannot be planned.</summary>
@@ -302,7 +332,10 @@ internal sealed class PlannedDayReader(
                         ))
                         .Where(test => test.Ingredients.Count > 0),
                 ]
-            );
+            )
+            {
+                ToBuy = [.. NeedView.Of(plans, figures).Where(need => need.From == NeedFrom.Buy)],
+            };
     }
 
     /// <summary>What was asked for.</summary>

@@ -13,6 +13,9 @@ internal static class PlannedDayErrors
 
     public const string ThisPlannedDayNoLongerExists = "This planned day no longer exists.";
     public const string ADeletedHead = "A deleted head";
+
+    public static string Overtaken(string name, string date) => $"{name} was washed {date}: this day can go.";
+
     public const string ItsTimeHasPassed = "Its time has passed.";
     public const string KamuriIsWorkingThisDayOut = "Kamuri is working this day out. Look again in a moment.";
     public const string ItCanNoLongerBePlanned = "It can no longer be planned.";

@@ -36,7 +36,7 @@ internal static class PlanEndpoints
     )
     {
         var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
-        return plan is not null ? TypedResults.Ok(PlanView.Of(plan, figures))
+        return plan is not null ? TypedResults.Ok(PlanView.Of(plan, figures) with { Needs = NeedView.Of([plan], figures) })
             : problem is not null ? problem
             : refusal!;
     }
@@ -154,8 +154,24 @@ internal sealed class PlanMaker(
             Hand = body.Head is null ? await kitchens.HandAsync(head.Id, cancellation) : Hand.Unknown,
         };
         return Choose(body, request) is { } chosen
-            ? (chosen, null, null)
+            ? (body.Head is null ? await WithShelfAsync(chosen, cancellation) : chosen, null, null)
             : (null, Problems.At("uses", PlanErrors.SomethingYouChoseNoLongerExists), null);
+    }
+
+    /// <summary>What is there is put into the steps nobody chose anything for.</summary>
+    private async Task<PlanRequest> WithShelfAsync(PlanRequest request, CancellationToken cancellation)
+    {
+        var shelf = await kitchens.ShelfAsync(request.Head.Id, cancellation);
+        if (shelf.Count == 0)
+        {
+            return request;
+        }
+
+        var fitting = FromTheShelf.For(request.Head, shelf, request.History.Reacted, request.Today, figures.Mixtures, figures.Measures);
+        return request with
+        {
+            Uses = fitting.Concat(request.Uses).GroupBy(use => use.Key).ToDictionary(use => use.Key, use => use.Last().Value),
+        };
     }
 
     /// <summary>Puts what was chosen by id in; null when something is gone.</summary>

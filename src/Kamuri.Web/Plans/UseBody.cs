@@ -42,10 +42,13 @@ public sealed record UseBody
     public double? AtCelsius { get; init; }
     public bool IsChange { get; init; }
 
+    /// <summary>With nothing in particular: nothing from the shelf is put in.</summary>
+    public bool IsNothing { get; init; }
+
     internal bool IsChosen => ProductId is not null || BatchId is not null || FormulaId is not null;
 
     internal bool IsSound =>
-        (IsChosen || !string.IsNullOrWhiteSpace(Name))
+        (IsChosen || IsNothing || !string.IsNullOrWhiteSpace(Name))
         && new[] { ProductId, BatchId, FormulaId }.Count(id => id is not null) <= 1
         && EssentialOilPercent is >= 0 and <= 100
         && InStockMl is null or >= 0
@@ -71,6 +74,7 @@ public sealed record UseBody
             KeepsUnderADay = KeepsUnderADay,
             At = AtCelsius is { } at ? new Celsius(at) : null,
             IsChange = IsChange,
+            IsNothing = IsNothing,
         };
 }
 

@@ -41,4 +41,6 @@ internal static class ProductErrors
     public static string LineWhy(string line, string why) => $"- [ ] {line}: {why}\n";
 
     public const string LeftIsMoreThanPack = "The amount left cannot be more than the pack size.";
+
+    public static string ForADay(string amount, string names, string date) => $"{amount} for {names}, {date}.";
 }

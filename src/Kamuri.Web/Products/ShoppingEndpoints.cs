@@ -3,17 +3,24 @@ using System.Text;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Learning;
+using Kamuri.Core.Mixing;
 using Kamuri.Core.Shelf;
 using Kamuri.Store;
 using Kamuri.Web.Household;
 using Kamuri.Web.Kitchen;
+using Kamuri.Web.PlannedDays;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.Products;
 
 /// <summary>What is running out, and when that was said.</summary>
-public sealed record ShoppingView(DateOnly Today, IReadOnlyList<ShoppingLine> Lines);
+/// <param name="Lines">Products that run out.</param>
+/// <param name="Needed">What planned days need and nobody has.</param>
+public sealed record ShoppingView(DateOnly Today, IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<NeededLine> Needed);
+
+/// <summary>Something that a planned day needs and that is not there.</summary>
+public sealed record NeededLine(string Name, MeasuredAmount Amount, string Why);
 
 /// <summary>What has to be bought.</summary>
 internal static class ShoppingEndpoints
@@ -32,23 +39,30 @@ internal static class ShoppingEndpoints
         KamuriDb db,
         SetAside setAside,
         KitchenReader reader,
+        PlannedDayReader planned,
         House house,
         CraftFigures figures,
         CancellationToken cancellation
-    ) => TypedResults.Ok(await ReadAsync(db, setAside, reader, house, figures, cancellation));
+    ) => TypedResults.Ok(await ReadAsync(db, setAside, reader, planned, house, figures, cancellation));
 
     private static async Task<FileContentHttpResult> ExportAsync(
         KamuriDb db,
         SetAside setAside,
         KitchenReader reader,
+        PlannedDayReader planned,
         House house,
         CraftFigures figures,
         CancellationToken cancellation
     )
     {
-        var list = await ReadAsync(db, setAside, reader, house, figures, cancellation);
+        var list = await ReadAsync(db, setAside, reader, planned, house, figures, cancellation);
         var text = new StringBuilder().Append(ProductErrors.ToBuyToday(list.Today.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)));
         foreach (var line in list.Lines)
+        {
+            text.Append(ProductErrors.LineWhy(line.Name, line.Why));
+        }
+
+        foreach (var line in list.Needed)
         {
             text.Append(ProductErrors.LineWhy(line.Name, line.Why));
         }
@@ -60,6 +74,7 @@ internal static class ShoppingEndpoints
         KamuriDb db,
         SetAside setAside,
         KitchenReader reader,
+        PlannedDayReader planned,
         House house,
         CraftFigures figures,
         CancellationToken cancellation
@@ -82,6 +97,18 @@ internal static class ShoppingEndpoints
             heads.Add((head, await reader.HandAsync(row.Id, cancellation)));
         }
 
-        return new ShoppingView(today, ShoppingList.Of(products, heads, today, figures));
+        return new ShoppingView(
+            today,
+            ShoppingList.Of(products, heads, today, figures),
+            [
+                .. (await planned.ReadAsync(cancellation)).SelectMany(day =>
+                    day.ToBuy.Select(need => new NeededLine(
+                        need.Name,
+                        need.Amount,
+                        ProductErrors.ForADay(need.Amount.Metric, day.Names, Say.Date(day.Day, today))
+                    ))
+                ),
+            ]
+        );
     }
 }

@@ -1,8 +1,10 @@
+using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
+using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -12,7 +14,7 @@ namespace Kamuri.Web.Shelf;
 /// <param name="Weight">Layering weight, 1 water to 5 butter; null for what is rinsed out.</param>
 public sealed record TakingLine(string Name, double? Weight, double ExactMl, MeasuredAmount Ways, string Working);
 
-/// <summary>What one wash day takes from the shelf for a head.</summary>
+/// <summary>What the usual wash day of a head takes from the shelf.</summary>
 public sealed record TakingView(Guid HeadId, string HeadName, IReadOnlyList<TakingLine> RinsedOut, IReadOnlyList<TakingLine> Layers);
 
 /// <summary>What a wash day takes from the shelf.</summary>
@@ -24,6 +26,7 @@ internal static class ShelfEndpoints
     private static async Task<Results<Ok<TakingView>, ProblemHttpResult>> TakingAsync(
         Guid headId,
         KamuriDb db,
+        PlanMaker maker,
         CraftFigures figures,
         CancellationToken cancellation
     )
@@ -35,8 +38,25 @@ internal static class ShelfEndpoints
 
         var head = row.ToHead();
         var size = HeadSize.Of(head, figures.Head);
-        var lines = StepCatalogue
-            .All.Where(kind => kind.Puts is not null && kind.Suits.HasFlag(head.Wear.Kind))
+        var (request, _, refusal) = await maker.RequestAsync(
+            new PlanBody
+            {
+                HeadId = headId,
+                Aim = AimCatalogue.UsualAim(head.Wear.Kind),
+                Style = AimCatalogue.UsualStyle(head.Wear.Kind),
+                When = new WhenBody(WhenMode.StartNow),
+            },
+            cancellation
+        );
+        if (request is null)
+        {
+            return refusal ?? Problems.NotFound(Heads.HeadErrors.ThisHeadDoesNotExist);
+        }
+
+        var lines = Composer
+            .Compose(request, figures)
+            .Walk.Select(walked => walked.Step.Kind)
+            .Where(kind => kind.Puts is not null)
             .DistinctBy(kind => kind.Puts)
             .Select(kind => (facts: Substances.Of(kind.Puts!.Value), amount: FilmModel.For(kind.Puts, kind.Places, size, figures)))
             .Where(pair => pair.amount is not null)

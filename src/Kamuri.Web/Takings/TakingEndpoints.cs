@@ -26,9 +26,6 @@ public sealed record TakenView(
     Guid? BatchId
 );
 
-/// <summary>What a kind of step was done with the last time.</summary>
-public sealed record LastUse(string StepKind, Guid ProductId, string Name);
-
 /// <summary>What was really used, in ml.</summary>
 public sealed record UsedBody(double UsedMl);
 
@@ -38,7 +35,6 @@ internal static class TakingEndpoints
     public static void MapTakings(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/sessions/{id:guid}/takings", ListAsync).WithName("listTakings").WithTags("Sessions");
-        routes.MapGet("/api/heads/{headId:guid}/last-uses", LastAsync).WithName("listLastUses").WithTags("Sessions");
         routes.MapPut("/api/takings/{id:long}", CorrectAsync).WithName("correctTaking").WithTags("Sessions");
     }
 
@@ -53,35 +49,6 @@ internal static class TakingEndpoints
                 row => View(row, figures)
             ),
         ]);
-
-    /// <summary>What the last day of a head that took anything from the shelf was done with, as far as it still stands there.</summary>
-    private static async Task<Ok<IReadOnlyList<LastUse>>> LastAsync(Guid headId, KamuriDb db, CancellationToken cancellation)
-    {
-        var whole = db.Takings.AsNoTracking().Where(row => row.HeadId == headId && row.IsWhole && row.ProductId != null);
-        var last = await whole.OrderByDescending(row => row.Id).Select(row => (Guid?)row.SessionId).FirstOrDefaultAsync(cancellation);
-        var rows = await whole
-            .Where(row => row.SessionId == last)
-            .OrderBy(row => row.Id)
-            .Join(
-                db.Products.Where(product => !product.Archived),
-                row => row.ProductId,
-                product => product.Id,
-                (row, product) =>
-                    new
-                    {
-                        row.StepId,
-                        product.Id,
-                        product.Name,
-                    }
-            )
-            .ToListAsync(cancellation);
-        return TypedResults.Ok<IReadOnlyList<LastUse>>([
-            .. rows.Select(row => (kind: StepCatalogue.OfStep(row.StepId)?.Id, row))
-                .Where(pair => pair.kind is not null)
-                .DistinctBy(pair => pair.kind)
-                .Select(pair => new LastUse(pair.kind!, pair.row.Id, pair.row.Name)),
-        ]);
-    }
 
     private static async Task<Results<Ok<TakenView>, ValidationProblem, ProblemHttpResult>> CorrectAsync(
         long id,

@@ -260,22 +260,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/heads/{headId}/last-uses": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listLastUses"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/takings/{id}": {
         parameters: {
             query?: never;
@@ -2294,6 +2278,8 @@ export interface components {
             /** @description Whether a longer search might find a better one. */
             mayBeBetter: boolean;
             clocksChange?: null | components["schemas"]["ClockChange"];
+            /** @description What it needs, for all heads together. */
+            needs?: components["schemas"]["NeedView"][];
             /** @description A sentence when the day starts while people sleep; null otherwise. */
             nightSentence?: null | string;
             night?: null | components["schemas"]["StretchBody"];
@@ -2467,13 +2453,6 @@ export interface components {
             conflicts: components["schemas"]["LabelConflict"][];
             unread: string[];
         };
-        /** @description What a kind of step was done with the last time. */
-        LastUse: {
-            stepKind: string;
-            /** Format: uuid */
-            productId: string;
-            name: string;
-        };
         /**
          * @description A school of layering: the order of liquid, oil and cream after the wash.
          * @enum {unknown}
@@ -2626,6 +2605,31 @@ export interface components {
             tooLate: boolean;
             keeps: string;
             cools: null | components["schemas"]["CoolingView"];
+        };
+        /**
+         * @description Where something that a day needs comes from.
+         * @enum {unknown}
+         */
+        NeedFrom: "shelf" | "jar" | "made" | "buy";
+        /** @description A step of a head that needs something. */
+        NeedTaker: {
+            headName: string;
+            stepId: string;
+            stepName: string;
+        };
+        /** @description Something a day needs, for all its heads together. */
+        NeedView: {
+            from: components["schemas"]["NeedFrom"];
+            name: string;
+            amount: components["schemas"]["MeasuredAmount"];
+            /** @description The heads and their steps it is for. */
+            takers: components["schemas"]["NeedTaker"][];
+        };
+        /** @description Something that a planned day needs and that is not there. */
+        NeededLine: {
+            name: string;
+            amount: components["schemas"]["MeasuredAmount"];
+            why: string;
         };
         /** @description A note with its moment. */
         Note: {
@@ -2811,6 +2815,8 @@ export interface components {
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
             clocksChange?: null | components["schemas"]["ClockChange"];
+            /** @description What it needs; empty within a day of several heads, which has one list for all of them. */
+            needs?: components["schemas"]["NeedView"][];
             night?: null | components["schemas"]["StretchBody"];
             /** @description The same in a sentence. */
             nightSentence?: null | string;
@@ -2842,6 +2848,10 @@ export interface components {
             begin: components["schemas"]["ToBegin"][];
             /** @description What needs a patch test first. */
             patchTests: components["schemas"]["ToTest"][];
+            /** @description What it needs and nobody has. */
+            toBuy?: components["schemas"]["NeedView"][];
+            /** @description Whom another wash day has come before meanwhile, in a sentence; empty when the day still makes sense. */
+            overtaken?: string;
         };
         /**
          * @description How readily the hair takes up water.
@@ -3552,7 +3562,10 @@ export interface components {
         ShoppingView: {
             /** Format: date */
             today: string;
+            /** @description Products that run out. */
             lines: components["schemas"]["ShoppingLine"][];
+            /** @description What planned days need and nobody has. */
+            needed: components["schemas"]["NeededLine"][];
         };
         /** @description The work in hand has gone on far longer than it takes, without a press. */
         SilenceView: {
@@ -3823,7 +3836,7 @@ export interface components {
             ways: components["schemas"]["MeasuredAmount"];
             working: string;
         };
-        /** @description What one wash day takes from the shelf for a head. */
+        /** @description What the usual wash day of a head takes from the shelf. */
         TakingView: {
             /** Format: uuid */
             headId: string;
@@ -4007,6 +4020,8 @@ export interface components {
             /** Format: double */
             atCelsius?: null | number;
             isChange?: boolean;
+            /** @description With nothing in particular: nothing from the shelf is put in. */
+            isNothing?: boolean;
         };
         /** @description What a step is done with, in words. */
         UseLine: {
@@ -4669,28 +4684,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenView"][];
-                };
-            };
-        };
-    };
-    listLastUses: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                headId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LastUse"][];
                 };
             };
         };

@@ -154,6 +154,7 @@ export function PlannedDays({ planned }: { planned: readonly PlannedDayView[] })
               <span className="text-quiet">{Day(each.day)}</span>
             </span>
             <span>
+              {each.overtaken && <strong className="block text-warn">{each.overtaken}</strong>}
               {each.sentence} {each.trouble && <span className="text-stop">{each.trouble}</span>}
             </span>
             <span className="flex flex-wrap gap-2">

@@ -11,15 +11,13 @@ import { toBuyPage as said, shelfPlace } from './words'
 export function ToBuyPage() {
   const list = useQuery({ queryKey: ['shopping'], queryFn: () => told(api.GET('/api/shopping')) })
   const lines = list.data?.lines ?? []
+  const needed = list.data?.needed ?? []
+  const count = lines.length + needed.length
   return (
     <section className="mt-2 max-w-4xl">
       <PageHeading title={shelfPlace.shoppingList}>
         {list.data &&
-          (lines.length === 0
-            ? said.nothingToBuy
-            : lines.length === 1
-              ? said.oneThingToBuy
-              : said.countThingsToBuy({ count: lines.length }))}
+          (count === 0 ? said.nothingToBuy : count === 1 ? said.oneThingToBuy : said.countThingsToBuy({ count }))}
       </PageHeading>
       {list.data && <p className="mt-1 text-quiet">{said.dayProductsWithLessThan({ day: date(list.data.today) })}</p>}
       <Trouble error={list.error} />
@@ -34,8 +32,17 @@ export function ToBuyPage() {
             </span>
           </li>
         ))}
+        {needed.map((line) => (
+          <li key={line.name + line.why} className="grid grid-cols-[1.75rem_1fr] gap-x-3 border-b border-rule py-3">
+            <span aria-hidden className="mt-1 size-5 rounded-sm border-2 border-ink" />
+            <span>
+              <span className="text-lg font-semibold first-letter:uppercase">{line.name}</span>
+              <span className="block">{line.why}</span>
+            </span>
+          </li>
+        ))}
       </ul>
-      {lines.length > 0 && (
+      {count > 0 && (
         <div className="mt-4 flex flex-wrap items-center gap-4 print:hidden">
           <Button tone="main" onClick={() => window.print()}>
             {said.print}

@@ -14,6 +14,7 @@ import { Tabs } from '@/kit/Tabs'
 import { ChoiceWord } from '@/kit/Word'
 import { AllFields } from './AllFields'
 import { DayActions } from './DayActions'
+import { DayNeeds } from './DayNeeds'
 import { AtNight, HouseholdPlait, HouseholdWords, PlacingLine } from './Household'
 import { hairOf } from './hair'
 import { InTheKitchen } from './InTheKitchen'
@@ -246,7 +247,8 @@ export function Planning({
             />
             <div>
               <WorthKnowing plan={shown} onEdit={edit} />
-              <InTheKitchen plan={shown} uses={wish.uses ?? {}} onUses={(uses) => change({ uses })} />
+              <DayNeeds needs={whole?.needs ?? shown.needs ?? []} several={day.heads.length > 1} onChange={openStep} />
+              <InTheKitchen plan={shown} />
             </div>
           </div>
         </div>
@@ -287,6 +289,14 @@ export function Planning({
 }
 
 const mostHeads = 4
+
+/** Opens the row of a step where it stands, with the keyboard on it. */
+const openStep = (step: string) => {
+  const row = document.querySelector<HTMLElement>(`li[data-step="${step}"] button[aria-expanded]`)
+  if (row?.getAttribute('aria-expanded') === 'false') row.click()
+  row?.focus()
+  row?.scrollIntoView({ block: 'center' })
+}
 
 /** Who does it, in the words that open its fields. */
 const whoWords = (day: Day, ofHouse: readonly string[]) => {

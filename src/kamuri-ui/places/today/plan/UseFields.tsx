@@ -96,8 +96,8 @@ export function UseFields({
           onChange={(madeFresh) => take({ formulaId: use.formulaId ?? null, madeFresh })}
         />
       )}
-      {use && (
-        <Button tone="quiet" onClick={() => onUse(null)}>
+      {step.use && (
+        <Button tone="quiet" onClick={() => take({ isNothing: true })}>
           {words.nothingInParticular}
         </Button>
       )}

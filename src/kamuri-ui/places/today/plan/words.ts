@@ -116,6 +116,13 @@ export const household = {
   planForHeadsSentence: ({ heads, sentence }: Parts<'heads' | 'sentence'>) => `Plan for ${heads}. ${sentence}`,
 }
 
+export const dayNeeds = {
+  whatThisDayNeeds: 'What this day needs',
+  from: { shelf: 'From the shelf', jar: 'From a jar', made: 'To make', buy: 'To buy' },
+  change: ({ step, name }: Parts<'step' | 'name'>) => `Use something else for ${step} on ${name}`,
+  stepOf: ({ step, name }: Parts<'step' | 'name'>) => `${step}, ${name}`,
+}
+
 export const inTheKitchen = {
   amountsOfHand: ({ name, change, times }: Parts<'name' | 'change' | 'times'>) =>
     `Amounts are adjusted by ${change}: that is what ${name} used, measured ${times}.`,
@@ -125,7 +132,6 @@ export const inTheKitchen = {
   costWithout: ({ cost, unpriced }: Parts<'cost' | 'unpriced'>) =>
     `The day’s products cost ${cost}, not counting ${unpriced}.`,
   inTheKitchen: 'In the kitchen',
-  useTheSameAsLast: 'Use the same as last time',
   nothingToMake: 'Nothing to make.',
 }
 
