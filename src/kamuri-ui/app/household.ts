@@ -56,9 +56,10 @@ export function useWallClock(): { time: string; date: string } | null {
 export function useIsHouseholdKnown() {
   const { data, isPending } = useHousehold()
   const house = data?.house
-  const change = useChangeHousehold().mutate
+  const { mutate: change, isError } = useChangeHousehold()
   useEffect(() => {
     if (house && !house.writing) change({ ...house, writing: styleOfBrowser() })
   }, [house, change])
-  return !isPending
+  // A page that is drawn before the proposal is taken would be drawn anew under somebody's hands.
+  return !isPending && (!house || !!house.writing || isError)
 }

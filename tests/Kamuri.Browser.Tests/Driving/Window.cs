@@ -1,6 +1,7 @@
 using System.Text.Json;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
 
 namespace Kamuri.Browser.Tests.Driving;
 
@@ -206,6 +207,12 @@ internal sealed class Window : IDisposable
     public int Count(string selector) => _driver.FindElements(By.CssSelector(selector)).Count;
 
     public void Keys_(string keys, string selector = "body") => See(selector).SendKeys(keys);
+
+    /// <summary>Types to whatever has the keyboard.</summary>
+    public void Type(string keys) => new Actions(_driver).SendKeys(keys).Perform();
+
+    /// <summary>Goes back by one from what has the keyboard.</summary>
+    public void TypeShiftTab() => new Actions(_driver).KeyDown(Keys.Shift).SendKeys(Keys.Tab).KeyUp(Keys.Shift).Perform();
 
     /// <summary>What axe finds wrong, as "rule: places" lines.</summary>
     public IReadOnlyList<string> Axe()
