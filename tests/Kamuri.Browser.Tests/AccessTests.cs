@@ -74,7 +74,7 @@ public sealed class AccessTests(DemoServer server) : IClassFixture<DemoServer>
         window.Click("li[data-step=pre-poo] details summary");
         window.Click("li[data-step=pre-poo] details:last-of-type summary");
         Look("/today, a step being changed");
-        foreach (var (press, ready) in new[] { ("Options", "select"), ("Saved plans", "form"), ("Water beads off", "[data-question]") })
+        foreach (var (press, ready) in new[] { ("Options", "select"), ("My routines", "form"), ("Water beads off", "[data-question]") })
         {
             window.Press(press);
             window.See($"[role=dialog] {ready}");

@@ -33,9 +33,9 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
         OpenStep("cleanse");
         _window.Press("Repeat this step");
         _window.Until(() => Steps().Contains("cleanse-2"), "a second cleanse");
-        _window.Press("Saved plans");
-        _window.Fill("Save this plan as", "Long Sunday");
-        _window.Press("Save plan");
+        _window.Press("My routines");
+        _window.Fill("Name of the routine", "Long Sunday");
+        _window.Press("Save as my routine");
         _window.SeeText("Wash Oriel with Long Sunday", "h1");
         Assert.Contains("cleanse-2", Steps());
 
@@ -48,7 +48,7 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
 
         _window.Press("Reset steps");
         _window.SeeText("Wash Bram for", "h1");
-        _window.Press("Saved plans");
+        _window.Press("My routines");
         _window.Press("Rename Long Sunday");
         _window.Fill("New name", "Short Sunday");
         _window.Press("Rename");

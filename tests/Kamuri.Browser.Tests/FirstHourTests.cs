@@ -109,7 +109,7 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
         _window.Wish(DemoServer.Wish());
         _window.Go("/today");
         _window.See("li[data-step=deep-condition]");
-        foreach (var name in new[] { "Options", "Saved plans", "Water beads off", "One pair of hands, everyone home" })
+        foreach (var name in new[] { "Options", "My routines", "Water beads off", "One pair of hands, everyone home" })
         {
             Focus(name);
             _window.Keys_(Keys.Enter, ":focus");

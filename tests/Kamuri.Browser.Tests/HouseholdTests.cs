@@ -14,7 +14,7 @@ public sealed class HouseholdTests(DemoServer server) : IClassFixture<DemoServer
         window.See("li[data-step]");
         window.Press("Add a head to this day");
         window.Press("Wren");
-        window.SeeText("and Wren for", "h1");
+        window.SeeText("and Wren in the braids for", "h1");
         window.See("[data-household]");
         window.Click("[data-more] summary");
         window.SeeText("No plan", "[data-more]");

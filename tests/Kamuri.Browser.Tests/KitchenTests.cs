@@ -83,18 +83,20 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     }
 
     [Fact]
-    public void What_was_used_last_time_is_used_again_with_one_press()
+    public void What_was_used_last_time_is_in_its_step_by_itself_and_one_press_opens_what_else_there_is()
     {
+        const string needs = "section[aria-label=\"What this day needs\"]";
         _window.Wish(DemoServer.Wish());
         _window.Go("/today");
-        _window.Press("Use the same as last time");
-        _window.SeeText("Soft Milk", "li[data-step=leave-in]");
+        _window.SeeText("Soft Milk", needs);
+        _window.SeeText("From the shelf", needs);
         _window.SeeText("products cost", "section[aria-label=\"In the kitchen\"]");
-        _window.Press("Undo");
-        _window.Until(
-            () => !_window.Text("li[data-step=leave-in]").Contains("Soft Milk", StringComparison.Ordinal),
-            "nothing in particular again"
-        );
+        _window.Press("Leave-in: use something else");
+        _window.SeeText("Soft Milk", "li[data-step=leave-in]");
+        _window.Click("li[data-step=leave-in] summary");
+        _window.Press("Nothing in particular");
+        _window.Until(() => !_window.Text(needs).Contains("Soft Milk", StringComparison.Ordinal), "nothing in particular");
+        _window.SeeText("To buy", needs);
         Assert.Empty(_window.Complaints());
     }
 

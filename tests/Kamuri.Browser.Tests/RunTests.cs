@@ -132,7 +132,7 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         Assert.Equal("", Heard());
 
         window.Keys_("s");
-        window.Click("[role=dialog] label:nth-of-type(2) input");
+        window.Click("[role=dialog] label:nth-of-type(4) input");
         window.Until(() => Heard() == "The voice is on.", "the voice");
         window.Keys_("\uE00C");
         window.PressMain();

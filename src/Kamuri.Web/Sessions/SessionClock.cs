@@ -3,7 +3,9 @@ namespace Kamuri.Web.Sessions;
 /// <summary>The clock a session runs on: the house's own, or a rehearsal's that can be made faster at any time.</summary>
 /// <param name="house">The clock on the wall.</param>
 /// <param name="houseSpeed">How fast that one goes.</param>
-/// <param name="begins">When a rehearsed day begins, whatever the wall says; null for a real one. It stands there until it is started.</param>
+/// <param name="begins">
+/// When a rehearsed day begins, whatever the wall says; null for a real one. It stands there until it is started.
+/// </param>
 internal sealed class SessionClock(TimeProvider house, double houseSpeed, DateTimeOffset? begins = null)
 {
     public static readonly IReadOnlyList<double> Speeds = [1, 10, 60, 600];

@@ -53,7 +53,7 @@ public static class HeadPortrait
             .. head.FragileZones.Select(zone =>
                 string.IsNullOrWhiteSpace(zone.Note)
                     ? PortraitWords.FragileZone(Capital(HeadNames.Of(zone.Zone)))
-                    : PortraitWords.FragileZone(Capital(HeadNames.Of(zone.Zone)), zone.Note.TrimEnd('.'))
+                    : PortraitWords.FragileZoneNoted(Capital(HeadNames.Of(zone.Zone)), zone.Note.TrimEnd('.'))
             ),
         ];
 

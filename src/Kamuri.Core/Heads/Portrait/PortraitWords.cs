@@ -35,7 +35,7 @@ internal static class PortraitWords
     public const string DamagedSuits = "Short protein treatments, because colour, relaxer or heat left it fragile.";
     public const string ChildSuits = "Short sittings, and plain products without scent.";
 
-    public static string FragileZone(string zone, string note) => $"{zone}: {note}. Product first, tools last.";
+    public static string FragileZoneNoted(string zone, string note) => $"{zone}: {note}. Product first, tools last.";
 
     public static string FragileZone(string zone) => $"{zone}: product first, tools last.";
 

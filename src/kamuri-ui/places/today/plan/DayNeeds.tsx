@@ -19,6 +19,8 @@ export function DayNeeds({
   onChange: (step: string) => void
 }) {
   if (needs.length === 0) return null
+  const nameOf = (taker: Need['takers'][number]) =>
+    several ? words.stepOf({ step: taker.stepName, name: taker.headName }) : taker.stepName
   return (
     <section aria-label={words.whatThisDayNeeds}>
       <h2 className="border-b border-rule pb-3 text-xl font-semibold">{words.whatThisDayNeeds}</h2>
@@ -30,18 +32,18 @@ export function DayNeeds({
             <h3 className="font-semibold text-quiet">{words.from[from]}</h3>
             <ul>
               {own.map((need) => (
-                <li key={need.name} className="grid grid-cols-[1fr_auto] items-baseline gap-x-3 py-1" data-need={from}>
+                <li key={need.name} className="grid grid-cols-[1fr_auto] items-center gap-x-3" data-need={from}>
                   <span>
                     <span className="font-semibold first-letter:uppercase">{need.name}</span>{' '}
                     {need.takers.map((taker) => (
                       <button
                         key={taker.headName + taker.stepId}
                         type="button"
-                        className="thread-line mr-2 cursor-pointer text-quiet hover:text-accent"
-                        aria-label={words.change({ step: taker.stepName, name: taker.headName })}
+                        className="group mr-2 inline-flex min-h-12 min-w-12 cursor-pointer items-center text-quiet hover:text-accent"
+                        aria-label={words.change({ step: nameOf(taker) })}
                         onClick={() => onChange(taker.stepId)}
                       >
-                        {several ? words.stepOf({ step: taker.stepName, name: taker.headName }) : taker.stepName}
+                        <span className="thread-line">{nameOf(taker)}</span>
                       </button>
                     ))}
                   </span>

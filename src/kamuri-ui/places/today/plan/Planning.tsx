@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { api, Refused, told, type ChoicesView, type HeadView, type PlanView, type UseBody } from '@/api/client'
-import { useHousehold } from '@/app/household'
+import { useHousehold, useWallClock } from '@/app/household'
 import { useKeys } from '@/app/keys'
 import { useLast } from '@/app/useLast'
 import { useTitled } from '@/app/measures'
@@ -21,6 +21,7 @@ import { InTheKitchen } from './InTheKitchen'
 import { LookLonger } from './LookLonger'
 import { MoreAbout } from './MoreAbout'
 import { KeptDays, useTemplates } from './KeptDays'
+import { SoonerWays } from './SoonerWays'
 import { StepList } from './StepList'
 import { WaterSheet } from './WaterSheet'
 import { WhyNot } from './WhyNot'
@@ -45,6 +46,7 @@ export function Planning({
 }) {
   const { day, edit, undo, change } = asking
   const wish = day.heads[day.at]!.wish
+  const now = useWallClock()
   const templates = useTemplates().data ?? []
   const ofHouse = useHousehold().data?.hands ?? ['You']
   const head = heads.find((each) => each.id === wish.headId)!
@@ -144,6 +146,7 @@ export function Planning({
             </p>
           )
         )}
+        {night && !wrong && !together && now && <SoonerWays wish={wish} today={now.date} onTake={change} />}
         {night && !wrong && (
           <AtNight
             sentence={atNight?.nightSentence ?? null}

@@ -139,7 +139,12 @@ function NotePatchTest({ headId, ingredients }: { headId: string; ingredients: r
     </p>
   ) : (
     <>
-      <Button className="mt-2" disabled={note.isPending} onClick={() => note.mutate()}>
+      <Button
+        className="mt-2"
+        aria-label={said.iHaveJustPutAOf({ ingredients: ingredients.join(', ') })}
+        disabled={note.isPending}
+        onClick={() => note.mutate()}
+      >
         {said.iHaveJustPutA}
       </Button>
       <Trouble error={note.error} />

@@ -119,7 +119,7 @@ export const household = {
 export const dayNeeds = {
   whatThisDayNeeds: 'What this day needs',
   from: { shelf: 'From the shelf', jar: 'From a jar', made: 'To make', buy: 'To buy' },
-  change: ({ step, name }: Parts<'step' | 'name'>) => `Use something else for ${step} on ${name}`,
+  change: ({ step }: Parts<'step'>) => `${step}: use something else`,
   stepOf: ({ step, name }: Parts<'step' | 'name'>) => `${step}, ${name}`,
 }
 
@@ -135,18 +135,26 @@ export const inTheKitchen = {
   nothingToMake: 'Nothing to make.',
 }
 
+export const soonerWays = {
+  quick: 'A quick wash',
+  fan: 'Dry with a fan',
+  hood: 'Dry under the hood',
+  tomorrow: ({ time }: Parts<'time'>) => `Tomorrow from ${time}`,
+  doneBy: ({ way, time }: Parts<'way' | 'time'>) => `${way}: done about ${time}`,
+}
+
 export const keptDays = {
-  savedPlans: 'Saved plans',
+  savedPlans: 'My routines',
   savedBefore: 'Saved before',
   whenYouUseOneFor: 'When you use one for another head, Kamuri times and checks it again.',
-  saveThisPlanAs: 'Save this plan as',
+  saveThisPlanAs: 'Name of the routine',
   itsStepsAsTheyAre: 'Its steps as they are now.',
-  savePlan: 'Save plan',
+  savePlan: 'Save as my routine',
   undo: 'Undo',
   removeForGood: 'Remove for good',
   countStepsMadeForHair: ({ count, madeFor, steps }: Parts<'count' | 'madeFor' | 'steps'>) =>
     `${count} steps, made for hair that was ${madeFor}: ${steps}.`,
-  useThisPlan: 'Use this plan',
+  useThisPlan: 'Use this routine',
   renameName: ({ name }: Parts<'name'>) => `Rename ${name}`,
   removeName: ({ name }: Parts<'name'>) => `Remove ${name}`,
   newName: 'New name',
@@ -180,7 +188,7 @@ export const planning = {
   washAnotherHeadToo: 'Add a head to this day',
   addAHead: 'Add a head',
   options: 'Options',
-  savedPlans: 'Saved plans',
+  savedPlans: 'My routines',
   waterBeadsOff: 'Water beads off',
   undo: 'Undo',
   resetSteps: 'Reset steps',
@@ -355,7 +363,7 @@ export const wishSentence = {
   wornOrDown: 'Style',
   wornOrDownOf: ({ of }: Parts<'of'>) => `Style on ${of}`,
   aim: 'Aim',
-  savedPlan: 'Saved plan',
+  savedPlan: 'Routine',
   style: 'Style',
   washFor: ({ head, aim }: Parts<'head' | 'aim'>) => `Wash ${head} for ${aim}`,
   andFor: ({ head, aim }: Parts<'head' | 'aim'>) => `and ${head} for ${aim}`,
@@ -374,9 +382,9 @@ export const wishSentence = {
   head: 'Head',
   removeThisHead: 'Remove this head',
   aimOf: ({ of }: Parts<'of'>) => `Aim of ${of}`,
-  savedPlanOf: ({ of }: Parts<'of'>) => `Saved plan of ${of}`,
+  savedPlanOf: ({ of }: Parts<'of'>) => `Routine of ${of}`,
   madeForHairThatWas: ({ madeFor }: Parts<'madeFor'>) => `Made for hair that was ${madeFor}`,
-  aRemovedPlan: 'a removed plan',
+  aRemovedPlan: 'a removed routine',
   aNewPlan: 'a new plan',
   andLeaveIt: 'and leave it',
   styleOf: ({ of }: Parts<'of'>) => `Style of ${of}`,
@@ -409,6 +417,7 @@ export const worthKnowing = {
   takeCare: 'Take care',
   savedSentence: ({ sentence }: Parts<'sentence'>) => `Saved. ${sentence}`,
   iHaveJustPutA: 'I have just put a patch on',
+  iHaveJustPutAOf: ({ ingredients }: Parts<'ingredients'>) => `I have just put a patch on: ${ingredients}`,
   continueAnyway: 'Continue anyway',
   yourReasonInAFew: 'Your reason, in a few words',
   saveTheReasonAndContinue: 'Save the reason and continue',

@@ -1,0 +1,62 @@
+import { useQueries } from '@tanstack/react-query'
+import { api, told } from '@/api/client'
+import { useHousehold } from '@/app/household'
+import { writtenTime } from '@/app/style'
+import { clockBeside } from '@/app/time'
+import { Button } from '@/kit/Button'
+import type { Wish } from './wish'
+import { soonerWays as words } from './words'
+
+interface Way {
+  name: string
+  change: Partial<Wish>
+}
+
+/** When a day that begins tomorrow begins. */
+const morning = '09:00'
+
+/** What would keep the day out of the night: each way is planned, and only those that do are offered, with their end. */
+export function SoonerWays({
+  wish,
+  today,
+  onTake,
+}: {
+  wish: Wish
+  today: string
+  onTake: (change: Partial<Wish>) => void
+}) {
+  const house = useHousehold().data?.house
+  const tomorrow = new Date(Date.parse(today) + 86_400_000).toISOString().slice(0, 10)
+  const all: (Way | false | undefined)[] = [
+    wish.aim !== 'quick' && { name: words.quick, change: { aim: 'quick', edits: [] } },
+    wish.dryingAir !== 'fan' && { name: words.fan, change: { dryingAir: 'fan' } },
+    wish.dryingAir !== 'hoodLow' && !!house?.hoods && { name: words.hood, change: { dryingAir: 'hoodLow' } },
+    wish.when.mode === 'startNow' && {
+      name: words.tomorrow({ time: writtenTime(morning) }),
+      change: { when: { mode: 'startAt', date: tomorrow, time: `${morning}:00` } },
+    },
+  ]
+  const ways = all.filter((way) => !!way)
+  const plans = useQueries({
+    queries: ways.map((way) => ({
+      queryKey: ['plan', { ...wish, ...way.change }],
+      queryFn: () => told(api.POST('/api/plans/preview', { body: { ...wish, ...way.change } })),
+      retry: false,
+      staleTime: 60_000,
+    })),
+  })
+  const good = ways.flatMap((way, n) => {
+    const plan = plans[n]?.data
+    return plan && !plan.night && plan.canStart ? [{ ...way, end: plan.end }] : []
+  })
+  if (good.length === 0) return null
+  return (
+    <p className="flex flex-wrap gap-2">
+      {good.map((way) => (
+        <Button key={way.name} onClick={() => onTake(way.change)}>
+          {words.doneBy({ way: way.name, time: clockBeside(way.end, `${today}T12:00:00`) })}
+        </Button>
+      ))}
+    </p>
+  )
+}
