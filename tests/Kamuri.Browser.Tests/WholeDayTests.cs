@@ -53,7 +53,11 @@ public class WholeDayTests
         window.SeeText("Juno, a quick wash into a wash-and-go", "h1");
         window.SeeText("“Quick and soft.”");
         Assert.Contains("Cleanse", window.Text("table"), StringComparison.Ordinal);
-        Assert.True(window.Has("[aria-label='4 of 5']"));
+        Assert.True(window.Has("[aria-label='Softness: 4 of 5']:checked"));
+        // The rest can be answered later.
+        window.Click("label:has([aria-label='Slip: 5 of 5'])");
+        window.Until(() => window.Has("[aria-label='Slip: 5 of 5']:checked"), "the later answer");
+        Assert.True(window.Has("[aria-label='Softness: 4 of 5']:checked"));
         window.Go("/behind");
         window.SeeText("Juno");
         window.Go("/ahead");

@@ -5,6 +5,11 @@ import type { ChoicesView, HeadView } from '../../src/kamuri-ui/api/client'
 import { useWish, type Day } from '../../src/kamuri-ui/places/today/plan/wish'
 
 const choices = {
+  aims: [
+    { value: 'moisture', kinds: ['loose', 'locs'] },
+    { value: 'strength', kinds: ['loose'] },
+    { value: 'quick', kinds: ['loose', 'locs'] },
+  ],
   usual: [
     { kind: 'loose', aim: 'moisture', style: 'twists' },
     { kind: 'locs', aim: 'quick', style: 'asItIs' },

@@ -108,4 +108,9 @@ internal static class PlanWords
     public static string HandsLonger(string minutes) => $"Hands are busy {minutes} longer.";
 
     public static string HandsShorter(string minutes) => $"Hands are busy {minutes} less.";
+
+    // PorosityMatters
+    public static string PorosityIsAGuess(string name, string minutes) =>
+        $"How porous {name}’s hair is was guessed, and it changes this day by up to {minutes}. Spray a clean, dry strand and watch the drops "
+        + "for two minutes.";
 }

@@ -29,6 +29,14 @@ public static class SessionCommands
         var plan = begun.With(state);
         if (state.Status == SessionStatus.Finished)
         {
+            // How it turned out is often seen only later.
+            if (happened is HeadRated later)
+            {
+                return plan.FindHead(later.Head) is null
+                    ? new Refusal(RefusalKind.Unknown, RunWords.ThisSessionHasNoHeadHead(later.Head))
+                    : CheckRatings(later.Ratings);
+            }
+
             // A finished session is reopened by taking its end back; nothing else happens in it.
             if (happened is EventUndone undone && state.Undoable.LastOrDefault() is SessionFinished end && end.Id == undone.Target)
             {

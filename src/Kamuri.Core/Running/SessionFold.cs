@@ -64,6 +64,11 @@ public static class SessionFold
                 : state;
         }
 
+        if (state.Status == SessionStatus.Finished && happened is HeadRated later)
+        {
+            return Rate(plan, state, later);
+        }
+
         if (state.Status is SessionStatus.NotStarted or SessionStatus.Finished)
         {
             return state;
@@ -95,17 +100,15 @@ public static class SessionFold
             ReadingTaken reading => Read(plan, state, reading),
             MishapHandled mishap => Handle(plan, state, mishap),
             OrderChanged order => state with { Order = new NewOrder([.. order.Order], [.. order.Gaps]) },
-            HeadRated rated => plan.FindHead(rated.Head) is null
-                ? state
-                : state with
-                {
-                    HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings),
-                },
+            HeadRated rated => Rate(plan, state, rated),
             SessionFinished finished => End(plan, state, finished),
             _ => state,
         };
         return ReferenceEquals(next, state) ? state : next with { Undoable = next.Undoable.Add(happened) };
     }
+
+    private static SessionState Rate(SessionPlan plan, SessionState state, HeadRated rated) =>
+        plan.FindHead(rated.Head) is null ? state : state with { HeadRatings = state.HeadRatings.SetItem(rated.Head, rated.Ratings) };
 
     /// <summary>A thermometer in something that cools says when it can be used, better than any figure.</summary>
     private static SessionState Read(SessionPlan plan, SessionState state, ReadingTaken reading)

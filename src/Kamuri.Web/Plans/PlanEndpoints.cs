@@ -36,7 +36,14 @@ internal static class PlanEndpoints
     )
     {
         var (plan, problem, refusal) = await maker.MakeAsync(body, cancellation);
-        return plan is not null ? TypedResults.Ok(PlanView.Of(plan, figures) with { Needs = NeedView.Of([plan], figures) })
+        return plan is not null
+                ? TypedResults.Ok(
+                    PlanView.Of(plan, figures) with
+                    {
+                        Needs = NeedView.Of([plan], figures),
+                        PorosityQuestion = PorosityMatters.Question(plan, figures.Processing),
+                    }
+                )
             : problem is not null ? problem
             : refusal!;
     }

@@ -232,6 +232,9 @@ public sealed record PlanView(
     /// <summary>The household's clocks change before it is over; null when they do not.</summary>
     public ClockChange? ClocksChange { get; init; }
 
+    /// <summary>Asks how porous the hair is, when that matters to this day; null when it does not.</summary>
+    public string? PorosityQuestion { get; init; }
+
     /// <summary>What it needs; empty within a day of several heads, which has one list for all of them.</summary>
     public IReadOnlyList<NeedView> Needs { get; init; } = [];
 

@@ -61,7 +61,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
             if (log is not null)
             {
                 var summaries =
-                    next.Status == State.Status
+                    next.Status == State.Status && happened is not HeadRated
                         ? []
                         : LookBack.Sum(plan, next).Select((summary, at) => (plan.Heads[at].Key, summary)).ToList();
                 await log.AppendAsync(

@@ -536,7 +536,11 @@ public sealed record SessionReviewView(
     string? Note,
     IReadOnlyList<ReviewedTask> Tasks,
     IReadOnlyList<Note> Notes
-);
+)
+{
+    /// <summary>The key of each head within the day, in the order of <see cref="Heads"/>.</summary>
+    public required IReadOnlyList<string> Keys { get; init; }
+}
 
 /// <summary>Another order for what is left, that is over sooner.</summary>
 /// <param name="GainMinutes">By how much.</param>

@@ -327,6 +327,9 @@ internal static class SessionEndpoints
                 [.. review.Tasks.Select(task => task with { Start = time.Local(task.Start), End = time.Local(task.End) })],
                 [.. state.Notes.Select(note => note with { At = time.Local(note.At) })]
             )
+            {
+                Keys = [.. session.Plan.Heads.Select(head => head.Key)],
+            }
         );
     }
 

@@ -2815,6 +2815,8 @@ export interface components {
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
             clocksChange?: null | components["schemas"]["ClockChange"];
+            /** @description Asks how porous the hair is, when that matters to this day; null when it does not. */
+            porosityQuestion?: null | string;
             /** @description What it needs; empty within a day of several heads, which has one list for all of them. */
             needs?: components["schemas"]["NeedView"][];
             night?: null | components["schemas"]["StretchBody"];
@@ -3460,6 +3462,8 @@ export interface components {
             note: null | string;
             tasks: components["schemas"]["ReviewedTask"][];
             notes: components["schemas"]["Note"][];
+            /** @description The key of each head within the day, in the order of IReadOnlyList&lt;SessionLine&gt; SessionReviewView.Heads. */
+            keys: string[];
         };
         /**
          * @description Where a session stands.

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, told, type Ratings, type SessionReviewView } from '@/api/client'
+import { newId } from '@/app/newId'
 import { Day, clock, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Removing } from '@/kit/Removing'
@@ -27,9 +28,20 @@ export function ReviewPage() {
       void navigate(`/run/${id}`)
     },
   })
+  // How it turned out is often seen only later: every knot can be tied then.
+  const rate = useMutation({
+    mutationFn: (given: { head: string; ratings: Ratings }) =>
+      told(
+        api.POST('/api/sessions/{id}/events', {
+          params: { path: { id } },
+          body: { id: newId(), kind: 'headRated', ...given },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  })
   if (review.error) return <Trouble error={review.error} />
   if (!review.data) return null
-  const { heads, tasks, notes, ...session } = review.data
+  const { heads, tasks, notes, keys, ...session } = review.data
   const several = heads.length > 1
   const longest = Math.max(...tasks.map((task) => Math.max(task.plannedMinutes, task.actualMinutes ?? 0)), 1)
   return (
@@ -76,14 +88,22 @@ export function ReviewPage() {
         </div>
         <aside>
           <h2 className="border-b border-rule pb-2 text-xl font-semibold">{words.howItTurnedOut}</h2>
-          {heads.map((head) => (
+          {heads.map((head, at) => (
             <div key={head.headId}>
               {several && (
                 <p className="pt-3">
                   <strong>{head.headName}</strong> <span className="text-quiet">{head.sentence}</span>
                 </p>
               )}
-              <Knots ratings={head.ratings} />
+              <Knots
+                ratings={head.ratings}
+                whose={several ? head.headName : null}
+                onRate={
+                  session.finishedAt
+                    ? (given) => rate.mutate({ head: keys[at]!, ratings: { ...head.ratings, ...given } })
+                    : null
+                }
+              />
             </div>
           ))}
           {session.note && <p className="border-b border-rule py-3">“{session.note}”</p>}
@@ -150,34 +170,47 @@ function Row({ task, longest }: { task: SessionReviewView['tasks'][number]; long
   )
 }
 
-/** Ratings as knots on a thread: as many tied as points given. */
-function Knots({ ratings }: { ratings: Ratings }) {
+/** Ratings as knots on a thread: as many tied as points given. A finished day can be rated at any time. */
+function Knots({
+  ratings,
+  whose,
+  onRate,
+}: {
+  ratings: Ratings
+  whose: string | null
+  onRate: ((given: Partial<Ratings>) => void) | null
+}) {
   return (
-    <dl>
-      {ratingNames.map(({ name, points }) => {
-        const value = points(ratings)
+    <div>
+      {ratingNames.map(({ name, points, rate }) => {
+        const value = points(ratings) ?? 0
+        const label = whose ? words.nameOfWhose({ name, whose }) : name
         return (
-          <div key={name} className="flex items-center justify-between border-b border-rule py-2">
-            <dt>{name}</dt>
-            <dd aria-label={value ? words.valueOf5({ value }) : words.notAnswered}>
-              <svg width="112" height="20" aria-hidden>
-                <line x1="6" x2="106" y1="10" y2="10" stroke="var(--strand)" strokeWidth="2" />
-                {[1, 2, 3, 4, 5].map((n) => (
-                  <circle
-                    key={n}
-                    cx={n * 20 - 4}
-                    cy="10"
-                    r="6.5"
-                    fill={value && n <= value ? 'var(--accent)' : 'var(--paper)'}
-                    stroke="var(--strand)"
-                    strokeWidth="2"
+          <fieldset key={name} className="flex items-center justify-between border-b border-rule">
+            <legend className="float-left mr-auto flex min-h-12 items-center">{name}</legend>
+            <span className="relative flex">
+              <span aria-hidden className="absolute inset-x-5 top-1/2 h-0.5 bg-strand" />
+              {[1, 2, 3, 4, 5].map((n) => (
+                <label key={n} className="relative flex h-12 w-11 items-center justify-center">
+                  <input
+                    type="radio"
+                    name={label}
+                    aria-label={words.pointsOf5({ label, points: n })}
+                    checked={value === n}
+                    disabled={!onRate}
+                    onChange={() => onRate?.(rate(n))}
+                    className="peer absolute inset-0 cursor-pointer opacity-0 disabled:cursor-default"
                   />
-                ))}
-              </svg>
-            </dd>
-          </div>
+                  <span
+                    aria-hidden
+                    className={`size-4 rounded-full border-2 peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent ${n <= value ? 'border-accent bg-accent' : 'border-strand bg-paper'}`}
+                  />
+                </label>
+              ))}
+            </span>
+          </fieldset>
         )
       })}
-    </dl>
+    </div>
   )
 }

@@ -36,6 +36,8 @@ export const behindPlace = {
 }
 
 export const reviewPage = {
+  nameOfWhose: ({ name, whose }: Parts<'name' | 'whose'>) => `${name}, ${whose}`,
+  pointsOf5: ({ label, points }: Parts<'label' | 'points'>) => `${label}: ${points} of 5`,
   whenItWas: ({ day, from, to, sentence, hands }: Parts<'day' | 'from' | 'to' | 'sentence' | 'hands'>) =>
     `${day}, ${from} to ${to}. ${sentence} Hands were busy for ${hands}.`,
   allWashDays: 'All wash days',
@@ -51,8 +53,6 @@ export const reviewPage = {
   howItTurnedOut: 'How it turned out',
   reopenThisDay: 'Reopen this day',
   thisDay: 'this day',
-  valueOf5: ({ value }: Parts<'value'>) => `${value} of 5`,
-  notAnswered: 'not answered',
 }
 
 export const takings = {

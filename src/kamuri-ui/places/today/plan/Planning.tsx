@@ -21,6 +21,7 @@ import { InTheKitchen } from './InTheKitchen'
 import { LookLonger } from './LookLonger'
 import { MoreAbout } from './MoreAbout'
 import { KeptDays, useTemplates } from './KeptDays'
+import { PorosityQuestion } from './PorosityQuestion'
 import { SoonerWays } from './SoonerWays'
 import { StepList } from './StepList'
 import { WaterSheet } from './WaterSheet'
@@ -145,6 +146,9 @@ export function Planning({
               {shown.finishSentence}
             </p>
           )
+        )}
+        {!together && !wrong && shown?.porosityQuestion && (
+          <PorosityQuestion head={head} question={shown.porosityQuestion} />
         )}
         {night && !wrong && !together && now && <SoonerWays wish={wish} today={now.date} onTake={change} />}
         {night && !wrong && (

@@ -51,7 +51,7 @@ export function SoonerWays({
   })
   if (good.length === 0) return null
   return (
-    <p className="flex flex-wrap gap-2">
+    <p className="mt-2 flex flex-wrap gap-2">
       {good.map((way) => (
         <Button key={way.name} onClick={() => onTake(way.change)}>
           {words.doneBy({ way: way.name, time: clockBeside(way.end, `${today}T12:00:00`) })}

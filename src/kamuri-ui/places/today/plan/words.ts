@@ -135,6 +135,13 @@ export const inTheKitchen = {
   nothingToMake: 'Nothing to make.',
 }
 
+export const porosityQuestion = {
+  porosity: 'Porosity',
+  beadsStay: 'The drops stay',
+  sinkSlowly: 'They sink in slowly',
+  sinkAtOnce: 'They sink in at once',
+}
+
 export const soonerWays = {
   quick: 'A quick wash',
   fan: 'Dry with a fan',

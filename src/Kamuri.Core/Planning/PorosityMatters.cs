@@ -1,0 +1,41 @@
+using Kamuri.Core.Heads;
+using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
+
+namespace Kamuri.Core.Planning;
+
+/// <summary>Whether it is worth finding out how porous hair is, of which there is only a guess.</summary>
+public static class PorosityMatters
+{
+    /// <summary>Nobody is asked to test anything for fewer minutes than this (product default).</summary>
+    public const double LeastMinutes = 10;
+
+    /// <summary>
+    /// Minutes between this day with low and with high porosity: body heat waits that follow it are as much longer or shorter as the
+    /// craft says. 0 where it is more than a guess.
+    /// </summary>
+    public static double Minutes(Plan plan, ProcessingFigures figures)
+    {
+        var head = plan.Request.Head;
+        if (head.PorosityEvidence != PorosityEvidence.Guess)
+        {
+            return 0;
+        }
+
+        var now = head.Porosity switch
+        {
+            Porosity.Low => figures.LowPorosityNoHeat,
+            Porosity.High => figures.HighPorosity,
+            _ => 1,
+        };
+        return plan
+            .Steps.Where(step => step.Wait is not null && step.Step.Kind.Processing?.FollowsPorosity == true)
+            .Sum(step => step.Wait!.Window.Usual / now * (figures.LowPorosityNoHeat - figures.HighPorosity));
+    }
+
+    /// <summary>Asks for the test when it matters; null when it does not.</summary>
+    public static string? Question(Plan plan, ProcessingFigures figures) =>
+        Minutes(plan, figures) is >= LeastMinutes and var minutes
+            ? PlanWords.PorosityIsAGuess(plan.Request.Head.Name, Say.Minutes(Math.Round(minutes / 5) * 5))
+            : null;
+}
