@@ -153,6 +153,24 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
     }
 
     [Fact]
+    public void A_plan_that_is_refused_keeps_its_sentence_and_draws_nothing_old()
+    {
+        _window.Wish(DemoServer.Wish("quick", "washAndGo"));
+        _window.Go("/today");
+        _window.See("li[data-step]");
+        _window.SeeText("without a tea rinse", "h1");
+        _window.Press("Options");
+        _window.Choose("Heat for treatments", "Steamer");
+        _window.Press("Close");
+        _window.SeeText("There is no steamer in the household", "[role=alert]");
+        _window.SeeText("without a tea rinse", "h1");
+        Assert.False(_window.Has("li[data-step]"));
+        Assert.DoesNotContain("No problems found", _window.Text(), StringComparison.Ordinal);
+        _window.Press("Undo");
+        _window.See("li[data-step]");
+    }
+
+    [Fact]
     public void A_page_that_is_opened_from_another_takes_the_keyboard()
     {
         _window.Go("/heads");

@@ -24,7 +24,7 @@ public sealed class Screenshots(DemoServer server) : IClassFixture<DemoServer>
     [InlineData("today-plan-phone", "/today", "li[data-step]", "day", 390)]
     [InlineData("behind", "/behind", "ol li", "day", 1280)]
     [InlineData("shelf", "/shelf", "main li button", "day", 1280)]
-    [InlineData("shelf-amounts", "/shelf/amounts", "dl", "day", 1280)]
+    [InlineData("describe", "/heads/new", "[role=radiogroup]", "day", 1280)]
     [InlineData("shelf-jars", "/shelf/jars", "[data-jar]", "day", 1280)]
     [InlineData("shelf-formula", "/shelf/formulas/00000022-4b61-6d75-7269-000000000000", "main ol li", "day", 1280)]
     [InlineData("jar-label", "/jar-label/0199eeee-0000-7000-8000-000000000001", "[data-jar-label]", "day", 1280)]

@@ -111,6 +111,6 @@ internal static class PlanWords
 
     // PorosityMatters
     public static string PorosityIsAGuess(string name, string minutes) =>
-        $"How porous {name}’s hair is was guessed, and it changes this day by up to {minutes}. Spray a clean, dry strand and watch the drops "
-        + "for two minutes.";
+        $"How porous {name}’s hair is was only guessed, and it changes this day by up to {minutes}. Spray a clean, dry strand "
+        + "and watch the drops for two minutes.";
 }

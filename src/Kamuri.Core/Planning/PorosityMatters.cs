@@ -29,9 +29,13 @@ public static class PorosityMatters
             _ => 1,
         };
         return plan
-            .Steps.Where(step => step.Wait is not null && step.Step.Kind.Processing?.FollowsPorosity == true)
+            .Steps.Where(step => step.Wait is { Substance: { } on } && Follows(on))
             .Sum(step => step.Wait!.Window.Usual / now * (figures.LowPorosityNoHeat - figures.HighPorosity));
     }
+
+    /// <summary>A cover waits for what lies under it, so it is the substance that says.</summary>
+    private static bool Follows(Substance substance) =>
+        StepCatalogue.All.Any(kind => kind.Puts == substance && kind.Processing?.FollowsPorosity == true);
 
     /// <summary>Asks for the test when it matters; null when it does not.</summary>
     public static string? Question(Plan plan, ProcessingFigures figures) =>
