@@ -209,6 +209,7 @@ internal static class Application
         app.MapPlans();
         app.MapHouseholdPlans();
         app.MapChoices();
+        app.MapTypedWish();
         app.MapTemplates();
         app.MapFigures();
         app.MapLooking();

@@ -153,6 +153,24 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
     }
 
     [Fact]
+    public void A_day_can_be_typed_and_what_was_understood_is_underlined()
+    {
+        _window.Wish(DemoServer.Wish("quick", "washAndGo"));
+        _window.Go("/today");
+        _window.See("li[data-step]");
+        _window.Press("Write it");
+        _window.Fill("Write it", "please wash Oriel and Bram, moisture, ready by 6pm tomorrow" + Keys.Enter);
+        _window.SeeText("and Bram for moisture", "h1");
+        _window.SeeText("dry by 18:00 tomorrow", "h1");
+        Assert.Equal(5, _window.Count("p[role=status] u"));
+        _window.Fill("Write it", "nothing of the kind" + Keys.Enter);
+        _window.SeeText("Nothing was understood.");
+        _window.SeeText("and Bram for moisture", "h1");
+        _window.Press("Undo");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_plan_that_is_refused_keeps_its_sentence_and_draws_nothing_old()
     {
         _window.Wish(DemoServer.Wish("quick", "washAndGo"));

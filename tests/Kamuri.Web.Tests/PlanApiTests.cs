@@ -15,6 +15,22 @@ public class PlanApiTests(Server server) : IClassFixture<Server>
     private static string[] Ids(JsonNode plan) => [.. plan["steps"]!.AsArray().Select(step => step!["id"]!.GetValue<string>())];
 
     [Fact]
+    public async Task A_typed_day_is_read_for_the_heads_of_the_house()
+    {
+        var head = await server.Process.MakeHeadAsync(Bodies.Head("Typed Tia"));
+        async Task<(int Status, JsonNode? Body)> Read(string text) =>
+            await server.Process.SendAsync(HttpMethod.Post, "/api/plans/typed", new JsonObject { ["text"] = text });
+
+        var (status, read) = await Read("typed tia, moisture, ready by 6pm");
+        Assert.Equal((200, head, "moisture"), (status, read!["heads"]![0]!.GetValue<string>(), read["aim"]!.GetValue<string>()));
+        Assert.Equal(("readyBy", "18:00:00"), (read["when"]!["mode"]!.GetValue<string>(), read["when"]!["time"]!.GetValue<string>()));
+        Assert.Equal(3, read["understood"]!.AsArray().Count);
+        Assert.Equal("09:00:00", (await Read("tomorrow")).Body!["when"]!["time"]!.GetValue<string>());
+        Assert.Null((await Read("")).Body!["when"]);
+        Assert.Equal(400, (await Read(new string('x', 301))).Status);
+    }
+
+    [Fact]
     public async Task A_plan_has_steps_tasks_windows_workings_and_amounts()
     {
         var plan = await PreviewAsync(Bodies.Plan(await server.Process.MakeHeadAsync(), "moisture", "twists"));

@@ -91,4 +91,7 @@ internal static class PlanErrors
     public static string MinutesUpTo(string most) => $"Enter 0 to {most} minutes.";
 
     public const string SolverIsBusy = "Kamuri is working out many plans just now. Wait a moment, then try again.";
+
+    // TypedWishEndpoint
+    public static string WriteAtMost(string longest) => $"Write at most {longest} characters.";
 }

@@ -32,6 +32,8 @@ export type InquiryView = Schemas['InquiryView']
 export type UseBody = Schemas['UseBody']
 export type ProductBody = Schemas['ProductBody']
 export type ProductView = Schemas['ProductView']
+/** What was understood of a day that was typed. */
+export type TypedWish = Schemas['TypedWishView']
 export type LabelView = Schemas['LabelView']
 export type TakingView = Schemas['TakingView']
 export type MeasuredAmount = Schemas['MeasuredAmount']

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readTypedWish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looking/repels-water": {
         parameters: {
             query?: never;
@@ -3971,6 +3987,31 @@ export interface components {
             /** @description How to write it; null when it was understood. */
             wrong?: null | string;
         };
+        /** @description A day as somebody types it. */
+        TypedWishBody: {
+            text: string;
+        };
+        /** @description What was understood of it; null and empty where nothing was. */
+        TypedWishView: {
+            heads: string[];
+            aim: null | components["schemas"]["Aim"];
+            style: null | components["schemas"]["EndStyle"];
+            when: null | components["schemas"]["WhenBody"];
+            understood: components["schemas"]["UnderstoodPart"][];
+        };
+        /** @description A part of what was typed that was understood. */
+        UnderstoodPart: {
+            /**
+             * Format: int32
+             * @description Its first character.
+             */
+            start: number;
+            /**
+             * Format: int32
+             * @description Characters in it.
+             */
+            length: number;
+        };
         /** @description The last press, for Undo. */
         UndoView: {
             /** Format: uuid */
@@ -4444,6 +4485,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChoicesView"];
+                };
+            };
+        };
+    };
+    readTypedWish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedWishBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedWishView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };

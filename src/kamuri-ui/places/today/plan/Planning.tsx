@@ -24,10 +24,11 @@ import { KeptDays, useTemplates } from './KeptDays'
 import { PorosityQuestion } from './PorosityQuestion'
 import { SoonerWays } from './SoonerWays'
 import { StepList } from './StepList'
+import { TypeIt } from './TypeIt'
 import { WaterSheet } from './WaterSheet'
 import { WhyNot } from './WhyNot'
 import { WhoIsThere } from './WhoIsThere'
-import { bodyOf, handsOf, isHousehold, useWish, withoutNight, withSecond, type Day } from './wish'
+import { bodyOf, handsOf, isHousehold, mostHeads, useWish, withoutNight, withSecond, type Day } from './wish'
 import { WishSentence } from './WishSentence'
 import { WorthKnowing } from './WorthKnowing'
 import { planning as said } from './words'
@@ -125,6 +126,7 @@ export function Planning({
               }
             />
           )}
+          <TypeIt onTake={(typed) => asking.write(choices, heads, typed)} />
           <button
             type="button"
             className="group -my-3 cursor-pointer py-3 text-left hover:text-accent"
@@ -147,10 +149,6 @@ export function Planning({
             </p>
           )
         )}
-        {!together && !wrong && shown?.porosityQuestion && (
-          <PorosityQuestion head={head} question={shown.porosityQuestion} />
-        )}
-        {night && !wrong && !together && now && <SoonerWays wish={wish} today={now.date} onTake={change} />}
         {night && !wrong && (
           <AtNight
             sentence={atNight?.nightSentence ?? null}
@@ -213,6 +211,10 @@ export function Planning({
       </div>
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>
+          {night && !wrong && !together && now && <SoonerWays wish={wish} today={now.date} onTake={change} />}
+          {!together && !wrong && shown.porosityQuestion && (
+            <PorosityQuestion head={head} question={shown.porosityQuestion} />
+          )}
           <div className="mt-6">
             {whole ? (
               <HouseholdPlait
@@ -294,8 +296,6 @@ export function Planning({
     </>
   )
 }
-
-const mostHeads = 4
 
 /** Opens the row of a step where it stands, with the keyboard on it. */
 const openStep = (step: string) => {

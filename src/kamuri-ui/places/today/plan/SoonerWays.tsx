@@ -49,9 +49,9 @@ export function SoonerWays({
     const plan = plans[n]?.data
     return plan && !plan.night && plan.canStart ? [{ ...way, end: plan.end }] : []
   })
-  if (good.length === 0) return null
+  // One line that is there at once, so that nothing below it moves when they come.
   return (
-    <p className="mt-2 flex flex-wrap gap-2">
+    <p className="mt-3 flex min-h-12 gap-2 overflow-x-auto [&>*]:shrink-0">
       {good.map((way) => (
         <Button key={way.name} onClick={() => onTake(way.change)}>
           {words.doneBy({ way: way.name, time: clockBeside(way.end, `${today}T12:00:00`) })}

@@ -8,6 +8,7 @@ import type {
   PlanBody,
   StretchBody,
   TakenBody,
+  TypedWish,
 } from '@/api/client'
 import { Kept } from '@/app/kept'
 import { dayShape } from './wishShape'
@@ -57,6 +58,9 @@ export const worksOn = (hands: HandsBody, day: Pick<Day, 'heads'>): string[] | n
 }
 
 /** Whose hands do it: those that were named, else those of the house. */
+/** Heads of one day. */
+export const mostHeads = 4
+
 export const handsOf = (day: Pick<Day, 'hands'>, ofHouse: readonly string[]): HandsBody[] =>
   day.hands.length > 0 ? day.hands : ofHouse.map((name) => ({ name }))
 
@@ -221,6 +225,37 @@ export function useWish() {
           n === at ? { wish: wishFor(choices, head, each.wish), present: [], readyBy: null, pauseAfter: null } : each,
         ),
       })),
+    /** What was typed, as far as it was understood: these heads, for this, worn so, at that hour. */
+    write: (choices: ChoicesView, heads: readonly HeadView[], typed: TypedWish) =>
+      put((day) => {
+        const named = typed.heads.flatMap((id) => heads.find((each) => each.id === id) ?? [])
+        const asked =
+          named.length > 0
+            ? named
+            : day.heads.flatMap(({ wish }) => heads.find((each) => each.id === wish.headId) ?? [])
+        return {
+          ...day,
+          at: 0,
+          heads: asked.slice(0, mostHeads).map((head) => {
+            const there = day.heads.find((each) => each.wish.headId === head.id)
+            const before = there?.wish ?? firstWish(choices, head)
+            const aim = choices.aims.find((each) => each.value === typed.aim && each.kinds.includes(head.kind))
+            const style = choices.styles.find((each) => each.value === typed.style && each.kinds.includes(head.kind))
+            return {
+              present: [],
+              readyBy: null,
+              pauseAfter: null,
+              ...there,
+              wish: {
+                ...before,
+                when: typed.when ?? day.heads[0]!.wish.when,
+                aim: aim?.value ?? before.aim,
+                style: style?.value ?? before.style,
+              },
+            }
+          }),
+        }
+      }),
     /** One head more. */
     add: (choices: ChoicesView, head: HeadView) =>
       put((day) => ({

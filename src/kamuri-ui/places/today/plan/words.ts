@@ -142,6 +142,13 @@ export const porosityQuestion = {
   sinkAtOnce: 'They sink in at once',
 }
 
+export const typeIt = {
+  writeIt: 'Write it',
+  enterTakesIt: 'Press Enter. What Kamuri understands is underlined.',
+  example: 'wash Oriel and Bram, moisture, ready by 6pm',
+  nothing: 'Nothing was understood. Name a head, an aim, a style or a time.',
+}
+
 export const soonerWays = {
   quick: 'A quick wash',
   fan: 'Dry with a fan',
