@@ -297,12 +297,18 @@ export function Planning({
   )
 }
 
-/** Opens the row of a step where it stands, with the keyboard on it. */
+/** Opens what a step can be done with where it stands, with the keyboard on it. */
 const openStep = (step: string) => {
   const row = document.querySelector<HTMLElement>(`li[data-step="${step}"] button[aria-expanded]`)
   if (row?.getAttribute('aria-expanded') === 'false') row.click()
-  row?.focus()
-  row?.scrollIntoView({ block: 'center' })
+  // The row is drawn by the next frame.
+  requestAnimationFrame(() => {
+    const use = document.querySelector<HTMLDetailsElement>(`li[data-step="${step}"] details[data-use]`)
+    if (use) use.open = true
+    const to = use?.querySelector('summary') ?? row
+    to?.focus()
+    to?.scrollIntoView({ block: 'center' })
+  })
 }
 
 /** Who does it, in the words that open its fields. */

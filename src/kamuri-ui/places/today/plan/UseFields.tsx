@@ -37,7 +37,7 @@ export function UseFields({
   }).data
   const take = (next: Partial<UseBody>) => onUse({ name: '', ...next })
   return (
-    <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
+    <details data-use className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <FoldLine>{step.use ? words.doneWithName({ name: step.use.name }) : words.doneWith}</FoldLine>
       {makings && makings.products.length + makings.batches.length + makings.formulas.length > 0 && (
         <div className="grid max-w-2xl gap-3 sm:grid-cols-3">
