@@ -3,7 +3,7 @@ namespace Kamuri.Core.Running;
 /// <summary>What somebody would press who keeps exactly to the plan: a rehearsal plays itself with it.</summary>
 public static class RehearsedPress
 {
-    /// <summary>The press that is due at a moment; null when none is. Another may be due once it is taken.</summary>
+    /// <summary>The press that is due at a moment; null when none is, and in a pause. Another may be due once it is taken.</summary>
     /// <param name="begun">The plan as it was begun.</param>
     /// <param name="state">How the session stands.</param>
     /// <param name="at">The moment.</param>
@@ -12,7 +12,7 @@ public static class RehearsedPress
         var plan = begun.With(state);
         if (state.Status == SessionStatus.Paused)
         {
-            return new SessionResumed(Guid.CreateVersion7(), at);
+            return null;
         }
 
         var moment = SessionTiming.At(begun, state, at);

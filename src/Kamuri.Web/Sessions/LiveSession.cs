@@ -10,6 +10,7 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
     : IDisposable
 {
     private readonly SemaphoreSlim _gate = new(1, 1);
+    private readonly SemaphoreSlim _playing = new(1, 1);
     private readonly List<SessionEvent> _events = [.. events];
     private readonly ConcurrentDictionary<Guid, bool> _known = new(
         events.DistinctBy(happened => happened.Id).Select(happened => KeyValuePair.Create(happened.Id, true))
@@ -114,17 +115,33 @@ internal sealed class LiveSession(Guid id, SessionPlan plan, IEnumerable<Session
     /// <summary>Presses all that has fallen due since it last did, minute by minute.</summary>
     public async Task PlayOnAsync(CancellationToken cancellation)
     {
-        for (; IsPlaying && _playedTo <= clock.Now; _playedTo = _playedTo.AddMinutes(1))
+        // Every open screen asks for it; one at a time presses.
+        await _playing.WaitAsync(cancellation);
+        try
         {
-            var due = RehearsedPress.Due(plan, State, _playedTo);
-            while (due is not null && await TakeAsync(due, cancellation) is null)
+            for (; IsPlaying && _playedTo <= clock.Now; _playedTo = _playedTo.AddMinutes(1))
             {
-                due = RehearsedPress.Due(plan, State, _playedTo);
+                var due = RehearsedPress.Due(plan, State, _playedTo);
+                while (due is not null && await TakeAsync(due, cancellation) is null)
+                {
+                    due = RehearsedPress.Due(plan, State, _playedTo);
+                }
+
+                // Nothing is left to press, however long nobody looks.
+                IsPlaying = !plan.With(State).Tasks.All(task => State.Task(task.Id).IsOver);
             }
+        }
+        finally
+        {
+            _playing.Release();
         }
     }
 
-    public void Dispose() => _gate.Dispose();
+    public void Dispose()
+    {
+        _gate.Dispose();
+        _playing.Dispose();
+    }
 
     private void Announce() =>
         Interlocked.Exchange(ref _changed, new TaskCompletionSource(TaskCreationOptions.RunContinuationsAsynchronously)).SetResult();

@@ -45,8 +45,6 @@ internal static class PortraitWords
     public const string UnderSixNever = "onion, pepper and menthol, because of the age";
     public const string BrokenSkinNever = "irritants and heat, while the skin is broken";
     public const string NoHeat = "a hood or steamer";
-    public const string NothingNever = "Nothing is on record that must not touch this head.";
-    public const string AskAClinician = "Ask a clinician before anything new.";
 
     // What was learned
     public static string TakesMore(string percent, string count) => $"Takes {percent} % more than the formula says. Seen {count}.";
