@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using Kamuri.Store.Files;
 
 namespace Kamuri.Web.LookingAround;
@@ -51,13 +52,46 @@ internal sealed class MadeUpHouse(StartOptions options) : IAsyncDisposable
         _gate.Dispose();
     }
 
+    private const string Prefix = "kamuri-made-up-";
+
+    /// <summary>Removes what servers left behind that were killed.</summary>
+    private static void Sweep(string where)
+    {
+        foreach (var left in Directory.GetDirectories(where, $"{Prefix}*"))
+        {
+            if (int.TryParse(Path.GetFileName(left)[Prefix.Length..], out var server) && !IsRunning(server))
+            {
+                Directory.Delete(left, recursive: true);
+            }
+        }
+    }
+
+    /// <summary>This very process has none yet: its number was another's before.</summary>
+    private static bool IsRunning(int server)
+    {
+        if (server == Environment.ProcessId)
+        {
+            return false;
+        }
+
+        try
+        {
+            using var process = Process.GetProcessById(server);
+            return true;
+        }
+        catch (ArgumentException)
+        {
+            return false;
+        }
+    }
+
     private async Task<HandedServer> BuildAsync()
     {
         // Where the system has a folder that is memory, that one.
         var shared = Path.Combine(Path.DirectorySeparatorChar.ToString(), "dev", "shm");
-        _folder = Directory.Exists(shared)
-            ? Directory.CreateDirectory(Path.Combine(shared, $"kamuri-{Guid.NewGuid():N}")).FullName
-            : Directory.CreateTempSubdirectory("kamuri-").FullName;
+        var where = Directory.Exists(shared) ? shared : Path.GetTempPath();
+        Sweep(where);
+        _folder = Directory.CreateDirectory(Path.Combine(where, $"{Prefix}{Environment.ProcessId}")).FullName;
         using var style = WritingStyle.In(_style);
         var own = options with { DataFolder = _folder, Demo = true, Lan = false, MadeUp = true };
         var server = new HandedServer();
