@@ -7,8 +7,9 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
     [Fact]
     public async Task A_head_is_created_measured_changed_and_put_away()
     {
-        var (created, head) = await server.Process.SendAsync(HttpMethod.Post, "/api/heads", Bodies.Head());
+        var (created, head) = await server.Process.SendAsync(HttpMethod.Post, "/api/heads", Bodies.Head("Maja"));
         Assert.Equal(201, created);
+        Assert.Equal(400, (await server.Process.SendAsync(HttpMethod.Post, "/api/heads", Bodies.Head("Maja "))).Status);
         Assert.Equal(152.4, head!["size"]!["massGrams"]!.GetValue<double>(), 0.1);
         Assert.Equal(6, head["size"]!["sections"]!.AsArray().Count);
 
@@ -27,7 +28,7 @@ public class HeadApiTests(Server server) : IClassFixture<Server>
             Bodies.Plan(head["id"]!.GetValue<string>())
         );
         Assert.Equal(409, conflict);
-        Assert.Equal("Oriel is archived. Unarchive the head to plan for it.", problem!["detail"]!.GetValue<string>());
+        Assert.Equal("Maja is archived. Unarchive the head to plan for it.", problem!["detail"]!.GetValue<string>());
     }
 
     private Task<(int Status, JsonNode? Body)> DescribeAsync(string name, Action<JsonObject> answer)

@@ -69,9 +69,17 @@ internal static class Bodies
         return press;
     }
 
+    /// <summary>A new head. One of the same name, from a test before this one, is archived.</summary>
     public static async Task<string> MakeHeadAsync(this ServerProcess server, JsonObject? body = null)
     {
-        var (status, head) = await server.SendAsync(HttpMethod.Post, "/api/heads", body ?? Head());
+        body ??= Head();
+        var (_, heads) = await server.SendAsync(HttpMethod.Get, "/api/heads");
+        foreach (var there in heads!.AsArray().Where(there => $"{there!["head"]!["name"]}" == $"{body["name"]}"))
+        {
+            await server.SendAsync(HttpMethod.Put, $"/api/heads/{there!["id"]}/archived", new JsonObject { ["archived"] = true });
+        }
+
+        var (status, head) = await server.SendAsync(HttpMethod.Post, "/api/heads", body);
         Assert.Equal(201, status);
         return head!["id"]!.GetValue<string>();
     }

@@ -65,6 +65,11 @@ internal static class HeadEndpoints
             return Problems.At(errors);
         }
 
+        if (await IsTakenAsync(db, Guid.Empty, body.Name, cancellation))
+        {
+            return Problems.At("name", HeadErrors.ThereIsAHeadOfThatName(body.Name.Trim()));
+        }
+
         var row = new HeadRow { Version = 1 };
         row.Take(body.ToHead(Guid.CreateVersion7()));
         db.Add(row);
