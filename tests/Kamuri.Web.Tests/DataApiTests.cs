@@ -150,7 +150,7 @@ public sealed class DataApiTests : IAsyncLifetime
         var head = await _server.MakeHeadAsync(Bodies.Head("Ilse"));
         var day = await DayAsync(head, finished: true);
         var preview = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/removal");
-        Assert.Equal("This will be deleted too: 1 wash day.", preview["lines"]![0]!.GetValue<string>());
+        Assert.Equal("This will be deleted too: 1 wash day, 4 amounts that were used.", preview["lines"]![0]!.GetValue<string>());
 
         var removed = await OkAsync(HttpMethod.Delete, $"/api/heads/{head}");
         Assert.Empty(await HeadsAsync());

@@ -458,13 +458,15 @@ public sealed record SessionPlan
     private static IEnumerable<SessionTaking> Taken(Plan plan, PlannedStep planned, string? key)
     {
         var (step, use) = (planned.Step, plan.Request.UseOf(planned.Step));
-        if (use is { ProductId: not null } or { BatchId: not null } && planned.Amount is { } amount)
-        {
-            yield return new SessionTaking(Keyed(key, step.Id), use.Name, use.ProductId, use.BatchId, amount.Exact.Value, IsWhole: true);
-        }
-
         if (plan.Mixtures.FirstOrDefault(mixture => mixture.Step.Id == step.Id) is not { } made)
         {
+            // What nobody chose a product for was used all the same, and says how much this head takes.
+            if (planned.Amount is { } amount)
+            {
+                var name = use is null or { IsNothing: true } ? step.Kind.Name : use.Name;
+                yield return new SessionTaking(Keyed(key, step.Id), name, use?.ProductId, use?.BatchId, amount.Exact.Value, IsWhole: true);
+            }
+
             yield break;
         }
 

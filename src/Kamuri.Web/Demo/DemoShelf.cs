@@ -78,7 +78,7 @@ internal static class DemoShelf
             "Slow Cream Mask",
             ProductRole.DeepConditioner,
             400,
-            110,
+            260,
             11.20m,
             today.AddDays(-60),
             12,
