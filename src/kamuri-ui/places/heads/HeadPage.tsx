@@ -37,48 +37,50 @@ function Portrait({ head }: { head: HeadView }) {
     <article className="mt-5">
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <PageHeading>{name}</PageHeading>
-        <div className="flex flex-wrap items-center gap-3">
-          {!head.archived && (
-            <LinkButton tone="main" to={`/today?head=${head.id}`} aria-label={words.planFor({ name })}>
-              {words.planAWashDay}
-            </LinkButton>
-          )}
-          <PutAway head={head} />
-        </div>
+        {!head.archived && (
+          <LinkButton tone="main" to={`/today?head=${head.id}`} aria-label={words.planFor({ name })}>
+            {words.planAWashDay}
+          </LinkButton>
+        )}
       </div>
       {head.archived && <p className="mt-1 text-warn">{words.archivedKamuriMakesNoPlans}</p>}
       <div className="grid gap-x-12 lg:grid-cols-[1fr_19rem_1fr]">
-        <div>
-          <Part title={words.today} head={head} fields={(of) => <TodayFields {...of} />}>
-            <Sentences of={[...portrait.today, ...portrait.due]} />
-          </Part>
-          <Part title={words.never} head={head} fields={(of) => <NeverFields {...of} />}>
-            {portrait.never.length === 0 ? (
-              <p className="mt-1 text-quiet">{words.nothingIsOnRecord}</p>
-            ) : (
-              <ul className="mt-1">
-                {portrait.never.map((each) => (
-                  <li
-                    key={each}
-                    className="border-l-4 border-stop py-0.5 pl-3 font-semibold text-stop first-letter:uppercase"
-                  >
-                    {each}
-                  </li>
-                ))}
-              </ul>
-            )}
-            {head.head.askClinician && <p className="mt-1">{words.askAClinicianFirst}</p>}
-          </Part>
-          <Part title={words.suits} head={head} fields={(of) => <SuitsFields {...of} />}>
-            {portrait.suits.length === 0 ? (
-              <p className="mt-1 text-quiet">{words.nothingSpecial}</p>
-            ) : (
-              <Sentences of={portrait.suits} />
-            )}
-          </Part>
-          <PatchTests headId={head.id} />
+        {/* On a phone today comes first, then the map, then the rest. */}
+        <div className="max-lg:contents">
+          <div className="max-lg:order-1">
+            <Part title={words.today} head={head} fields={(of) => <TodayFields {...of} />}>
+              <Sentences of={[...portrait.today, ...portrait.due]} />
+            </Part>
+          </div>
+          <div className="max-lg:order-3">
+            <Part title={words.never} head={head} fields={(of) => <NeverFields {...of} />}>
+              {portrait.never.length === 0 ? (
+                <p className="mt-1 text-quiet">{words.nothingIsOnRecord}</p>
+              ) : (
+                <ul className="mt-1">
+                  {portrait.never.map((each) => (
+                    <li
+                      key={each}
+                      className="border-l-4 border-stop py-0.5 pl-3 font-semibold text-stop first-letter:uppercase"
+                    >
+                      {each}
+                    </li>
+                  ))}
+                </ul>
+              )}
+              {head.head.askClinician && <p className="mt-1">{words.askAClinicianFirst}</p>}
+            </Part>
+            <Part title={words.suits} head={head} fields={(of) => <SuitsFields {...of} />}>
+              {portrait.suits.length === 0 ? (
+                <p className="mt-1 text-quiet">{words.nothingSpecial}</p>
+              ) : (
+                <Sentences of={portrait.suits} />
+              )}
+            </Part>
+            <PatchTests headId={head.id} />
+          </div>
         </div>
-        <div className="max-lg:order-first">
+        <div className="max-lg:order-2">
           <HeadMap
             sections={head.size.sections}
             fragile={(head.head.fragileZones ?? []).map((zone) => zone.zone)}
@@ -102,7 +104,7 @@ function Portrait({ head }: { head: HeadView }) {
             <Size head={head} />
           </Part>
         </div>
-        <div>
+        <div className="max-lg:order-4">
           <Part title={words.likes} head={head} fields={(of) => <LikesFields {...of} />}>
             <Sentences of={portrait.likes} />
           </Part>
@@ -137,6 +139,9 @@ function Portrait({ head }: { head: HeadView }) {
             )}
           </section>
         </div>
+      </div>
+      <div className="mt-6 -ml-4 flex flex-wrap items-center gap-3 border-t border-rule pt-3">
+        <PutAway head={head} />
       </div>
     </article>
   )

@@ -200,6 +200,7 @@ export function RunPage() {
         )}
         <Trouble error={trouble} />
         <NotTaken sentences={notTaken} onRead={read} />
+        <AwayQuestion hands={hands} onTell={press} />
         <main className="grid flex-1 content-start gap-x-12 gap-y-2 md:grid-cols-[minmax(15rem,21rem)_1fr] md:grid-rows-[auto_auto_1fr]">
           <div
             className={`order-3 md:order-none md:row-span-3 ${mapped && mapped.sections > 0 ? '' : 'max-md:hidden'}`}
@@ -240,7 +241,6 @@ export function RunPage() {
                 })}{' '}
               {doing?.pace} {measured && <Rich of={texts.amountsIn} parts={{ unit: <MeasureWord tall /> }} />}
             </p>
-            <AwayQuestion hands={hands} onTell={press} />
             {doing && doing.sections > 0 && (
               <Button tone="quiet" className="min-h-16 !px-0" onClick={() => change({ bySection: !signals.bySection })}>
                 {signals.bySection ? texts.tickWholeStep : texts.tickBySection}
