@@ -40,8 +40,12 @@ public class WalkTests
         // Nothing entered is lost by a reload or by the way back.
         phone.Script("location.reload()");
         phone.Until(() => phone.ValueOf("Name") == "Nia", "what was answered");
+        phone.Script("history.back()");
+        phone.SeeText("Wash days, planned and timed", "h1");
+        phone.Script("history.forward()");
+        phone.Until(() => phone.ValueOf("Name") == "Nia", "what was answered");
         Press(() => phone.Press("Save and plan a day"));
-        phone.SeeText("Wash Nia in the braids for a quick wash, starting now.", "h1");
+        phone.SeeText("Wash Nia in the braids for a quick wash, starting as soon as possible.", "h1");
         Press(() => phone.Press("Begin now"));
         phone.Until(() => phone.Path.StartsWith("/run/", StringComparison.Ordinal), "the run");
         phone.See("[data-main]");

@@ -78,4 +78,47 @@ public sealed class WallClockTests(Server server) : IClassFixture<Server>
 
         Assert.True(advised > 0 && offered > 0, $"advised {advised}, offered {offered}");
     }
+
+    [Fact]
+    public async Task As_soon_as_possible_is_the_morning_when_it_is_night_in_the_house()
+    {
+        var own = Process;
+        var plan = Bodies.Plan(await own.MakeHeadAsync(Bodies.Head("Ilse")), "quick", "twists");
+        plan["when"] = new JsonObject { ["mode"] = "soonest" };
+        // Where it is ten in the morning, and where it is past midnight.
+        foreach (var (hour, isPutOff) in new[] { (10, false), (1, true) })
+        {
+            var (_, shown) = await own.SendAsync(HttpMethod.Get, "/api/household");
+            var house = shown!["house"]!.DeepClone();
+            house["timeZone"] = ZoneIn(hour);
+            Assert.Equal(200, (await own.SendAsync(HttpMethod.Put, "/api/household", house)).Status);
+
+            var (_, alone) = await own.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
+            var (_, together) = await own.SendAsync(
+                HttpMethod.Post,
+                "/api/household-plans/preview",
+                new JsonObject
+                {
+                    ["heads"] = new JsonArray(new JsonObject { ["plan"] = plan.DeepClone() }),
+                    ["when"] = plan["when"]!.DeepClone(),
+                }
+            );
+            foreach (var view in new[] { alone!, together! })
+            {
+                Assert.Equal(isPutOff, view["putOff"] is not null);
+                Assert.Equal(
+                    isPutOff ? 9 : hour,
+                    DateTimeOffset.Parse(view["start"]!.GetValue<string>(), CultureInfo.InvariantCulture).Hour
+                );
+            }
+        }
+    }
+
+    /// <summary>A zone in which it is this hour now.</summary>
+    private static string ZoneIn(int hour)
+    {
+        var ahead = hour - DateTime.UtcNow.Hour;
+        ahead = ahead < -12 ? ahead + 24 : ahead;
+        return string.Create(CultureInfo.InvariantCulture, $"Etc/GMT{-ahead:+0;-0;+0}");
+    }
 }

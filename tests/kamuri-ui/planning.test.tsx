@@ -217,6 +217,20 @@ describe('what can be done with a plan', () => {
     expect(asked.at(-1)).toMatchObject({ method: 'DELETE', path: '/api/planned-days/k1' })
   })
 
+  it('is saved with the hour it was put off to, when nobody named one', async () => {
+    answers(says({ body: { day: { id: 'k1' }, before: null } }))
+    actions('soonest', { begins: '2026-11-29T09:00:00+01:00' })
+    await waitFor(() => expect(button('Save the day').disabled).toBe(false))
+    press('Save the day')
+    await screen.findByRole('status')
+    expect(asked.find((each) => each.method === 'PUT')!.body).toMatchObject({
+      plan: { when: { mode: 'startAt', date: '2026-11-29', time: '09:00:00' } },
+    })
+    cleanup()
+    actions('soonest')
+    expect(await screen.findByRole('button', { name: 'Begin now' })).toBeTruthy()
+  })
+
   it('is to change the planned day it was opened from, and to go back', async () => {
     const before = { plan: { headId: 'ada', when: { mode: 'readyBy' } } }
     answers(says({ body: { day: { id: 'k1' }, before } }))

@@ -42,7 +42,7 @@ describe('what is asked for', () => {
       headId: 'bram',
       aim: 'quick',
       style: 'asItIs',
-      when: { mode: 'startNow' },
+      when: { mode: 'soonest' },
     })
     expect(kept()?.heads).toHaveLength(1)
   })

@@ -64,6 +64,9 @@ public static class AimCatalogue
             _ => Aim.Moisture,
         };
 
+    /// <summary>How hair is worn again that has come down for a wash.</summary>
+    public static EndStyle Again(StyleMade worn) => worn == StyleMade.Twists ? EndStyle.SingleTwists : EndStyle.Braids;
+
     /// <summary>How a kind of hair is usually worn afterwards.</summary>
     public static EndStyle UsualStyle(HairKinds kind) => (kind & HairKinds.Kept) != 0 ? EndStyle.AsItIs : EndStyle.Twists;
 }

@@ -1438,6 +1438,18 @@ public static partial class FigureCatalogue
                 figures => figures.Night.RiseHour,
                 (figures, value) => figures with { Night = figures.Night with { RiseHour = value } }
             ),
+            new(
+                "night.morning",
+                FigureGroup.Night,
+                "",
+                "Start of a day put off to the morning, in hours after midnight",
+                "h",
+                5,
+                12,
+                Usual,
+                figures => figures.Night.MorningHour,
+                (figures, value) => figures with { Night = figures.Night with { MorningHour = value } }
+            ),
         ];
 
     /// <summary>One entry for each key of a table of figures.</summary>

@@ -145,6 +145,9 @@ public sealed record Plan(
     /// <summary>What hands do while people sleep; null for nothing.</summary>
     public NightWork? NightWork { get; init; }
 
+    /// <summary>Why it was put off to the morning; null when it was not.</summary>
+    public string? PutOff { get; init; }
+
     /// <summary>Whether a step is the first of another day, after a night.</summary>
     /// <param name="at">Its place among the steps.</param>
     public bool BeginsAfterNight(int at) =>

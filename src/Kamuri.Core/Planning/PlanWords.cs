@@ -21,6 +21,12 @@ internal static class PlanWords
     public static string SomebodyHasToWorkFromTime(string time, string time2) =>
         $"Somebody has to work from {time} to {time2}, while people sleep.";
 
+    // OutOfTheNight
+    public static string ItIsNightSoItBegins(string start) => $"It is night, so the day begins at {start}.";
+
+    public static string BegunNowItRunsInto(string end, string start) =>
+        $"If you begin now, your hands are busy until {end}. The day begins at {start} instead.";
+
     // PlanDifference
     public static string ChangeAfterMoreIsNeeded(string change, string after) => $"{change}: {after} more is needed.";
 
@@ -110,6 +116,10 @@ internal static class PlanWords
     public static string HandsShorter(string minutes) => $"Hands are busy {minutes} less.";
 
     // PorosityMatters
+    public const string TheDropsStay = "The drops stay";
+    public const string TheySinkInSlowly = "They sink in slowly";
+    public const string TheySinkInAtOnce = "They sink in at once";
+
     public static string PorosityIsAGuess(string name, string minutes) =>
         $"How porous {name}’s hair is was only guessed, and it changes this day by up to {minutes}. Spray a clean, dry strand "
         + "and watch the drops for two minutes.";

@@ -4,6 +4,9 @@ using Kamuri.Core.Timing;
 
 namespace Kamuri.Core.Planning;
 
+/// <summary>What was seen in the spray-bead test, and how porous hair is then (craft §12).</summary>
+public sealed record PorosityAnswer(string Seen, Porosity Porosity, PorosityEvidence Evidence = PorosityEvidence.SprayBeads);
+
 /// <summary>Whether it is worth finding out how porous hair is, of which there is only a guess.</summary>
 public static class PorosityMatters
 {
@@ -36,6 +39,14 @@ public static class PorosityMatters
     /// <summary>A cover waits for what lies under it, so it is the substance that says.</summary>
     private static bool Follows(Substance substance) =>
         StepCatalogue.All.Any(kind => kind.Puts == substance && kind.Processing?.FollowsPorosity == true);
+
+    /// <summary>What drops on a clean strand do, and what that says.</summary>
+    public static IReadOnlyList<PorosityAnswer> Answers { get; } =
+    [
+        new(PlanWords.TheDropsStay, Porosity.Low),
+        new(PlanWords.TheySinkInSlowly, Porosity.Medium),
+        new(PlanWords.TheySinkInAtOnce, Porosity.High),
+    ];
 
     /// <summary>Asks for the test when it matters; null when it does not.</summary>
     public static string? Question(Plan plan, ProcessingFigures figures) =>

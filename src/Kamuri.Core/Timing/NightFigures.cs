@@ -9,6 +9,12 @@ public sealed record NightFigures
     /// <summary>Earliest time anyone wants to get up for a rinse, in hours after midnight, 4 to 11.</summary>
     public double RiseHour { get; init; } = 6.5;
 
+    /// <summary>When a day begins of which nobody said the hour, in hours after midnight, 5 to 12.</summary>
+    public double MorningHour { get; init; } = 9;
+
+    /// <summary>The same on the clock of a day.</summary>
+    public TimeOnly Morning => TimeOnly.FromTimeSpan(TimeSpan.FromHours(MorningHour));
+
     /// <summary>When people go to bed, on the clock of a day.</summary>
     public TimeOnly Bed => TimeOnly.FromTimeSpan(TimeSpan.FromHours(Math.Min(BedtimeHour, LastHour)));
 

@@ -195,6 +195,9 @@ public sealed record HouseholdPlanView(
     /// <summary>The hours that could be left out then.</summary>
     public StretchBody? Night { get; init; }
 
+    /// <summary>Why it begins in the morning, though it was asked for as soon as can be; null when it does not.</summary>
+    public string? PutOff { get; init; }
+
     internal static HouseholdPlanView Of(HouseholdPlan plan, CraftFigures figures) =>
         new(
             [
@@ -226,6 +229,7 @@ public sealed record HouseholdPlanView(
             ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
             Needs = NeedView.Of([.. plan.Heads.Select(head => head.Plan)], figures),
             NightSentence = HouseholdSentences.Night(plan),
+            PutOff = plan.PutOff,
             Night = HouseholdSentences.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise),
         };
 }

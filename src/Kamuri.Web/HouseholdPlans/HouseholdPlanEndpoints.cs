@@ -1,5 +1,6 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
+using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Scheduling;
 using Kamuri.Web.Household;
@@ -129,7 +130,22 @@ internal sealed class HouseholdPlanMaker(
     {
         var (request, problem, refusal) = await RequestAsync(body, cancellation);
         var asked = body.FromLongerSearch ? new HouseholdPlanner(new CpSatScheduler(known)) : planner;
-        return (request is null ? null : await gate.RunAsync(() => asked.Make(request, figures), cancellation), problem, refusal);
+        if (request is null)
+        {
+            return (null, problem, refusal);
+        }
+
+        var plan = await gate.RunAsync(() => asked.Make(request, figures), cancellation);
+        if (body.When.Mode != WhenMode.Soonest || OutOfTheNight.PutOff(plan.Start, plan.NightWork, figures.Night) is not { } morning)
+        {
+            return (plan, null, null);
+        }
+
+        var later = await MakeAsync(body with { When = WhenBody.At(morning) }, cancellation);
+        return later with
+        {
+            Plan = later.Plan is { } put ? put with { PutOff = OutOfTheNight.Sentence(plan.NightWork, plan.Start, put.Start) } : null,
+        };
     }
 
     /// <summary>The day that is asked for, or what is wrong with the question.</summary>

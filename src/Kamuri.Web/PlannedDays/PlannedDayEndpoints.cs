@@ -112,7 +112,7 @@ internal static class PlannedDayEndpoints
 
         var when = body.Plan is { } alone ? alone.When : body.Household!.When;
         var field = body.Plan is null ? "household.when" : "plan.when";
-        if (when is null or { Mode: WhenMode.StartNow })
+        if (when is null or { HasHour: false })
         {
             return Problems.At(field, PlannedDayErrors.ChooseATimeForALater);
         }

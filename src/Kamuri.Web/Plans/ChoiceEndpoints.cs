@@ -15,6 +15,9 @@ public sealed record StyleView(EndStyle Value, string Word, IReadOnlyList<HairKi
 /// <summary>How a kind of hair usually begins.</summary>
 public sealed record UsualView(HairKinds Kind, Aim Aim, EndStyle Style);
 
+/// <summary>How hair is worn again that has come down for a wash.</summary>
+public sealed record AgainView(StyleMade Worn, EndStyle Style);
+
 /// <summary>A question practitioners disagree on, with its sides.</summary>
 public sealed record SchoolQuestionView(string Id, string Ask, IReadOnlyList<HairKinds> Concerns, IReadOnlyList<SchoolAnswer> Answers);
 
@@ -23,6 +26,7 @@ public sealed record ChoicesView(
     IReadOnlyList<AimView> Aims,
     IReadOnlyList<StyleView> Styles,
     IReadOnlyList<UsualView> Usual,
+    IReadOnlyList<AgainView> Again,
     IReadOnlyList<SchoolQuestionView> Schools,
     IReadOnlyList<StepKindView> Steps
 );
@@ -51,6 +55,7 @@ internal static class ChoiceEndpoints
                         .Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style)))),
                 ],
                 [.. Kinds.Select(kind => new UsualView(kind, AimCatalogue.UsualAim(kind), AimCatalogue.UsualStyle(kind)))],
+                [.. Enum.GetValues<StyleMade>().Select(worn => new AgainView(worn, AimCatalogue.Again(worn)))],
                 [
                     .. SchoolCatalogue.Questions.Select(question => new SchoolQuestionView(
                         question.Id,

@@ -14,6 +14,8 @@ namespace Kamuri.Web.Plans;
 /// <summary>How a moment is meant.</summary>
 public enum WhenMode
 {
+    /// <summary>Now, or in the morning when it would run into the night.</summary>
+    Soonest,
     StartNow,
     StartAt,
     ReadyBy,
@@ -23,7 +25,14 @@ public enum WhenMode
 /// <param name="Mode">From a start, or ready and dry by.</param>
 /// <param name="Date">The household's date; today when left out.</param>
 /// <param name="Time">Wall-clock time; needed unless starting now.</param>
-public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Time = null);
+public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Time = null)
+{
+    /// <summary>Whether it names an hour.</summary>
+    internal bool HasHour => Mode is WhenMode.StartAt or WhenMode.ReadyBy;
+
+    /// <summary>From a start on the household's clock.</summary>
+    internal static WhenBody At(DateTime start) => new(WhenMode.StartAt, DateOnly.FromDateTime(start), TimeOnly.FromDateTime(start));
+}
 
 /// <summary>What an edit does.</summary>
 public enum EditKind
@@ -267,7 +276,7 @@ public sealed record PlanBody
         };
 
     internal DateTimeOffset? Wanted(HouseTime time) =>
-        When.Time is { } wall && When.Mode != WhenMode.StartNow ? time.At(When.Date ?? time.Today, wall) : null;
+        When.Time is { } wall && When.HasHour ? time.At(When.Date ?? time.Today, wall) : null;
 
     private When Moment(HouseTime time)
     {
@@ -309,10 +318,7 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
             () =>
             {
                 RuleFor(plan => plan.When.Mode).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisWay);
-                RuleFor(plan => plan.When.Time)
-                    .NotNull()
-                    .When(plan => plan.When.Mode != WhenMode.StartNow)
-                    .WithMessage(PlanErrors.EnterATime);
+                RuleFor(plan => plan.When.Time).NotNull().When(plan => plan.When.HasHour).WithMessage(PlanErrors.EnterATime);
                 RuleFor(plan => plan.When.Date)
                     .Must(date => date is null || date.Value >= time.Today)
                     .WithMessage(PlanErrors.ThatDayIsOver)

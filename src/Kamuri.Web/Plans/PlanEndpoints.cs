@@ -41,7 +41,9 @@ internal static class PlanEndpoints
                     PlanView.Of(plan, figures) with
                     {
                         Needs = NeedView.Of([plan], figures),
-                        PorosityQuestion = PorosityMatters.Question(plan, figures.Processing),
+                        PorosityQuestion = PorosityMatters.Question(plan, figures.Processing) is { } ask
+                            ? new PorosityQuestionView(ask, PorosityMatters.Answers)
+                            : null,
                     }
                 )
             : problem is not null ? problem
@@ -68,6 +70,9 @@ internal static class PlanEndpoints
     }
 }
 
+/// <summary>Asks how porous hair is, with the answers there are.</summary>
+public sealed record PorosityQuestionView(string Sentence, IReadOnlyList<PorosityAnswer> Answers);
+
 /// <summary>What the schools of a day change against the head's own.</summary>
 /// <param name="Switched">Questions answered otherwise than usual.</param>
 /// <param name="Difference">What that changes.</param>
@@ -92,9 +97,22 @@ internal sealed class PlanMaker(
     )
     {
         var (request, problem, refusal) = await RequestAsync(body, cancellation);
-        return request is null
-            ? (null, problem, refusal)
-            : (await gate.RunAsync(() => planner.Make(request, figures), cancellation), null, null);
+        if (request is null)
+        {
+            return (null, problem, refusal);
+        }
+
+        var plan = await gate.RunAsync(() => planner.Make(request, figures), cancellation);
+        if (body.When.Mode != WhenMode.Soonest || OutOfTheNight.PutOff(plan.Start, plan.NightWork, figures.Night) is not { } morning)
+        {
+            return (plan, null, null);
+        }
+
+        var later = await MakeAsync(body with { When = WhenBody.At(morning) }, cancellation);
+        return later with
+        {
+            Plan = later.Plan is { } put ? put with { PutOff = OutOfTheNight.Sentence(plan.NightWork, plan.Start, put.Start) } : null,
+        };
     }
 
     /// <summary>Everything a plan is composed from, or what is wrong with asking for it.</summary>

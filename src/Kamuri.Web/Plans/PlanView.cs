@@ -233,7 +233,7 @@ public sealed record PlanView(
     public ClockChange? ClocksChange { get; init; }
 
     /// <summary>Asks how porous the hair is, when that matters to this day; null when it does not.</summary>
-    public string? PorosityQuestion { get; init; }
+    public PorosityQuestionView? PorosityQuestion { get; init; }
 
     /// <summary>What it needs; empty within a day of several heads, which has one list for all of them.</summary>
     public IReadOnlyList<NeedView> Needs { get; init; } = [];
@@ -243,6 +243,9 @@ public sealed record PlanView(
 
     /// <summary>The same in a sentence.</summary>
     public string? NightSentence { get; init; }
+
+    /// <summary>Why it begins in the morning, though it was asked for as soon as can be; null when it does not.</summary>
+    public string? PutOff { get; init; }
 
     internal static PlanView Of(Plan plan, CraftFigures figures) =>
         new(
@@ -311,6 +314,7 @@ public sealed record PlanView(
             ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
             Night = PlanSentences.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise),
             NightSentence = PlanSentences.Night(plan),
+            PutOff = plan.PutOff,
         };
 
     private static StepView Step(Plan plan, PlannedStep planned, Phase phase, int at)

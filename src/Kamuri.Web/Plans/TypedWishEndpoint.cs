@@ -1,4 +1,5 @@
 using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Planning;
 using Kamuri.Store;
 using Kamuri.Web.Household;
@@ -30,6 +31,7 @@ internal static class TypedWishEndpoint
         TypedWishBody body,
         KamuriDb db,
         House house,
+        CraftFigures figures,
         CancellationToken cancellation
     )
     {
@@ -53,14 +55,11 @@ internal static class TypedWishEndpoint
                 {
                     TypedWhen.Now => new WhenBody(WhenMode.StartNow),
                     TypedWhen.ReadyBy => new WhenBody(WhenMode.ReadyBy, read.Date, read.Time),
-                    TypedWhen.StartAt => new WhenBody(WhenMode.StartAt, read.Date, read.Time ?? Morning),
+                    TypedWhen.StartAt => new WhenBody(WhenMode.StartAt, read.Date, read.Time ?? figures.Night.Morning),
                     _ => null,
                 },
                 read.Understood
             )
         );
     }
-
-    /// <summary>When a day begins of which only the date was typed (product default).</summary>
-    private static readonly TimeOnly Morning = new(9, 0);
 }

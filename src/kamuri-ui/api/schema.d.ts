@@ -1391,6 +1391,11 @@ export interface components {
             ways: components["schemas"]["WayView"][];
             reactions: string[];
         };
+        /** @description How hair is worn again that has come down for a wash. */
+        AgainView: {
+            worn: components["schemas"]["StyleMade"];
+            style: components["schemas"]["EndStyle"];
+        };
         /**
          * @description Age bands that quantities and cautions depend on.
          * @enum {unknown}
@@ -1639,6 +1644,7 @@ export interface components {
             aims: components["schemas"]["AimView"][];
             styles: components["schemas"]["StyleView"][];
             usual: components["schemas"]["UsualView"][];
+            again: components["schemas"]["AgainView"][];
             schools: components["schemas"]["SchoolQuestionView"][];
             steps: components["schemas"]["StepKindView"][];
         };
@@ -2299,6 +2305,8 @@ export interface components {
             /** @description A sentence when the day starts while people sleep; null otherwise. */
             nightSentence?: null | string;
             night?: null | components["schemas"]["StretchBody"];
+            /** @description Why it begins in the morning, though it was asked for as soon as can be; null when it does not. */
+            putOff?: null | string;
         };
         /** @description The house with its present time. */
         HouseholdView: {
@@ -2831,13 +2839,14 @@ export interface components {
             hand: components["schemas"]["Hand"];
             cost: components["schemas"]["PlanCost"];
             clocksChange?: null | components["schemas"]["ClockChange"];
-            /** @description Asks how porous the hair is, when that matters to this day; null when it does not. */
-            porosityQuestion?: null | string;
+            porosityQuestion?: null | components["schemas"]["PorosityQuestionView"];
             /** @description What it needs; empty within a day of several heads, which has one list for all of them. */
             needs?: components["schemas"]["NeedView"][];
             night?: null | components["schemas"]["StretchBody"];
             /** @description The same in a sentence. */
             nightSentence?: null | string;
+            /** @description Why it begins in the morning, though it was asked for as soon as can be; null when it does not. */
+            putOff?: null | string;
         };
         /** @description A wash day somebody means to have: of one head, or of a household. */
         PlannedDayBody: {
@@ -2876,11 +2885,23 @@ export interface components {
          * @enum {unknown}
          */
         Porosity: "low" | "medium" | "high";
+        /** @description What was seen in the spray-bead test, and how porous hair is then (craft §12). */
+        PorosityAnswer: {
+            seen: string;
+            porosity: components["schemas"]["Porosity"];
+            evidence?: components["schemas"]["PorosityEvidence"];
+        };
         /**
          * @description The evidence for a porosity, strongest first.
+         * @default sprayBeads
          * @enum {unknown}
          */
         PorosityEvidence: "dryingTime" | "sprayBeads" | "strandInWater" | "guess";
+        /** @description Asks how porous hair is, with the answers there are. */
+        PorosityQuestionView: {
+            sentence: string;
+            answers: components["schemas"]["PorosityAnswer"][];
+        };
         /** @description A head as it is read, a sentence each. */
         PortraitView: {
             /** @description How it is kept, and what lies on it. */
@@ -4277,7 +4298,7 @@ export interface components {
          * @description How a moment is meant.
          * @enum {unknown}
          */
-        WhenMode: "startNow" | "startAt" | "readyBy";
+        WhenMode: "soonest" | "startNow" | "startAt" | "readyBy";
         /** @description How far the looking for remedies is, and what was found so far. */
         WhyNotView: {
             /**

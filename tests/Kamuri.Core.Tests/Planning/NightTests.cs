@@ -211,4 +211,22 @@ public class NightTests
                 iter: Thorough.Runs(60, 300),
                 threads: 1
             );
+
+    [Theory]
+    [InlineData(14, 12, null)]
+    [InlineData(14, 19.5, "If you begin now, your hands are busy until 01:00 on Sunday. The day begins at 09:00 on Sunday instead.")]
+    [InlineData(14, 23, "It is night, so the day begins at 09:00 on Sunday.")]
+    [InlineData(15, 3, "It is night, so the day begins at 09:00.")]
+    public void A_day_without_an_hour_is_put_off_rather_than_done_at_night(int day, double hour, string? sentence)
+    {
+        var asked = At(day, hour);
+        var work = hour == 19.5 ? new NightWork(At(14, 22.5), At(15, 1)) : null;
+        var morning = OutOfTheNight.PutOff(asked, work, Given.Figures.Night);
+
+        Assert.Equal(sentence is null ? null : At(15, 9).DateTime, morning);
+        if (sentence is not null)
+        {
+            Assert.Equal(sentence, OutOfTheNight.Sentence(work, asked, At(15, 9)));
+        }
+    }
 }

@@ -84,6 +84,9 @@ public sealed record HouseholdPlan(
     /// <summary>What hands do while people sleep; null for nothing.</summary>
     public NightWork? NightWork { get; init; }
 
+    /// <summary>Why it was put off to the morning; null when it was not.</summary>
+    public string? PutOff { get; init; }
+
     /// <summary>When somebody or something of it cannot be had.</summary>
     public IReadOnlyList<NotThere> NotThere { get; init; } = [];
 

@@ -58,7 +58,7 @@ export function DayActions({
     mutationFn: () => {
       const id = planned ?? newId()
       onSaved(id)
-      return told(api.PUT('/api/planned-days/{id}', { params: { path: { id } }, body: kept }))
+      return told(api.PUT('/api/planned-days/{id}', { params: { path: { id } }, body: atItsHour(kept, begins) }))
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ['ahead'] }),
     onError: () => onSaved(planned),
@@ -79,10 +79,10 @@ export function DayActions({
   const heads = 'plan' in kept ? [kept.plan.headId] : kept.household.heads.map((head) => head.plan.headId)
   const underWay = useSessions().data?.find((line) => line.status !== 'finished' && heads.includes(line.headId))
   const when = 'plan' in kept ? kept.plan.when : kept.household.when
-  const hasHour = when.mode !== 'startNow'
+  const hasHour = when.mode === 'startAt' || when.mode === 'readyBy'
   // While clock or plan are on their way an hour is taken for a later one, and nothing can be pressed that may turn into something else.
   const until = wall && begins ? minutesBetween(`${wall.date}T${wall.time}Z`, `${begins.slice(0, 16)}Z`) : null
-  const isLater = hasHour && (until === null || until > worthWaitingFor)
+  const isLater = (hasHour && until === null) || (until !== null && until > worthWaitingFor)
   const keeping = (
     <Button
       tone={isLater ? 'main' : 'plain'}
@@ -140,4 +140,15 @@ export function DayActions({
       )}
     </>
   )
+}
+
+/** The day with the hour it was planned for, when nobody said one. */
+const atItsHour = (kept: Asked, begins: string | null): Asked => {
+  const named = (when: PlanBody['when']): PlanBody['when'] =>
+    when.mode === 'soonest' && begins
+      ? { mode: 'startAt', date: begins.slice(0, 10), time: begins.slice(11, 19) }
+      : when
+  return 'plan' in kept
+    ? { plan: { ...kept.plan, when: named(kept.plan.when) } }
+    : { household: { ...kept.household, when: named(kept.household.when) } }
 }

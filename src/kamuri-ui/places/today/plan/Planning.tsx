@@ -156,6 +156,7 @@ export function Planning({
             onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(handsOf(day, ofHouse), night) })}
           />
         )}
+        {atNight?.putOff && !wrong && <p className="mt-1 max-w-4xl border-l-4 border-strand pl-3">{atNight.putOff}</p>}
         {whole && !wrong && (whole.minutesLate > 0 || whole.beyond.length > 0) && body && (
           <WhyNot
             body={body}
@@ -211,7 +212,9 @@ export function Planning({
       </div>
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>
-          {night && !wrong && !together && now && <SoonerWays wish={wish} today={now.date} onTake={change} />}
+          {(night || shown.putOff) && !wrong && !together && now && (
+            <SoonerWays wish={wish} today={now.date} onTake={change} />
+          )}
           {!together && !wrong && shown.porosityQuestion && (
             <PorosityQuestion head={head} question={shown.porosityQuestion} />
           )}

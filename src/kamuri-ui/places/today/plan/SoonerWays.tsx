@@ -1,7 +1,6 @@
 import { useQueries } from '@tanstack/react-query'
 import { api, told } from '@/api/client'
 import { useHousehold } from '@/app/household'
-import { writtenTime } from '@/app/style'
 import { clockBeside } from '@/app/time'
 import { Button } from '@/kit/Button'
 import type { Wish } from './wish'
@@ -11,9 +10,6 @@ interface Way {
   name: string
   change: Partial<Wish>
 }
-
-/** When a day that begins tomorrow begins. */
-const morning = '09:00'
 
 /** What would keep the day out of the night: each way is planned, and only those that do are offered, with their end. */
 export function SoonerWays({
@@ -26,15 +22,11 @@ export function SoonerWays({
   onTake: (change: Partial<Wish>) => void
 }) {
   const house = useHousehold().data?.house
-  const tomorrow = new Date(Date.parse(today) + 86_400_000).toISOString().slice(0, 10)
   const all: (Way | false | undefined)[] = [
     wish.aim !== 'quick' && { name: words.quick, change: { aim: 'quick', edits: [] } },
     wish.dryingAir !== 'fan' && { name: words.fan, change: { dryingAir: 'fan' } },
     wish.dryingAir !== 'hoodLow' && !!house?.hoods && { name: words.hood, change: { dryingAir: 'hoodLow' } },
-    wish.when.mode === 'startNow' && {
-      name: words.tomorrow({ time: writtenTime(morning) }),
-      change: { when: { mode: 'startAt', date: tomorrow, time: `${morning}:00` } },
-    },
+    wish.when.mode === 'startNow' && { name: words.morning, change: { when: { mode: 'soonest' } } },
   ]
   const ways = all.filter((way) => !!way)
   const plans = useQueries({
@@ -47,7 +39,8 @@ export function SoonerWays({
   })
   const good = ways.flatMap((way, n) => {
     const plan = plans[n]?.data
-    return plan && !plan.night && plan.canStart ? [{ ...way, end: plan.end }] : []
+    const isSooner = plan && !plan.night && plan.canStart && (!plan.putOff || way.change.when)
+    return isSooner ? [{ ...way, end: plan.end }] : []
   })
   // One line that is there at once, so that nothing below it moves when they come.
   return (

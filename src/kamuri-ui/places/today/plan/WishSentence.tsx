@@ -193,7 +193,7 @@ function WornWord({
             ? {
                 takesDown: true,
                 aim: usual('takenDown')?.aim ?? 'recovery',
-                style: made === 'twists' ? 'singleTwists' : 'braids',
+                style: choices.again.find((each) => each.worn === made)?.style ?? 'asItIs',
                 edits: [],
               }
             : { takesDown: false, aim: usual('style')?.aim ?? 'quick', style: 'asItIs', edits: [] },
@@ -295,6 +295,7 @@ const WithMark = ({ mark, children }: { mark: string; children: ReactNode }) => 
 )
 
 const modes = [
+  { value: 'soonest', word: said.outOfTheNight },
   { value: 'readyBy', word: said.readyAndDryBy },
   { value: 'startAt', word: said.startAt },
   { value: 'startNow', word: said.startNow },
@@ -306,15 +307,17 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
   const at = writtenTime((time ?? '').slice(0, 5))
   const day = date && now && date !== now.date ? near(date, now.date) : null
   const word =
-    mode === 'startNow'
-      ? said.startingNow
-      : mode === 'readyBy'
-        ? day
-          ? said.dryByTimeOn({ time: at, day })
-          : said.dryByTime({ time: at })
-        : day
-          ? said.startingAtTimeOn({ time: at, day })
-          : said.startingAtTime({ time: at })
+    mode === 'soonest'
+      ? said.startingSoon
+      : mode === 'startNow'
+        ? said.startingNow
+        : mode === 'readyBy'
+          ? day
+            ? said.dryByTimeOn({ time: at, day })
+            : said.dryByTime({ time: at })
+          : day
+            ? said.startingAtTimeOn({ time: at, day })
+            : said.startingAtTime({ time: at })
   return (
     <FieldsWord label={said.when} word={word}>
       <div className="grid gap-4">
@@ -330,7 +333,7 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
                 onChange={() =>
                   onChange({
                     when:
-                      each.value === 'startNow'
+                      each.value === 'startNow' || each.value === 'soonest'
                         ? { mode: each.value }
                         : { ...wish.when, mode: each.value, time: time ?? '18:00:00' },
                   })
@@ -340,7 +343,7 @@ function WhenWord({ wish, onChange }: { wish: Wish; onChange: (next: Partial<Wis
             </label>
           ))}
         </fieldset>
-        {mode !== 'startNow' && (
+        {(mode === 'startAt' || mode === 'readyBy') && (
           <>
             <TimeField
               label={said.time}

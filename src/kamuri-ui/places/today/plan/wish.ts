@@ -57,10 +57,10 @@ export const worksOn = (hands: HandsBody, day: Pick<Day, 'heads'>): string[] | n
   return theirs.length === 0 || theirs.length === day.heads.length ? null : theirs
 }
 
-/** Whose hands do it: those that were named, else those of the house. */
 /** Heads of one day. */
 export const mostHeads = 4
 
+/** Whose hands do it: those that were named, else those of the house. */
 export const handsOf = (day: Pick<Day, 'hands'>, ofHouse: readonly string[]): HandsBody[] =>
   day.hands.length > 0 ? day.hands : ofHouse.map((name) => ({ name }))
 
@@ -89,7 +89,7 @@ const firstWish = (choices: ChoicesView, head: HeadView): Wish => {
     headId: head.id,
     aim: usual?.aim ?? 'moisture',
     style: usual?.style ?? 'asItIs',
-    when: { mode: 'startNow' },
+    when: { mode: 'soonest' },
     teaRinse: null,
     takesDown: false,
     treatmentHeat: null,

@@ -29,7 +29,7 @@ const style = words<Wish['style']>({
   asItIs: true,
   retwist: true,
 })
-const mode = words<Wish['when']['mode']>({ startNow: true, startAt: true, readyBy: true })
+const mode = words<Wish['when']['mode']>({ soonest: true, startNow: true, startAt: true, readyBy: true })
 const air = words<NonNullable<Wish['dryingAir']>>({ still: true, fan: true, hoodLow: true, blowDryCool: true })
 const layering = words<NonNullable<Wish['layering']>>({ loc: true, lco: true, loLight: true })
 const heat = words<NonNullable<Wish['treatmentHeat']>>({ none: true, cap: true, hood: true, steamer: true })

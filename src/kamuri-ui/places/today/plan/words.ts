@@ -137,9 +137,6 @@ export const inTheKitchen = {
 
 export const porosityQuestion = {
   porosity: 'Porosity',
-  beadsStay: 'The drops stay',
-  sinkSlowly: 'They sink in slowly',
-  sinkAtOnce: 'They sink in at once',
 }
 
 export const typeIt = {
@@ -153,7 +150,7 @@ export const soonerWays = {
   quick: 'A quick wash',
   fan: 'Dry with a fan',
   hood: 'Dry under the hood',
-  tomorrow: ({ time }: Parts<'time'>) => `Tomorrow from ${time}`,
+  morning: 'Begin in the morning',
   doneBy: ({ way, time }: Parts<'way' | 'time'>) => `${way}: done about ${time}`,
 }
 
@@ -405,7 +402,9 @@ export const wishSentence = {
   teaRinse: 'Tea rinse',
   readyAndDryBy: 'Ready and dry by',
   startAt: 'Start at',
+  outOfTheNight: 'As soon as possible, but not at night',
   startNow: 'Start now',
+  startingSoon: 'starting as soon as possible',
   startingNow: 'starting now',
   when: 'When',
   time: 'Time',
