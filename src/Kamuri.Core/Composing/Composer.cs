@@ -1,6 +1,6 @@
-using Kamuri.Core.Composing.Days;
 using Kamuri.Core.Composing.Rules;
 using Kamuri.Core.Figures;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 
@@ -51,23 +51,11 @@ public static class Composer
         );
     }
 
-    /// <summary>The day of this kind of hair for this aim, mended by the rules.</summary>
+    /// <summary>The routine that was asked for, or that suits head and aim best, mended by the rules.</summary>
     private static (IReadOnlyList<PlanStep> Steps, IReadOnlyList<LeftOut> LeftOut) Choose(PlanRequest request, CraftFigures figures)
     {
-        var day = new DayBuilder(request, figures);
-        if (!request.IsWashDay)
-        {
-            BetweenDay.Compose(day);
-        }
-        else if ((request.Kind & HairKinds.Kept) != 0)
-        {
-            KeptDay.Compose(day);
-        }
-        else
-        {
-            LooseDay.Compose(day);
-        }
-
+        var routine = RoutineCatalogue.Find(request.Routine) ?? RoutineCatalogue.BestFor(request.Kind, request.Aim);
+        var day = new RoutineDay(routine, request, figures);
         return (Settle(request, day.Steps, figures), day.LeftOut);
     }
 

@@ -105,6 +105,10 @@ public sealed record PlanRequest
     public required Head Head { get; init; }
     public required Aim Aim { get; init; }
     public required EndStyle Style { get; init; }
+
+    /// <summary>Id of a shipped routine; null takes the one that is best for head and aim.</summary>
+    public string? Routine { get; init; }
+
     public required When When { get; init; }
 
     /// <summary>The household's date on the day of the session; tangle and rhythm count from it.</summary>

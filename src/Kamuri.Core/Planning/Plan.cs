@@ -1,7 +1,7 @@
 using Kamuri.Core.Composing;
-using Kamuri.Core.Composing.Days;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;

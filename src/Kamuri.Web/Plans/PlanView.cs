@@ -1,5 +1,5 @@
 using Kamuri.Core.Composing;
-using Kamuri.Core.Composing.Days;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;

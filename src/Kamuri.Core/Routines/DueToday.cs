@@ -1,9 +1,10 @@
+using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 
-namespace Kamuri.Core.Composing.Days;
+namespace Kamuri.Core.Routines;
 
 /// <summary>
 /// Brings what is due by its rhythm together with what the day is for. Only what is late is put in unasked, one treatment
@@ -20,15 +21,31 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
 
     private bool HasOne => (Clarify ?? Protein ?? HotOil ?? Soak) is not null;
 
-    public static DueToday For(DayBuilder day)
+    /// <summary>Why a step is in, when it is because its treatment is due.</summary>
+    public string? Reason(StepKind kind) =>
+        kind.Treatment switch
+        {
+            Treatment.Clarify => Clarify,
+            Treatment.LightProtein => Protein,
+            Treatment.HotOil => HotOil,
+            Treatment.LocDetox => Soak,
+            _ => null,
+        };
+
+    /// <summary>What is due on a wash day, most pressing first; nothing on a day between two washes.</summary>
+    /// <param name="request">What is asked for.</param>
+    /// <param name="figures">The craft's intervals.</param>
+    /// <param name="leave">Told of what is due and not put in, and why.</param>
+    public static DueToday For(PlanRequest request, RhythmFigures figures, Action<string, string> leave)
     {
         var today = new DueToday();
-        foreach (var due in day.Due.Where(due => !IsAskedFor(due.Treatment, day.Request)))
+        var all = request.IsWashDay ? DueTreatments.For(request.History, request.Kind, request.Today, figures) : [];
+        foreach (var due in all.Where(due => !IsAskedFor(due.Treatment, request)))
         {
             var why = PlanSentences.Of(due);
-            if (WhyNot(due, day, today) is { } not)
+            if (WhyNot(due, request, today, figures) is { } not)
             {
-                day.Leave(PlanSentences.Of(due.Treatment), not);
+                leave(PlanSentences.Of(due.Treatment), not);
                 continue;
             }
 
@@ -57,20 +74,19 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         };
 
     /// <summary>Why something that is due is not in this day; null when it is put in.</summary>
-    private static string? WhyNot(DueTreatment due, DayBuilder day, DueToday taken)
+    private static string? WhyNot(DueTreatment due, PlanRequest request, DueToday taken, RhythmFigures figures)
     {
-        var request = day.Request;
         var since = due.IsLate
-            ? DayWords.DaysDaysOverdue($"{(due.Days - due.Interval.Latest)}")
-            : DayWords.DueDaysDaysSinceTheLast($"{due.Days}", $"{due.Interval.Latest}");
+            ? DueWords.DaysDaysOverdue($"{(due.Days - due.Interval.Latest)}")
+            : DueWords.DueDaysDaysSinceTheLast($"{due.Days}", $"{due.Interval.Latest}");
         var instead = due.Treatment switch
         {
-            Treatment.Clarify or Treatment.LocDetox => DayWords.AResetWouldDoIt,
-            Treatment.LightProtein => DayWords.ADayForStrengthWouldDo,
-            Treatment.HotOil => DayWords.ADayForScalpComfortWould,
-            Treatment.HerbPrePoo => DayWords.AnOilFreeWashWouldDo,
-            Treatment.Retwist => DayWords.AskForARetwist,
-            _ => DayWords.ItIsOnlyDoneByIts,
+            Treatment.Clarify or Treatment.LocDetox => DueWords.AResetWouldDoIt,
+            Treatment.LightProtein => DueWords.ADayForStrengthWouldDo,
+            Treatment.HotOil => DueWords.ADayForScalpComfortWould,
+            Treatment.HerbPrePoo => DueWords.AnOilFreeWashWouldDo,
+            Treatment.Retwist => DueWords.AskForARetwist,
+            _ => DueWords.ItIsOnlyDoneByIts,
         };
         var canBeIn = due.Treatment switch
         {
@@ -80,37 +96,32 @@ internal sealed record DueToday(string? Clarify = null, string? Protein = null, 
         };
         if (!canBeIn || !due.IsLate)
         {
-            return DayWords.SinceInstead(since, instead);
+            return DueWords.SinceInstead(since, instead);
         }
 
         if (request.Aim is Aim.Quick or Aim.OilFree or Aim.Definition || (due.Treatment != Treatment.Clarify && request.Aim == Aim.Reset))
         {
-            return DayWords.SinceButItHasNoPlace(since, PlanSentences.Of(request.Aim), instead);
+            return DueWords.SinceButItHasNoPlace(since, PlanSentences.Of(request.Aim), instead);
         }
 
-        return Against(due, day) is { } against ? DayWords.SinceButAgainst(since, against)
-            : taken.HasOne ? DayWords.SinceOneTreatmentAtATime(since)
+        return Against(due, request, figures) is { } against ? DueWords.SinceButAgainst(since, against)
+            : taken.HasOne ? DueWords.SinceOneTreatmentAtATime(since)
             : null;
     }
 
-    private static string? Against(DueTreatment due, DayBuilder day)
-    {
-        var request = day.Request;
-        return due.Treatment switch
+    private static string? Against(DueTreatment due, PlanRequest request, RhythmFigures figures) =>
+        due.Treatment switch
         {
-            Treatment.Clarify when LastChemical(request) is { } days && days < day.ChemicalRestDays => DayWords.ColourOrRelaxerWasDaysDays(
-                $"{days}",
-                $"{day.ChemicalRestDays}"
-            ),
-            Treatment.LightProtein when request.Stretch == StretchCheck.NeedsMoisture => DayWords.TheWetStrandSnappedAtOnce,
-            Treatment.LightProtein when request.Stretch == StretchCheck.Balanced => DayWords.TheWetStrandStretchesALittle,
+            Treatment.Clarify when LastChemical(request) is { } days && days < figures.ChemicalRestDays =>
+                DueWords.ColourOrRelaxerWasDaysDays($"{days}", $"{figures.ChemicalRestDays}"),
+            Treatment.LightProtein when request.Stretch == StretchCheck.NeedsMoisture => DueWords.TheWetStrandSnappedAtOnce,
+            Treatment.LightProtein when request.Stretch == StretchCheck.Balanced => DueWords.TheWetStrandStretchesALittle,
             Treatment.LightProtein when request.Head.Sensitivities.Contains(ProteinWord, StringComparer.OrdinalIgnoreCase) =>
-                DayWords.ProteinMustNotTouchThisHead,
-            Treatment.HotOil when day.Schools.ScalpOil == ScalpOiling.None => DayWords.ThisHeadTakesNoOilOn,
-            Treatment.HotOil when request.Head.HasBrokenSkin => DayWords.TheSkinIsBroken,
+                DueWords.ProteinMustNotTouchThisHead,
+            Treatment.HotOil when request.SchoolsInUse.ScalpOil == ScalpOiling.None => DueWords.ThisHeadTakesNoOilOn,
+            Treatment.HotOil when request.Head.HasBrokenSkin => DueWords.TheSkinIsBroken,
             _ => null,
         };
-    }
 
     private static int? LastChemical(PlanRequest request) =>
         request

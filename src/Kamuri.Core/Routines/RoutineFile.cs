@@ -1,0 +1,241 @@
+using System.Collections.Frozen;
+using System.Globalization;
+using Kamuri.Core.Composing;
+using Kamuri.Core.Steps;
+using YamlDotNet.Core;
+using YamlDotNet.RepresentationModel;
+
+namespace Kamuri.Core.Routines;
+
+/// <summary>What is wrong with a routine, and where.</summary>
+/// <param name="message">A sentence.</param>
+public sealed class RoutineException(string message) : Exception(message)
+{
+    /// <summary>The line of the file, 1 for the first; null when it is the whole of it.</summary>
+    public long? Line { get; init; }
+
+    /// <summary>The key it stands at; null when it is the whole entry.</summary>
+    public string? Field { get; init; }
+}
+
+/// <summary>Reads routines from YAML; the form is described in docs/formats.md.</summary>
+public static class RoutineFile
+{
+    /// <summary>The newest form of the file that is understood.</summary>
+    public const int Version = 1;
+
+    /// <summary>Longest file, in characters.</summary>
+    public const int LongestText = 60_000;
+
+    /// <summary>Most entries of a routine with its own parts.</summary>
+    public const int MostEntries = 200;
+
+    private const int DeepestParts = 8;
+
+    /// <summary>Kinds of hair as they are written.</summary>
+    internal static readonly FrozenDictionary<string, HairKinds> Kinds = new Dictionary<string, HairKinds>
+    {
+        [Condition.Plain("loose")] = HairKinds.Loose,
+        [Condition.Plain("locs")] = HairKinds.Locs,
+        [Condition.Plain("in a style")] = HairKinds.Style,
+        [Condition.Plain("just taken down")] = HairKinds.TakenDown,
+    }.ToFrozenDictionary();
+
+    internal static string Word(HairKinds kind) => Kinds.First(pair => pair.Value == kind).Key;
+
+    /// <summary>Reads a routine.</summary>
+    /// <param name="text">The file.</param>
+    /// <param name="shared">Parts it may take besides its own.</param>
+    /// <exception cref="RoutineException">It cannot be read; says where and why.</exception>
+    public static Routine Read(string text, IReadOnlyDictionary<string, IReadOnlyList<RoutineEntry>> shared)
+    {
+        var file = Open(text);
+        Known(file, "version", "id", "says", "hint", "suits", "best for", "usual", "steps", "parts");
+        var parts = shared.Concat(Parts(file)).DistinctBy(part => part.Key).ToDictionary();
+        var routine = new Routine(
+            Text(file, "id"),
+            Text(file, "says"),
+            Text(file, "hint"),
+            Words<HairKinds>(file, "suits", word => Kinds.TryGetValue(word, out var kind) ? kind : null)
+                .Aggregate(HairKinds.None, (all, kind) => all | kind),
+            Words<Aim>(file, "best for", word => Enum.TryParse<Aim>(word, ignoreCase: true, out var aim) ? aim : null),
+            Value(file, "usual") is YamlScalarNode { Value: "true" },
+            Entries(Value(file, "steps") ?? throw At(file, "steps", RoutineWords.IsMissing("steps"))),
+            parts
+        );
+        Check(routine.Steps, parts, 0);
+        return Count(routine.Steps) + Parts(file).Values.Sum(Count) is var entries && entries > MostEntries
+            ? throw new RoutineException(RoutineWords.TooLong($"{entries}", $"{MostEntries}"))
+            : routine;
+    }
+
+    /// <summary>Reads a file that holds nothing but parts.</summary>
+    /// <exception cref="RoutineException">It cannot be read; says where and why.</exception>
+    public static IReadOnlyDictionary<string, IReadOnlyList<RoutineEntry>> ReadParts(string text)
+    {
+        var file = Open(text);
+        Known(file, "version", "parts");
+        return Parts(file);
+    }
+
+    private static YamlMappingNode Open(string text)
+    {
+        if (text.Length > LongestText)
+        {
+            throw new RoutineException(RoutineWords.TooLong($"{text.Length}", $"{LongestText}"));
+        }
+
+        var stream = new YamlStream();
+        try
+        {
+            stream.Load(new StringReader(text));
+        }
+        catch (YamlException trouble)
+        {
+            throw new RoutineException(RoutineWords.IsNoYaml(trouble.Message)) { Line = trouble.Start.Line };
+        }
+
+        if (stream.Documents is not [{ RootNode: YamlMappingNode file }])
+        {
+            throw new RoutineException(RoutineWords.IsNoRoutine);
+        }
+
+        return int.TryParse(Text(file, "version"), out var version) && version is >= 1 and <= Version
+            ? file
+            : throw At(file, "version", RoutineWords.IsOfAnotherVersion(Text(file, "version"), $"{Version}"));
+    }
+
+    private static Dictionary<string, IReadOnlyList<RoutineEntry>> Parts(YamlMappingNode file) =>
+        Value(file, "parts") switch
+        {
+            null => [],
+            YamlMappingNode parts => parts.Children.ToDictionary(part => $"{part.Key}", part => Entries(part.Value)),
+            var other => throw At(other, "parts", RoutineWords.IsNoList("parts")),
+        };
+
+    private static IReadOnlyList<RoutineEntry> Entries(YamlNode node) =>
+        node is YamlSequenceNode list ? [.. list.Children.Select(Entry)] : throw At(node, null, RoutineWords.IsNoList($"{node}"));
+
+    private static RoutineEntry Entry(YamlNode node)
+    {
+        if (node is not YamlMappingNode entry)
+        {
+            throw At(node, null, RoutineWords.IsNoEntry($"{node}"));
+        }
+
+        var when = Value(entry, "if") is { } written ? In(written, "if", () => Condition.Read($"{written}")) : null;
+        if (Value(entry, "do") is { } kind)
+        {
+            Known(entry, "do", "why", "if", "until", "places", "heat", "minutes");
+            return new TakeStep(
+                StepCatalogue.Find($"{kind}") ?? throw At(kind, "do", RoutineWords.NoSuchStep($"{kind}")),
+                Text(entry, "why"),
+                Number(entry, "until", 80, 95) / 100,
+                Value(entry, "places") is null
+                    ? null
+                    : Words<Places>(entry, "places", word => Enum.TryParse<Places>(word, ignoreCase: true, out var place) ? place : null)
+                        .Aggregate(Places.None, (all, place) => all | place),
+                Value(entry, "heat") is { } heat
+                    ? Enum.TryParse<Heat>($"{heat}", ignoreCase: true, out var warm)
+                        ? warm
+                        : throw At(heat, "heat", RoutineWords.CannotBe("heat", $"{heat}"))
+                    : null,
+                Number(entry, "minutes", 1, 720),
+                when
+            );
+        }
+
+        if (Value(entry, "then") is { } part)
+        {
+            Known(entry, "then", "if");
+            return new TakePart($"{part}", when);
+        }
+
+        if (Value(entry, "one of") is { } choices)
+        {
+            Known(entry, "one of", "if");
+            return new TakeOneOf(Entries(choices), when);
+        }
+
+        Known(entry, "leave out", "why", "if");
+        return new LeaveOut(Text(entry, "leave out"), Text(entry, "why"), when);
+    }
+
+    /// <summary>Every part that is named is there, and none takes itself.</summary>
+    private static void Check(
+        IReadOnlyList<RoutineEntry> entries,
+        IReadOnlyDictionary<string, IReadOnlyList<RoutineEntry>> parts,
+        int depth
+    )
+    {
+        foreach (var entry in entries)
+        {
+            switch (entry)
+            {
+                case TakePart { Part: var part }:
+                    Check(
+                        depth < DeepestParts && parts.TryGetValue(part, out var of)
+                            ? of
+                            : throw new RoutineException(RoutineWords.NoSuchPart(part)),
+                        parts,
+                        depth + 1
+                    );
+                    break;
+                case TakeOneOf { Of: var choices }:
+                    Check(choices, parts, depth);
+                    break;
+            }
+        }
+    }
+
+    private static int Count(IReadOnlyList<RoutineEntry> entries) =>
+        entries.Sum(entry => entry is TakeOneOf { Of: var choices } ? Count(choices) : 1);
+
+    private static YamlNode? Value(YamlMappingNode of, string key) =>
+        of.Children.TryGetValue(new YamlScalarNode(key), out var value) ? value : null;
+
+    private static string Text(YamlMappingNode of, string key) =>
+        Value(of, key) is YamlScalarNode { Value: { Length: > 0 } text } ? text : throw At(of, key, RoutineWords.IsMissing(key));
+
+    private static double? Number(YamlMappingNode of, string key, double least, double most) =>
+        Value(of, key) is not { } written ? null
+        : double.TryParse($"{written}", CultureInfo.InvariantCulture, out var number) && number >= least && number <= most ? number
+        : throw At(written, key, RoutineWords.IsFromTo(key, $"{least}", $"{most}"));
+
+    private static List<T> Words<T>(YamlMappingNode of, string key, Func<string, T?> read)
+        where T : struct =>
+        Value(of, key) switch
+        {
+            null => [],
+            YamlSequenceNode list =>
+            [
+                .. list.Children.Select(word =>
+                    read(Condition.Plain($"{word}")) ?? throw At(word, key, RoutineWords.CannotBe(key, $"{word}"))
+                ),
+            ],
+            var other => throw At(other, key, RoutineWords.IsNoList(key)),
+        };
+
+    private static void Known(YamlMappingNode of, params IReadOnlyList<string> keys)
+    {
+        if (of.Children.Keys.FirstOrDefault(key => !keys.Contains($"{key}")) is { } wrong)
+        {
+            throw At(wrong, $"{wrong}", RoutineWords.NobodyKnows($"{wrong}"));
+        }
+    }
+
+    private static T In<T>(YamlNode node, string field, Func<T> read)
+    {
+        try
+        {
+            return read();
+        }
+        catch (RoutineException trouble)
+        {
+            throw At(node, field, trouble.Message);
+        }
+    }
+
+    private static RoutineException At(YamlNode node, string? field, string sentence) =>
+        new(sentence) { Line = node.Start.Line, Field = field };
+}
