@@ -313,6 +313,15 @@ public static partial class FigureCatalogue
                 (hands, value) => hands with { Spread = value }
             ),
             Hands(
+                "further-section",
+                "Handling of each section more than six",
+                "min",
+                0,
+                2,
+                hands => hands.MinutesPerFurtherSection,
+                (hands, value) => hands with { MinutesPerFurtherSection = value }
+            ),
+            Hands(
                 "pieces",
                 "Twists or braids when no number is given",
                 "pieces",
@@ -358,10 +367,10 @@ public static partial class FigureCatalogue
                 entries.Add(
                     Hands(
                         "section",
-                        "Hands, each section",
+                        "Hands, each sixth of a head",
                         "min",
-                        hands => hands.MinutesPerSection,
-                        (hands, value) => hands with { MinutesPerSection = value }
+                        hands => hands.MinutesPerSixth,
+                        (hands, value) => hands with { MinutesPerSixth = value }
                     ) with
                     {
                         Least = 0.05,
@@ -595,6 +604,16 @@ public static partial class FigureCatalogue
                 Measured,
                 drying => drying.CalibrationTime.TotalHours,
                 (drying, value) => drying with { CalibrationTime = TimeSpan.FromHours(value) }
+            ),
+            Drying(
+                "bundle",
+                "How the open surface of a bundle grows with its mass: power",
+                "",
+                0.3,
+                1,
+                Measured,
+                drying => drying.BundleExponent,
+                (drying, value) => drying with { BundleExponent = value }
             ),
             Drying(
                 "loc-reference",

@@ -12,7 +12,7 @@ namespace Kamuri.Core.Heads;
 /// <param name="MassWorking">How the mass was reached.</param>
 /// <param name="SurfaceWorking">How the surface was reached.</param>
 /// <param name="ScalpWorking">Where the scalp area comes from.</param>
-/// <param name="StrandSurfacePerGram">Surface of bare strands in m² per gram; drying depends on it, whatever the style.</param>
+/// <param name="StrandMass">Mass of the strands themselves, whatever the style: they are what dries.</param>
 /// <param name="Doubt">What in the measurements does not fit together; null when all does.</param>
 public sealed record HeadSize(
     Grams Mass,
@@ -22,7 +22,7 @@ public sealed record HeadSize(
     string MassWorking,
     string SurfaceWorking,
     string ScalpWorking,
-    double StrandSurfacePerGram,
+    Grams StrandMass,
     string? Doubt = null
 )
 {
@@ -113,7 +113,7 @@ public sealed record HeadSize(
             ),
             HeadWords.SharedDiameterMRoundM(shared, diameter, Reckoning.Show(Math.Round(surface, 1))),
             HeadWords.ScalpUsualForAgeWord(Say.Area(scalp), AgeWord(head.AgeGroup)),
-            surface / mass
+            new Grams(mass)
         );
     }
 

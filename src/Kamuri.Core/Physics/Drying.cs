@@ -78,8 +78,11 @@ public sealed record DryingFigures
     public Celsius CalibrationRoom { get; init; } = new(22);
     public RelativeHumidity CalibrationHumidity { get; init; } = new(0.5);
 
-    /// <summary>Surface per gram of the calibration hair in m²/g: 4 / (70 µm × 1.32 g/cm³).</summary>
-    public double CalibrationSurfacePerGram { get; init; } = 4 / (70e-6 * 1.32e6);
+    /// <summary>Mass of the calibration hair: medium in everything, 30 cm.</summary>
+    public Grams CalibrationMass { get; init; } = new(152.4);
+
+    /// <summary>Strands inside a bundle are shielded: its open surface grows with its mass to this power.</summary>
+    public double BundleExponent { get; init; } = 0.6;
 
     /// <summary>Thickness of a loc whose core dries just as the exposed surface says.</summary>
     public double LocReferenceMillimetres { get; init; } = 8;
@@ -113,7 +116,7 @@ public static class Drying
     public static double Deficit(Celsius air, RelativeHumidity humidity) => Math.Max(0, SaturationKilopascals(air) * (1 - humidity.Share));
 
     /// <summary>Forecasts drying of a head from a water content.</summary>
-    /// <param name="size">The head's size; only surface per mass matters.</param>
+    /// <param name="size">The head's size; only its mass matters.</param>
     /// <param name="start">Water on the hair at the start, in g/g.</param>
     /// <param name="hang">How the hair hangs.</param>
     /// <param name="air">How the air moves.</param>
@@ -135,7 +138,7 @@ public static class Drying
         var deficit = Deficit(room, humidity);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(deficit, nameof(humidity));
 
-        var surfaceFactor = size.StrandSurfacePerGram / figures.CalibrationSurfacePerGram;
+        var bundle = Math.Pow(size.StrandMass.Value / figures.CalibrationMass.Value, figures.BundleExponent - 1);
         // Water in the core of a loc has further to go the thicker it is.
         var core = locThicknessMillimetres is { } thickness
             ? Math.Clamp(thickness / figures.LocReferenceMillimetres, figures.LeastCore, figures.MostCore)
@@ -144,7 +147,7 @@ public static class Drying
 
         var critical = figures.Reference.GramsPerGram * (1 - figures.FallingRateFrom);
         var calibrationRate = (figures.Reference.GramsPerGram - critical) / figures.CalibrationTime.TotalHours;
-        var rate = calibrationRate * surfaceFactor * figures.ExposedShare[hang] * deficitFactor * figures.AirFactor[air] / core;
+        var rate = calibrationRate * bundle * figures.ExposedShare[hang] * deficitFactor * figures.AirFactor[air] / core;
 
         TimeSpan Until(double dryness)
         {
@@ -175,7 +178,7 @@ public static class Drying
                 }
             )
             .Times(core, PhysicsWords.ForTheCoreOfTheLocs)
-            .DividedBy(Math.Round(surfaceFactor, 2), PhysicsWords.SurfacePerGramOfTheseStrands)
+            .DividedBy(Math.Round(bundle, 2), PhysicsWords.OpenInABundleOf($"{size.StrandMass.Value:0}"))
             .DividedBy(
                 Math.Round(deficitFactor, 2),
                 PhysicsWords.ForAirAtRoomCAnd(Say.Temperature(room.Value, 1), Reckoning.Show(humidity.Share * 100))

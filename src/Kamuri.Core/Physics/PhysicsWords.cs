@@ -14,7 +14,8 @@ internal static class PhysicsWords
     public const string SurfaceOpenInLocs = "surface open in locs";
     public const string OpenSurface = "open surface";
     public const string ForTheCoreOfTheLocs = "for the core of the locs";
-    public const string SurfacePerGramOfTheseStrands = "surface per gram of these strands";
+
+    public static string OpenInABundleOf(string grams) => $"open surface per gram in a bundle of {grams} g";
 
     public static string ForAirAtRoomCAnd(string room, string share) => $"for air at {room} and {share} %";
 

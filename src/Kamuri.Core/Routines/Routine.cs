@@ -8,7 +8,8 @@ namespace Kamuri.Core.Routines;
 /// <param name="Says">As it stands in a wish: "the simple way".</param>
 /// <param name="Hint">What it is, in a sentence.</param>
 /// <param name="Suits">Kinds of hair it is for.</param>
-/// <param name="BestFor">Aims it is proposed for.</param>
+/// <param name="Serves">Aims a day of it can be for.</param>
+/// <param name="BestFor">Those of them it is proposed for.</param>
 /// <param name="IsUsual">Proposed for these kinds of hair when no routine is best for the aim.</param>
 /// <param name="Steps">In order.</param>
 /// <param name="Parts">What <see cref="TakePart"/> names; the shared parts among them.</param>
@@ -17,14 +18,15 @@ public sealed record Routine(
     string Says,
     string Hint,
     HairKinds Suits,
+    IReadOnlyList<Aim> Serves,
     IReadOnlyList<Aim> BestFor,
     bool IsUsual,
     IReadOnlyList<RoutineEntry> Steps,
     IReadOnlyDictionary<string, IReadOnlyList<RoutineEntry>> Parts
 )
 {
-    /// <summary>What a day of it is for: what was asked for where it serves that, else what it is best for.</summary>
-    public Aim For(Aim asked) => BestFor.Count == 0 || BestFor.Contains(asked) ? asked : BestFor[0];
+    /// <summary>What a day of it is for: what was asked for where it serves that, else the first of what it serves.</summary>
+    public Aim For(Aim asked) => Serves.Count == 0 || Serves.Contains(asked) ? asked : Serves[0];
 }
 
 /// <summary>One line of a routine.</summary>

@@ -50,7 +50,7 @@ public static class RoutineFile
     public static Routine Read(string text, IReadOnlyDictionary<string, IReadOnlyList<RoutineEntry>> shared)
     {
         var file = Open(text);
-        Known(file, "version", "id", "says", "hint", "suits", "best for", "usual", "steps", "parts");
+        Known(file, "version", "id", "says", "hint", "suits", "for", "best for", "usual", "steps", "parts");
         var parts = shared.Concat(Parts(file)).DistinctBy(part => part.Key).ToDictionary();
         var routine = new Routine(
             Text(file, "id"),
@@ -58,7 +58,8 @@ public static class RoutineFile
             Text(file, "hint"),
             Words<HairKinds>(file, "suits", word => Kinds.TryGetValue(word, out var kind) ? kind : null)
                 .Aggregate(HairKinds.None, (all, kind) => all | kind),
-            Words<Aim>(file, "best for", word => Enum.TryParse<Aim>(word, ignoreCase: true, out var aim) ? aim : null),
+            Aims(file, "for"),
+            Aims(file, "best for"),
             Value(file, "usual") is YamlScalarNode { Value: "true" },
             Entries(Value(file, "steps") ?? throw At(file, "steps", RoutineWords.IsMissing("steps"))),
             parts
@@ -77,6 +78,9 @@ public static class RoutineFile
         Known(file, "version", "parts");
         return Parts(file);
     }
+
+    private static List<Aim> Aims(YamlMappingNode file, string key) =>
+        Words<Aim>(file, key, word => Enum.TryParse<Aim>(word, ignoreCase: true, out var aim) ? aim : null);
 
     private static YamlMappingNode Open(string text)
     {

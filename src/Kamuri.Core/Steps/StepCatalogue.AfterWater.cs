@@ -89,7 +89,7 @@ public static partial class StepCatalogue
                 Instruction = "Chunky two-strand twists, even tension, loose at the edges.",
                 Places = Places.Lengths | Places.Ends,
                 Direction = Direction.RootsToEnds,
-                HandsOn = new(2, 4),
+                HandsOn = new(2, 2),
                 NeedsAtMost = Wetness.Wrung,
                 Sets = Hang.Twists,
                 Cautions = ["not-tight"],

@@ -86,5 +86,6 @@ public static class StepIds
     public const string Edges = "edges";
     public const string Scarf = "scarf";
     public const string Refresh = "refresh";
+    public const string Trim = "trim";
     public const string ProteinPrePoo = "protein-pre-poo";
 }

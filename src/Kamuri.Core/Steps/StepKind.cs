@@ -5,14 +5,17 @@ namespace Kamuri.Core.Steps;
 /// <summary>A processing window in minutes: not before, usually, not after.</summary>
 public sealed record Window(double Earliest, double Usual, double Latest);
 
-/// <summary>How long hands are busy with a step: minutes once, and minutes per section.</summary>
+/// <summary>How long hands are busy with a step: minutes once, and minutes for each sixth of a head.</summary>
 /// <param name="SetupMinutes">Once per step, whatever the head.</param>
-/// <param name="MinutesPerSection">Base at 30 cm, medium density, tangle 1; 0 when not sectioned.</param>
-/// <param name="FollowsTangle">Whether tangle slows it.</param>
+/// <param name="MinutesPerSixth">Base at 30 cm, medium density, tangle 1; 0 when it is not worked section by section.</param>
+/// <param name="TangleShare">How much of the tangle slows it: 1 for what opens knots, 0.5 for applying and rinsing, 0 for the rest.</param>
 /// <param name="MinutesPerPiece">For work done piece by piece (single twists, braids, locs): minutes each, whatever the section.</param>
-public sealed record HandsOnModel(double SetupMinutes, double MinutesPerSection = 0, bool FollowsTangle = false, double MinutesPerPiece = 0)
+public sealed record HandsOnModel(double SetupMinutes, double MinutesPerSixth = 0, double TangleShare = 0, double MinutesPerPiece = 0)
 {
-    public bool IsSectioned => MinutesPerSection > 0;
+    /// <summary>Share of the tangle that slows applying and rinsing (craft §9).</summary>
+    public const double Applying = 0.5;
+
+    public bool IsSectioned => MinutesPerSixth > 0;
 }
 
 /// <summary>How long a step works by itself, and what changes that.</summary>

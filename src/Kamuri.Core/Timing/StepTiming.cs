@@ -87,8 +87,8 @@ public static class Timings
     }
 
     /// <summary>
-    /// Hands-on time: setup + sections × base × (L/30)^0.8 × density × tangle. Tangle counts only for steps that
-    /// part or comb hair.
+    /// Hands-on time: setup + 6 × base × (L/30)^0.8 × density × tangle + 0.3 × (sections − 6). A section is a share of the head:
+    /// parting the same hair finer costs a little handling and not the whole work once more.
     /// </summary>
     public static (Reckoning Minutes, int Sections) HandsOn(Head head, WalkedStep walked, int sections, CraftFigures figures)
     {
@@ -112,17 +112,19 @@ public static class Timings
 
         var lengthFactor = Math.Pow(head.Lengths.Mean.Value / figures.HandsOn.ReferenceLength.Value, figures.HandsOn.LengthExponent);
         var work = Reckoning
-            .From(sections, "sections")
-            .Times(model.MinutesPerSection, "min")
+            .From(HandsOnFigures.Sixths, TimingWords.SixthsOfAHead)
+            .Times(model.MinutesPerSixth, "min")
             .Times(lengthFactor, TimingWords.ForMeanCm(Say.Length(head.Lengths.Mean.Value)))
             .Times(figures.HandsOn.DensityFactor[head.Density], TimingWords.DensityDensity(HeadNames.Of(head.Density)));
-        if (model.FollowsTangle)
+        if (model.TangleShare > 0)
         {
             var slip = walked.Before.SlipBy(figures.HandsOn);
             var tangle = Tangle.WithSlip(walked.Before.Tangle, slip, figures.HandsOn);
-            work = work.Times(tangle, slip > 0.3 ? TimingWords.TangleWithSlip : "tangle");
+            work = work.Times(1 + model.TangleShare * (tangle - 1), slip > 0.3 ? TimingWords.TangleWithSlip : "tangle");
         }
 
+        var finer = figures.HandsOn.MinutesPerFurtherSection * (sections - HandsOnFigures.Sixths);
+        work = work.Plus(finer, TimingWords.ForParting(Say.Count(sections, "section", "sections")));
         return (work.Plus(model.SetupMinutes, TimingWords.ToSetUp), sections);
     }
 

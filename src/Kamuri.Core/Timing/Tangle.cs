@@ -8,9 +8,12 @@ public static class Tangle
     /// <summary>Tangle on the day, before anything is done.</summary>
     public static double Of(Head head, DateOnly today, HandsOnFigures figures)
     {
-        var days = head.LastDetangle is { } last ? Math.Max(0, today.DayNumber - last.DayNumber) : figures.UnknownDays;
+        // What has just come down was last combed when it was put in.
+        var (days, worn) = head.Wear.Down is { } down
+            ? (down.WornDays, down.Made == StyleMade.Twists ? WornAs.Twists : WornAs.Braids)
+            : (head.LastDetangle is { } last ? Math.Max(0, today.DayNumber - last.DayNumber) : figures.UnknownDays, head.WornAs);
         return Math.Clamp(
-            figures.LeastTangle + figures.TanglePerDay * days * figures.WornFactor[head.WornAs],
+            figures.LeastTangle + figures.TanglePerDay * days * figures.WornFactor[worn],
             figures.LeastTangle,
             figures.MostTangle
         );

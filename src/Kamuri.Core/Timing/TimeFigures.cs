@@ -7,6 +7,12 @@ namespace Kamuri.Core.Timing;
 /// <summary>Figures of sectioned hands-on work. Craft defaults; settable.</summary>
 public sealed record HandsOnFigures
 {
+    /// <summary>The shares of a head that bases are given for.</summary>
+    public const int Sixths = 6;
+
+    /// <summary>Handling that each section more than six costs, in minutes; fewer save as much.</summary>
+    public double MinutesPerFurtherSection { get; init; } = 0.3;
+
     public Centimetres ReferenceLength { get; init; } = new(30);
 
     /// <summary>Work grows a little slower than length.</summary>
@@ -58,7 +64,7 @@ public sealed record HandsOnFigures
     public double Spread { get; init; } = 0.2;
 
     /// <summary>Twists or braids made piece by piece when nobody says how many.</summary>
-    public int UsualPieces { get; init; } = 40;
+    public int UsualPieces { get; init; } = 30;
 
     /// <summary>Loads at which the next number of sections is used.</summary>
     public IReadOnlyList<double> SectionThresholds { get; init; } = [0.6, 1.35, 2.1, 2.8];

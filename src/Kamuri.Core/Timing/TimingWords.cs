@@ -6,6 +6,10 @@ internal static class TimingWords
 {
     // StepTiming
     public const string MinEach = "min each";
+    public const string SixthsOfAHead = "sixths of a head";
+
+    public static string ForParting(string sections) => $"for {sections}";
+
     public const string ToSetUp = "to set up";
     public const string MinOnce = "min once";
 

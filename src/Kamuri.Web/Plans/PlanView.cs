@@ -1,10 +1,10 @@
 using Kamuri.Core.Composing;
-using Kamuri.Core.Routines;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Web.Plans;

@@ -74,10 +74,20 @@ public class RuleCases
                 Severity.Warn,
                 "dampen clay rinse wring deep-condition cool-rinse"
             ),
-            new RuleCase("R05", "heavy-oil wet-through cleanse rinse", Severity.Warn, "heavy-oil wet-through cleanse cleanse-2 rinse"),
+            new RuleCase(
+                "R05",
+                "heavy-oil wet-through cleanse rinse",
+                Severity.Warn,
+                "heavy-oil wet-through cleanse rinse-2 cleanse-2 rinse"
+            ),
             new RuleCase("R05", "heavy-oil wet-through tea-rinse cleanse rinse", null),
             new RuleCase("R05", "heavy-oil wet-through clarify rinse", null),
-            new RuleCase("R06", "dampen pre-poo rinse cleanse rinse", Severity.Note, "dampen pre-poo rinse cleanse cleanse-2 rinse-2")
+            new RuleCase(
+                "R06",
+                "dampen pre-poo rinse cleanse rinse",
+                Severity.Note,
+                "dampen pre-poo rinse cleanse rinse-3 cleanse-2 rinse-2"
+            )
             {
                 Given = Washed(20),
             },

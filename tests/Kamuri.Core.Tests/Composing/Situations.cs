@@ -61,8 +61,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                183,
-                607
+                171,
+                595
             ),
             new Situation(
                 "moisture, combed in the pre-poo",
@@ -70,8 +70,8 @@ public class Situations
                 "look dampen pre-poo tool-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
                     + "cool-rinse blot leave-in oil cream twists dry",
                 "",
-                189,
-                613
+                177,
+                601
             ),
             new Situation(
                 "moisture, combed in the leave-in",
@@ -79,8 +79,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
                     + "cool-rinse blot leave-in tool-detangle oil cream twists dry",
                 "",
-                187,
-                611
+                174,
+                599
             ),
             new Situation(
                 "moisture, fingers only",
@@ -88,8 +88,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
                     + "cool-rinse blot leave-in oil cream twists dry",
                 "",
-                163,
-                587
+                151,
+                575
             ),
             new Situation(
                 "moisture, pre-poo overnight",
@@ -97,8 +97,8 @@ public class Situations
                 "look pre-poo-overnight finger-detangle rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
-                178,
-                1077
+                166,
+                1065
             ),
             new Situation(
                 "moisture, co-wash school",
@@ -106,8 +106,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse co-wash rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                187,
-                611
+                174,
+                598
             ),
             new Situation(
                 "moisture, ends shielded, butter last",
@@ -116,8 +116,8 @@ public class Situations
                     + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream butter twists dry "
                     + "take-twists-down",
                 "",
-                203,
-                742
+                191,
+                730
             ),
             new Situation(
                 "moisture, lukewarm to the end",
@@ -137,8 +137,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                206,
-                650
+                194,
+                638
             ),
             new Situation(
                 "strength into a twist-out",
@@ -147,8 +147,8 @@ public class Situations
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry "
                     + "take-twists-down",
                 "",
-                215,
-                773
+                202,
+                761
             ),
             new Situation(
                 "strength, protein in the deep condition",
@@ -156,8 +156,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                185,
-                599
+                173,
+                587
             ),
             new Situation(
                 "strength, but the strand asks for moisture",
@@ -168,8 +168,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                183,
-                607
+                171,
+                595
             )
             {
                 LeavesOut = "Light protein",
@@ -180,8 +180,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R13 R21 R40",
-                206,
-                666
+                194,
+                654
             ),
             new Situation(
                 "reset into a wash-and-go",
@@ -189,16 +189,16 @@ public class Situations
                 "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot "
                     + "leave-in gel wash-and-go dry",
                 "",
-                133,
-                385
+                135,
+                387
             ),
             new Situation(
                 "reset too soon after the last",
                 Ago(Ask(Loose, Aim.Reset, EndStyle.Bun), Treatment.Clarify, 9),
                 "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
                 "R40",
-                132,
-                384
+                134,
+                386
             ),
             new Situation(
                 "reset five days after colour",
@@ -212,16 +212,16 @@ public class Situations
                 ),
                 "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
                 "R43",
-                132,
-                384
+                134,
+                386
             ),
             new Situation(
                 "quick into a bun",
                 Ask(Loose, Aim.Quick, EndStyle.Bun),
                 "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun",
                 "",
-                120,
-                284
+                119,
+                283
             ),
             new Situation(
                 "definition into a wash-and-go",
@@ -229,8 +229,8 @@ public class Situations
                 "look dampen plant-gel cover rinse cleanse rinse-2 wring deep-condition tool-detangle cover-2 cool-rinse "
                     + "blot leave-in gel wash-and-go dry",
                 "",
-                155,
-                380
+                166,
+                391
             ),
             new Situation(
                 "scalp comfort, light oil before",
@@ -238,17 +238,17 @@ public class Situations
                 "look scalp-massage hot-oil cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle "
                     + "cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                184,
-                608
+                180,
+                604
             ),
             new Situation(
                 "scalp comfort, heavy oil lifted with tea",
                 Ask(Loose, Aim.ScalpComfort, EndStyle.Twists, new Schools { ScalpOil = ScalpOiling.HeavyWashedOut }),
-                "look scalp-massage heavy-oil cover wet-through tea-rinse cleanse rinse wring deep-condition "
+                "look scalp-massage heavy-oil cover wet-through tea-rinse cleanse rinse cleanse-2 rinse-2 wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                183,
-                726
+                196,
+                739
             ),
             new Situation(
                 "scalp comfort, heavy oil, two passes",
@@ -258,11 +258,11 @@ public class Situations
                     EndStyle.Twists,
                     new Schools { ScalpOil = ScalpOiling.HeavyWashedOut, Lifting = OilLifting.TwoPasses }
                 ),
-                "look scalp-massage heavy-oil cover wet-through cleanse cleanse-2 rinse tea-rinse wring deep-condition "
+                "look scalp-massage heavy-oil cover wet-through cleanse rinse cleanse-2 rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                193,
-                736
+                196,
+                739
             ),
             new Situation(
                 "scalp comfort, heavy oil overnight, clarified",
@@ -280,8 +280,8 @@ public class Situations
                 "look scalp-massage heavy-oil-overnight wet-through clarify rinse tea-rinse wring deep-condition "
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
-                181,
-                1109
+                171,
+                1097
             ),
             new Situation(
                 "scalp comfort, hot oil after the cleanse",
@@ -289,16 +289,16 @@ public class Situations
                 "look scalp-massage wet-through cleanse rinse tea-rinse blot-2 hot-oil-after rinse-2 wring "
                     + "deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
-                186,
-                632
+                181,
+                627
             ),
             new Situation(
                 "the oil-free month",
                 Ask(Loose, Aim.OilFree, EndStyle.Twists),
                 "look herb-juice rinse cleanse rinse-2 wring deep-condition tool-detangle cover cool-rinse blot leave-in cream twists dry",
                 "",
-                159,
-                553
+                152,
+                545
             )
             {
                 LeavesOut = "Oil",
@@ -314,8 +314,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
                 "",
-                322,
-                528
+                252,
+                458
             ),
             new Situation(
                 "a child, hood asked for",
@@ -327,8 +327,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R19",
-                183,
-                340
+                171,
+                328
             ),
             new Situation(
                 "single twists three days after the last",
@@ -336,25 +336,25 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream single-twists dry",
                 "R41",
-                260,
-                799
+                235,
+                774
             ),
             new Situation(
                 "twenty days since the last wash",
                 Ask(Loose with { LastWash = Given.Today.AddDays(-20) }, Aim.Moisture, EndStyle.Twists),
-                "look dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring "
+                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-3 cleanse-2 rinse-2 tea-rinse wring "
                     + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
-                193,
-                617
+                186,
+                611
             ),
             new Situation(
                 "mature locs, plain day",
                 Ask(Mature, Aim.Quick, EndStyle.AsItIs),
                 "look wet-through part-cleanse press-rinse blot scalp-oil dry",
                 "",
-                46,
-                868
+                40,
+                862
             ),
             new Situation(
                 "mature locs, moisture, under the hood, to bed",
@@ -366,32 +366,32 @@ public class Situations
                 },
                 "look wet-through part-cleanse press-rinse spray-conditioner press-rinse-2 blot scalp-oil dry scarf",
                 "",
-                59,
-                234
+                53,
+                228
             ),
             new Situation(
                 "mature locs, reset",
                 Ask(Mature, Aim.Reset, EndStyle.AsItIs),
                 "look loc-soak part-cleanse press-rinse blot scalp-oil dry",
                 "",
-                46,
-                889
+                40,
+                883
             ),
             new Situation(
                 "mature locs, retwist too soon",
                 Ago(Ask(Mature, Aim.Quick, EndStyle.Retwist), Treatment.Retwist, 14),
                 "look wet-through part-cleanse press-rinse blot retwist scalp-oil dry",
                 "R42",
-                184,
-                1006
+                178,
+                1000
             ),
             new Situation(
                 "starter locs, strength asked for",
                 Ask(Starter, Aim.Strength, EndStyle.AsItIs),
                 "look wet-through part-cleanse press-rinse blot scalp-oil dry",
                 "",
-                46,
-                767
+                40,
+                761
             )
             {
                 LeavesOut = "Scrubbing and long soaking, Protein and masks",
@@ -404,8 +404,8 @@ public class Situations
                 },
                 "look wet-through part-cleanse press-rinse blot tool-detangle scalp-oil dry",
                 "R45",
-                107,
-                914
+                101,
+                908
             )
             {
                 LeavesOut = "twists",
@@ -415,43 +415,43 @@ public class Situations
                 Ask(Braided, Aim.ScalpComfort, EndStyle.AsItIs),
                 "look scalp-massage wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",
                 "",
-                58,
-                650
+                52,
+                644
             ),
             new Situation(
                 "braids in, no scalp oil, reset",
                 Ask(Braided, Aim.Reset, EndStyle.AsItIs, new Schools { ScalpOil = ScalpOiling.None }),
                 "look wet-through part-cleanse part-cleanse-2 press-rinse spray-conditioner blot dry",
                 "",
-                57,
-                649
+                51,
+                643
             ),
             new Situation(
                 "a style worn sixty days",
                 Ask(Overdue, Aim.Quick, EndStyle.AsItIs),
                 "look wet-through part-cleanse press-rinse spray-conditioner blot scalp-oil dry",
                 "R41",
-                50,
-                642
+                44,
+                636
             ),
             new Situation(
                 "just out of braids, recovery",
                 Ask(Down, Aim.Recovery, EndStyle.Twists),
-                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring "
-                    + "protein-light rinse-3 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream "
+                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse rinse-2 cleanse-2 rinse-3 tea-rinse wring "
+                    + "protein-light rinse-4 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream "
                     + "twists dry",
                 "R40",
-                260,
-                704
+                259,
+                702
             ),
             new Situation(
                 "just out of braids, moisture into a wash-and-go",
                 Ask(Down, Aim.Moisture, EndStyle.WashAndGo),
-                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse cleanse-2 rinse-2 tea-rinse wring "
+                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse rinse-2 cleanse-2 rinse-3 tea-rinse wring "
                     + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
                 "R40",
-                210,
-                451
+                225,
+                464
             ),
             new Situation(
                 "moisture, clarifying late",
@@ -459,8 +459,8 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse clarify rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
-                183,
-                639
+                171,
+                627
             ),
             new Situation(
                 "moisture, protein late, the strand mushy",
@@ -471,16 +471,16 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
-                206,
-                650
+                194,
+                638
             ),
             new Situation(
                 "a quick day with clarifying late",
                 Ago(Ask(Loose, Aim.Quick, EndStyle.Bun), Treatment.Clarify, 70),
                 "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil dry bun",
                 "",
-                120,
-                284
+                119,
+                283
             )
             {
                 LeavesOut = "Clarifying",
@@ -494,16 +494,16 @@ public class Situations
                 "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                183,
-                594
+                171,
+                582
             ),
             new Situation(
                 "mature locs, moisture, the soak late",
                 Ago(Ask(Mature, Aim.Moisture, EndStyle.AsItIs), Treatment.LocDetox, 200),
                 "look loc-soak part-cleanse press-rinse spray-conditioner press-rinse-2 blot scalp-oil dry",
                 "R40",
-                57,
-                899
+                51,
+                893
             ),
             new Situation(
                 "a mid-week refresh of twists",
@@ -524,8 +524,8 @@ public class Situations
                 Ask(Braided, Aim.Refresh, EndStyle.AsItIs),
                 "refresh look scalp-oil dry",
                 "",
-                25,
-                163
+                20,
+                158
             ),
             new Situation("a patch test ahead of something new", Ask(Child, Aim.PatchTest, EndStyle.AsItIs), "patch-test", "", 3, 3)
             {

@@ -78,8 +78,8 @@ public class FigureTests
         Assert.Equal(
             [
                 "Drying.CalibrationHumidity",
+                "Drying.CalibrationMass",
                 "Drying.CalibrationRoom",
-                "Drying.CalibrationSurfacePerGram",
                 "Drying.Reference",
                 "Film.ShampooScalp",
                 "HandsOn.SectionCounts",
@@ -139,7 +139,7 @@ public class FigureTests
         PlannedStep Step(Plan of, string id) => of.Steps.Single(step => step.Step.Id == id);
         Assert.Equal(2, Step(plan, "deep-condition").Amount!.Exact.Value / Step(shipped, "deep-condition").Amount!.Exact.Value, 1e-9);
         Assert.StartsWith("40 usual", Step(plan, "cover-2").Wait!.Working, StringComparison.Ordinal);
-        Assert.Contains("6 sections × 4 min", Step(plan, "twists").HandsOnWorking, StringComparison.Ordinal);
+        Assert.Contains("6 sixths of a head × 4 min", Step(plan, "twists").HandsOnWorking, StringComparison.Ordinal);
         Assert.Equal(0.5, Step(plan, "dry").Wait!.Window.Usual / Step(shipped, "dry").Wait!.Window.Usual, 0.01);
     }
 

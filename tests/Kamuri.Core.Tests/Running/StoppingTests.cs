@@ -124,7 +124,7 @@ public class StoppingTests
         // The big button asks for no section any more: the hair is put up, and that is the end of the day.
         Assert.Null(SessionTiming.At(Plan, SessionFold.Fold(Plan, events), now).Hands[0].Doing);
         now = Do(Plan, events, Next(Plan, events, now), now);
-        Assert.Equal(now, way.PutUpAt);
+        Assert.Equal(now, way.PutUpAt!.Value, TimeSpan.FromMilliseconds(1));
         var parked = SessionFold.Fold(Plan, events);
         Assert.Equal((SessionStatus.Paused, now), (parked.Status, parked.Parked!.At));
         var drift = SessionTiming.At(Plan, parked, now).DriftMinutes;

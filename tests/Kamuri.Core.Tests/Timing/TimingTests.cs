@@ -17,15 +17,49 @@ public class TimingTests
     }
 
     [Theory]
-    // Setup + 6 sections × base × (L/30)^0.8 × density × tangle, worked by hand for hair combed ten days ago (tangle 2).
-    [InlineData("deep-condition", 30, Density.Medium, 17)]
-    [InlineData("deep-condition", 60, Density.Medium, 28.117)]
-    [InlineData("deep-condition", 30, Density.High, 20.75)]
-    [InlineData("look", 30, Density.Medium, 15)]
+    // Setup + 6 × base × (L/30)^0.8 × density × tangle, worked by hand for hair combed ten days ago (tangle 2). Applying takes half of
+    // the tangle, which fingers have halved and wet hair eases: 1 + (1 × (1 − 0.4 × 0.1) − 1) / 2 = 0.98. Parting takes none of it.
+    [InlineData("deep-condition", 30, Density.Medium, 16.7)]
+    [InlineData("deep-condition", 60, Density.Medium, 27.594)]
+    [InlineData("deep-condition", 30, Density.High, 20.375)]
+    [InlineData("look", 30, Density.Medium, 9)]
     // In pre-poo slip of 0.7 the tangle of 2 feels like 2 × (1 − 0.4 × 0.7) = 1.44.
     [InlineData("finger-detangle", 30, Density.Medium, 18.28)]
     public void Hands_on_time_follows_the_formula(string step, double length, Density density, double minutes) =>
         Assert.Equal(minutes, Time(Given.Head(length) with { Density = density }, step).HandsOnMinutes, 0.001);
+
+    [Theory]
+    // Twelve sections are the same head as six, and 6 × 0.3 minutes of handling more; four save 2 × 0.3.
+    [InlineData(12, 10.8)]
+    [InlineData(4, 8.4)]
+    public void A_section_is_a_share_of_the_head(int sections, double minutes)
+    {
+        var request = Given.Request();
+        var look = Given.Compose(request).Walk.First(walked => walked.Step.Id == "look");
+        Assert.Equal(minutes, Timings.HandsOn(request.Head, look, sections, Given.Figures).Minutes.Value, 0.001);
+    }
+
+    [Theory]
+    // 0.6 + 0.14 a day × 0.35 in braids, 0.5 in twists.
+    [InlineData(StyleMade.Braids, 1, 0.649)]
+    [InlineData(StyleMade.Braids, 31, 2.119)]
+    [InlineData(StyleMade.Twists, 14, 1.58)]
+    [InlineData(StyleMade.Braids, 120, 3)]
+    public void What_came_down_is_tangled_by_the_days_it_was_worn(StyleMade made, int days, double tangle) =>
+        Assert.Equal(
+            tangle,
+            Tangle.Of(Given.Head() with { Wear = new Wear(Down: new TakenDown(made, days)) }, Given.Today, Given.Figures.HandsOn),
+            0.001
+        );
+
+    [Fact]
+    public void The_longest_day_stays_under_seven_hours_of_hands()
+    {
+        var longest = Given.Head(47) with { Density = Density.High, Strand = StrandThickness.Coarse, UsualSections = 12 };
+        var plan = Given.Plan(Given.Request(Aim.Strength, EndStyle.Braids, longest));
+        Assert.InRange(plan.Steps.Sum(step => step.HandsOnMinutes), 240, 420);
+        Assert.InRange(Given.Plan(Given.Request()).Steps.Sum(step => step.HandsOnMinutes), 120, 180);
+    }
 
     [Theory]
     [InlineData(0, WornAs.Loose, 0.6)]

@@ -7,6 +7,10 @@ public sealed class HeavyOilWashedOut : IRule
 {
     public string Id => "R05";
 
+    /// <summary>A second pass behind a first one, with a rinse between them.</summary>
+    internal static Fix TwoPasses(PlanStep first) =>
+        new(RuleWords.CleanseTwice, [new AddStep(first.Kind.Id, first.Id), new AddStep(StepIds.Rinse, first.Id)]);
+
     public IEnumerable<Finding> Check(RuleContext context)
     {
         if (context.Walk.Count == 0 || context.Walk[^1].After.HeavyOilPasses == 0)
@@ -24,7 +28,7 @@ public sealed class HeavyOilWashedOut : IRule
                 Severity.Warn,
                 RuleWords.OnePassOfShampooLeavesHeavy,
                 [oil.Id, steps[cleanse].Id],
-                new Fix(RuleWords.CleanseTwice, [new AddStep(steps[cleanse].Kind.Id, steps[cleanse].Id)])
+                TwoPasses(steps[cleanse])
             );
         }
     }
@@ -48,7 +52,7 @@ public sealed class TwoPassesAfterLong : IRule
                 Severity.Note,
                 RuleWords.AfterSinceDaysTheFirstPass($"{since}"),
                 [cleanses[0].Id],
-                new Fix(RuleWords.CleanseTwice, [new AddStep(cleanses[0].Kind.Id, cleanses[0].Id)])
+                HeavyOilWashedOut.TwoPasses(cleanses[0])
             );
         }
     }

@@ -1,0 +1,170 @@
+using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Routines;
+using Kamuri.Core.Steps;
+
+namespace Kamuri.Core.Tests.Routines;
+
+/// <summary>Routines as data: what ships, how it fits heads, and what is wrong with one that cannot be read.</summary>
+public class RoutineTests
+{
+    /// <summary>Six heads that have little in common.</summary>
+    private static readonly (string Name, Head Head)[] Heads =
+    [
+        ("medium, loose", Given.Head()),
+        (
+            "long, dense, coarse, low porosity",
+            Given.Head(47) with
+            {
+                Density = Density.High,
+                Strand = StrandThickness.Coarse,
+                Porosity = Porosity.Low,
+            }
+        ),
+        (
+            "a child's, fine, high porosity, fingers only",
+            Given.Head(20) with
+            {
+                AgeGroup = AgeGroup.SixToTwelve,
+                Strand = StrandThickness.Fine,
+                Porosity = Porosity.High,
+                Schools = new Schools { Detangle = DetangleIn.FingersOnly },
+            }
+        ),
+        ("mature locs", Given.Head(40) with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) }),
+        ("a month in braids", Given.Head() with { Wear = new Wear(Style: new StyleWorn(StyleMade.Braids, Given.Today.AddDays(-30))) }),
+        ("just out of braids", Given.Head() with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, 42)) }),
+    ];
+
+    public static TheoryData<string, string> Days =>
+        [
+            .. from routine in RoutineCatalogue.All
+            from head in Heads
+            where routine.Suits.HasFlag(head.Head.Wear.Kind)
+            select (routine.Id, head.Name),
+        ];
+
+    [Theory]
+    [MemberData(nameof(Days))]
+    public void A_day_of_any_routine_on_any_head_it_suits_has_nothing_to_mend(string routine, string head)
+    {
+        var (id, who) = (RoutineCatalogue.Find(routine)!, Heads.First(each => each.Name == head).Head);
+        var style = id.For(Aim.Moisture) == Aim.Refresh ? EndStyle.AsItIs : AimCatalogue.UsualStyle(who.Wear.Kind);
+        var day = Given.Compose(Given.Request(id.For(Aim.Moisture), style, who) with { Routine = routine });
+
+        Assert.NotEmpty(day.Walk);
+        Assert.All(day.Walk, walked => Assert.NotEqual("", walked.Step.Reason));
+        Assert.DoesNotContain(day.Findings, finding => finding.Severity == Severity.Stop);
+        Assert.Equal(
+            "",
+            string.Join(
+                "; ",
+                day.Findings.Where(each => each is { Severity: Severity.Warn, Fix: not null }).Select(each => $"{each.Rule} {each.Reason}")
+            )
+        );
+        // Loose hair that is washed is combed or worked through with fingers.
+        if (id.For(Aim.Moisture) is not (Aim.Refresh or Aim.PatchTest) && who.Wear.Kind is HairKinds.Loose or HairKinds.TakenDown)
+        {
+            Assert.Contains(day.Walk, walked => walked.Step.Kind.Detangles);
+        }
+    }
+
+    [Theory]
+    [InlineData(
+        "simple-wash",
+        "look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil cream twists dry"
+    )]
+    [InlineData(
+        "wash-and-deep-condition",
+        "look wet-through cleanse rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil cream twists dry"
+    )]
+    [InlineData("moisten-and-re-twist", "dampen leave-in oil twists dry")]
+    [InlineData("edges-and-scalp", "scalp-massage scalp-oil")]
+    [InlineData("trim", "look trim")]
+    public void It_makes_the_day_that_people_mean_by_it(string routine, string steps)
+    {
+        var aim = RoutineCatalogue.Find(routine)!.For(Aim.Moisture);
+        Assert.Equal(steps, Given.Order(Given.Compose(Given.Request(aim) with { Routine = routine })));
+    }
+
+    [Fact]
+    public void Every_aim_on_every_kind_of_hair_has_one_that_is_proposed()
+    {
+        foreach (var kind in new[] { HairKinds.Loose, HairKinds.Locs, HairKinds.Style, HairKinds.TakenDown })
+        {
+            foreach (var aim in Enum.GetValues<Aim>())
+            {
+                Assert.True(RoutineCatalogue.BestFor(kind, aim).Suits.HasFlag(kind));
+            }
+        }
+
+        Assert.Equal("loc-soak", RoutineCatalogue.BestFor(HairKinds.Locs, Aim.Reset).Id);
+        Assert.Equal("after-a-style", RoutineCatalogue.BestFor(HairKinds.TakenDown, Aim.Recovery).Id);
+        Assert.All(RoutineCatalogue.All.GroupBy(routine => (routine.Says, routine.Suits)), alike => Assert.Single(alike));
+    }
+
+    [Fact]
+    public void Two_covers_in_a_row_are_two_waits()
+    {
+        var plan = Given.Plan(Given.Request(Aim.Strength) with { Routine = "herb-paste-day", Equipment = new Equipment(Steamers: 1) });
+
+        Assert.Equal(
+            ["In the steamer", "Under a cap"],
+            plan.Steps.Where(step => step.Step.Kind.Covers && step.Wait!.Of == "herb-paste")
+                .Select(step =>
+                    step.Step.Heat switch
+                    {
+                        Heat.Steamer => "In the steamer",
+                        _ => "Under a cap",
+                    }
+                )
+        );
+        Assert.Equal(20, plan.Steps.First(step => step.Step.Kind.Covers).Wait!.Chosen);
+    }
+
+    [Theory]
+    [InlineData("", null, "This file holds no routine.")]
+    [InlineData("- a\n- b", null, "This file holds no routine.")]
+    [InlineData("version: 2", 1L, "It was written for version 2. Kamuri reads 1 to 1.")]
+    [InlineData("version: 1\nid: a", 1L, "“says” is missing.")]
+    [InlineData("steps:\n  - do: fly\n    why: x", 8L, "There is no step called “fly”.")]
+    [InlineData("steps:\n  - do: look", 8L, "“why” is missing.")]
+    [InlineData("steps:\n  - look", 8L, "“look” is no step. Write “do:”, “then:”, “one of:” or “leave out:”.")]
+    [InlineData(
+        "steps:\n  - do: look\n    why: x\n    if: the moon is full",
+        10L,
+        "Kamuri does not know whether “the moon is full” is true."
+    )]
+    [InlineData("steps:\n  - do: look\n    why: x\n    if: aim is money", 10L, "aim cannot be “money”.")]
+    [InlineData("steps:\n  - do: look\n    why: x\n    how: y", 10L, "Kamuri does not know “how”.")]
+    [InlineData("steps:\n  - do: dry\n    why: x\n    until: 200", 10L, "“until” is a number from 80 to 95.")]
+    [InlineData("steps:\n  - then: nowhere", null, "There is no part called “nowhere”, or it takes itself.")]
+    [InlineData(
+        "steps:\n  - then: round\nparts:\n  round:\n    - then: round",
+        null,
+        "There is no part called “round”, or it takes itself."
+    )]
+    [InlineData("steps: look", 7L, "“look” must be a list.")]
+    public void What_is_wrong_with_one_is_said_with_its_line(string text, long? line, string sentence)
+    {
+        var head = "version: 1\nid: own\nsays: our way\nhint: Ours.\nsuits: [loose]\nfor: [moisture]\n";
+        var file = text.StartsWith("steps", StringComparison.Ordinal) ? head + text : text;
+        var trouble = Assert.Throws<RoutineException>(() => RoutineFile.Read(file, RoutineCatalogue.Shared));
+
+        Assert.Equal(sentence, trouble.Message);
+        Assert.Equal(line, trouble.Line);
+    }
+
+    [Fact]
+    public void One_that_is_too_long_or_no_yaml_is_refused()
+    {
+        var head = "version: 1\nid: own\nsays: our way\nhint: Ours.\nsuits: [loose]\nsteps:\n";
+        var long_ = head + string.Concat(Enumerable.Repeat("  - do: look\n    why: x\n", 500));
+        Assert.StartsWith("It is too long: 500", Refused(long_), StringComparison.Ordinal);
+        Assert.StartsWith("It is too long:", Refused(new string('#', RoutineFile.LongestText + 1)), StringComparison.Ordinal);
+        Assert.StartsWith("This is not YAML:", Refused("steps: [\n - : :"), StringComparison.Ordinal);
+
+        static string Refused(string text) =>
+            Assert.Throws<RoutineException>(() => RoutineFile.Read(text, RoutineCatalogue.Shared)).Message;
+    }
+}
