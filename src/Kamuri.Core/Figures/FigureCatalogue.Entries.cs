@@ -846,6 +846,34 @@ public static partial class FigureCatalogue
                 film => film.OnScalp,
                 (film, value) => film with { OnScalp = value }
             ),
+            Film("edges", "Edges only", "share", 0.01, 1, film => film.EdgesOnly, (film, value) => film with { EdgesOnly = value }),
+            Film(
+                "least-poured",
+                "Least that can be poured over a head",
+                "ml",
+                20,
+                1000,
+                film => film.LeastPoured.Value,
+                (film, value) => film with { LeastPoured = new Millilitres(value) }
+            ),
+            Film(
+                "least-sprayed",
+                "Least that can be sprayed on a head",
+                "ml",
+                2,
+                200,
+                film => film.LeastSprayed.Value,
+                (film, value) => film with { LeastSprayed = new Millilitres(value) }
+            ),
+            Film(
+                "least-nozzle",
+                "Least from a nozzle bottle",
+                "ml",
+                2,
+                200,
+                film => film.LeastFromANozzle.Value,
+                (film, value) => film with { LeastFromANozzle = new Millilitres(value) }
+            ),
         ];
     }
 

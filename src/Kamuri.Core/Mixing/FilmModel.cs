@@ -16,6 +16,7 @@ public sealed record FilmFigures
         {
             [Substance.PrePoo] = 10,
             [Substance.Tea] = 20,
+            [Substance.HerbJuice] = 20,
             [Substance.Conditioner] = 10,
             [Substance.Protein] = 15,
             [Substance.DeepConditioner] = 15,
@@ -60,6 +61,18 @@ public sealed record FilmFigures
     /// <summary>Liquids and oils for the scalp alone, in ml per cm².</summary>
     public double OnScalp { get; init; } = 0.02;
 
+    /// <summary>Share of the scalp that the edges alone are.</summary>
+    public double EdgesOnly { get; init; } = 0.1;
+
+    /// <summary>Least that can be poured over a head.</summary>
+    public Millilitres LeastPoured { get; init; } = new(200);
+
+    /// <summary>Least that can be sprayed on a head.</summary>
+    public Millilitres LeastSprayed { get; init; } = new(30);
+
+    /// <summary>Least that comes out of a nozzle bottle along the parts.</summary>
+    public Millilitres LeastFromANozzle { get; init; } = new(20);
+
     /// <summary>Scalp area the shampoo figure holds for.</summary>
     public SquareCentimetres ShampooScalp { get; init; } = new(650);
 }
@@ -90,7 +103,15 @@ public static class FilmModel
         Hand? hand = null
     ) =>
         substance is { } known && Reckon(known, places, size, figures.Film, factor) is { } exact
-            ? Round(exact.Times(Math.Round((hand ?? Hand.Unknown).Factor, 3), KitchenWords.AsThisHeadUsuallyTakes), known, figures.Measures)
+            ? Round(
+                AtLeast(
+                    exact.Times(Math.Round((hand ?? Hand.Unknown).Factor, 3), KitchenWords.AsThisHeadUsuallyTakes),
+                    known,
+                    figures.Film
+                ),
+                known,
+                figures.Measures
+            )
             : null;
 
     private static Reckoning? Reckon(Substance substance, Places places, HeadSize size, FilmFigures figures, double factor)
@@ -103,25 +124,68 @@ public static class FilmModel
                 .Times(substance == Substance.DilutedCleanser ? figures.DilutedParts : 1, KitchenWords.DilutedOneToThree);
         }
 
-        if (substance is Substance.OnionJuice or Substance.HerbJuice or Substance.ScalpOil)
-        {
-            return Reckoning.From(figures.OnScalp, KitchenWords.MlPerCm).Times(size.Scalp.Value, KitchenWords.CmOfScalp);
-        }
+        // What goes on scalp and lengths is the sum of both.
+        var (scalp, hair) = (OnScalp(substance, places, size, figures), OnHair(substance, places, size, figures, factor));
+        return hair is { } film && scalp is { } skin ? film.Plus(skin.Value, KitchenWords.ForTheScalp) : hair ?? scalp;
+    }
 
-        if (!figures.Micrometres.TryGetValue(substance, out var film))
+    private static Reckoning? OnScalp(Substance substance, Places places, HeadSize size, FilmFigures figures) =>
+        !GoesOnTheScalp(substance) || (places & (Places.Scalp | Places.Edges)) == Places.None
+            ? null
+            : Reckoning
+                .From(figures.OnScalp, KitchenWords.MlPerCm)
+                .Times(size.Scalp.Value, KitchenWords.CmOfScalp)
+                .Times(places.HasFlag(Places.Scalp) ? 1 : figures.EdgesOnly, KitchenWords.EdgesOnly);
+
+    /// <summary>Whether the scalp takes an amount of its own, beside what lies on the hair.</summary>
+    private static bool GoesOnTheScalp(Substance substance) =>
+        substance
+            is Substance.OnionJuice
+                or Substance.HerbJuice
+                or Substance.ScalpOil
+                or Substance.HotOil
+                or Substance.HeavyOil
+                or Substance.Tea
+                or Substance.GrainWater
+                or Substance.AcidicRinse;
+
+    private static Reckoning? OnHair(Substance substance, Places places, HeadSize size, FilmFigures figures, double factor)
+    {
+        var onHair = places & (Places.Roots | Places.Lengths | Places.Ends);
+        if (!figures.Micrometres.TryGetValue(substance, out var film) || (onHair == Places.None && GoesOnTheScalp(substance)))
         {
             return null;
         }
 
+        var (ends, roots) = (onHair.HasFlag(Places.Ends) ? figures.EndsOnly : 0, onHair.HasFlag(Places.Roots) ? figures.RootsOnly : 0);
+        var isWhole = onHair.HasFlag(Places.Lengths) || onHair == Places.None;
         // One micrometre over one square metre is exactly one millilitre.
-        var endsOnly = (places & (Places.Lengths | Places.Ends)) == Places.Ends;
-        var rootsOnly = (places & (Places.Roots | Places.Lengths | Places.Ends)) == Places.Roots;
         return Reckoning
             .From(film, "µm film")
             .Times(Math.Round(size.Surface.Value, 2), KitchenWords.MOfHair)
-            .Times(endsOnly ? figures.EndsOnly : 1, KitchenWords.EndsOnly)
-            .Times(rootsOnly ? figures.RootsOnly : 1, KitchenWords.RootsOnly)
+            .Times(
+                isWhole ? 1 : ends + roots,
+                roots == 0 ? KitchenWords.EndsOnly
+                    : ends == 0 ? KitchenWords.RootsOnly
+                    : KitchenWords.RootsAndEnds
+            )
             .Times(factor, KitchenWords.OnDryHair);
+    }
+
+    /// <summary>Less than this cannot be put on the way it is put on.</summary>
+    private static Reckoning AtLeast(Reckoning exact, Substance substance, FilmFigures figures)
+    {
+        var (least, way) = substance switch
+        {
+            Substance.Tea or Substance.HerbJuice or Substance.GrainWater or Substance.AcidicRinse => (
+                figures.LeastPoured.Value,
+                KitchenWords.LeastPoured
+            ),
+            Substance.LightSpray or Substance.Mist or Substance.SlipMist => (figures.LeastSprayed.Value, KitchenWords.LeastSprayed),
+            Substance.DilutedCleanser or Substance.OnionJuice => (figures.LeastFromANozzle.Value, KitchenWords.LeastFromANozzle),
+            _ => (0, ""),
+        };
+        return exact.AtLeast(least, way);
     }
 
     private static Amount Round(Reckoning exact, Substance substance, MeasureFigures measures)

@@ -62,6 +62,12 @@ internal static class KitchenWords
     public const string MOfHair = "m² of hair";
     public const string EndsOnly = "ends only";
     public const string RootsOnly = "roots only";
+    public const string RootsAndEnds = "roots and ends";
+    public const string EdgesOnly = "edges only";
+    public const string ForTheScalp = "for the scalp";
+    public const string LeastPoured = "the least that can be poured";
+    public const string LeastSprayed = "the least that can be sprayed";
+    public const string LeastFromANozzle = "the least from a nozzle bottle";
     public const string OnDryHair = "on dry hair";
 
     public static string VolumeMlWeightG(string volume, string weight) => $"{volume} ml, {weight} g";

@@ -28,6 +28,9 @@ public readonly record struct Reckoning(double Value, string Text)
         : Value > most ? new(most, $"{Text}, held at most {Show(most)}")
         : this;
 
+    /// <summary>Holds the value at a least one, naming the reason. Where it is reached, value and text stay.</summary>
+    public Reckoning AtLeast(double least, string why) => Value >= least ? this : new(least, $"{Text}, raised to {Show(least)}: {why}");
+
     /// <summary>The whole working with its result, for example <c>30 usual × 1.25 low porosity = 38 min</c>.</summary>
     /// <param name="unit">The unit to print behind the result.</param>
     /// <param name="decimals">Digits after the point, 0 to 3.</param>

@@ -98,7 +98,7 @@ public class Situations
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 166,
-                1065
+                1067
             ),
             new Situation(
                 "moisture, co-wash school",
@@ -190,7 +190,7 @@ public class Situations
                     + "leave-in gel wash-and-go dry",
                 "",
                 135,
-                387
+                389
             ),
             new Situation(
                 "reset too soon after the last",
@@ -198,7 +198,7 @@ public class Situations
                 "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
                 "R40",
                 134,
-                386
+                388
             ),
             new Situation(
                 "reset five days after colour",
@@ -213,7 +213,7 @@ public class Situations
                 "look wet-through clarify rinse tea-rinse wring deep-condition tool-detangle cover cool-rinse blot leave-in oil dry bun",
                 "R43",
                 134,
-                386
+                388
             ),
             new Situation(
                 "quick into a bun",
@@ -281,7 +281,7 @@ public class Situations
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 171,
-                1097
+                1099
             ),
             new Situation(
                 "scalp comfort, hot oil after the cleanse",
@@ -495,7 +495,7 @@ public class Situations
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 171,
-                582
+                583
             ),
             new Situation(
                 "mature locs, moisture, the soak late",

@@ -45,17 +45,17 @@ public class KitchenInThePlanTests
 
         Assert.Equal("tea-rinse", mixture.Step.Id);
         Assert.Equal(needed * 1.1, mixture.Cooking.Mixture.Makes.Value, 9);
-        Assert.Contains(Kitchen(plan), task => task.Title == "Put 150 ml water on to boil");
+        Assert.Contains(Kitchen(plan), task => task.Title == "Put 220 ml water on to boil");
     }
 
     [Fact]
     public void Kitchen_work_is_worded_for_each_way_of_measuring()
     {
         var plan = Given.Plan(Given.Request());
-        var boil = plan.Tasks.Single(task => task.Title == "Put 150 ml water on to boil");
+        var boil = plan.Tasks.Single(task => task.Title == "Put 220 ml water on to boil");
 
         Assert.Equal(
-            new MeasuredWords("Put 150 ml water on to boil", "Put ½ cup and 2 tbsp water on to boil", "Put 146 g water on to boil"),
+            new MeasuredWords("Put 220 ml water on to boil", "Put ¾ cup and 3 tbsp water on to boil", "Put 221 g water on to boil"),
             boil.Words
         );
         Assert.All(plan.Tasks.Where(task => task.StepId is not null), task => Assert.Null(task.Words));
@@ -72,7 +72,7 @@ public class KitchenInThePlanTests
             session.FindStep("leave-in")!.Amount
         );
         Assert.Null(session.FindStep("rinse")?.Amount);
-        Assert.Contains(session.Tasks, task => task.Words is { Spoons: "Put ½ cup and 2 tbsp water on to boil" });
+        Assert.Contains(session.Tasks, task => task.Words is { Spoons: "Put ¾ cup and 3 tbsp water on to boil" });
     }
 
     [Theory]

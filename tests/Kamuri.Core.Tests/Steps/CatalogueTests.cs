@@ -90,10 +90,10 @@ public class CatalogueTests
     [Theory]
     [InlineData("plant-gel", "200 ml")] // 30 µm × 6.6 m²
     [InlineData("clay", "460 ml")] // 70 µm × 6.6 m²
-    [InlineData("hot-oil", "20 ml")] // 3 µm × 6.6 m²
+    [InlineData("hot-oil", "35 ml")] // 3 µm × 6.6 m² and 13 ml for the scalp
     [InlineData("butter", "13 ml")] // 2 µm × 6.6 m²
     [InlineData("end-shield", "17 ml")] // 10 µm × 6.6 m² × ¼ = 16.5
-    [InlineData("onion-juice", "13 ml")] // 0.02 ml × 650 cm²
+    [InlineData("onion-juice", "20 ml")] // 0.02 ml × 650 cm², and 20 at least from a nozzle
     [InlineData("part-cleanse", "40 ml")] // 10 ml, one to three
     public void Amounts_follow_the_film(string id, string amount)
     {
