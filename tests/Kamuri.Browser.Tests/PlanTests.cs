@@ -45,6 +45,26 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
     }
 
     [Fact]
+    public void A_routine_is_picked_in_the_sentence_and_taken_back()
+    {
+        Open();
+        _window.SeeText("for moisture the full way into twists", "h1");
+        Assert.Contains("pre-poo", Steps());
+
+        _window.Press("the full way");
+        _window.Press("the simple way");
+        _window.SeeText("for moisture the simple way into twists", "h1");
+        _window.Until(() => Steps().Contains("conditioner"), "the conditioner of a simple wash");
+        Assert.DoesNotContain("pre-poo", Steps());
+        Assert.DoesNotContain("deep-condition", Steps());
+        Assert.DoesNotContain("tea-rinse", Steps());
+
+        _window.Press("Undo");
+        _window.Until(() => Steps().Contains("pre-poo"), "the full day again");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_step_moves_by_key_and_by_button_and_can_be_added()
     {
         Open();

@@ -45,7 +45,7 @@ public class WalkTests
         phone.Script("history.forward()");
         phone.Until(() => phone.ValueOf("Name") == "Nia", "what was answered");
         Press(() => phone.Press("Save and plan a day"));
-        phone.SeeText("Wash Nia in the braids for a quick wash, starting as soon as possible.", "h1");
+        phone.SeeText("Wash Nia in the braids for a quick wash, starting soon.", "h1");
         Press(() => phone.Press("Begin now"));
         phone.Until(() => phone.Path.StartsWith("/run/", StringComparison.Ordinal), "the run");
         phone.See("[data-main]");

@@ -23,7 +23,7 @@ public class WholeDayTests
         Assert.Equal("Juno", window.ValueOf("Name"));
         window.Fill("Or measured at the crown", "14 cm");
         window.Press("Save and plan a day");
-        window.SeeText("Wash Juno for moisture into twists", "h1");
+        window.SeeText("Wash Juno for moisture the full way into twists", "h1");
         window.Press("Aim: moisture");
         window.Press("a quick wash");
         window.Press("Style: twists");

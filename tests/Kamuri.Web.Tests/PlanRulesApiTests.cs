@@ -59,6 +59,35 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         plan["findings"]!.AsArray().FirstOrDefault(finding => finding!["rule"]!.GetValue<string>() == rule);
 
     [Fact]
+    public async Task A_routine_is_asked_for_by_name_and_refused_where_it_is_for_other_hair()
+    {
+        var simple = Plan();
+        simple["routine"] = "simple-wash";
+        Assert.DoesNotContain("pre-poo", Steps(await PreviewAsync(simple)));
+
+        // What the routine is for counts, where it cannot be for what was asked.
+        var edges = Plan(aim: "strength");
+        edges["routine"] = "edges-and-scalp";
+        Assert.Equal(["scalp-massage", "scalp-oil"], Steps(await PreviewAsync(edges)));
+
+        var (_, choices) = await server.Process.SendAsync(HttpMethod.Get, "/api/plans/choices");
+        Assert.Contains(choices!["routines"]!.AsArray(), routine =>
+            $"{routine!["value"]}" == "simple-wash" && $"{routine["word"]}" == "the simple way"
+        );
+
+        async Task<string> RefusedAsync(JsonObject plan, string routine)
+        {
+            plan["routine"] = routine;
+            var (status, body) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
+            Assert.Equal(400, status);
+            return body!["errors"]!["routine"]![0]!.GetValue<string>();
+        }
+
+        Assert.Equal("There is no such routine.", await RefusedAsync(Plan(), "no-such-day"));
+        Assert.StartsWith("This routine is for other hair", await RefusedAsync(Plan(Locs), "simple-wash"), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Each_kind_of_hair_has_a_day_of_its_own()
     {
         var loose = Steps(await PreviewAsync(Plan()));

@@ -7,6 +7,7 @@ public sealed record StoredWish
     public required string Aim { get; init; }
     public required string Style { get; init; }
     public StoredWhen When { get; init; } = new("StartNow");
+    public string? Routine { get; init; }
     public bool? TeaRinse { get; init; }
     public string? TreatmentHeat { get; init; }
     public string DryingAir { get; init; } = "Still";

@@ -1,6 +1,7 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Planning;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Steps;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -18,6 +19,21 @@ public sealed record UsualView(HairKinds Kind, Aim Aim, EndStyle Style);
 /// <summary>How hair is worn again that has come down for a wash.</summary>
 public sealed record AgainView(StyleMade Worn, EndStyle Style);
 
+/// <summary>A routine that can be asked for.</summary>
+/// <param name="Word">As it stands in the wish: "the simple way".</param>
+/// <param name="Serves">Aims it can be for; empty for any.</param>
+/// <param name="BestFor">Those it is proposed for.</param>
+/// <param name="IsUsual">Proposed where none is best.</param>
+public sealed record RoutineView(
+    string Value,
+    string Word,
+    string Hint,
+    IReadOnlyList<HairKinds> Kinds,
+    IReadOnlyList<Aim> Serves,
+    IReadOnlyList<Aim> BestFor,
+    bool IsUsual
+);
+
 /// <summary>A question practitioners disagree on, with its sides.</summary>
 public sealed record SchoolQuestionView(string Id, string Ask, IReadOnlyList<HairKinds> Concerns, IReadOnlyList<SchoolAnswer> Answers);
 
@@ -25,6 +41,7 @@ public sealed record SchoolQuestionView(string Id, string Ask, IReadOnlyList<Hai
 public sealed record ChoicesView(
     IReadOnlyList<AimView> Aims,
     IReadOnlyList<StyleView> Styles,
+    IReadOnlyList<RoutineView> Routines,
     IReadOnlyList<UsualView> Usual,
     IReadOnlyList<AgainView> Again,
     IReadOnlyList<SchoolQuestionView> Schools,
@@ -53,6 +70,17 @@ internal static class ChoiceEndpoints
                 [
                     .. Enum.GetValues<EndStyle>()
                         .Select(style => new StyleView(style, AimCatalogue.Wish(style), Named(AimCatalogue.Suits(style)))),
+                ],
+                [
+                    .. RoutineCatalogue.All.Select(routine => new RoutineView(
+                        routine.Id,
+                        routine.Says,
+                        routine.Hint,
+                        Named(routine.Suits),
+                        routine.Serves,
+                        routine.BestFor,
+                        routine.IsUsual
+                    )),
                 ],
                 [.. Kinds.Select(kind => new UsualView(kind, AimCatalogue.UsualAim(kind), AimCatalogue.UsualStyle(kind)))],
                 [.. Enum.GetValues<StyleMade>().Select(worn => new AgainView(worn, AimCatalogue.Again(worn)))],

@@ -3,6 +3,7 @@ using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
@@ -235,6 +236,9 @@ public sealed record PlanBody
     /// <summary>What steps are done with, by step id or kind.</summary>
     public IReadOnlyDictionary<string, UseBody> Uses { get; init; } = new Dictionary<string, UseBody>();
 
+    /// <summary>Id of a shipped routine; null takes the one that is best for head and aim.</summary>
+    public string? Routine { get; init; }
+
     /// <summary>Null takes the head's own school.</summary>
     public Layering? Layering { get; init; }
 
@@ -255,8 +259,9 @@ public sealed record PlanBody
         {
             Head = TakesDown ? head with { Wear = head.Wear.TakenDownOn(When.Date ?? time.Today) } : head,
             TakesDown = TakesDown && head.Wear.Style is not null,
-            Aim = Aim,
+            Aim = RoutineCatalogue.Find(Routine)?.For(Aim) ?? Aim,
             Style = Style,
+            Routine = Routine,
             When = Moment(time),
             Today = When.Date ?? time.Today,
             Room = house.ToRoom(),
@@ -310,6 +315,9 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
             .Must(uses => uses.Values.All(use => use is not null && use.IsSound))
             .WithMessage(PlanErrors.GiveEachProductOrMixtureA);
         RuleFor(plan => plan.Aim).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisAim);
+        RuleFor(plan => plan.Routine)
+            .Must(routine => routine is null || RoutineCatalogue.Find(routine) is not null)
+            .WithMessage(PlanErrors.ThereIsNoSuchRoutine);
         RuleFor(plan => plan.Style).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisStyle);
         RuleFor(plan => plan.Layering).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisSchool);
         RuleFor(plan => plan.When).NotNull().WithMessage(PlanErrors.ChooseWhen);

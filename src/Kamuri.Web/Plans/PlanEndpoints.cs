@@ -5,6 +5,7 @@ using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Store;
@@ -178,6 +179,11 @@ internal sealed class PlanMaker(
             Stock = body.Head is null ? await kitchens.StockAsync(cancellation) : [],
             Hand = body.Head is null ? await kitchens.HandAsync(head.Id, cancellation) : Hand.Unknown,
         };
+        if (RoutineCatalogue.Find(body.Routine) is { } routine && !routine.Suits.HasFlag(request.Kind))
+        {
+            return (null, Problems.At("routine", PlanErrors.ThisRoutineIsForOtherHair(routine.Hint)), null);
+        }
+
         return Choose(body, request) is { } chosen
             ? (body.Head is null ? await WithShelfAsync(chosen, cancellation) : chosen, null, null)
             : (null, Problems.At("uses", PlanErrors.SomethingYouChoseNoLongerExists), null);

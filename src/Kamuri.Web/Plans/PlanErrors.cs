@@ -15,6 +15,10 @@ internal static class PlanErrors
 
     public const string GiveEachProductOrMixtureA =
         "Give each product or mixture a name, and keep its amounts, temperature and shares in range.";
+    public const string ThereIsNoSuchRoutine = "There is no such routine.";
+
+    public static string ThisRoutineIsForOtherHair(string hint) => $"This routine is for other hair than this head has: {hint}";
+
     public const string KamuriDoesNotKnowThisAim = "Kamuri does not know this aim.";
     public const string KamuriDoesNotKnowThisStyle = "Kamuri does not know this style.";
     public const string KamuriDoesNotKnowThisSchool = "Kamuri does not know this school of layering.";

@@ -294,7 +294,7 @@ public sealed record PlanView(
             PlanSentences.Finish(plan),
             PlanSentences.More(plan),
             PlanSentences.Trouble(plan),
-            plan.Request.UsesTea,
+            plan.Steps.Any(step => step.Step.Kind.Id == StepIds.TeaRinse),
             plan.LeftOut,
             plan.Request.Head.Wear.Words,
             new Totals((plan.End - plan.Start).TotalMinutes, plan.Steps.Sum(step => step.HandsOnMinutes), PlanSentences.Rests(plan).Sum()),

@@ -4,6 +4,7 @@ using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Heads.Portrait;
 using Kamuri.Core.Planning;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
 
@@ -42,6 +43,25 @@ internal static class TextsPage
             Line(into, $"{aim.Aim}", $"{PlanSentences.Of(aim.Aim)}: {aim.Hint}");
         }
 
+        Heading(into, "routines");
+        foreach (var (part, entries) in RoutineCatalogue.Shared)
+        {
+            Reasons(into, part, entries);
+        }
+
+        foreach (var routine in RoutineCatalogue.All)
+        {
+            Line(into, routine.Id, $"{routine.Says}: {routine.Hint}");
+            Reasons(
+                into,
+                routine.Id,
+                [
+                    .. routine.Steps,
+                    .. routine.Parts.Where(part => !RoutineCatalogue.Shared.ContainsKey(part.Key)).SelectMany(part => part.Value),
+                ]
+            );
+        }
+
         Heading(into, "schools");
         foreach (var question in SchoolCatalogue.Questions)
         {
@@ -64,6 +84,26 @@ internal static class TextsPage
     }
 
     private static void Heading(TextWriter into, string area) => into.WriteLine($"\n## {area}\n");
+
+    /// <summary>Why each step of a routine is done, or left out.</summary>
+    private static void Reasons(TextWriter into, string of, IReadOnlyList<RoutineEntry> entries)
+    {
+        foreach (var entry in entries)
+        {
+            switch (entry)
+            {
+                case TakeStep step:
+                    Line(into, $"{of}.{step.Kind.Id}", step.Why);
+                    break;
+                case LeaveOut left:
+                    Line(into, $"{of}.not", $"{left.What}: {left.Why}");
+                    break;
+                case TakeOneOf { Of: var choices }:
+                    Reasons(into, of, choices);
+                    break;
+            }
+        }
+    }
 
     private static void Line(TextWriter into, string id, string text) => into.WriteLine($"- {id}: {text}");
 }

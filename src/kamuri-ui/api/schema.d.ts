@@ -1643,6 +1643,7 @@ export interface components {
         ChoicesView: {
             aims: components["schemas"]["AimView"][];
             styles: components["schemas"]["StyleView"][];
+            routines: components["schemas"]["RoutineView"][];
             usual: components["schemas"]["UsualView"][];
             again: components["schemas"]["AgainView"][];
             schools: components["schemas"]["SchoolQuestionView"][];
@@ -2748,6 +2749,8 @@ export interface components {
             uses?: {
                 [key: string]: components["schemas"]["UseBody"];
             };
+            /** @description Id of a shipped routine; null takes the one that is best for head and aim. */
+            routine?: null | string;
             layering?: null | components["schemas"]["Layering"];
             /**
              * Format: int32
@@ -3205,6 +3208,20 @@ export interface components {
             remark: null | string;
             /** @description The head it was for; null when there was one. */
             headName?: null | string;
+        };
+        /** @description A routine that can be asked for. */
+        RoutineView: {
+            value: string;
+            /** @description As it stands in the wish: "the simple way". */
+            word: string;
+            hint: string;
+            kinds: components["schemas"]["HairKinds"][];
+            /** @description Aims it can be for; empty for any. */
+            serves: components["schemas"]["Aim"][];
+            /** @description Those it is proposed for. */
+            bestFor: components["schemas"]["Aim"][];
+            /** @description Proposed where none is best. */
+            isUsual: boolean;
         };
         /** @description A head of a running session. */
         RunHeadView: {

@@ -130,9 +130,12 @@ function Clause({
           parts={{
             head,
             aim: (
-              <WithMark mark=",">
+              <>
                 <AimWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
-              </WithMark>
+                <WithMark mark=",">
+                  <RoutineWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
+                </WithMark>
+              </>
             ),
           }}
         />
@@ -145,9 +148,12 @@ function Clause({
         parts={{
           head,
           aim: (
-            <WithMark mark={kind === 'style' ? ',' : ''}>
+            <>
               <AimWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
-            </WithMark>
+              <WithMark mark={kind === 'style' ? ',' : ''}>
+                <RoutineWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
+              </WithMark>
+            </>
           ),
         }}
       />{' '}
@@ -217,6 +223,31 @@ const AimWord = ({
     onChoose={(aim) => onChange({ aim })}
   />
 )
+
+/** The routine, where there is more than one for this aim. */
+function RoutineWord({
+  wish,
+  choices,
+  kind,
+  onChange,
+  of,
+}: Changing & { choices: ChoicesView; kind: HeadView['kind'] }) {
+  const suiting = choices.routines.filter((each) => each.kinds.includes(kind))
+  const best = suiting.find((each) => each.bestFor.includes(wish.aim)) ?? suiting.find((each) => each.isUsual)
+  const offered = suiting.filter((each) => each === best || each.serves.includes(wish.aim))
+  if (!best || offered.length < 2) return null
+  return (
+    <>
+      {' '}
+      <ChoiceWord
+        label={of ? said.routineOf({ of }) : said.routine}
+        value={offered.find((each) => each.value === wish.routine)?.value ?? best.value}
+        choices={[best, ...offered.filter((each) => each !== best)]}
+        onChoose={(routine) => onChange({ routine: routine === best.value ? null : routine, edits: [] })}
+      />
+    </>
+  )
+}
 
 const anew = 'anew'
 

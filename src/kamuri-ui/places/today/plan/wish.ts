@@ -185,7 +185,9 @@ export function useWish() {
   }, [])
 
   /** Changes one head's wish; the hour is everybody's. */
-  const changeAt = (at: number, next: Partial<Wish>) =>
+  const changeAt = (at: number, asked: Partial<Wish>) => {
+    // A routine is one of those for an aim: another aim begins with its own.
+    const next = asked.aim && asked.routine === undefined ? { ...asked, routine: null } : asked
     put((day) => ({
       ...day,
       heads: day.heads.map((head, n) =>
@@ -196,6 +198,7 @@ export function useWish() {
             : head,
       ),
     }))
+  }
 
   const editAt = (at: number, edits: readonly EditBody[]) =>
     put((day) => ({
@@ -250,6 +253,7 @@ export function useWish() {
                 ...before,
                 when: typed.when ?? day.heads[0]!.wish.when,
                 aim: aim?.value ?? before.aim,
+                routine: aim && aim.value !== before.aim ? null : before.routine,
                 style: style?.value ?? before.style,
               },
             }
@@ -289,6 +293,7 @@ const wishFor = (choices: ChoicesView, head: HeadView, like: Wish | undefined): 
           : firstWish(choices, head).aim,
         style: suiting(choices, head, like.style),
         takesDown: false,
+        routine: null,
         schools: null,
         uses: {},
         edits: [],

@@ -59,6 +59,7 @@ const wish = z.looseObject({
   aim,
   style,
   when: z.looseObject({ mode, date: z.string().nullish(), time: z.string().nullish() }),
+  routine: z.string().nullish(),
   teaRinse: z.boolean().nullish(),
   takesDown: z.boolean().optional(),
   treatmentHeat: heat.nullish(),
