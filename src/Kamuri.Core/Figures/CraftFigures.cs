@@ -1,5 +1,6 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Observing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Running.Mishaps;
@@ -27,6 +28,7 @@ public sealed record CraftFigures
     public MeasureFigures Measures { get; init; } = new();
     public MixtureFigures Mixtures { get; init; } = new();
     public RhythmFigures Rhythm { get; init; } = new();
+    public ShedFigures Shed { get; init; } = new();
     public NightFigures Night { get; init; } = new();
     public BreakFigures Breaks { get; init; } = new();
     public MishapFigures Mishaps { get; init; } = new();

@@ -17,6 +17,43 @@ public static partial class FigureCatalogue
 
     private static IEnumerable<FigureEntry> HeadEntries() =>
         [
+            new(
+                "head.shed",
+                FigureGroup.Head,
+                "",
+                "Hairs shed in a day",
+                "hairs",
+                10,
+                300,
+                Usual,
+                figures => figures.Shed.PerDay,
+                (figures, value) => figures with { Shed = figures.Shed with { PerDay = value } }
+            ),
+            new(
+                "head.shed-spread",
+                FigureGroup.Head,
+                "",
+                "How much heads differ in what they shed",
+                "sigma",
+                0.05,
+                1,
+                Usual,
+                figures => figures.Shed.Spread,
+                (figures, value) => figures with { Shed = figures.Shed with { Spread = value } }
+            ),
+            .. Each(
+                FigureGroup.Head,
+                "head.shed-kept",
+                "Share of shed hair that stays in, by style worn",
+                [WornAs.Loose, WornAs.Bun, WornAs.Twists, WornAs.Braids],
+                "",
+                "share",
+                0,
+                1,
+                Usual,
+                figures => figures.Shed.KeptIn,
+                (figures, kept) => figures with { Shed = figures.Shed with { KeptIn = kept } }
+            ),
             .. Each(
                 FigureGroup.Head,
                 "head.strands",

@@ -78,7 +78,11 @@ public sealed record PlannedStep(
     IReadOnlyList<string> Cautions,
     DateTimeOffset Start,
     DateTimeOffset End
-);
+)
+{
+    /// <summary>What will be seen there, said beforehand; null for nothing worth saying.</summary>
+    public string? Expect { get; init; }
+}
 
 /// <summary>A step that could be left out safely, and what that saves.</summary>
 public sealed record Sparing(string Step, string Name, double MinutesSaved, IReadOnlyList<PlanEdit> Edits);

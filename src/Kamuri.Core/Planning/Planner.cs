@@ -3,6 +3,7 @@ using Kamuri.Core.Composing;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Mixing;
+using Kamuri.Core.Observing;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
@@ -62,7 +63,12 @@ public sealed class Planner(IScheduler scheduler)
             draft.Size,
             draft.Tangle,
             draft.Sections,
-            [.. draft.Timings.Select(timing => Step(request, timing, draft.Amounts, tasks))],
+            ShedHair.Told(
+                [.. draft.Timings.Select(timing => Step(request, timing, draft.Amounts, tasks))],
+                request.Head,
+                request.Today,
+                figures
+            ),
             tasks,
             draft.Jobs.Links,
             draft.Composition.Findings,

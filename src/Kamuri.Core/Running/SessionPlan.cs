@@ -30,6 +30,9 @@ public sealed record SessionStep(
     /// <summary>The key of the head it is done on.</summary>
     public string Head { get; init; } = PlannedTask.HeadStrand;
 
+    /// <summary>What will be seen there; null for nothing worth saying.</summary>
+    public string? Expect { get; init; }
+
     /// <summary>How it leaves the hair; null in sessions of earlier versions.</summary>
     public HairAfter? After { get; init; }
 }
@@ -355,6 +358,7 @@ public sealed record SessionPlan
         )
         {
             Head = key ?? PlannedTask.HeadStrand,
+            Expect = planned.Expect,
             After = new HairAfter(
                 planned.After.Wetness,
                 [

@@ -69,6 +69,7 @@ public sealed record StoredSessionStep
     public bool Detangles { get; init; }
     public string? Treatment { get; init; }
     public string Head { get; init; } = PlannedTask.HeadStrand;
+    public string? Expect { get; init; }
     public StoredHairAfter? After { get; init; }
 }
 

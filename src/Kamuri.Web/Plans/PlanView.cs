@@ -83,7 +83,11 @@ public sealed record StepView(
     bool IsDrying,
     bool DayBreak,
     UseLine? Use
-);
+)
+{
+    /// <summary>What will be seen there, said beforehand; null for nothing worth saying.</summary>
+    public string? Expect { get; init; }
+}
 
 /// <summary>What a step is done with, in words.</summary>
 /// <param name="IsMade">It is made for this plan.</param>
@@ -368,7 +372,10 @@ public sealed record PlanView(
             kind.IsDrying,
             plan.BeginsAfterNight(at),
             use is null ? null : new UseLine(use.Name, use.Ingredients, use.ProductId, use.BatchId, use.Making?.Id, use.Making is not null)
-        );
+        )
+        {
+            Expect = planned.Expect,
+        };
     }
 
     internal static TaskView Task(PlannedTask task) =>

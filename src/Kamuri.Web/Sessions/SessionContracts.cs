@@ -193,6 +193,9 @@ public sealed record RunStepView(
     IReadOnlyList<string> Cautions
 )
 {
+    /// <summary>What will be seen there; null for nothing worth saying.</summary>
+    public string? Expect { get; init; }
+
     /// <summary>How much is to be weighed out for it, in millilitres, which most things on hair weigh in grams; 0 for nothing.</summary>
     public double WeighsMl { get; init; }
 }
@@ -358,6 +361,7 @@ public sealed record SessionView(
                 )
                 {
                     WeighsMl = Math.Round(plan.Planned(step.Id)),
+                    Expect = step.Expect,
                 }),
             ],
             [.. plan.Tasks.Select(task => Task(task, state.Task(task.Id), moment.Times[task.Id]))],

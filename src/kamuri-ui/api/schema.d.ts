@@ -3259,6 +3259,8 @@ export interface components {
             direction: components["schemas"]["Direction"];
             amount: null | components["schemas"]["MeasuredWords"];
             cautions: string[];
+            /** @description What will be seen there; null for nothing worth saying. */
+            expect?: null | string;
             /**
              * Format: double
              * @description How much is to be weighed out for it, in millilitres, which most things on hair weigh in grams; 0 for nothing.
@@ -3772,6 +3774,8 @@ export interface components {
             /** @description The first step of another day, after a night. */
             dayBreak: boolean;
             use: null | components["schemas"]["UseLine"];
+            /** @description What will be seen there, said beforehand; null for nothing worth saying. */
+            expect?: null | string;
         };
         /**
          * @description How thick one strand is.

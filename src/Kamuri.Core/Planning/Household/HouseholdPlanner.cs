@@ -1,4 +1,5 @@
 using Kamuri.Core.Figures;
+using Kamuri.Core.Observing;
 using Kamuri.Core.Scheduling;
 
 namespace Kamuri.Core.Planning.Household;
@@ -335,7 +336,12 @@ public sealed class HouseholdPlanner(IScheduler scheduler)
             draft.Size,
             draft.Tangle,
             draft.Sections,
-            [.. draft.Timings.Select(timing => Planner.Step(request, timing, draft.Amounts, on))],
+            ShedHair.Told(
+                [.. draft.Timings.Select(timing => Planner.Step(request, timing, draft.Amounts, on))],
+                request.Head,
+                request.Today,
+                figures
+            ),
             tasks,
             [.. draft.Jobs.Links.Select(link => HouseholdDay.Keyed(head.Key, link))],
             draft.Composition.Findings,

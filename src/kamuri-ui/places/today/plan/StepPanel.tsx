@@ -44,6 +44,7 @@ export function StepPanel({
     <div className="pb-5 pl-4 sm:pl-[5.6rem]">
       <p>{step.instruction}</p>
       <p className="mt-1 text-quiet">{said.whyReason({ reason: step.reason })}</p>
+      {step.expect && <p className="mt-1">{step.expect}</p>}
       {findings.map((finding) => (
         <p
           key={finding.rule + finding.reason}

@@ -76,6 +76,7 @@ export function DoingNow({
       </div>
       <div className="order-2 md:order-none md:col-start-2">
         {step && <p className="max-w-3xl text-xl sm:text-2xl sm:leading-snug">{step.instruction}</p>}
+        {step?.expect && <p className="mt-1 max-w-3xl text-lg">{step.expect}</p>}
         {also.map((each) => (
           <p key={each.id} className="mt-1 max-w-3xl text-xl">
             {words.thenOnTheSame({ name: each.name, instruction: each.instruction })}{' '}
