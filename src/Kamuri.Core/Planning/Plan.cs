@@ -48,6 +48,9 @@ public sealed record PlannedTask(
     /// <summary>The mixture that cools meanwhile; null when none does.</summary>
     public CoolingMixture? Cools { get; init; }
 
+    /// <summary>Hair dries meanwhile; hands are free.</summary>
+    public bool IsDrying => this is { IsHandsOn: false, StepId: not null, Substance: null };
+
     /// <summary>What happens past the latest is nothing to be warned of.</summary>
     public bool IsHarmlessAfter { get; init; }
 
@@ -146,7 +149,7 @@ public sealed record Plan(
     /// <summary>Begins between bedtime and the hour of rising, though nobody asked for that.</summary>
     public bool StartsInTheNight { get; init; }
 
-    /// <summary>What hands do while people sleep; null for nothing.</summary>
+    /// <summary>What keeps somebody up while people sleep; null for nothing.</summary>
     public NightWork? NightWork { get; init; }
 
     /// <summary>Why it was put off to the morning; null when it was not.</summary>

@@ -109,11 +109,11 @@ public static class PlanSentences
         );
     }
 
-    /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>
+    /// <summary>What is said of a day that starts, has work for hands or hair that dries while people sleep; null of another.</summary>
     public static string? Night(Plan plan) =>
         plan is { StartsInTheNight: true, Fit.ReadyBy: { } readyBy }
             ? PlanWords.ToBeReadyByTimeIt(Say.Clock(readyBy), Say.Clock(plan.Start, readyBy))
-            : plan.NightWork?.Sentence(plan.Start);
+            : plan.NightWork?.Sentence(plan.Start, PlanWords.TheHair);
 
     /// <summary>What is wrong with the time, and null when it fits.</summary>
     public static string? Trouble(Plan plan)

@@ -21,11 +21,18 @@ internal static class PlanWords
     public static string SomebodyHasToWorkFromTime(string time, string time2) =>
         $"Somebody has to work from {time} to {time2}, while people sleep.";
 
+    public const string TheHair = "the hair";
+
+    public static string HairIsStillWetAt(string hair, string bed, string dry) => $"At {bed} {hair} is still wet; it is dry about {dry}.";
+
     // OutOfTheNight
     public static string ItIsNightSoItBegins(string start) => $"It is night, so the day begins at {start}.";
 
     public static string BegunNowItRunsInto(string end, string start) =>
         $"If you begin now, your hands are busy until {end}. The day begins at {start} instead.";
+
+    public static string BegunNowTheHairIsNotDryUntil(string end, string start) =>
+        $"If you begin now, the hair is not dry until {end}. The day begins at {start} instead.";
 
     // PlanDifference
     public static string ChangeAfterMoreIsNeeded(string change, string after) => $"{change}: {after} more is needed.";

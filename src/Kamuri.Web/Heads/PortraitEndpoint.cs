@@ -22,23 +22,18 @@ namespace Kamuri.Web.Heads;
 /// <param name="Never">What must never touch it; empty when nothing is known.</param>
 /// <param name="Likes">The sides it takes where practitioners disagree.</param>
 /// <param name="Learned">What the record taught.</param>
-/// <param name="Days">Its last days, newest first.</param>
 public sealed record PortraitView(
     IReadOnlyList<string> Today,
     IReadOnlyList<string> Due,
     IReadOnlyList<string> Suits,
     IReadOnlyList<string> Never,
     IReadOnlyList<string> Likes,
-    IReadOnlyList<string> Learned,
-    IReadOnlyList<SessionLine> Days
+    IReadOnlyList<string> Learned
 );
 
 /// <summary>Reads a head with everything the record knows of it.</summary>
 internal static class PortraitEndpoint
 {
-    /// <summary>Days that are shown; the others are in Behind.</summary>
-    private const int LastDays = 5;
-
     public static void MapPortrait(this IEndpointRouteBuilder routes) =>
         routes.MapGet("/api/heads/{id:guid}/portrait", ReadAsync).WithName("getPortrait").WithTags("Heads");
 
@@ -61,7 +56,6 @@ internal static class PortraitEndpoint
 
         var (head, time) = (row.ToHead(), await house.TimeAsync(cancellation));
         var days = await record.DaysAsync(id, cancellation);
-        var lines = await record.ListAsync(new DayFilter(id, null, null, null), LastDays, cancellation);
         return TypedResults.Ok(
             new PortraitView(
                 HeadPortrait.Today(head, await LeftAsync(days, id, log, time, cancellation), time.Today),
@@ -74,12 +68,7 @@ internal static class PortraitEndpoint
                 HeadPortrait.Suits(head),
                 HeadPortrait.Never(head, await skin.ReactedAsync(id, cancellation)),
                 HeadPortrait.Likes(head),
-                HeadPortrait.Learned(await kitchens.HandAsync(id, cancellation)),
-                [
-                    .. lines
-                        .Where(line => line.Summary.HeadId == id && line.Summary.Status == SessionStatus.Finished)
-                        .Select(line => SessionLine.Of(line.Id, line.Summary, time)),
-                ]
+                HeadPortrait.Learned(await kitchens.HandAsync(id, cancellation))
             )
         );
     }

@@ -4,12 +4,18 @@ using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
 using Kamuri.Core.Steps;
+using Kamuri.Core.Timing;
 using Kamuri.Web.Plans;
 
 namespace Kamuri.Web.HouseholdPlans;
 
 /// <summary>A stretch of the day on the household's wall clock. One that ends before it begins ends the next day.</summary>
-public sealed record StretchBody(TimeOnly From, TimeOnly To);
+public sealed record StretchBody(TimeOnly From, TimeOnly To)
+{
+    /// <summary>The night that hands could leave out of a day; null when they have nothing to do in it.</summary>
+    internal static StretchBody? Night(bool startsInIt, NightWork? work, NightFigures night) =>
+        startsInIt || work is { IsDrying: false } ? new StretchBody(night.Bed, night.Rise) : null;
+}
 
 /// <summary>One head of a household day.</summary>
 public sealed record HeadOfDayBody
@@ -230,7 +236,7 @@ public sealed record HouseholdPlanView(
             Needs = NeedView.Of([.. plan.Heads.Select(head => head.Plan)], figures),
             NightSentence = HouseholdSentences.Night(plan),
             PutOff = plan.PutOff,
-            Night = HouseholdSentences.Night(plan) is null ? null : new StretchBody(figures.Night.Bed, figures.Night.Rise),
+            Night = StretchBody.Night(plan.StartsInTheNight, plan.NightWork, figures.Night),
         };
 }
 

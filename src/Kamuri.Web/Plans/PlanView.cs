@@ -242,10 +242,10 @@ public sealed record PlanView(
     /// <summary>What it needs; empty within a day of several heads, which has one list for all of them.</summary>
     public IReadOnlyList<NeedView> Needs { get; init; } = [];
 
-    /// <summary>It starts, or has work for hands, while people sleep: the hours that could be left out; null when it does not.</summary>
+    /// <summary>It starts, or has work for hands, while people sleep: the hours that could be left out; null when there are none.</summary>
     public HouseholdPlans.StretchBody? Night { get; init; }
 
-    /// <summary>The same in a sentence.</summary>
+    /// <summary>The same in a sentence, or that hair is still drying then.</summary>
     public string? NightSentence { get; init; }
 
     /// <summary>Why it begins in the morning, though it was asked for as soon as can be; null when it does not.</summary>
@@ -316,7 +316,7 @@ public sealed record PlanView(
         )
         {
             ClocksChange = ClockChange.Between(plan.Request.When.Wall, plan.Start, plan.End),
-            Night = PlanSentences.Night(plan) is null ? null : new HouseholdPlans.StretchBody(figures.Night.Bed, figures.Night.Rise),
+            Night = HouseholdPlans.StretchBody.Night(plan.StartsInTheNight, plan.NightWork, figures.Night),
             NightSentence = PlanSentences.Night(plan),
             PutOff = plan.PutOff,
         };

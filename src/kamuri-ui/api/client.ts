@@ -68,6 +68,7 @@ export type DeviceView = Schemas['DeviceView']
 export type BackupView = Schemas['BackupView']
 export type ArchiveImportView = Schemas['ArchiveImportView']
 export type RemovalView = Schemas['RemovalView']
+export type RemovedView = Schemas['RemovedView']
 
 export const api = createClient<paths>({ baseUrl: '/' })
 

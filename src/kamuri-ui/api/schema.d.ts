@@ -2846,7 +2846,7 @@ export interface components {
             /** @description What it needs; empty within a day of several heads, which has one list for all of them. */
             needs?: components["schemas"]["NeedView"][];
             night?: null | components["schemas"]["StretchBody"];
-            /** @description The same in a sentence. */
+            /** @description The same in a sentence, or that hair is still drying then. */
             nightSentence?: null | string;
             /** @description Why it begins in the morning, though it was asked for as soon as can be; null when it does not. */
             putOff?: null | string;
@@ -2919,8 +2919,6 @@ export interface components {
             likes: string[];
             /** @description What the record taught. */
             learned: string[];
-            /** @description Its last days, newest first. */
-            days: components["schemas"]["SessionLine"][];
         };
         /** @description Puts the probe into something, or takes it out. */
         ProbeBody: {

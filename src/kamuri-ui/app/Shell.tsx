@@ -2,6 +2,7 @@ import { Moon, Sun } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { IconButton } from '@/kit/Button'
+import { JustRemoved } from '@/places/data/JustRemoved'
 import { SetAsideNotice } from '@/places/data/SetAside'
 import { MadeUpNotice } from '@/places/looking-around/LookAround'
 import { useHousehold, useWallClock } from './household'
@@ -86,6 +87,7 @@ export function Shell() {
         </header>
         <main ref={page} id="place" tabIndex={-1} className="flex-1 pb-16 outline-none max-sm:min-h-dvh">
           <SetAsideNotice />
+          <JustRemoved />
           <Outlet key={`${style.clock} ${style.lengths} ${style.temperatures} ${style.currency}`} />
         </main>
         <footer className="flex flex-wrap print:hidden gap-x-6 border-t border-rule py-2 text-quiet">

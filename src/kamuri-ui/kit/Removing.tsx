@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { RemovalView } from '@/api/client'
+import type { RemovalView, RemovedView } from '@/api/client'
 import { Button } from './Button'
 import { Sheet } from './Sheet'
 import { Trouble } from './Trouble'
@@ -16,8 +16,8 @@ export function Removing({
   /** "this head", "this day". */
   what: string
   look: () => Promise<RemovalView>
-  remove: () => Promise<unknown>
-  onRemoved: () => void
+  remove: () => Promise<RemovedView>
+  onRemoved: (removed: RemovedView) => void
 }) {
   const [open, setOpen] = useState(false)
   const [error, setError] = useState<Error | null>(null)
@@ -42,9 +42,9 @@ export function Removing({
             onClick={() => {
               setGoing(true)
               remove()
-                .then(() => {
+                .then((removed) => {
                   setOpen(false)
-                  onRemoved()
+                  onRemoved(removed)
                 })
                 .catch((refused: unknown) => setError(refused as Error))
                 .finally(() => setGoing(false))

@@ -154,13 +154,37 @@ public class NightTests
     public void A_quarter_of_an_hour_behind_bedtime_is_no_work_at_night(double minutes, bool isNone)
     {
         PlannedTask Task(DateTimeOffset start, DateTimeOffset end, bool isHandsOn) =>
-            new("a", "a", "a", "Comb", isHandsOn, 1, null, "", [], null, start, end);
+            new("a", "a", "a", "Comb", isHandsOn, 1, null, "", [], isHandsOn ? null : Core.Steps.Substance.PrePoo, start, end);
         var begins = At(14, 21.5);
         var work = NightWork.Of(
             [Task(begins, begins.AddMinutes(60 + minutes), true), Task(begins, begins.AddHours(8), false)],
             Given.Figures.Night
         );
         Assert.Equal(isNone ? null : new NightWork(At(14, 22.5), At(14, 22.5).AddMinutes(Math.Min(minutes, 7 * 60))), work);
+    }
+
+    [Fact]
+    public void Hair_that_dries_into_the_night_is_told_too_and_a_fan_may_keep_out_of_it()
+    {
+        Plan Dry(Core.Physics.Air air) =>
+            Given.Plan(Given.Request(Aim.Quick) with { DryingAir = air, When = new When(At(14, 19)), Equipment = new Equipment(Hoods: 1) });
+
+        var still = Dry(Core.Physics.Air.Still);
+        Assert.True(still.NightWork is { IsDrying: true });
+        Assert.Equal(still.End, still.NightWork.To);
+        Assert.Equal($"At 22:30 the hair is still wet; it is dry about {Say.Clock(still.End, At(14, 22.5))}.", PlanSentences.Night(still));
+        Assert.Null(PlanSentences.Night(Dry(Core.Physics.Air.HoodLow)));
+    }
+
+    [Fact]
+    public void Drying_that_goes_on_after_rising_ends_when_the_hair_is_dry()
+    {
+        PlannedTask Task(string id, DateTimeOffset start, DateTimeOffset end, bool isHandsOn) =>
+            new(id, id, "head", id, isHandsOn, 1, null, "", [], null, start, end);
+        var wet = NightWork.Of([Task("comb", At(14, 18), At(14, 19), true), Task("dry", At(14, 19), At(15, 7), false)], Given.Figures.Night);
+
+        Assert.Equal(new NightWork(At(14, 22.5), At(15, 7), IsDrying: true), wet);
+        Assert.Equal("At 22:30 Bram’s hair is still wet; it is dry about 07:00 on Sunday.", wet!.Sentence(At(14, 18), "Bram’s hair"));
     }
 
     [Theory]
@@ -214,13 +238,14 @@ public class NightTests
 
     [Theory]
     [InlineData(14, 12, null)]
+    [InlineData(14, 18.5, "If you begin now, the hair is not dry until 01:00 on Sunday. The day begins at 09:00 on Sunday instead.")]
     [InlineData(14, 19.5, "If you begin now, your hands are busy until 01:00 on Sunday. The day begins at 09:00 on Sunday instead.")]
     [InlineData(14, 23, "It is night, so the day begins at 09:00 on Sunday.")]
     [InlineData(15, 3, "It is night, so the day begins at 09:00.")]
     public void A_day_without_an_hour_is_put_off_rather_than_done_at_night(int day, double hour, string? sentence)
     {
         var asked = At(day, hour);
-        var work = hour == 19.5 ? new NightWork(At(14, 22.5), At(15, 1)) : null;
+        var work = hour is 18.5 or 19.5 ? new NightWork(At(14, 22.5), At(15, 1), IsDrying: hour == 18.5) : null;
         var morning = OutOfTheNight.PutOff(asked, work, Given.Figures.Night);
 
         Assert.Equal(sentence is null ? null : At(15, 9).DateTime, morning);

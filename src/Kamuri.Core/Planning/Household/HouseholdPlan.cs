@@ -81,7 +81,7 @@ public sealed record HouseholdPlan(
     /// <summary>It was asked for by an hour, and to be ready by it starts while people sleep.</summary>
     public bool StartsInTheNight { get; init; }
 
-    /// <summary>What hands do while people sleep; null for nothing.</summary>
+    /// <summary>What keeps somebody up while people sleep; null for nothing.</summary>
     public NightWork? NightWork { get; init; }
 
     /// <summary>Why it was put off to the morning; null when it was not.</summary>

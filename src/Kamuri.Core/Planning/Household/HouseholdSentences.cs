@@ -129,7 +129,7 @@ public static class HouseholdSentences
             _ => HouseholdWords.NoPlanWithHandsIsIn3(hands),
         };
 
-    /// <summary>What is said of a day that starts, or has work for hands, while people sleep; null of another.</summary>
+    /// <summary>What is said of a day that starts, has work for hands or hair that dries while people sleep; null of another.</summary>
     public static string? Night(HouseholdPlan plan) =>
         plan.StartsInTheNight
             ? (
@@ -137,7 +137,14 @@ public static class HouseholdSentences
                     ? (Func<string, string, string>)HouseholdWords.StartsInTheNightForLess
                     : HouseholdWords.StartsInTheNight
             )(Say.Clock(plan.Heads.Max(head => head.Wanted)!.Value, plan.End), Say.Clock(plan.Start))
-            : plan.NightWork?.Sentence(plan.Start);
+            : plan.NightWork?.Sentence(plan.Start, HouseholdWords.NamesHair(Say.List(WetAt(plan, plan.NightWork.From))));
+
+    private static IReadOnlyList<string> WetAt(HouseholdPlan plan, DateTimeOffset bed) =>
+        [
+            .. plan
+                .Heads.Where(head => head.Plan.Tasks.Any(task => task.IsDrying && task.Start <= bed && task.End > bed))
+                .Select(head => head.Plan.Request.Head.Name),
+        ];
 
     /// <summary>"Likely done by 17:40, in time nine times in ten." for one head.</summary>
     /// <param name="head">Whose.</param>

@@ -23,6 +23,8 @@ internal static class HouseholdWords
     public static string NameSHands(string name) => $"{name}’s hands";
 
     // HouseholdSentences
+    public static string NamesHair(string names) => $"{names}’s hair";
+
     public const string OnePairOfHands = "one pair of hands";
     public const string TwoPairsOfHands = "two pairs of hands";
 

@@ -1,53 +1,26 @@
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
-import { api, told, type SessionLine, type Treatment } from '@/api/client'
-import { useWallClock } from '@/app/household'
-import { Day, monthName, spell } from '@/app/time'
+import { api, told, type SessionLine } from '@/api/client'
+import { Day, spell } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { PageHeading } from '@/kit/PageHeading'
 import { Rich } from '@/kit/texts'
 import { ChoiceWord } from '@/kit/Word'
 import { Trouble } from '@/kit/Trouble'
 import { Underway } from '../today/Underway'
-import { behindPlace as words, treatments } from './words'
+import { useRecord } from './useRecord'
+import { behindPlace as words } from './words'
 
 /** Days read at once. */
 const page = 40
 
 /** Behind: what was done, and how long it really took. */
 export function BehindPlace() {
-  // In the address, so that a link can ask for one head and the way back finds the list as it was.
-  const [search, setSearch] = useSearchParams()
-  const [head, month] = [search.get('head') ?? '', search.get('month') ?? '']
-  const treatment = (treatments.find((each) => each.value === search.get('step'))?.value ?? 'any') as Treatment | 'any'
-  const filter = (name: 'head' | 'step' | 'month') => (value: string) =>
-    setSearch(
-      (before) => {
-        if (value === '' || value === 'any') before.delete(name)
-        else before.set(name, value)
-        return before
-      },
-      { replace: true },
-    )
+  const head = useSearchParams()[0].get('head') ?? ''
+  const { asked, days: done, isChosen, choose, step, month } = useRecord(head, page)
   const heads = useQuery({ queryKey: ['heads'], queryFn: () => told(api.GET('/api/heads')) })
-  const now = useWallClock()
-  const query = {
-    take: page,
-    ...(head && { head }),
-    ...(treatment !== 'any' && { treatment }),
-    ...(month && { month }),
-  }
-  const sessions = useInfiniteQuery({
-    queryKey: ['sessions', 'pages', query],
-    placeholderData: keepPreviousData,
-    initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) =>
-      told(api.GET('/api/sessions', { params: { query: { ...query, ...(pageParam && { before: pageParam }) } } })),
-    getNextPageParam: (last) => (last.length < page ? undefined : last.at(-1)!.startedAt),
-  })
-  if (sessions.error) return <Trouble error={sessions.error} />
-  if (!sessions.data) return null
-  const done = sessions.data.pages.flat().filter((session) => session.status === 'finished')
+  if (asked.error) return <Trouble error={asked.error} />
+  if (!done) return null
   const longest = Math.max(1, ...done.map((session) => Math.max(session.plannedMinutes, session.actualMinutes)))
   return (
     <section className="mt-5">
@@ -63,28 +36,17 @@ export function BehindPlace() {
                   { value: '', word: words.everyone },
                   ...(heads.data ?? []).map((each) => ({ value: each.id, word: each.head.name })),
                 ]}
-                onChoose={filter('head')}
+                onChoose={choose('head')}
               />
             ),
-            treatment: (
-              <ChoiceWord label={words.step} value={treatment} choices={treatments} onChoose={filter('step')} />
-            ),
-            month: (
-              <ChoiceWord
-                label={words.month}
-                value={month}
-                choices={[{ value: '', word: words.always }, ...lastMonths(now?.date)]}
-                onChoose={filter('month')}
-              />
-            ),
+            treatment: step,
+            month,
           }}
         />
       </PageHeading>
       <Underway className="mt-3" />
       {done.length === 0 ? (
-        <p className="mt-8 text-lg text-quiet">
-          {head || month || treatment !== 'any' ? words.noneOfThese : words.noWashDaysYetThe}
-        </p>
+        <p className="mt-8 text-lg text-quiet">{head || isChosen ? words.noneOfThese : words.noWashDaysYetThe}</p>
       ) : (
         <p className="mt-2 text-quiet">{words.theThinLineIsThe}</p>
       )}
@@ -110,23 +72,13 @@ export function BehindPlace() {
           </li>
         ))}
       </ol>
-      {sessions.hasNextPage && (
-        <Button className="mt-5" disabled={sessions.isFetchingNextPage} onClick={() => void sessions.fetchNextPage()}>
+      {asked.hasNextPage && (
+        <Button className="mt-5" onClick={() => void asked.fetchNextPage()}>
           {words.showEarlierDays}
         </Button>
       )}
     </section>
   )
-}
-
-/** This month and the two years before it. */
-function lastMonths(today: string | undefined) {
-  if (!today) return []
-  const [year = 0, of = 1] = today.split('-').map(Number)
-  return Array.from({ length: 25 }, (_, ago) => {
-    const first = new Date(Date.UTC(year, of - 1 - ago, 1)).toISOString().slice(0, 10)
-    return { value: first, word: words.inMonth({ month: monthName(first) }) }
-  })
 }
 
 function LengthLines({ session, longest }: { session: SessionLine; longest: number }) {

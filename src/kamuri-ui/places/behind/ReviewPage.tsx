@@ -9,6 +9,7 @@ import { listed } from '@/kit/texts'
 import { PageHeading } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { ratingNames } from '../today/run/ratings'
+import { withRemoved } from '../data/JustRemoved'
 import { Takings } from './Takings'
 import { reviewPage as words } from './words'
 
@@ -123,8 +124,8 @@ export function ReviewPage() {
               what={words.thisDay}
               look={() => told(api.GET('/api/sessions/{id}/removal', { params: { path: { id } } }))}
               remove={() => told(api.DELETE('/api/sessions/{id}', { params: { path: { id } } }))}
-              onRemoved={() => {
-                void navigate('/behind')
+              onRemoved={(removed) => {
+                void navigate('/behind', withRemoved(removed))
                 void queries.invalidateQueries()
               }}
             />

@@ -14,16 +14,19 @@ export const treatments: { value: Treatment | 'any'; word: string }[] = [
   { value: 'locDetox', word: 'a detox soak' },
 ]
 
+export const record = {
+  step: 'Step',
+  month: 'Month',
+  always: 'at any time',
+  inMonth: ({ month }: Parts<'month'>) => `in ${month}`,
+}
+
 export const behindPlace = {
   behind: 'Behind',
   washDays: ({ heads, treatment, month }: Parts<'heads' | 'treatment' | 'month'>) =>
     `Wash days of ${heads} with ${treatment}, ${month}`,
   head: 'Head',
-  step: 'Step',
-  month: 'Month',
   everyone: 'everyone',
-  always: 'at any time',
-  inMonth: ({ month }: Parts<'month'>) => `in ${month}`,
   noneOfThese: 'No wash day like that is on record.',
   noWashDaysYetThe: 'No wash days yet. The first one you finish appears here, with the plan beside what happened.',
   theThinLineIsThe: 'The thin line is the plan; the stitched line is what it took.',

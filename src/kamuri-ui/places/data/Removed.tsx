@@ -1,18 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, done, told } from '@/api/client'
+import { useQuery } from '@tanstack/react-query'
+import { api, told } from '@/api/client'
 import { day } from '@/app/time'
 import { Button } from '@/kit/Button'
 import { Trouble } from '@/kit/Trouble'
+import { useUndoRemoval } from './JustRemoved'
 import { removed as words } from './words'
 
 /** What was deleted and can still be brought back. */
 export function Removed() {
-  const queries = useQueryClient()
   const removed = useQuery({ queryKey: ['removed'], queryFn: () => told(api.GET('/api/removed')) })
-  const undo = useMutation({
-    mutationFn: (id: string) => done(api.POST('/api/removed/{id}/undo', { params: { path: { id } } })),
-    onSuccess: () => queries.invalidateQueries(),
-  })
+  const undo = useUndoRemoval()
   if (!removed.data || removed.data.length === 0) return null
   return (
     <section aria-labelledby="removed">

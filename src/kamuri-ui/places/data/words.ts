@@ -48,6 +48,7 @@ export const removed = {
   deleted: 'Deleted',
   headUntil: ({ day }: Parts<'day'>) => `With everything about this head. You can undo this until ${day}.`,
   washDayUntil: ({ day }: Parts<'day'>) => `A wash day. You can undo this until ${day}.`,
+  nameIsDeleted: ({ name }: Parts<'name'>) => `Deleted: ${name}.`,
   undo: 'Undo',
   undoDeletingName: ({ name }: Parts<'name'>) => `Undo deleting ${name}`,
 }

@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Link, useNavigate, useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { api, told, type HeadView } from '@/api/client'
-import { Day, spell } from '@/app/time'
 import { writtenArea, writtenLength } from '@/app/style'
 import { HeadMap } from '@/drawings/head-map/HeadMap'
 import { Button, LinkButton } from '@/kit/Button'
@@ -9,7 +8,9 @@ import { FoldLine } from '@/kit/FoldLine'
 import { PageHeading } from '@/kit/PageHeading'
 import { Removing } from '@/kit/Removing'
 import { Trouble } from '@/kit/Trouble'
+import { withRemoved } from '../data/JustRemoved'
 import { PatchTests } from './PatchTests'
+import { DaysOf } from './portrait/DaysOf'
 import { HairFields, LikesFields, NeverFields, SuitsFields, TodayFields, WhoFields } from './portrait/fields'
 import { Part, Sentences } from './portrait/Part'
 import { portrait as words } from './words'
@@ -112,32 +113,7 @@ function Portrait({ head }: { head: HeadView }) {
             <h2 className="text-xl font-semibold">{words.learned}</h2>
             <Sentences of={portrait.learned} />
           </section>
-          <section aria-label={words.lastDays} className="mt-6 border-t border-rule pt-3">
-            <h2 className="text-xl font-semibold">{words.lastDays}</h2>
-            <ul className="mt-1">
-              {portrait.days.map((day) => (
-                <li key={day.id}>
-                  <Link
-                    to={`/behind/${day.id}`}
-                    className="flex min-h-12 items-center justify-between gap-4 border-b border-rule hover:bg-raised"
-                  >
-                    <span>
-                      <span className="font-semibold">{Day(day.startedAt)}</span>
-                      <span className="block text-quiet">{words.aimIntoStyle({ aim: day.aim, style: day.style })}</span>
-                    </span>
-                    <span className="font-display font-semibold">{spell(day.actualMinutes)}</span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-            {portrait.days.length === 0 ? (
-              <p className="mt-1 text-quiet">{words.noDaysYet}</p>
-            ) : (
-              <LinkButton tone="quiet" to={`/behind?head=${head.id}`} className="mt-1 !px-0">
-                {words.allDaysOf({ name })}
-              </LinkButton>
-            )}
-          </section>
+          <DaysOf head={head.id} />
         </div>
       </div>
       <div className="mt-6 -ml-4 flex flex-wrap items-center gap-3 border-t border-rule pt-3">
@@ -202,8 +178,8 @@ function PutAway({ head }: { head: HeadView }) {
         what={head.head.name}
         look={() => told(api.GET('/api/heads/{id}/removal', { params: { path: { id: head.id } } }))}
         remove={() => told(api.DELETE('/api/heads/{id}', { params: { path: { id: head.id } } }))}
-        onRemoved={() => {
-          void navigate('/heads')
+        onRemoved={(removed) => {
+          void navigate('/heads', withRemoved(removed))
           void queries.invalidateQueries()
         }}
       />

@@ -29,23 +29,26 @@ export function HouseholdWords({ plan }: { plan: HouseholdPlanView }) {
   )
 }
 
-/** Whose day starts, or has work for hands, while people sleep may leave the night out. */
+/** A day that starts, has work for hands or hair that dries while people sleep says so. */
 export function AtNight({
   sentence,
   byHour,
   onLeaveOut,
 }: {
-  sentence: string | null
+  sentence: string
   /** It is to be ready by an hour, so that what is not done at night is done before it. */
   byHour: boolean
-  onLeaveOut: () => void
+  /** Null for what hands cannot leave out: hair that dries. */
+  onLeaveOut: (() => void) | null
 }) {
   return (
     <div className="mt-1 flex max-w-4xl flex-wrap items-center gap-x-3 border-l-4 border-warn pl-3 text-warn">
-      {sentence && <span>{sentence}</span>}
-      <Button tone="quiet" className="-mx-4" onClick={onLeaveOut}>
-        {byHour ? words.doItTheDayBefore : words.leaveOutTheNight}
-      </Button>
+      <span>{sentence}</span>
+      {onLeaveOut && (
+        <Button tone="quiet" className="-mx-4" onClick={onLeaveOut}>
+          {byHour ? words.doItTheDayBefore : words.leaveOutTheNight}
+        </Button>
+      )}
     </div>
   )
 }

@@ -149,11 +149,13 @@ export function Planning({
             </p>
           )
         )}
-        {night && !wrong && (
+        {atNight?.nightSentence && !wrong && (
           <AtNight
-            sentence={atNight?.nightSentence ?? null}
+            sentence={atNight.nightSentence}
             byHour={day.heads[0]!.wish.when.mode === 'readyBy'}
-            onLeaveOut={() => asking.arrange({ ...day, hands: withoutNight(handsOf(day, ofHouse), night) })}
+            onLeaveOut={
+              night ? () => asking.arrange({ ...day, hands: withoutNight(handsOf(day, ofHouse), night) }) : null
+            }
           />
         )}
         {atNight?.putOff && !wrong && <p className="mt-1 max-w-4xl border-l-4 border-strand pl-3">{atNight.putOff}</p>}
@@ -212,8 +214,8 @@ export function Planning({
       </div>
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>
-          {(night || shown.putOff) && !wrong && !together && now && (
-            <SoonerWays wish={wish} today={now.date} onTake={change} />
+          {(atNight?.nightSentence || atNight?.putOff) && !wrong && now && (
+            <SoonerWays day={day} today={now.date} onTake={asking.arrange} />
           )}
           {!together && !wrong && shown.porosityQuestion && (
             <PorosityQuestion head={head} question={shown.porosityQuestion} />

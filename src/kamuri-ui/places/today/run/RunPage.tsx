@@ -1,7 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
-import { api, type HandsView, type Mishap, type RunHeadView, type RunTaskView, type SessionView } from '@/api/client'
+import {
+  api,
+  told,
+  type HandsView,
+  type Mishap,
+  type RunHeadView,
+  type RunTaskView,
+  type SessionView,
+} from '@/api/client'
 import { useHousehold } from '@/app/household'
 import { useKeys } from '@/app/keys'
 import { useTitled } from '@/app/measures'
@@ -13,6 +21,7 @@ import { Button } from '@/kit/Button'
 import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
 import { MadeUpNotice } from '@/places/looking-around/LookAround'
+import { withRemoved } from '../../data/JustRemoved'
 import { useAsking } from './asking'
 import { AwayQuestion } from './AwayQuestion'
 import { useBounce } from './useBounce'
@@ -320,9 +329,9 @@ export function RunPage() {
           open={finishing}
           onClose={() => setFinishing(false)}
           onDiscard={() => {
-            void api.DELETE('/api/sessions/{id}', { params: { path: { id } } }).then(() => {
+            void told(api.DELETE('/api/sessions/{id}', { params: { path: { id } } })).then((removed) => {
               void queries.invalidateQueries()
-              void navigate('/today')
+              void navigate('/today', withRemoved(removed))
             })
           }}
           onFinish={(ratings, note) => {
