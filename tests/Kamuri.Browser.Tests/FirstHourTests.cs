@@ -218,6 +218,27 @@ public sealed class FirstHourTests(DemoServer server) : IClassFixture<DemoServer
         Assert.Empty(_window.Complaints());
     }
 
+    [Fact]
+    public void A_head_shows_its_own_days_by_step_and_month()
+    {
+        const string days = "section[aria-label='Wash days']";
+        _window.Go($"/heads/{DemoServer.Bram}");
+        _window.Until(() => _window.Count($"{days} li") == 5, "its last days");
+        _window.Press("Show earlier days");
+        _window.Until(() => _window.Count($"{days} li") == 10, "the days before");
+
+        _window.Press("any steps");
+        _window.Press("light protein");
+        _window.SeeText("No wash day like that is on record.", days);
+        _window.Press("light protein");
+        _window.Press("a detox soak");
+        _window.Until(() => _window.Count($"{days} li") > 0, "days with a detox soak");
+        Assert.All(_window.Text(days).Split('\n').Where(line => line.Contains(" into ", StringComparison.Ordinal)), line =>
+            Assert.StartsWith("a reset", line, StringComparison.Ordinal)
+        );
+        Assert.Empty(_window.Complaints());
+    }
+
     /// <summary>Puts the keyboard on what is called so.</summary>
     private void Focus(string name) =>
         _window.Script(

@@ -45,6 +45,13 @@ public sealed class RunTests(DemoServer server) : IClassFixture<DemoServer>
         phone.Press("Open the run");
         phone.SeeText("Dampen", "h1");
         Assert.Equal(run, phone.Path);
+
+        // Thrown away by mistake, it is back with one press on the page that comes after.
+        laptop.Keys_("f");
+        laptop.Press("It was not a wash day");
+        laptop.SeeText("Deleted: Oriel", "[role=status]");
+        laptop.Click("[role=status] button");
+        laptop.SeeText("The wash day for Oriel is under way.");
         Assert.Empty(laptop.Complaints());
     }
 

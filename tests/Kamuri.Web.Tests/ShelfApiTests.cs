@@ -60,12 +60,28 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
         unlabelled["label"] = "";
         await OkAsync(HttpMethod.Post, "/api/products", unlabelled, 201);
 
+        var locs = Bodies.Head("Locked");
+        locs["wear"] = new JsonObject
+        {
+            ["locs"] = new JsonObject
+            {
+                ["stage"] = "mature",
+                ["count"] = 90,
+                ["thicknessMillimetres"] = 9,
+            },
+        };
+        await _server.MakeHeadAsync(locs);
+        var heavy = Product("Told Butter");
+        heavy["label"] = "shea butter, beeswax";
+        await OkAsync(HttpMethod.Post, "/api/products", heavy, 201);
+
         var list = (await OkAsync(HttpMethod.Get, "/api/products")).AsArray();
         JsonArray Fits(string name) => list.Single(each => each!["product"]!["name"]!.GetValue<string>() == name)!["fits"]!.AsArray();
         var told = Fits("Told Milk").Select(fit => (fit!["sentence"]!.GetValue<string>(), fit["isAgainst"]!.GetValue<bool>())).ToList();
         Assert.Contains(("Not for Careful: nuts and fragrance.", true), told);
         Assert.Matches("^For .*Easy", told.Single(fit => !fit.Item2).Item1);
         Assert.Empty(Fits("Untold Milk"));
+        Assert.Contains("Not for Locked: too heavy for locs.", Fits("Told Butter").ToJsonString(), StringComparison.Ordinal);
     }
 
     [Fact]

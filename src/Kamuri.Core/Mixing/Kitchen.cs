@@ -30,6 +30,9 @@ public sealed record KitchenProduct(
     /// <summary>What its label and its kind say of how it has to be handled.</summary>
     public MixtureTraits Traits { get; init; }
 
+    /// <summary>Layering weight by its label, 1 like water to 5 like butter; null without one.</summary>
+    public int? Weight { get; init; }
+
     /// <summary>What is left of it; null when nobody wrote it down.</summary>
     public Millilitres? Left { get; init; }
 
@@ -65,6 +68,7 @@ public sealed record KitchenProduct(
         new(id, name, role, reading.Ingredients, reading.Protein, pricePerMl)
         {
             AskForPatchTest = reading.AskForPatchTest,
+            Weight = reading.Names.Count == 0 ? null : reading.Weight,
             EssentialOil = essentialOil is { } share ? new EssentialOilShare(share, share) : reading.EssentialOilShare,
             HasSharpOil = reading.Names.Any(each => each.Ingredient is { } ingredient && EssentialOils.IsSharp(ingredient.Name)),
             Traits =

@@ -211,5 +211,7 @@ internal static class KitchenWords
     // ProductFit
     public static string NotForWhom(string name, string reasons) => $"Not for {name}: {reasons}.";
 
+    public const string TooHeavyForLocs = "too heavy for locs";
+
     public static string ForWhom(string names) => $"For {names}.";
 }

@@ -1,5 +1,6 @@
 using Kamuri.Core.Heads;
 using Kamuri.Core.Shelf;
+using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
 
 namespace Kamuri.Core.Mixing;
@@ -23,16 +24,8 @@ public sealed record ProductFit(string Sentence, bool IsAgainst)
         MeasureFigures measures
     )
     {
-        var use = product.AsUse();
         var judged = heads
-            .Select(each =>
-                (
-                    each.Head.Name,
-                    Reasons: MixtureSentences
-                        .ReasonsAgainst(use, each.Head, StaysOn(product.Role), each.Reacted, mixtures, measures)
-                        .ToList()
-                )
-            )
+            .Select(each => (each.Head.Name, Reasons: Reasons(product, each.Head, each.Reacted, mixtures, measures).ToList()))
             .ToList();
         var suited = judged.Where(each => each.Reasons.Count == 0).Select(each => each.Name).ToList();
         return
@@ -44,14 +37,31 @@ public sealed record ProductFit(string Sentence, bool IsAgainst)
         ];
     }
 
-    /// <summary>Whether something in it must not touch a head.</summary>
+    /// <summary>Whether something in it must not touch a head, or stays in locs that it is too heavy for.</summary>
     public static bool SpeaksAgainst(
         KitchenProduct product,
         Head head,
         IReadOnlyList<string> reacted,
         MixtureFigures mixtures,
         MeasureFigures measures
-    ) => MixtureSentences.ReasonsAgainst(product.AsUse(), head, StaysOn(product.Role), reacted, mixtures, measures).Any();
+    ) => Reasons(product, head, reacted, mixtures, measures).Any();
+
+    private static IEnumerable<string> Reasons(
+        KitchenProduct product,
+        Head head,
+        IReadOnlyList<string> reacted,
+        MixtureFigures mixtures,
+        MeasureFigures measures
+    ) =>
+        [
+            .. MixtureSentences.ReasonsAgainst(product.AsUse(), head, StaysOn(product.Role), reacted, mixtures, measures),
+            .. head.Wear.Kind is HairKinds.Locs && IsHeavy(product) ? [KitchenWords.TooHeavyForLocs] : Array.Empty<string>(),
+        ];
+
+    /// <summary>Butter and creamy masks stay in locs and sour there (craft §13); oil is a few drops on the scalp.</summary>
+    private static bool IsHeavy(KitchenProduct product) =>
+        product is { Role: ProductRole.Butter or ProductRole.Cream or ProductRole.DeepConditioner }
+        || (StaysOn(product.Role) && product is { Role: not ProductRole.Oil, Weight: >= 4 });
 
     private static bool StaysOn(ProductRole role) =>
         role

@@ -49,7 +49,7 @@ export function ChoiceWord<T extends string>({
           align="start"
           sideOffset={8}
           aria-label={label}
-          className="z-30 max-h-96 min-w-56 overflow-y-auto rounded-xl border border-rule bg-raised p-1.5 font-sans text-base tracking-normal text-ink shadow-xl"
+          className="z-30 max-h-96 min-w-56 max-w-[calc(100vw-1rem)] overflow-y-auto rounded-xl border border-rule bg-raised p-1.5 font-sans text-base tracking-normal text-ink shadow-xl"
         >
           <DropdownMenu.RadioGroup value={value} onValueChange={(next) => onChoose(next as T)}>
             {choices.map((choice) => (
