@@ -65,6 +65,26 @@ public sealed class PlanTests(DemoServer server) : IClassFixture<DemoServer>, ID
     }
 
     [Fact]
+    public void A_day_goes_on_from_hair_that_was_just_washed_or_has_something_on_it()
+    {
+        Open();
+        _window.Press("dry");
+        _window.Press("just washed and soaking");
+        _window.Until(() => !Steps().Contains("cleanse"), "a day without a cleanse");
+        Assert.DoesNotContain("pre-poo", Steps());
+        Assert.Contains("deep-condition", Steps());
+
+        _window.Press("just washed and soaking");
+        _window.Press("with pre-poo on it");
+        _window.Until(() => Steps().Contains("pre-poo-first"), "the pre-poo that is on");
+        Assert.Contains("cleanse", Steps());
+        _window.SeeText("since ");
+        _window.Press("Undo");
+        _window.Until(() => !Steps().Contains("pre-poo-first"), "soaking hair again");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_step_moves_by_key_and_by_button_and_can_be_added()
     {
         Open();

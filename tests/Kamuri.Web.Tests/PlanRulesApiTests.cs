@@ -276,6 +276,37 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
     }
 
     [Theory]
+    [InlineData("""{ "comes": "washed" }""", "tea-rinse")]
+    [InlineData("""{ "comes": "treated", "on": "pre-poo", "since": "00:00" }""", "pre-poo-first")]
+    public async Task A_day_begins_with_hair_as_it_comes(string starts, string first)
+    {
+        var plan = Plan();
+        plan["aim"] = "moisture";
+        plan["starts"] = JsonNode.Parse(starts);
+        plan["teaRinse"] = true;
+
+        var steps = (await PreviewAsync(plan))["steps"]!
+            .AsArray()
+            .Select(step => step!["id"]!.GetValue<string>())
+            .Where(id => id != "look");
+        Assert.Equal(first, steps.First());
+    }
+
+    [Theory]
+    [InlineData("""{ "comes": "treated" }""", "starts.on", "Say which treatment is on the hair, and only when one is.")]
+    [InlineData("""{ "comes": "damp", "on": "pre-poo" }""", "starts.on", "Say which treatment is on the hair, and only when one is.")]
+    [InlineData("""{ "comes": "treated", "on": "dry" }""", "starts.on", "A day cannot begin with this on the hair.")]
+    public async Task Hair_that_cannot_come_like_that_is_said_at_its_field(string starts, string field, string message)
+    {
+        var plan = Plan();
+        plan["starts"] = JsonNode.Parse(starts);
+        var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
+
+        Assert.Equal(400, status);
+        Assert.Equal(message, problem!["errors"]![field]![0]!.GetValue<string>());
+    }
+
+    [Theory]
     [InlineData("""{ "kind": "override", "rule": "R02" }""", "reason")]
     [InlineData("""{ "kind": "water", "step": "rinse" }""", "water")]
     [InlineData("""{ "kind": "dryness", "step": "dry", "dryness": 0.5 }""", "dryness")]

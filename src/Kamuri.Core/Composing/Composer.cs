@@ -56,7 +56,7 @@ public static class Composer
     {
         var routine = RoutineCatalogue.Find(request.Routine) ?? RoutineCatalogue.BestFor(request.Kind, request.Aim);
         var day = new RoutineDay(routine, request, figures);
-        return (Settle(request, day.Steps, figures), day.LeftOut);
+        return (Settle(request, request.Starts.Begin(day.Steps, request.IsWashDay), figures), day.LeftOut);
     }
 
     /// <summary>Fixes taken in order of weight, each on what the ones before it left.</summary>
@@ -93,7 +93,7 @@ public static class Composer
         new(
             request,
             HairWalk.Through(
-                HairWalk.Start(Tangle.Of(request.Head, request.Today, figures.HandsOn), request.Kind),
+                HairWalk.Start(Tangle.Of(request.Head, request.Today, figures.HandsOn), request.Kind, request.Starts),
                 steps,
                 request.UseOf,
                 figures.HandsOn

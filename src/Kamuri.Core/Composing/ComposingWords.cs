@@ -5,6 +5,7 @@ namespace Kamuri.Core.Composing;
 internal static class ComposingWords
 {
     // Composer
+    public const string SeeThatItLiesEverywhere = "It is on already. See that it lies everywhere, and put right what it missed.";
     public const string GiveAReasonForContinuingIn = "Give a reason for continuing in spite of a stop.";
     public const string ThisStopProtectsAPersonYou = "This stop protects a person. You cannot override it.";
 

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Kamuri.Core.Physics;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
@@ -70,12 +71,13 @@ public static class HairWalk
     /// <summary>What is as thin as water goes with the next water.</summary>
     private const double WaterWeight = 1;
 
-    /// <summary>Dry, product-free hair as it comes to a wash day.</summary>
+    /// <summary>Hair as it comes to a wash day; what lies on it is put there by the first step.</summary>
     /// <param name="tangle">0.6 to 3.</param>
     /// <param name="kind">How the hair is kept; locs and styles stay as they hang.</param>
-    public static HairState Start(double tangle, HairKinds kind = HairKinds.Loose) =>
+    /// <param name="comes">Wet or dry, loose or in twists; null for dry and loose.</param>
+    public static HairState Start(double tangle, HairKinds kind = HairKinds.Loose, StartingHair? comes = null) =>
         new(
-            Wetness.Dry,
+            comes?.Wetness ?? Wetness.Dry,
             [],
             [],
             0,
@@ -87,9 +89,9 @@ public static class HairWalk
             {
                 HairKinds.Locs => Hang.Locs,
                 HairKinds.Style => Hang.Braids,
-                _ => Hang.Loose,
+                _ => comes?.Comes == HairComes.InTwists ? Hang.Twists : Hang.Loose,
             },
-            true
+            comes is null or { Wetness: Wetness.Dry }
         );
 
     /// <summary>The hair before and after every step.</summary>

@@ -3,6 +3,7 @@ using Kamuri.Core.Learning;
 using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Units;
@@ -109,6 +110,9 @@ public sealed record PlanRequest
     /// <summary>Id of a shipped routine; null takes the one that is best for head and aim.</summary>
     public string? Routine { get; init; }
 
+    /// <summary>How the hair comes to the day.</summary>
+    public StartingHair Starts { get; init; } = StartingHair.Dry;
+
     public required When When { get; init; }
 
     /// <summary>The household's date on the day of the session; tangle and rhythm count from it.</summary>
@@ -190,7 +194,9 @@ public sealed record PlanRequest
 
     /// <summary>What a step is done with: what was said of this step, or of its kind; null when nothing was.</summary>
     public StepUse? UseOf(PlanStep step) =>
-        (Uses.GetValueOrDefault(step.Id) ?? Uses.GetValueOrDefault(step.Kind.Id)) is { IsNothing: false } use ? use : null;
+        step.OnForMinutes is null && (Uses.GetValueOrDefault(step.Id) ?? Uses.GetValueOrDefault(step.Kind.Id)) is { IsNothing: false } use
+            ? use
+            : null;
 
     public HairKinds Kind => Head.Wear.Kind;
 

@@ -43,6 +43,12 @@ public sealed record PlanStep(string Id, StepKind Kind)
     /// <summary>Dryness the drying step waits for: 0.8 or 0.95.</summary>
     public double DrynessWanted { get; init; } = 0.8;
 
+    /// <summary>Minutes it has been on when the day begins; null for what is still to be put on.</summary>
+    public double? OnForMinutes { get; init; }
+
+    /// <summary>What hands do.</summary>
+    public string Instruction => OnForMinutes is null ? Kind.Instruction : ComposingWords.SeeThatItLiesEverywhere;
+
     /// <summary>How much more of it is taken than usual; 1 for the usual.</summary>
     public double AmountFactor { get; init; } = 1;
 

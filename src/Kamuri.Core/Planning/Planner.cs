@@ -114,6 +114,7 @@ public sealed class Planner(IScheduler scheduler)
         var timings = Timings.Of(request, composition.Walk, size, sections, figures);
         var amounts = composition
             .Walk.Select(walked => walked.Step)
+            .Where(step => step.OnForMinutes is null)
             .Select(step => (step.Id, amount: FilmModel.For(step.Kind.Puts, step.Places, size, figures, step.AmountFactor, request.Hand)))
             .Where(pair => pair.amount is not null)
             .ToDictionary(pair => pair.Id, pair => pair.amount!);

@@ -29,5 +29,16 @@ internal static class RoutineWords
 
     public static string IsFromTo(string key, string least, string most) => $"“{key}” is a number from {least} to {most}.";
 
+    public const string Dry = "dry";
+    public const string Damp = "damp";
+    public const string WashedAndSoaking = "just washed and soaking";
+    public const string InTwists = "in twists";
+
+    public static string WithItOn(string what) => $"with {what} on it";
+
+    public const string HairComesInTwists = "The hair comes in twists.";
+    public const string ItIsOnAlready = "It is on already.";
+    public const string WhatWasOnComesOff = "What was on comes off first.";
+
     public static string NobodyKnows(string key) => $"Kamuri does not know “{key}”.";
 }

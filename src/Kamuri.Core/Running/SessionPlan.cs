@@ -346,7 +346,7 @@ public sealed record SessionPlan
             Keyed(key, planned.Step.Id),
             planned.Step.Kind.Name,
             planned.Step.Kind.Phase,
-            planned.Step.Kind.Instruction,
+            planned.Step.Instruction,
             planned.Step.Reason,
             planned.Step.Places,
             planned.Step.Direction,

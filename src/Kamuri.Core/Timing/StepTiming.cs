@@ -92,6 +92,11 @@ public static class Timings
     /// </summary>
     public static (Reckoning Minutes, int Sections) HandsOn(Head head, WalkedStep walked, int sections, CraftFigures figures)
     {
+        if (walked.Step.OnForMinutes is not null)
+        {
+            return (Reckoning.From(HandsOnFigures.MinutesToSeeThatItIsOn, TimingWords.ToSeeThatItIsOn), 0);
+        }
+
         var model = figures.HandsOnOf(walked.Step.Kind);
         if (model.MinutesPerPiece > 0)
         {
@@ -158,9 +163,12 @@ public static class Timings
     /// given for covered hair; without one the hands-on work in between counts.
     /// </summary>
     private static double Worked(List<StepTiming> timings, int treatment, int carrier, double carrierMinutes, WalkedStep carrying) =>
-        carrier == treatment || carrying.Step.Kind.Covers
-            ? 0
-            : timings.Skip(treatment + 1).Take(carrier - treatment - 1).Sum(timing => timing.HandsOnMinutes) + carrierMinutes;
+        (timings.Count > treatment ? timings[treatment].Step.Step : carrying.Step).OnForMinutes
+        ?? (
+            carrier == treatment || carrying.Step.Kind.Covers
+                ? 0
+                : timings.Skip(treatment + 1).Take(carrier - treatment - 1).Sum(timing => timing.HandsOnMinutes) + carrierMinutes
+        );
 
     private static Wait Processing(Head head, WalkedStep treatment, WalkedStep carrier, double worked, CraftFigures figures)
     {
@@ -202,7 +210,10 @@ public static class Timings
         var working = TimingWords.WithWindow(usual.Sentence("min"), Reckoning.Show(earliest), Reckoning.Show(latest));
         if (worked > 0)
         {
-            working = TimingWords.WhileHandsWork(working, Reckoning.Show(Math.Round(worked)));
+            var passed = Reckoning.Show(Math.Round(worked));
+            working = treatment.Step.OnForMinutes is null
+                ? TimingWords.WhileHandsWork(working, passed)
+                : TimingWords.PassedBefore(working, passed);
         }
 
         if (irritates && model != own)

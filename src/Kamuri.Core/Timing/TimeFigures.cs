@@ -13,6 +13,9 @@ public sealed record HandsOnFigures
     /// <summary>Handling that each section more than six costs, in minutes; fewer save as much.</summary>
     public double MinutesPerFurtherSection { get; init; } = 0.3;
 
+    /// <summary>To see that what was put on before the day lies everywhere; a choice of this product.</summary>
+    public const double MinutesToSeeThatItIsOn = 1;
+
     public Centimetres ReferenceLength { get; init; } = new(30);
 
     /// <summary>Work grows a little slower than length.</summary>

@@ -40,6 +40,10 @@ internal static class TimingWords
 
     public static string WhileHandsWork(string working, string minutes) => $"{working}; {minutes} of them pass while hands work in it";
 
+    public static string PassedBefore(string working, string minutes) => $"{working}; {minutes} of them have passed";
+
+    public const string ToSeeThatItIsOn = "min to see that it lies everywhere";
+
     public static string AsLongAsItsIrritantMay(string working) => $"{working}, as long as its irritant may stay on";
 
     public static string UnderACap(string name) => $"{name}, under a cap";

@@ -8,6 +8,7 @@ public sealed record StoredWish
     public required string Style { get; init; }
     public StoredWhen When { get; init; } = new("StartNow");
     public string? Routine { get; init; }
+    public StoredStart? Starts { get; init; }
     public bool? TeaRinse { get; init; }
     public string? TreatmentHeat { get; init; }
     public string DryingAir { get; init; } = "Still";
@@ -25,6 +26,8 @@ public sealed record StoredWish
 }
 
 public sealed record StoredWhen(string Mode, DateOnly? Date = null, TimeOnly? Time = null);
+
+public sealed record StoredStart(string Comes, string? On = null, TimeOnly? Since = null);
 
 public sealed record StoredHistory(List<StoredDone> LastDone, List<string>? KnownIngredients = null);
 

@@ -34,6 +34,11 @@ public sealed record RoutineView(
     bool IsUsual
 );
 
+/// <summary>A way hair can come to a day.</summary>
+/// <param name="On">The treatment that is on it; null for none.</param>
+/// <param name="Word">As it stands beside the wish: "damp".</param>
+public sealed record StartView(HairComes Comes, string? On, string Word, IReadOnlyList<HairKinds> Kinds);
+
 /// <summary>A question practitioners disagree on, with its sides.</summary>
 public sealed record SchoolQuestionView(string Id, string Ask, IReadOnlyList<HairKinds> Concerns, IReadOnlyList<SchoolAnswer> Answers);
 
@@ -42,6 +47,7 @@ public sealed record ChoicesView(
     IReadOnlyList<AimView> Aims,
     IReadOnlyList<StyleView> Styles,
     IReadOnlyList<RoutineView> Routines,
+    IReadOnlyList<StartView> Starts,
     IReadOnlyList<UsualView> Usual,
     IReadOnlyList<AgainView> Again,
     IReadOnlyList<SchoolQuestionView> Schools,
@@ -82,6 +88,7 @@ internal static class ChoiceEndpoints
                         routine.IsUsual
                     )),
                 ],
+                [.. StartingHair.All.Select(start => new StartView(start.Comes, start.On?.Id, start.Word, Named(start.Suits)))],
                 [.. Kinds.Select(kind => new UsualView(kind, AimCatalogue.UsualAim(kind), AimCatalogue.UsualStyle(kind)))],
                 [.. Enum.GetValues<StyleMade>().Select(worn => new AgainView(worn, AimCatalogue.Again(worn)))],
                 [

@@ -197,6 +197,22 @@ public sealed record EditBody
         [.. Enum.GetValues<Places>().Where(place => place != Core.Steps.Places.None && places.HasFlag(place))];
 }
 
+/// <summary>How hair comes to a day.</summary>
+/// <param name="Comes">Dry, damp, just washed, in twists, or with a treatment on it.</param>
+/// <param name="On">The kind of step that put it there; only for a treatment.</param>
+/// <param name="Since">Since when it is on, wall clock; a time that is still to come was yesterday.</param>
+public sealed record StartsBody(HairComes Comes, string? On = null, TimeOnly? Since = null)
+{
+    /// <summary>As the core counts it.</summary>
+    /// <param name="start">When the day begins, on the household's clock.</param>
+    internal StartingHair ToStarting(DateTimeOffset start)
+    {
+        var at = start.Date.Add((Since ?? TimeOnly.FromDateTime(start.DateTime)).ToTimeSpan());
+        var minutes = (start.DateTime - (at > start.DateTime ? at.AddDays(-1) : at)).TotalMinutes;
+        return new StartingHair(Comes, On is null ? null : StepCatalogue.Get(On), Math.Floor(minutes));
+    }
+}
+
 /// <summary>A plan as it is asked for.</summary>
 public sealed record PlanBody
 {
@@ -239,6 +255,9 @@ public sealed record PlanBody
     /// <summary>Id of a shipped routine; null takes the one that is best for head and aim.</summary>
     public string? Routine { get; init; }
 
+    /// <summary>How the hair comes to the day; null for dry and clean.</summary>
+    public StartsBody? Starts { get; init; }
+
     /// <summary>Null takes the head's own school.</summary>
     public Layering? Layering { get; init; }
 
@@ -262,6 +281,9 @@ public sealed record PlanBody
             Aim = RoutineCatalogue.Find(Routine)?.For(Aim) ?? Aim,
             Style = Style,
             Routine = Routine,
+            Starts = Starts is null
+                ? StartingHair.Dry
+                : Starts.ToStarting(Moment(time) is var when && when.StartAt is { } at ? at : when.Now),
             When = Moment(time),
             Today = When.Date ?? time.Today,
             Room = house.ToRoom(),
@@ -318,6 +340,10 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
         RuleFor(plan => plan.Routine)
             .Must(routine => routine is null || RoutineCatalogue.Find(routine) is not null)
             .WithMessage(PlanErrors.ThereIsNoSuchRoutine);
+        RuleFor(plan => plan.Starts!).ChildRules(Starts).When(plan => plan.Starts is not null);
+        RuleFor(plan => plan.Starts)
+            .Must((plan, starts) => starts?.Comes is not (HairComes.InTwists or HairComes.Treated) || !plan.TakesDown)
+            .WithMessage(PlanErrors.HairInAStyleComesDownFirst);
         RuleFor(plan => plan.Style).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisStyle);
         RuleFor(plan => plan.Layering).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisSchool);
         RuleFor(plan => plan.When).NotNull().WithMessage(PlanErrors.ChooseWhen);
@@ -381,6 +407,17 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
             )
             .WithMessage(PlanErrors.GiveEveryStepItsOwnName);
         RuleForEach(plan => plan.Steps).NotNull().WithMessage(PlanErrors.WhichStep).ChildRules(Step);
+    }
+
+    private static void Starts(InlineValidator<StartsBody> starts)
+    {
+        starts.RuleFor(each => each.Comes).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisStart);
+        starts
+            .RuleFor(each => each.On)
+            .Must((each, on) => on is null != (each.Comes == HairComes.Treated))
+            .WithMessage(PlanErrors.SayWhatIsOn)
+            .Must(on => on is null || StartingHair.Treatments.Any(kind => kind.Id == on))
+            .WithMessage(PlanErrors.NobodyBeginsWithThisOn);
     }
 
     private static void Step(InlineValidator<StepBody> step)

@@ -15,6 +15,10 @@ internal static class PlanErrors
 
     public const string GiveEachProductOrMixtureA =
         "Give each product or mixture a name, and keep its amounts, temperature and shares in range.";
+    public const string KamuriDoesNotKnowThisStart = "Kamuri does not know this state of the hair.";
+    public const string SayWhatIsOn = "Say which treatment is on the hair, and only when one is.";
+    public const string NobodyBeginsWithThisOn = "A day cannot begin with this on the hair.";
+    public const string HairInAStyleComesDownFirst = "A style that comes down first is not in twists and has nothing on it.";
     public const string ThereIsNoSuchRoutine = "There is no such routine.";
 
     public static string ThisRoutineIsForOtherHair(string hint) => $"This routine is for other hair than this head has: {hint}";

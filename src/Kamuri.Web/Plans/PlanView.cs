@@ -333,7 +333,7 @@ public sealed record PlanView(
             kind.Id,
             kind.Name,
             phase,
-            kind.Instruction,
+            step.Instruction,
             step.Reason,
             step.Origin,
             EditBody.PlaceNames(step.Places),

@@ -1644,6 +1644,7 @@ export interface components {
             aims: components["schemas"]["AimView"][];
             styles: components["schemas"]["StyleView"][];
             routines: components["schemas"]["RoutineView"][];
+            starts: components["schemas"]["StartView"][];
             usual: components["schemas"]["UsualView"][];
             again: components["schemas"]["AgainView"][];
             schools: components["schemas"]["SchoolQuestionView"][];
@@ -2061,6 +2062,11 @@ export interface components {
              */
             isPast: boolean;
         };
+        /**
+         * @description How hair comes to a day.
+         * @enum {unknown}
+         */
+        HairComes: "dry" | "damp" | "washed" | "inTwists" | "treated";
         /** @description How the hair is kept. Each kind has steps of its own and steps that would harm it. */
         HairKinds: string;
         /** @description The hair at one moment: how wet, what lies on it, how warm, and whether it is dry to the core. */
@@ -2751,6 +2757,7 @@ export interface components {
             };
             /** @description Id of a shipped routine; null takes the one that is best for head and aim. */
             routine?: null | string;
+            starts?: null | components["schemas"]["StartsBody"];
             layering?: null | components["schemas"]["Layering"];
             /**
              * Format: int32
@@ -3685,6 +3692,27 @@ export interface components {
              * @description Pace of a rehearsal: 1, 10, 60 or 600.
              */
             speed?: number;
+        };
+        /** @description A way hair can come to a day. */
+        StartView: {
+            comes: components["schemas"]["HairComes"];
+            /** @description The treatment that is on it; null for none. */
+            on: null | string;
+            /** @description As it stands beside the wish: "damp". */
+            word: string;
+            kinds: components["schemas"]["HairKinds"][];
+        };
+        /** @description How hair comes to a day. */
+        StartsBody: {
+            /** @description Dry, damp, just washed, in twists, or with a treatment on it. */
+            comes: components["schemas"]["HairComes"];
+            /** @description The kind of step that put it there; only for a treatment. */
+            on?: null | string;
+            /**
+             * Format: time
+             * @description Since when it is on, wall clock; a time that is still to come was yesterday.
+             */
+            since?: null | string;
         };
         /** @description One step to take as it is, from a template or a script. What is left out is as the catalogue has it. */
         StepBody: {

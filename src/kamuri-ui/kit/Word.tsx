@@ -4,6 +4,8 @@ import type { ReactNode } from 'react'
 const trigger =
   'thread-line inline cursor-pointer text-left whitespace-normal rounded-none font-[inherit] leading-[inherit] tracking-[inherit] text-ink hover:text-accent data-[state=open]:text-accent'
 
+const smallTrigger = 'inline-block cursor-pointer hover:text-accent'
+
 export interface Choice<T extends string> {
   value: T
   word: string
@@ -35,11 +37,7 @@ export function ChoiceWord<T extends string>({
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
-        className={
-          small
-            ? `group inline-block cursor-pointer hover:text-accent ${tall ? '-my-5 px-2 -mx-2 py-5' : '-my-3 py-3'}`
-            : trigger
-        }
+        className={small ? `group ${smallTrigger} ${tall ? '-my-5 px-2 -mx-2 py-5' : '-my-3 py-3'}` : trigger}
         aria-label={shown ? label : `${label}: ${word}`}
       >
         {small ? <span className="thread-line text-ink group-hover:text-accent">{word}</span> : word}
@@ -70,11 +68,22 @@ export function ChoiceWord<T extends string>({
 }
 
 /** A word in a sentence that opens a few fields. */
-export function FieldsWord({ label, word, children }: { label: string; word: string; children: ReactNode }) {
+export function FieldsWord({
+  label,
+  word,
+  small = false,
+  children,
+}: {
+  label: string
+  word: string
+  /** Stands in small print, so that it needs room around it to be pressed. */
+  small?: boolean
+  children: ReactNode
+}) {
   return (
     <Popover.Root>
-      <Popover.Trigger className={trigger} aria-label={`${label}: ${word}`}>
-        {word}
+      <Popover.Trigger className={small ? `${smallTrigger} -my-3 py-3` : trigger} aria-label={`${label}: ${word}`}>
+        {small ? <span className="thread-line">{word}</span> : word}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

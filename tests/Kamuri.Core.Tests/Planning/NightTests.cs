@@ -181,7 +181,10 @@ public class NightTests
     {
         PlannedTask Task(string id, DateTimeOffset start, DateTimeOffset end, bool isHandsOn) =>
             new(id, id, "head", id, isHandsOn, 1, null, "", [], null, start, end);
-        var wet = NightWork.Of([Task("comb", At(14, 18), At(14, 19), true), Task("dry", At(14, 19), At(15, 7), false)], Given.Figures.Night);
+        var wet = NightWork.Of(
+            [Task("comb", At(14, 18), At(14, 19), true), Task("dry", At(14, 19), At(15, 7), false)],
+            Given.Figures.Night
+        );
 
         Assert.Equal(new NightWork(At(14, 22.5), At(15, 7), IsDrying: true), wet);
         Assert.Equal("At 22:30 Bram’s hair is still wet; it is dry about 07:00 on Sunday.", wet!.Sentence(At(14, 18), "Bram’s hair"));

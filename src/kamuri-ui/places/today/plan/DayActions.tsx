@@ -25,6 +25,7 @@ export function DayActions({
   canKeep,
   planned,
   onSaved,
+  onBegun,
   onFromNow,
   children,
 }: {
@@ -38,6 +39,7 @@ export function DayActions({
   /** The planned day this is; null while it is none. */
   planned: string | null
   onSaved: (planned: string | null) => void
+  onBegun: () => void
   onFromNow: () => void
   children: ReactNode
 }) {
@@ -50,7 +52,7 @@ export function DayActions({
         api.POST('/api/sessions', { body: { ...body, plannedDayId: planned, rehearsal, speed: rehearsal ? 60 : 1 } }),
       ),
     onSuccess: (session) => {
-      if (!session.rehearsal) onSaved(null)
+      if (!session.rehearsal) onBegun()
       void navigate(`/run/${session.id}`)
     },
   })

@@ -17,6 +17,7 @@ import { DayActions } from './DayActions'
 import { DayNeeds } from './DayNeeds'
 import { AtNight, HouseholdPlait, HouseholdWords, PlacingLine } from './Household'
 import { hairOf } from './hair'
+import { HairComes } from './HairComes'
 import { InTheKitchen } from './InTheKitchen'
 import { LookLonger } from './LookLonger'
 import { MoreAbout } from './MoreAbout'
@@ -126,6 +127,7 @@ export function Planning({
               }
             />
           )}
+          {!wish.templateId && <HairComes wish={wish} head={head} choices={choices} onChange={change} />}
           <TypeIt onTake={(typed) => asking.write(choices, heads, typed)} />
           <button
             type="button"
@@ -191,6 +193,7 @@ export function Planning({
           canKeep={!!shown && !wrong}
           planned={day.planned}
           onSaved={asking.savedAs}
+          onBegun={asking.begun}
           onFromNow={() => change({ when: { mode: 'startNow' } })}
         >
           <Button tone="quiet" onClick={() => setSheet('fields')}>

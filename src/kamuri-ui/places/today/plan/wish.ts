@@ -278,6 +278,16 @@ export function useWish() {
     leaveOut: (at: number) => put((day) => ({ ...day, at: 0, heads: day.heads.filter((_, n) => n !== at) })),
     /** It is a planned day from now on, or none any more. */
     savedAs: (planned: string | null) => put((day) => ({ ...day, planned }), false),
+    /** It has begun: it is no planned day any more, and the hair does not come like that next time. */
+    begun: () =>
+      put(
+        (day) => ({
+          ...day,
+          planned: null,
+          heads: day.heads.map((head) => ({ ...head, wish: { ...head.wish, starts: null } })),
+        }),
+        false,
+      ),
     look: (at: number) => put((day) => ({ ...day, at }), false),
   }
 }
@@ -293,6 +303,7 @@ const wishFor = (choices: ChoicesView, head: HeadView, like: Wish | undefined): 
           : firstWish(choices, head).aim,
         style: suiting(choices, head, like.style),
         takesDown: false,
+        starts: null,
         routine: null,
         schools: null,
         uses: {},

@@ -29,6 +29,13 @@ const style = words<Wish['style']>({
   asItIs: true,
   retwist: true,
 })
+const comes = words<NonNullable<Wish['starts']>['comes']>({
+  dry: true,
+  damp: true,
+  washed: true,
+  inTwists: true,
+  treated: true,
+})
 const mode = words<Wish['when']['mode']>({ soonest: true, startNow: true, startAt: true, readyBy: true })
 const air = words<NonNullable<Wish['dryingAir']>>({ still: true, fan: true, hoodLow: true, blowDryCool: true })
 const layering = words<NonNullable<Wish['layering']>>({ loc: true, lco: true, loLight: true })
@@ -60,6 +67,7 @@ const wish = z.looseObject({
   style,
   when: z.looseObject({ mode, date: z.string().nullish(), time: z.string().nullish() }),
   routine: z.string().nullish(),
+  starts: z.looseObject({ comes }).nullish(),
   teaRinse: z.boolean().nullish(),
   takesDown: z.boolean().optional(),
   treatmentHeat: heat.nullish(),

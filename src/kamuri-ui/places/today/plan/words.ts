@@ -146,6 +146,13 @@ export const typeIt = {
   nothing: 'Nothing was understood. Name a head, an aim, a style or a time.',
 }
 
+export const hairComes = {
+  hairOf: ({ name }: Parts<'name'>) => `Hair of ${name}`,
+  hairIs: ({ name }: Parts<'name'>) => `${name}’s hair is`,
+  since: 'Since',
+  sinceTime: ({ time }: Parts<'time'>) => `since ${time}`,
+}
+
 export const soonerWays = {
   quick: 'A quick wash',
   fan: 'Dry with a fan',
