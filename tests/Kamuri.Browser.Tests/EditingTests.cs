@@ -59,6 +59,37 @@ public sealed class EditingTests(DemoServer server) : IClassFixture<DemoServer>,
     }
 
     [Fact]
+    public void A_routine_file_is_taken_in_and_stands_in_the_sentence()
+    {
+        const string routine = """
+            version: 1
+            id: our-sunday
+            says: our Sunday
+            hint: Cleanse and conditioner.
+            suits: [loose]
+            steps:
+              - then: clean
+              - do: STEP
+                why: It softens.
+            """;
+        using var wrong = new TextFile("wrong.yaml", routine.Replace("STEP", "brush", StringComparison.Ordinal));
+        using var right = new TextFile("sunday.yaml", routine.Replace("STEP", "conditioner", StringComparison.Ordinal));
+        Open();
+        _window.Press("My routines");
+        _window.Attach("[role=dialog] input[type=file]", wrong.Path);
+        _window.SeeText("Line 8, “do”: There is no step called “brush”.", "[role=dialog]");
+        _window.Attach("[role=dialog] input[type=file]", right.Path);
+        _window.SeeText("Wash Oriel with our Sunday", "h1");
+        _window.Until(() => Steps().SequenceEqual(["cleanse", "rinse", "conditioner"]), "the routine as it is");
+
+        _window.Press("Reset steps");
+        _window.Press("the full way");
+        _window.Press("our Sunday");
+        _window.SeeText("Wash Oriel with our Sunday", "h1");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void A_phase_moves_as_a_whole_and_the_day_is_put_in_order_again()
     {
         Open();

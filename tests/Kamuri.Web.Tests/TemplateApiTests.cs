@@ -327,4 +327,96 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         Assert.Single(view["tasks"]!.AsArray(), task => task!["isOvernight"]!.GetValue<bool>());
         Assert.StartsWith("Two days: ", view["finishSentence"]!.GetValue<string>(), StringComparison.Ordinal);
     }
+
+    private const string Own = """
+        version: 1
+        id: quick-in-braids
+        says: our Sunday
+        hint: Cleanse, conditioner, twists.
+        suits: [loose]
+        steps:
+          - do: look
+            why: First look.
+          - then: clean
+          - do: conditioner
+            why: It stays for five minutes.
+            minutes: 5
+          - do: dry
+            why: It dries.
+        """;
+
+    private Task<(int Status, JsonNode? Answer)> ImportAsync(string text) =>
+        _server.SendAsync(HttpMethod.Post, "/api/templates/import", new JsonObject { ["text"] = text });
+
+    [Fact]
+    public async Task A_routine_file_is_taken_in_used_and_given_out_as_it_was()
+    {
+        var (status, made) = await ImportAsync(Own);
+        Assert.Equal(201, status);
+        Assert.Equal("our Sunday", made!["name"]!.GetValue<string>());
+        Assert.Equal(["loose"], made["kinds"]!.AsArray().Select(kind => kind!.GetValue<string>()));
+        Assert.Equal("our Sunday 2", (await ImportAsync(Own)).Answer!["name"]!.GetValue<string>());
+
+        var id = made["id"]!.GetValue<string>();
+        var plan = await OkAsync(HttpMethod.Post, "/api/plans/preview", From(await _server.MakeHeadAsync(), id));
+        Assert.Equal(["look", "cleanse", "rinse", "conditioner", "dry"], Ids(plan));
+        Assert.NotEmpty(plan["findings"]!.AsArray());
+        Assert.Equal(Own, await _server.Http.GetStringAsync($"/api/templates/{id}/routine.yaml", TestContext.Current.CancellationToken));
+
+        // What was kept from a plan is a file as well, and comes in again as the same steps.
+        var (head, kept, steps) = await KeepAsync("Given out");
+        var file = await _server.Http.GetStringAsync($"/api/templates/{kept}/routine.yaml", TestContext.Current.CancellationToken);
+        var back = (await ImportAsync(file)).Answer!["id"]!.GetValue<string>();
+        Assert.Equal(steps.Length, Ids(await OkAsync(HttpMethod.Post, "/api/plans/preview", From(head, back))).Length);
+    }
+
+    [Theory]
+    [InlineData("", "This file holds no routine.")]
+    [InlineData("steps: [", "This is not YAML")]
+    [InlineData("version: 7", "Line 1, “version”: It was written for version 7. Kamuri reads 1 to 1.")]
+    [InlineData(
+        "version: 1\nid: a\nsays: a\nhint: a\nsuits: [loose]\nsteps:\n  - do: brush\n    why: a",
+        "Line 7, “do”: There is no step called “brush”."
+    )]
+    [InlineData("version: 1\nid: a\nsays: a\nhint: a\nsuits: [loose]\nsteps: []", "give it at least one step")]
+    [InlineData("version: 1\nid: a\nsays: a\nhint: a\nsteps:\n  - then: clean", "Say which hair it suits")]
+    public async Task A_routine_file_that_is_wrong_is_refused_with_its_line(string text, string message)
+    {
+        var (status, problem) = await ImportAsync(text);
+
+        Assert.Equal(400, status);
+        Assert.Contains(message, problem!["errors"]!["text"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_routine_of_five_hundred_steps_is_refused() =>
+        Assert.Contains(
+            "too long",
+            (
+                await ImportAsync(
+                    "version: 1\nid: a\nsays: a\nhint: a\nsuits: [loose]\nsteps:\n"
+                        + string.Concat(Enumerable.Repeat("  - do: rinse\n    why: a\n", 500))
+                )
+            ).Answer!.ToJsonString(),
+            StringComparison.Ordinal
+        );
+
+    [Fact]
+    public async Task A_day_is_asked_for_as_last_time_once_there_was_one()
+    {
+        var head = await _server.MakeHeadAsync();
+        var body = Bodies.Plan(head);
+        body["asLastTime"] = true;
+        Assert.Equal(400, (await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", body.DeepClone())).Status);
+
+        var day = Bodies.Plan(head, "scalpComfort", "twists");
+        var (_, session) = await _server.SendAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = day.DeepClone() });
+        var steps = Ids(await OkAsync(HttpMethod.Post, "/api/plans/preview", day));
+        await _server.SendAsync(HttpMethod.Post, $"/api/sessions/{session!["id"]}/events", Bodies.Press("finished"));
+
+        var again = Ids(await OkAsync(HttpMethod.Post, "/api/plans/preview", body));
+        Assert.Equal(steps.Select(Kind), again.Select(Kind));
+
+        static string Kind(string id) => id.TrimEnd("0123456789".ToCharArray()).TrimEnd('-');
+    }
 }

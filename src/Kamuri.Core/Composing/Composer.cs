@@ -51,12 +51,13 @@ public static class Composer
         );
     }
 
-    /// <summary>The routine that was asked for, or that suits head and aim best, mended by the rules.</summary>
+    /// <summary>The routine that was asked for, or that suits head and aim best, mended by the rules unless it is the household's own.</summary>
     private static (IReadOnlyList<PlanStep> Steps, IReadOnlyList<LeftOut> LeftOut) Choose(PlanRequest request, CraftFigures figures)
     {
-        var routine = RoutineCatalogue.Find(request.Routine) ?? RoutineCatalogue.BestFor(request.Kind, request.Aim);
+        var routine = request.Own ?? RoutineCatalogue.Find(request.Routine) ?? RoutineCatalogue.BestFor(request.Kind, request.Aim);
         var day = new RoutineDay(routine, request, figures);
-        return (Settle(request, request.Starts.Begin(day.Steps, request.IsWashDay), figures), day.LeftOut);
+        var steps = request.Starts.Begin(day.Steps, request.IsWashDay);
+        return (request.Own is null ? Settle(request, steps, figures) : steps, day.LeftOut);
     }
 
     /// <summary>Fixes taken in order of weight, each on what the ones before it left.</summary>

@@ -66,7 +66,8 @@ public sealed record WalkedStep(PlanStep Step, HairState Before, HairState After
 /// <summary>Walks the hair state through a list of steps. Pure; knows no rules.</summary>
 public static class HairWalk
 {
-    private const double DryToTheCore = 0.95;
+    /// <summary>Share of the water that is gone from hair that is dry to the core.</summary>
+    internal const double DryToTheCore = 0.95;
 
     /// <summary>What is as thin as water goes with the next water.</summary>
     private const double WaterWeight = 1;

@@ -110,6 +110,9 @@ public sealed record PlanRequest
     /// <summary>Id of a shipped routine; null takes the one that is best for head and aim.</summary>
     public string? Routine { get; init; }
 
+    /// <summary>A routine of the household's own, taken as it is: rules speak of it and mend nothing. Null for a shipped one.</summary>
+    public Routine? Own { get; init; }
+
     /// <summary>How the hair comes to the day.</summary>
     public StartingHair Starts { get; init; } = StartingHair.Dry;
 

@@ -71,29 +71,38 @@ internal sealed class RoutineDay
         {
             Reason = taken.Why.Replace("{due}", Due.Reason(taken.Kind), StringComparison.Ordinal),
             Minutes = taken.Minutes,
+            Pieces = taken.Pieces,
+            WithPrevious = taken.Together,
+            Origin = Request.Own is null ? StepOrigin.Composed : StepOrigin.Template,
         };
-        step = taken.Places is { } places ? step with { Places = places } : step;
+        step = step with
+        {
+            Places = taken.Places ?? step.Places,
+            Direction = taken.Direction ?? step.Direction,
+            Water = taken.Water ?? (IsLukewarm(step.Kind) ? WaterTemperature.Lukewarm : step.Water),
+            AmountFactor = taken.Amount ?? (GoesOnDryHair(step.Kind) ? _figures.Film.DryHairFactor : 1),
+        };
         return step.Kind switch
         {
             { Covers: true } => step with { Heat = taken.Heat ?? Request.TreatmentHeatInUse },
-            { IsDrying: true } => step with
+            { IsDrying: true } when (taken.Air ?? Request.DryingAir) is var air => step with
             {
-                Air = Request.DryingAir,
-                Heat = Request.DryingAir == Air.HoodLow ? Heat.Hood : Heat.None,
-                DrynessWanted = taken.Dryness ?? step.DrynessWanted,
+                Air = air,
+                Heat = air == Air.HoodLow ? Heat.Hood : Heat.None,
+                DrynessWanted = taken.Dryness ?? (DriesToTheCore ? HairWalk.DryToTheCore : step.DrynessWanted),
             },
-            { IsClosingRinse: true } when Request.SchoolsInUse.FinalWater == FinalWater.Lukewarm => step with
-            {
-                Water = WaterTemperature.Lukewarm,
-            },
-            { Puts: Substance.DeepConditioner or Substance.ProteinConditioner } when Request.SchoolsInUse.ConditionOn == ConditionOn.Dry =>
-                step with
-                {
-                    AmountFactor = _figures.Film.DryHairFactor,
-                },
             _ => step,
         };
     }
+
+    /// <summary>What holds water inside sours when it stays damp.</summary>
+    private bool DriesToTheCore =>
+        (Request.Kind & HairKinds.Kept) != 0 || Request.Style is EndStyle.TwistOut or EndStyle.SingleTwists or EndStyle.Braids;
+
+    private bool IsLukewarm(StepKind kind) => kind.IsClosingRinse && Request.SchoolsInUse.FinalWater == FinalWater.Lukewarm;
+
+    private bool GoesOnDryHair(StepKind kind) =>
+        kind.Puts is Substance.DeepConditioner or Substance.ProteinConditioner && Request.SchoolsInUse.ConditionOn == ConditionOn.Dry;
 
     private void Leave(string what, string why)
     {

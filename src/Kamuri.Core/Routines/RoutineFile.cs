@@ -1,6 +1,8 @@
 using System.Collections.Frozen;
 using System.Globalization;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Steps;
 using YamlDotNet.Core;
 using YamlDotNet.RepresentationModel;
@@ -9,7 +11,7 @@ namespace Kamuri.Core.Routines;
 
 /// <summary>What is wrong with a routine, and where.</summary>
 /// <param name="message">A sentence.</param>
-public sealed class RoutineException(string message) : Exception(message)
+public sealed class RoutineException(string message) : FormatException(message)
 {
     /// <summary>The line of the file, 1 for the first; null when it is the whole of it.</summary>
     public long? Line { get; init; }
@@ -32,14 +34,22 @@ public static class RoutineFile
 
     private const int DeepestParts = 8;
 
-    /// <summary>Kinds of hair as they are written.</summary>
-    internal static readonly FrozenDictionary<string, HairKinds> Kinds = new Dictionary<string, HairKinds>
+    private static readonly FrozenDictionary<string, HairKinds> Names = new Dictionary<string, HairKinds>
     {
-        [Condition.Plain("loose")] = HairKinds.Loose,
-        [Condition.Plain("locs")] = HairKinds.Locs,
-        [Condition.Plain("in a style")] = HairKinds.Style,
-        [Condition.Plain("just taken down")] = HairKinds.TakenDown,
+        ["loose"] = HairKinds.Loose,
+        ["locs"] = HairKinds.Locs,
+        ["in a style"] = HairKinds.Style,
+        ["just taken down"] = HairKinds.TakenDown,
     }.ToFrozenDictionary();
+
+    /// <summary>Kinds of hair by how they are written, without what only makes it easier to read.</summary>
+    internal static readonly FrozenDictionary<string, HairKinds> Kinds = Names.ToFrozenDictionary(
+        kind => Condition.Plain(kind.Key),
+        kind => kind.Value
+    );
+
+    /// <summary>A kind of hair as it is written: "in a style".</summary>
+    public static string Written(HairKinds kind) => Names.First(pair => pair.Value == kind).Key;
 
     internal static string Word(HairKinds kind) => Kinds.First(pair => pair.Value == kind).Key;
 
@@ -69,6 +79,62 @@ public static class RoutineFile
             ? throw new RoutineException(RoutineWords.TooLong($"{entries}", $"{MostEntries}"))
             : routine;
     }
+
+    /// <summary>Writes a routine that was made from a plan: its steps, without conditions.</summary>
+    public static string Write(Routine routine)
+    {
+        var file = new YamlMappingNode
+        {
+            { "version", $"{Version}" },
+            { "id", routine.Id },
+            { "says", Quoted(routine.Says) },
+            { "hint", Quoted(routine.Hint) },
+            {
+                "suits",
+                new YamlSequenceNode(Names.Where(kind => routine.Suits.HasFlag(kind.Value)).Select(kind => new YamlScalarNode(kind.Key)))
+            },
+            { "steps", new YamlSequenceNode(routine.Steps.OfType<TakeStep>().Select(Entry)) },
+        };
+        using var text = new StringWriter { NewLine = "\n" };
+        new YamlStream(new YamlDocument(file)).Save(text, assignAnchors: false);
+        return text.ToString().Replace("\n...\n", "\n", StringComparison.Ordinal);
+    }
+
+    private static YamlMappingNode Entry(TakeStep step)
+    {
+        var entry = new YamlMappingNode { { "do", step.Kind.Id }, { "why", Quoted(step.Why) } };
+        void Add(string key, object? value)
+        {
+            if (value is not null)
+            {
+                entry.Add(key, Convert.ToString(value, CultureInfo.InvariantCulture)!);
+            }
+        }
+
+        Add("until", step.Dryness * 100);
+        if (step.Places is { } places)
+        {
+            entry.Add("places", new YamlSequenceNode($"{places}".Split(", ").Select(place => new YamlScalarNode(Lower(place)))));
+        }
+
+        Add("way", Lower($"{step.Direction}"));
+        Add("water", Lower($"{step.Water}"));
+        Add("heat", Lower($"{step.Heat}"));
+        Add("air", Lower($"{step.Air}"));
+        Add("minutes", step.Minutes);
+        Add("pieces", step.Pieces);
+        Add("amount", step.Amount);
+        Add("together", step.Together ? "true" : null);
+        return entry;
+    }
+
+    /// <summary>"EndsToRoots" as it is written in a file: "ends to roots"; null for nothing.</summary>
+    private static string? Lower(string word) =>
+        word.Length == 0
+            ? null
+            : string.Concat(word.Select((letter, at) => at > 0 && char.IsUpper(letter) ? $" {letter}" : $"{letter}")).ToLowerInvariant();
+
+    private static YamlScalarNode Quoted(string text) => new(text) { Style = ScalarStyle.DoubleQuoted };
 
     /// <summary>Reads a file that holds nothing but parts.</summary>
     /// <exception cref="RoutineException">It cannot be read; says where and why.</exception>
@@ -130,23 +196,27 @@ public static class RoutineFile
         var when = Value(entry, "if") is { } written ? In(written, "if", () => Condition.Read($"{written}")) : null;
         if (Value(entry, "do") is { } kind)
         {
-            Known(entry, "do", "why", "if", "until", "places", "heat", "minutes");
+            Known(entry, ["do", "why", "if", "until", "places", "way", "water", "heat", "air", "minutes", "pieces", "amount", "together"]);
             return new TakeStep(
                 StepCatalogue.Find($"{kind}") ?? throw At(kind, "do", RoutineWords.NoSuchStep($"{kind}")),
                 Text(entry, "why"),
-                Number(entry, "until", 80, 95) / 100,
-                Value(entry, "places") is null
+                when
+            )
+            {
+                Dryness = Number(entry, "until", 80, 95) / 100,
+                Places = Value(entry, "places") is null
                     ? null
                     : Words<Places>(entry, "places", word => Enum.TryParse<Places>(word, ignoreCase: true, out var place) ? place : null)
                         .Aggregate(Places.None, (all, place) => all | place),
-                Value(entry, "heat") is { } heat
-                    ? Enum.TryParse<Heat>($"{heat}", ignoreCase: true, out var warm)
-                        ? warm
-                        : throw At(heat, "heat", RoutineWords.CannotBe("heat", $"{heat}"))
-                    : null,
-                Number(entry, "minutes", 1, 720),
-                when
-            );
+                Direction = Word<Direction>(entry, "way"),
+                Water = Word<WaterTemperature>(entry, "water"),
+                Heat = Word<Heat>(entry, "heat"),
+                Air = Word<Air>(entry, "air"),
+                Minutes = Number(entry, "minutes", 0, 720),
+                Pieces = (int?)Number(entry, "pieces", 1, HeadLimits.MostLocs),
+                Amount = Number(entry, "amount", 0.1, 5),
+                Together = Value(entry, "together") is YamlScalarNode { Value: "true" },
+            };
         }
 
         if (Value(entry, "then") is { } part)
@@ -205,6 +275,12 @@ public static class RoutineFile
         Value(of, key) is not { } written ? null
         : double.TryParse($"{written}", CultureInfo.InvariantCulture, out var number) && number >= least && number <= most ? number
         : throw At(written, key, RoutineWords.IsFromTo(key, $"{least}", $"{most}"));
+
+    private static T? Word<T>(YamlMappingNode of, string key)
+        where T : struct, Enum =>
+        Value(of, key) is not { } written ? null
+        : Enum.TryParse<T>(Condition.Plain($"{written}"), ignoreCase: true, out var value) && Enum.IsDefined(value) ? value
+        : throw At(written, key, RoutineWords.CannotBe(key, $"{written}"));
 
     private static List<T> Words<T>(YamlMappingNode of, string key, Func<string, T?> read)
         where T : struct =>

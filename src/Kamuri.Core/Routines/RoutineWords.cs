@@ -36,6 +36,7 @@ internal static class RoutineWords
 
     public static string WithItOn(string what) => $"with {what} on it";
 
+    public const string AsInTheRoutine = "As in your routine.";
     public const string HairComesInTwists = "The hair comes in twists.";
     public const string ItIsOnAlready = "It is on already.";
     public const string WhatWasOnComesOff = "What was on comes off first.";

@@ -5,6 +5,8 @@ namespace Kamuri.Core.Running;
 internal static class RunWords
 {
     // BetterOrder
+    public const string AsLastTime = "As last time.";
+
     public static string BeMinutesLessLate(string minutes) => $"be {minutes} less late";
 
     public static string LeaveProductsOnMinutesLessBeyond(string minutes) => $"leave products on {minutes} less beyond their limit";

@@ -3,6 +3,7 @@ using Kamuri.Core.Mixing;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Planning;
 using Kamuri.Core.Planning.Household;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
@@ -247,6 +248,35 @@ public sealed record SessionPlan
             Tasks = tasks,
             Links = links,
         };
+    }
+
+    /// <summary>The steps of one of its heads as a routine, to do them again.</summary>
+    /// <param name="head">Whose.</param>
+    /// <param name="name">What it is called.</param>
+    public Routine AgainFor(Guid head, string name)
+    {
+        var key = Heads.First(each => each.HeadId == head).Key;
+        return new Routine(
+            "last-time",
+            name,
+            name,
+            HairKinds.All,
+            [],
+            [],
+            false,
+            [
+                .. Steps
+                    .Where(step => step.Head == key)
+                    .Select(step => (step, kind: StepCatalogue.OfStep(step.Id[(step.Id.LastIndexOf('/') + 1)..])))
+                    .Where(pair => pair.kind is not null)
+                    .Select(pair => new TakeStep(pair.kind!, RunWords.AsLastTime)
+                    {
+                        Places = pair.step.Places,
+                        Direction = pair.step.Direction,
+                    }),
+            ],
+            new Dictionary<string, IReadOnlyList<RoutineEntry>>()
+        );
     }
 
     public SessionStep? FindStep(string? id) => id is null ? null : Steps.FirstOrDefault(step => step.Id == id);

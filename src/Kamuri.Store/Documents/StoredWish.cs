@@ -8,6 +8,7 @@ public sealed record StoredWish
     public required string Style { get; init; }
     public StoredWhen When { get; init; } = new("StartNow");
     public string? Routine { get; init; }
+    public bool AsLastTime { get; init; }
     public StoredStart? Starts { get; init; }
     public bool? TeaRinse { get; init; }
     public string? TreatmentHeat { get; init; }
@@ -112,7 +113,14 @@ public sealed record StoredHands(string Name, List<StoredStretch> Away, List<str
 public sealed record StoredTaken(string Resource, TimeOnly From, TimeOnly To);
 
 /// <summary>A saved plan: its steps as they stood, and what they are done with, without head and hour.</summary>
-public sealed record StoredSavedPlan(string Aim, string Style, string MadeFor, List<StoredStep> Steps, Dictionary<string, StoredUse> Uses);
+public sealed record StoredSavedPlan(string Aim, string Style, string MadeFor)
+{
+    /// <summary>The routine file; null in plans that were saved before there were any, which have <see cref="Steps"/>.</summary>
+    public string? Routine { get; init; }
+
+    public List<StoredStep> Steps { get; init; } = [];
+    public Dictionary<string, StoredUse> Uses { get; init; } = [];
+}
 
 /// <summary>Wishes that are kept. What turns them into what the API takes stands with the API.</summary>
 public static class WishDocuments

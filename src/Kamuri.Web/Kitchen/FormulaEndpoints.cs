@@ -380,16 +380,10 @@ internal static class FormulaEndpoints
             ? TypedResults.File(
                 Encoding.UTF8.GetBytes(write(formula, kitchen)),
                 $"{type}; charset=utf-8",
-                $"{FileName(formula.Name)}.{ending}"
+                $"{FileNames.Of(formula.Name, "formula")}.{ending}"
             )
             : NotHere();
     }
-
-    private static string FileName(string name) =>
-        string.Concat(name.ToLowerInvariant().Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')).Trim('-')
-            is { Length: > 0 } plain
-            ? plain
-            : "formula";
 
     /// <summary>
     /// Takes in a formula as recipe JSON-LD or Markdown. Ingredients named like a formula or a product here become that one.

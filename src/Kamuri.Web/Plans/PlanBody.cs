@@ -255,6 +255,9 @@ public sealed record PlanBody
     /// <summary>Id of a shipped routine; null takes the one that is best for head and aim.</summary>
     public string? Routine { get; init; }
 
+    /// <summary>The steps of this head's last finished day once more.</summary>
+    public bool AsLastTime { get; init; }
+
     /// <summary>How the hair comes to the day; null for dry and clean.</summary>
     public StartsBody? Starts { get; init; }
 

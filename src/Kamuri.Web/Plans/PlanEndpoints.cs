@@ -9,6 +9,8 @@ using Kamuri.Core.Routines;
 using Kamuri.Core.Shelf;
 using Kamuri.Core.Shelf.Labels;
 using Kamuri.Store;
+using Kamuri.Store.Documents;
+using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
 using Kamuri.Web.Kitchen;
 using Kamuri.Web.PatchTests;
@@ -86,6 +88,7 @@ internal sealed class PlanMaker(
     House house,
     SolverGate gate,
     SessionRecord record,
+    ISessionLog log,
     Planner planner,
     KitchenReader kitchens,
     SkinRecord skin,
@@ -116,6 +119,22 @@ internal sealed class PlanMaker(
         };
     }
 
+    /// <summary>The steps of a head's last finished day; null when there is none that can be read.</summary>
+    private async Task<Routine?> LastTimeAsync(Guid head, CancellationToken cancellation)
+    {
+        var last = (await record.DaysAsync(head, cancellation)).FirstOrDefault(day => day.FinishedUtcTicks is not null);
+        try
+        {
+            return last is not null && await log.FindAsync(last.Session, cancellation) is { } session
+                ? session.Plan.AgainFor(head, PlanErrors.LastTime)
+                : null;
+        }
+        catch (UnreadableDocumentException)
+        {
+            return null;
+        }
+    }
+
     /// <summary>Everything a plan is composed from, or what is wrong with asking for it.</summary>
     public async Task<(PlanRequest? Request, ValidationProblem? Problem, ProblemHttpResult? Refusal)> RequestAsync(
         PlanBody body,
@@ -128,6 +147,7 @@ internal sealed class PlanMaker(
             return (null, Problems.At(errors), null);
         }
 
+        Routine? own = null;
         if (body.TemplateId is { } templateId)
         {
             if (await db.Templates.FindAsync([templateId], cancellation) is not { } template)
@@ -136,12 +156,21 @@ internal sealed class PlanMaker(
             }
 
             var kept = TemplateEndpoints.Read(template);
+            own = kept.Routine;
             // What is said about a step now comes before what was said when the day was kept.
             body = body with
             {
-                Steps = kept.Steps,
                 Uses = kept.Uses.Concat(body.Uses).GroupBy(use => use.Key).ToDictionary(group => group.Key, group => group.Last().Value),
             };
+        }
+
+        if (body is { AsLastTime: true, HeadId: { } whose })
+        {
+            own = await LastTimeAsync(whose, cancellation);
+            if (own is null)
+            {
+                return (null, Problems.At("asLastTime", PlanErrors.ThereIsNoLastTime), null);
+            }
         }
 
         Head head;
@@ -173,6 +202,7 @@ internal sealed class PlanMaker(
             time
         ) with
         {
+            Own = own,
             Kitchen = await kitchens.ReadAsync(body.Uses.Values.Select(use => use.ProductId).OfType<Guid>(), cancellation),
             Batches = await kitchens.BatchesAsync(cancellation),
             // A head that is only tried out is planned without the shelf: a script says what it uses.

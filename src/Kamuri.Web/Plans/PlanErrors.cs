@@ -19,6 +19,8 @@ internal static class PlanErrors
     public const string SayWhatIsOn = "Say which treatment is on the hair, and only when one is.";
     public const string NobodyBeginsWithThisOn = "A day cannot begin with this on the hair.";
     public const string HairInAStyleComesDownFirst = "A style that comes down first is not in twists and has nothing on it.";
+    public const string LastTime = "last time";
+    public const string ThereIsNoLastTime = "There is no finished day of this head to repeat.";
     public const string ThereIsNoSuchRoutine = "There is no such routine.";
 
     public static string ThisRoutineIsForOtherHair(string hint) => $"This routine is for other hair than this head has: {hint}";

@@ -1,4 +1,6 @@
+using System.Text;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Steps;
 using Kamuri.Store;
 using Kamuri.Store.Documents;
@@ -10,14 +12,8 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Kamuri.Web.Templates;
 
-/// <summary>What is kept of a day: its steps, and what they are done with.</summary>
-internal sealed record SavedPlan(
-    Aim Aim,
-    EndStyle Style,
-    string MadeFor,
-    IReadOnlyList<StepBody> Steps,
-    IReadOnlyDictionary<string, UseBody> Uses
-);
+/// <summary>What is kept of a day: its steps as a routine, and what they are done with.</summary>
+internal sealed record SavedPlan(Aim Aim, EndStyle Style, string MadeFor, Routine Routine, IReadOnlyDictionary<string, UseBody> Uses);
 
 /// <summary>A plan to keep under a name.</summary>
 public sealed record TemplateBody(string Name, PlanBody Plan);
@@ -25,8 +21,12 @@ public sealed record TemplateBody(string Name, PlanBody Plan);
 /// <summary>Another name.</summary>
 public sealed record TemplateNameBody(string Name);
 
-/// <summary>A day that was kept.</summary>
+/// <summary>A routine file.</summary>
+public sealed record RoutineFileBody(string Text);
+
+/// <summary>A routine of the household's own.</summary>
 /// <param name="MadeFor">The kind of hair it was made for, in words.</param>
+/// <param name="Kinds">Kinds of hair it suits.</param>
 /// <param name="Steps">Its steps, by name.</param>
 public sealed record TemplateView(
     Guid Id,
@@ -34,15 +34,17 @@ public sealed record TemplateView(
     Aim Aim,
     EndStyle Style,
     string MadeFor,
+    IReadOnlyList<HairKinds> Kinds,
     IReadOnlyList<string> Steps,
     DateTimeOffset Created
 );
 
-/// <summary>Days kept to be used again, on this head or another: they are timed and checked anew each time.</summary>
+/// <summary>Routines of the household's own, for this head or another: they are timed and checked anew each time.</summary>
 internal static class TemplateEndpoints
 {
     private const int LongestName = 60;
     private const int MostTemplates = 200;
+    private const string RoutineType = "application/yaml";
 
     public static void MapTemplates(this IEndpointRouteBuilder routes)
     {
@@ -51,6 +53,8 @@ internal static class TemplateEndpoints
         templates.MapPost("/", KeepAsync).WithName("keepTemplate");
         templates.MapPut("/{id:guid}", RenameAsync).WithName("renameTemplate");
         templates.MapDelete("/{id:guid}", ForgetAsync).WithName("forgetTemplate");
+        templates.MapPost("/import", ImportAsync).WithName("importRoutine");
+        templates.MapGet("/{id:guid}/routine.yaml", ExportAsync).WithName("exportRoutine").Produces<string>(200, RoutineType);
     }
 
     private static async Task<Ok<IReadOnlyList<TemplateView>>> ListAsync(KamuriDb db, SetAside setAside, CancellationToken cancellation)
@@ -90,23 +94,116 @@ internal static class TemplateEndpoints
             return Problems.Conflict(TemplateErrors.ThisPlanHasNoStepsTo);
         }
 
+        var (name, madeFor) = (body.Name.Trim(), plan.Request.Head.Wear.Words);
+        var routine = Routine.Of(name, madeFor, plan.Request.Kind, plan.Steps.Select(step => step.Step));
+        var content = new StoredSavedPlan(plan.Request.Aim.ToString(), plan.Request.Style.ToString(), madeFor)
+        {
+            Routine = RoutineFile.Write(routine),
+            Uses = StoredWishes.ToStored(ByNewName(body.Plan.Uses, [.. plan.Steps.Select(step => step.Step)])),
+        };
+        return await AddAsync(db, name, content, clock, cancellation);
+    }
+
+    /// <summary>In the routine the steps of a kind are numbered anew; what they are done with goes along.</summary>
+    private static Dictionary<string, UseBody> ByNewName(IReadOnlyDictionary<string, UseBody> uses, IReadOnlyList<PlanStep> steps)
+    {
+        var named = new List<PlanStep>();
+        var renamed = new Dictionary<string, UseBody>(uses.Where(use => steps.All(step => step.Id != use.Key)));
+        foreach (var step in steps)
+        {
+            named.Add(step with { Id = PlanEditing.NextId(named, step.Kind.Id) });
+            if (uses.TryGetValue(step.Id, out var use))
+            {
+                renamed[named[^1].Id] = use;
+            }
+        }
+
+        return renamed;
+    }
+
+    private static async Task<Results<Created<TemplateView>, ValidationProblem, ProblemHttpResult>> ImportAsync(
+        RoutineFileBody body,
+        KamuriDb db,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        if (await db.Templates.CountAsync(cancellation) >= MostTemplates)
+        {
+            return Problems.Conflict(TemplateErrors.ThereAreAlreadyMostTemplatesSavedPlans($"{MostTemplates}"));
+        }
+
+        Routine routine;
+        try
+        {
+            routine = RoutineFile.Read(body.Text ?? "", RoutineCatalogue.Shared);
+        }
+        catch (RoutineException wrong)
+        {
+            return Problems.At("text", TemplateErrors.At(wrong));
+        }
+
+        if (routine.Suits == HairKinds.None || !routine.Kinds.Any())
+        {
+            return Problems.At("text", TemplateErrors.ARoutineSuitsSomeHairAndHasSteps);
+        }
+
+        var taken = await db.Templates.Select(row => row.Name).ToListAsync(cancellation);
+        var name = routine.Says.Trim() is var says && says.Length > LongestName ? says[..LongestName].Trim() : says;
+        for (var number = 2; taken.Contains(name); number++)
+        {
+            name = $"{says[..Math.Min(says.Length, LongestName - 4)].Trim()} {number}";
+        }
+
+        var kind = Kinds.First(each => routine.Suits.HasFlag(each));
         var content = new StoredSavedPlan(
-            plan.Request.Aim.ToString(),
-            plan.Request.Style.ToString(),
-            plan.Request.Head.Wear.Words,
-            StoredWishes.ToStored([.. plan.Steps.Select(step => StepBody.From(step.Step))]),
-            StoredWishes.ToStored(body.Plan.Uses)
-        );
+            routine.For(AimCatalogue.UsualAim(kind)).ToString(),
+            AimCatalogue.UsualStyle(kind).ToString(),
+            RoutineFile.Written(kind)
+        )
+        {
+            Routine = body.Text,
+        };
+        return await AddAsync(db, name, content, clock, cancellation);
+    }
+
+    private static async Task<Created<TemplateView>> AddAsync(
+        KamuriDb db,
+        string name,
+        StoredSavedPlan content,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
         var row = new TemplateRow
         {
             Id = Guid.CreateVersion7(),
-            Name = body.Name.Trim(),
+            Name = name,
             CreatedUtcTicks = clock.GetUtcNow().UtcTicks,
             ContentJson = WishDocuments.SavedPlans.Write(content),
         };
         db.Add(row);
         await db.SaveChangesAsync(cancellation);
         return TypedResults.Created($"/api/templates/{row.Id}", View(row));
+    }
+
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> ExportAsync(
+        Guid id,
+        KamuriDb db,
+        CancellationToken cancellation
+    )
+    {
+        if (await db.Templates.FindAsync([id], cancellation) is not { } row)
+        {
+            return Gone();
+        }
+
+        var text = WishDocuments.SavedPlans.Read(row.ContentJson).Routine ?? RoutineFile.Write(Read(row).Routine);
+        return TypedResults.File(
+            Encoding.UTF8.GetBytes(text),
+            $"{RoutineType}; charset=utf-8",
+            $"{FileNames.Of(row.Name, "routine")}.yaml"
+        );
     }
 
     private static async Task<Results<Ok<TemplateView>, ValidationProblem, ProblemHttpResult>> RenameAsync(
@@ -147,14 +244,18 @@ internal static class TemplateEndpoints
 
     /// <summary>What a saved plan holds, as the API takes it.</summary>
     /// <exception cref="UnreadableDocumentException">No version wrote it like this.</exception>
-    public static SavedPlan Read(TemplateRow row) =>
-        WishDocuments.SavedPlans.Read(row.ContentJson, kept => new SavedPlan(
+    public static SavedPlan Read(TemplateRow row) => WishDocuments.SavedPlans.Read(row.ContentJson, kept => new SavedPlan(
             Enum.Parse<Aim>(kept.Aim),
             Enum.Parse<EndStyle>(kept.Style),
             kept.MadeFor,
-            StoredWishes.ToBodies(kept.Steps),
+            kept.Routine is { } written
+                ? RoutineFile.Read(written, RoutineCatalogue.Shared)
+                // Kept before routines were files.
+                : Routine.Of(row.Name, kept.MadeFor, HairKinds.All, StepBody.ToSteps(StoredWishes.ToBodies(kept.Steps))),
             StoredWishes.ToUses(kept.Uses)
         ));
+
+    private static readonly HairKinds[] Kinds = [HairKinds.Loose, HairKinds.Locs, HairKinds.Style, HairKinds.TakenDown];
 
     private static TemplateView View(TemplateRow row)
     {
@@ -165,7 +266,8 @@ internal static class TemplateEndpoints
             content.Aim,
             content.Style,
             content.MadeFor,
-            [.. content.Steps.Select(step => StepCatalogue.Find(step.Kind)?.Name ?? step.Kind)],
+            [.. Kinds.Where(kind => content.Routine.Suits.HasFlag(kind))],
+            [.. content.Routine.Kinds.Select(kind => kind.Name)],
             new DateTimeOffset(row.CreatedUtcTicks, TimeSpan.Zero)
         );
     }

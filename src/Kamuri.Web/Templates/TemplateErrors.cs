@@ -1,3 +1,5 @@
+using Kamuri.Core.Routines;
+
 namespace Kamuri.Web.Templates;
 
 /// <summary>What is said about errors about saved plans.</summary>
@@ -13,6 +15,17 @@ internal static class TemplateErrors
     public const string EnterAName = "Enter a name.";
 
     public static string ANameCanHaveAtMost(string LongestName) => $"A name can have at most {LongestName} characters.";
+
+    public const string ARoutineSuitsSomeHairAndHasSteps = "Say which hair it suits, under “suits”, and give it at least one step.";
+
+    /// <summary>"Line 7, “do”: There is no step called “brush”."</summary>
+    public static string At(RoutineException wrong) =>
+        (wrong.Line, wrong.Field) switch
+        {
+            ({ } line, { } field) => $"Line {line}, “{field}”: {wrong.Message}",
+            ({ } line, _) => $"Line {line}: {wrong.Message}",
+            _ => wrong.Message,
+        };
 
     public const string ThereIsAlreadyASavedPlan = "There is already a saved plan with this name.";
 }

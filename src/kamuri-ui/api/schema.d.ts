@@ -740,6 +740,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/templates/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importRoutine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{id}/routine.yaml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportRoutine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/figures": {
         parameters: {
             query?: never;
@@ -2757,6 +2789,8 @@ export interface components {
             };
             /** @description Id of a shipped routine; null takes the one that is best for head and aim. */
             routine?: null | string;
+            /** @description The steps of this head's last finished day once more. */
+            asLastTime?: boolean;
             starts?: null | components["schemas"]["StartsBody"];
             layering?: null | components["schemas"]["Layering"];
             /**
@@ -3213,6 +3247,10 @@ export interface components {
             remark: null | string;
             /** @description The head it was for; null when there was one. */
             headName?: null | string;
+        };
+        /** @description A routine file. */
+        RoutineFileBody: {
+            text: string;
         };
         /** @description A routine that can be asked for. */
         RoutineView: {
@@ -3982,7 +4020,7 @@ export interface components {
         TemplateNameBody: {
             name: string;
         };
-        /** @description A day that was kept. */
+        /** @description A routine of the household's own. */
         TemplateView: {
             /** Format: uuid */
             id: string;
@@ -3991,6 +4029,8 @@ export interface components {
             style: components["schemas"]["EndStyle"];
             /** @description The kind of hair it was made for, in words. */
             madeFor: string;
+            /** @description Kinds of hair it suits. */
+            kinds: components["schemas"]["HairKinds"][];
             /** @description Its steps, by name. */
             steps: string[];
             /** Format: date-time */
@@ -5807,6 +5847,61 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    importRoutine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoutineFileBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    exportRoutine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/yaml": string;
+                };
             };
         };
     };

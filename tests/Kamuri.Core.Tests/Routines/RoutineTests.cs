@@ -167,4 +167,62 @@ public class RoutineTests
         static string Refused(string text) =>
             Assert.Throws<RoutineException>(() => RoutineFile.Read(text, RoutineCatalogue.Shared)).Message;
     }
+
+    [Theory]
+    [MemberData(nameof(Days))]
+    public void A_plan_that_is_kept_and_written_comes_back_as_the_same_day(string routine, string head)
+    {
+        var (id, who) = (RoutineCatalogue.Find(routine)!, Heads.First(each => each.Name == head).Head);
+        var style = id.For(Aim.Moisture) == Aim.Refresh ? EndStyle.AsItIs : AimCatalogue.UsualStyle(who.Wear.Kind);
+        var request = Given.Request(id.For(Aim.Moisture), style, who) with { Routine = routine };
+        var steps = Given
+            .Compose(request)
+            .Walk.Select(walked => walked.Step with { Minutes = walked.Step.Kind.Covers ? 25 : null })
+            .ToList();
+
+        var text = RoutineFile.Write(Routine.Of("Our: \"long\" day", "for twists", who.Wear.Kind, steps));
+        var own = RoutineFile.Read(text, RoutineCatalogue.Shared);
+        var again = Given.Compose(request with { Own = own, Schools = who.Schools with { FinalWater = FinalWater.Lukewarm } });
+
+        Assert.Equal("Our: \"long\" day", own.Says);
+        Assert.Equal(
+            steps.Select(step => (step.Kind, step.Places, step.Heat, step.Air, step.DrynessWanted, step.Minutes, step.AmountFactor)),
+            again.Walk.Select(walked =>
+                (
+                    walked.Step.Kind,
+                    walked.Step.Places,
+                    walked.Step.Heat,
+                    walked.Step.Air,
+                    walked.Step.DrynessWanted,
+                    walked.Step.Minutes,
+                    walked.Step.AmountFactor
+                )
+            )
+        );
+    }
+
+    [Fact]
+    public void An_own_routine_is_taken_as_it_is_and_the_rules_speak_of_it()
+    {
+        var own = RoutineFile.Read(
+            """
+            version: 1
+            id: comb-first
+            says: comb first
+            hint: The comb before anything is on.
+            suits: [loose]
+            steps:
+              - do: tool-detangle
+                why: It has always been like that.
+              - do: cleanse
+                why: It gets clean.
+                if: not aim is refresh
+            """,
+            RoutineCatalogue.Shared
+        );
+        var day = Given.Compose(Given.Request() with { Own = own });
+
+        Assert.Equal("tool-detangle cleanse", Given.Order(day));
+        Assert.Contains(day.Findings, finding => finding.Severity == Severity.Stop);
+    }
 }

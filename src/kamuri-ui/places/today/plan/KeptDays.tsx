@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, Refused, told, type PlanBody, type TemplateView } from '@/api/client'
 import { Button } from '@/kit/Button'
-import { TextField } from '@/kit/Field'
+import { FileField, TextField } from '@/kit/Field'
 import { Sheet } from '@/kit/Sheet'
 import { Trouble } from '@/kit/Trouble'
 import type { Wish } from './wish'
@@ -29,6 +29,7 @@ export function KeptDays({
   return (
     <Sheet title={words.savedPlans} open={open} onClose={onClose}>
       <KeepForm wish={wish} onKept={onTake} />
+      <BringIn onTaken={onTake} />
       {templates.length > 0 && (
         <section className="mt-6 border-t border-rule pt-4">
           <h3 className="text-lg font-semibold">{words.savedBefore}</h3>
@@ -82,6 +83,35 @@ function KeepForm({ wish, onKept }: { wish: Wish; onKept: (template: TemplateVie
   )
 }
 
+/** Takes in a routine file, shipped with another household or written by hand. */
+function BringIn({ onTaken }: { onTaken: (template: TemplateView) => void }) {
+  const queries = useQueryClient()
+  const bring = useMutation({
+    mutationFn: async (file: File) => told(api.POST('/api/templates/import', { body: { text: await file.text() } })),
+    onSuccess: async (template) => {
+      await queries.invalidateQueries({ queryKey: ['templates'] })
+      onTaken(template)
+    },
+  })
+  const wrong = useWrongFields(bring.error).text?.[0]
+  return (
+    <div className="mt-4">
+      <FileField
+        label={words.importARoutine}
+        accept=".yaml,.yml,text/yaml"
+        onChoose={(chosen) => chosen && bring.mutate(chosen)}
+      />
+      {wrong ? (
+        <p role="alert" className="mt-1 border-l-4 border-stop pl-3 text-stop">
+          {wrong}
+        </p>
+      ) : (
+        <Trouble error={bring.error} />
+      )}
+    </div>
+  )
+}
+
 function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => void }) {
   const queries = useQueryClient()
   const [name, setName] = useState<string | null>(null)
@@ -126,6 +156,13 @@ function KeptDay({ template, onTake }: { template: TemplateView; onTake: () => v
           <Button tone="quiet" onClick={() => setName(template.name)}>
             {words.renameName({ name: template.name })}
           </Button>
+          <a
+            className="inline-flex min-h-12 items-center px-4 font-semibold"
+            href={`/api/templates/${template.id}/routine.yaml`}
+            download
+          >
+            <span className="thread-line">{words.exportName({ name: template.name })}</span>
+          </a>
           <Button tone="quiet" onClick={() => setForgotten(true)}>
             {words.removeName({ name: template.name })}
           </Button>

@@ -1,5 +1,6 @@
+import { useQuery } from '@tanstack/react-query'
 import { Fragment, type ReactNode } from 'react'
-import type { ChoicesView, HeadView, TemplateView } from '@/api/client'
+import { api, told, type ChoicesView, type HeadView, type TemplateView } from '@/api/client'
 import { useWallClock } from '@/app/household'
 import { date } from '@/app/time'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
@@ -133,7 +134,14 @@ function Clause({
               <>
                 <AimWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
                 <WithMark mark=",">
-                  <RoutineWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
+                  <RoutineWord
+                    wish={wish}
+                    choices={choices}
+                    templates={templates}
+                    kind={kind}
+                    onChange={onChange}
+                    of={of}
+                  />
                 </WithMark>
               </>
             ),
@@ -151,7 +159,14 @@ function Clause({
             <>
               <AimWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
               <WithMark mark={kind === 'style' ? ',' : ''}>
-                <RoutineWord wish={wish} choices={choices} kind={kind} onChange={onChange} of={of} />
+                <RoutineWord
+                  wish={wish}
+                  choices={choices}
+                  templates={templates}
+                  kind={kind}
+                  onChange={onChange}
+                  of={of}
+                />
               </WithMark>
             </>
           ),
@@ -228,26 +243,53 @@ const AimWord = ({
 function RoutineWord({
   wish,
   choices,
+  templates,
   kind,
   onChange,
   of,
-}: Changing & { choices: ChoicesView; kind: HeadView['kind'] }) {
+}: Changing & { choices: ChoicesView; templates: readonly TemplateView[]; kind: HeadView['kind'] }) {
+  const last = useLastDay(wish.headId)
   const suiting = choices.routines.filter((each) => each.kinds.includes(kind))
   const best = suiting.find((each) => each.bestFor.includes(wish.aim)) ?? suiting.find((each) => each.isUsual)
   const offered = suiting.filter((each) => each === best || each.serves.includes(wish.aim))
-  if (!best || offered.length < 2) return null
+  if (!best) return null
+  const shipped = [{ ...best, hint: said.bestFor({ hint: best.hint }) }, ...offered.filter((each) => each !== best)]
+  const own = templates
+    .filter((each) => each.kinds.includes(kind))
+    .map((each) => ({ value: ownPrefix + each.id, word: each.name, hint: said.madeForHairThatWas(each) }))
+  const again = last
+    ? [{ value: lastTime, word: said.asLastTime, hint: said.onDayFor({ ...last, day: date(last.startedAt) }) }]
+    : []
+  if (shipped.length + own.length + again.length < 2) return null
   return (
     <>
       {' '}
       <ChoiceWord
         label={of ? said.routineOf({ of }) : said.routine}
-        value={offered.find((each) => each.value === wish.routine)?.value ?? best.value}
-        choices={[best, ...offered.filter((each) => each !== best)]}
-        onChoose={(routine) => onChange({ routine: routine === best.value ? null : routine, edits: [] })}
+        value={wish.asLastTime ? lastTime : (shipped.find((each) => each.value === wish.routine)?.value ?? best.value)}
+        choices={[...shipped, ...again, ...own]}
+        onChoose={(chosen) =>
+          onChange({
+            edits: [],
+            asLastTime: chosen === lastTime,
+            templateId: chosen.startsWith(ownPrefix) ? chosen.slice(ownPrefix.length) : null,
+            routine: chosen === best.value || chosen === lastTime || chosen.startsWith(ownPrefix) ? null : chosen,
+          })
+        }
       />
     </>
   )
 }
+
+const ownPrefix = 'own:'
+const lastTime = 'last-time'
+
+/** The last finished day of a head; nothing when there is none. */
+const useLastDay = (head: string) =>
+  useQuery({
+    queryKey: ['sessions', 'last', head],
+    queryFn: () => told(api.GET('/api/sessions', { params: { query: { head, take: 3 } } })),
+  }).data?.find((day) => day.status === 'finished' && day.headId === head)
 
 const anew = 'anew'
 

@@ -187,7 +187,7 @@ export function useWish() {
   /** Changes one head's wish; the hour is everybody's. */
   const changeAt = (at: number, asked: Partial<Wish>) => {
     // A routine is one of those for an aim: another aim begins with its own.
-    const next = asked.aim && asked.routine === undefined ? { ...asked, routine: null } : asked
+    const next = asked.aim && asked.routine === undefined ? { ...asked, routine: null, asLastTime: false } : asked
     put((day) => ({
       ...day,
       heads: day.heads.map((head, n) =>
@@ -305,6 +305,7 @@ const wishFor = (choices: ChoicesView, head: HeadView, like: Wish | undefined): 
         takesDown: false,
         starts: null,
         routine: null,
+        asLastTime: false,
         schools: null,
         uses: {},
         edits: [],

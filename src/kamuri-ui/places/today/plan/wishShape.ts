@@ -67,6 +67,7 @@ const wish = z.looseObject({
   style,
   when: z.looseObject({ mode, date: z.string().nullish(), time: z.string().nullish() }),
   routine: z.string().nullish(),
+  asLastTime: z.boolean().optional(),
   starts: z.looseObject({ comes }).nullish(),
   teaRinse: z.boolean().nullish(),
   takesDown: z.boolean().optional(),
