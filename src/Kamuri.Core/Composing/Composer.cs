@@ -51,7 +51,7 @@ public static class Composer
         );
     }
 
-    /// <summary>The routine that was asked for, or that suits head and aim best, mended by the rules unless it is the household's own.</summary>
+    /// <summary>The routine that was asked for, or that suits best; the rules mend it unless it is the household's own.</summary>
     private static (IReadOnlyList<PlanStep> Steps, IReadOnlyList<LeftOut> LeftOut) Choose(PlanRequest request, CraftFigures figures)
     {
         var routine = request.Own ?? RoutineCatalogue.Find(request.Routine) ?? RoutineCatalogue.BestFor(request.Kind, request.Aim);

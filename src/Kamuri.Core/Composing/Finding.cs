@@ -18,7 +18,7 @@ public enum Severity
 public sealed record Fix(string Label, IReadOnlyList<PlanEdit> Edits);
 
 /// <summary>What a rule has to say about a plan.</summary>
-/// <param name="Rule">Rule id, R01 to R49.</param>
+/// <param name="Rule">Rule id, R01 to R50.</param>
 /// <param name="Severity">How much it matters.</param>
 /// <param name="Reason">Why, in one sentence.</param>
 /// <param name="Steps">The steps it speaks of.</param>
@@ -59,7 +59,7 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
     public StepUse? Use(PlanStep step) => Request.UseOf(step);
 
     /// <summary>Leaving a step out, with what only served it; for findings that nothing else solves.</summary>
-    public Fix LeaveOut(PlanStep step) => new(ComposingWords.LeaveOutStep(step.Kind.Noun), PlanEditing.Without(step, Walk));
+    public Fix LeaveOut(PlanStep step) => new(ComposingWords.LeaveOutStep(step.Kind.Noun), [new DropStep(step.Id)]);
 
     /// <summary>The id a step added now would get.</summary>
     public string NextId(string kind) => PlanEditing.NextId(Walk.Select(walked => walked.Step), kind);

@@ -105,7 +105,7 @@ public static class PlanEditing
                 list.Insert(addAt, new PlanStep(NextId(list, kind.Id), kind) { Reason = ComposingWords.YouAddedIt, Origin = origin });
                 return null;
             case DropStep drop:
-                return list.RemoveAll(step => step.Id == drop.Step) > 0 ? null : NotThere(drop.Step);
+                return Drop(list, drop.Step);
             case MoveStep move:
                 var from = list.FindIndex(step => step.Id == move.Step);
                 if (from < 0)
@@ -181,16 +181,33 @@ public static class PlanEditing
         }
     }
 
-    /// <summary>Edits that leave a step out, and the covers that are only there because of it.</summary>
-    public static IReadOnlyList<PlanEdit> Without(PlanStep step, IReadOnlyList<WalkedStep> walk)
+    /// <summary>
+    /// Takes a step out with what only served it: the covers of a treatment, and the rinse that took it off where water comes before or
+    /// after anyway.
+    /// </summary>
+    private static string? Drop(List<PlanStep> list, string id)
     {
-        var behind = step.Kind.Processing is null
-            ? []
-            : walk.SkipWhile(walked => walked.Step.Id != step.Id)
-                .Skip(1)
-                .TakeWhile(walked => walked.Step.Kind.IsCompanion)
-                .Where(walked => walked.Step.Kind.Covers);
-        return [new DropStep(step.Id), .. behind.Select(walked => new DropStep(walked.Step.Id))];
+        var at = list.FindIndex(step => step.Id == id);
+        if (at < 0)
+        {
+            return NotThere(id);
+        }
+
+        var dropped = list[at].Kind;
+        List<PlanStep> served =
+        [
+            list[at],
+            .. dropped.Processing is null ? [] : list.Skip(at + 1).TakeWhile(step => step.Kind.IsCompanion).Where(step => step.Kind.Covers),
+        ];
+        var behind = list.FindIndex(at + 1, step => !step.Kind.IsCompanion);
+        var isWetAnyway = dropped.IsBeforeCleanse || (at > 0 && list[at - 1].Kind.Removes != Removal.None);
+        if (dropped.Processing is not null && behind > 0 && list[behind].Kind.Id == StepIds.Rinse && isWetAnyway)
+        {
+            served.Add(list[behind]);
+        }
+
+        list.RemoveAll(served.Contains);
+        return null;
     }
 
     /// <summary>Whether two steps can be worked section by section in one pass.</summary>

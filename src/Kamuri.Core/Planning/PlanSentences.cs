@@ -36,6 +36,8 @@ public static class PlanSentences
             Treatment.HerbPrePoo => PlanWords.TheOilFreeWash,
             Treatment.Retwist => "A retwist",
             Treatment.LocDetox => PlanWords.TheDetoxSoak,
+            Treatment.GrainWater => PlanWords.GrainWater,
+            Treatment.TakeDown => PlanWords.TakingAStyleDown,
             _ => PlanWords.ATightStyle,
         };
 

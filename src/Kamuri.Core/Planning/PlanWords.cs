@@ -21,6 +21,8 @@ internal static class PlanWords
     public static string SomebodyHasToWorkFromTime(string time, string time2) =>
         $"Somebody has to work from {time} to {time2}, while people sleep.";
 
+    public const string GrainWater = "Grain water";
+    public const string TakingAStyleDown = "Taking a style down";
     public const string TheHair = "the hair";
 
     public static string HairIsStillWetAt(string hair, string bed, string dry) => $"At {bed} {hair} is still wet; it is dry about {dry}.";

@@ -162,7 +162,7 @@ public sealed class Planner(IScheduler scheduler)
         var stops = draft.Composition.Findings.Count(finding => finding.Holds);
         foreach (var walked in draft.Composition.Walk.Where(walked => walked.Step.Kind.CanBeSpared))
         {
-            var edits = PlanEditing.Without(walked.Step, draft.Composition.Walk);
+            PlanEdit[] edits = [new DropStep(walked.Step.Id)];
             var without = Draft(request with { Edits = [.. request.Edits, .. edits] }, figures, isTrial: true);
             if (without.Composition.Findings.Count(finding => finding.Holds) > stops)
             {

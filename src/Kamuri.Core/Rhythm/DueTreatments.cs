@@ -20,12 +20,12 @@ public static class DueTreatments
 {
     /// <summary>
     /// Treatments on record whose usual interval has passed, most pressing first. What was never done is not due: a
-    /// rhythm begins with the first time. Washing and tight styles are asked for by name and never counted here.
+    /// rhythm begins with the first time. Washing, tight styles and grain water are asked for by name and never counted here.
     /// </summary>
     public static IReadOnlyList<DueTreatment> For(History history, HairKinds kind, DateOnly today, RhythmFigures figures) =>
         [
             .. history
-                .LastDone.Keys.Where(treatment => treatment is not (Treatment.Wash or Treatment.TensionStyle))
+                .LastDone.Keys.Where(treatment => treatment is not (Treatment.Wash or Treatment.TensionStyle or Treatment.GrainWater))
                 .Select(treatment =>
                     (treatment, days: history.DaysSince(treatment, today)!.Value, interval: Intervals.Of(treatment, kind, figures))
                 )

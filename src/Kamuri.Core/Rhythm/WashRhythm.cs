@@ -29,6 +29,7 @@ public sealed record RhythmFigures
             [Treatment.HerbPrePoo] = new(28, 30, 45),
             [Treatment.Retwist] = new(28, 42, 56),
             [Treatment.LocDetox] = new(90, 120, 180),
+            [Treatment.GrainWater] = new(7, 14, 28),
         };
 
     /// <summary>Days a tension style may be worn.</summary>

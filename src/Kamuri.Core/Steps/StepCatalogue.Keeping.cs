@@ -119,6 +119,7 @@ public static partial class StepCatalogue
                 Places = Places.Lengths | Places.Ends,
                 Direction = Direction.EndsToRoots,
                 HandsOn = new(3, 8, HandsOnModel.Applying),
+                Treatment = Treatment.TakeDown,
                 Sets = Hang.Loose,
                 Suits = HairKinds.TakenDown,
                 Cautions = ["not-tight"],

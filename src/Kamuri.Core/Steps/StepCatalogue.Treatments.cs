@@ -101,6 +101,7 @@ public static partial class StepCatalogue
                 Processing = new(new Window(3, 5, 10), AfterLatest: "It stiffens like protein; rinse."),
                 Leaves = Wetness.Wrung,
                 Puts = Substance.GrainWater,
+                Treatment = Treatment.GrainWater,
                 IsBeforeCleanse = true,
                 CanBeSpared = true,
                 Suits = HairKinds.Combable,

@@ -50,6 +50,8 @@ public enum Treatment
     Retwist,
     TensionStyle,
     LocDetox,
+    GrainWater,
+    TakeDown,
 }
 
 /// <summary>One kind of step: a catalogue entry. Adding a step to the craft is adding one of these.</summary>

@@ -46,6 +46,9 @@ public sealed record SubstanceFacts(string Name)
     /// <summary>Stings broken skin and eyes.</summary>
     public bool StingsBrokenSkin { get; init; }
 
+    /// <summary>Goes on warm on hair that takes water in slowly.</summary>
+    public bool IsMostlyWater { get; init; }
+
     /// <summary>Leaves residue inside locs.</summary>
     public bool LeavesResidue { get; init; }
 }
@@ -62,21 +65,29 @@ public static class Substances
             BelongsOnScalp = false,
             LeavesResidue = true,
         },
-        [Substance.PlantGel] = new("plant gel") { MustBeRinsed = true, Slip = 0.8 },
+        [Substance.PlantGel] = new("plant gel")
+        {
+            MustBeRinsed = true,
+            Slip = 0.8,
+            IsMostlyWater = true,
+        },
         [Substance.HerbJuice] = new("herb juice")
         {
+            IsMostlyWater = true,
             MustBeRinsed = true,
             Slip = 0.1,
             StingsBrokenSkin = true,
         },
         [Substance.OnionJuice] = new("onion juice")
         {
+            IsMostlyWater = true,
             MustBeRinsed = true,
             MustBeWashedOut = true,
             Irritates = true,
         },
         [Substance.GrainWater] = new("grain water")
         {
+            IsMostlyWater = true,
             MustBeRinsed = true,
             Slip = 0.6,
             Protein = ProteinStrength.Light,
@@ -120,12 +131,18 @@ public static class Substances
         },
         [Substance.HerbPaste] = new("herb paste")
         {
+            IsMostlyWater = true,
             MustBeRinsed = true,
             MustBeWashedOut = true,
             Slip = 0.4,
             LeavesResidue = true,
         },
-        [Substance.Tea] = new("tea rinse") { Weight = 1, Slip = 0.1 },
+        [Substance.Tea] = new("tea rinse")
+        {
+            Weight = 1,
+            Slip = 0.1,
+            IsMostlyWater = true,
+        },
         [Substance.Conditioner] = new("conditioner")
         {
             MustBeRinsed = true,

@@ -4072,7 +4072,7 @@ export interface components {
          * @description Treatments with a rhythm of their own.
          * @enum {unknown}
          */
-        Treatment: "wash" | "clarify" | "lightProtein" | "strongProtein" | "hotOil" | "herbPrePoo" | "retwist" | "tensionStyle" | "locDetox";
+        Treatment: "wash" | "clarify" | "lightProtein" | "strongProtein" | "hotOil" | "herbPrePoo" | "retwist" | "tensionStyle" | "locDetox" | "grainWater" | "takeDown";
         /**
          * @description How long a pre-poo or oil stays on.
          * @enum {unknown}

@@ -33,6 +33,9 @@ public class RuleCases
             Head = request.Head with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)) },
         };
 
+    private static Func<PlanRequest, PlanRequest> TakenDown(int worn) =>
+        Head(head => head with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, worn)) });
+
     private static PlanRequest InStyle(PlanRequest request, int days) =>
         request with
         {
@@ -115,6 +118,11 @@ public class RuleCases
                 Given = Done(Treatment.LightProtein, 10),
                 Because = "medium porosity",
             },
+            new RuleCase("R13", "wet-through grain-water rinse deep-condition", Severity.Warn, "wet-through deep-condition")
+            {
+                Given = request => Done(Treatment.LightProtein, 10)(Head(head => head with { Porosity = Porosity.Low })(request)),
+                Because = "grain water counts as protein",
+            },
             new RuleCase("R13", "protein-light rinse", Severity.Note),
             new RuleCase("R15", "dampen pre-poo tool-detangle^", Severity.Warn, "dampen pre-poo tool-detangle"),
             new RuleCase("R15", "dampen pre-poo tool-detangle", null),
@@ -122,10 +130,16 @@ public class RuleCases
             {
                 Given = Head(head => head with { FragileZones = [new FragileZone(Zone.Edges, "thin")] }),
             },
+            new RuleCase("R18", "dampen pre-poo finger-detangle", Severity.Note)
+            {
+                Given = Head(head => head with { FragileZones = [new FragileZone(Zone.Edges, "thin")] }),
+                Because = "fingers pull too",
+            },
             new RuleCase("R18", "dampen pre-poo tool-detangle", null),
             new RuleCase("R20", "wet-through cool-rinse@hot", Severity.Warn, "wet-through cool-rinse"),
             new RuleCase("R20", "wet-through cool-rinse@lukewarm", null),
             new RuleCase("R21", "dampen pre-poo", Severity.Note) { Given = Head(head => head with { Porosity = Porosity.Low }) },
+            new RuleCase("R21", "herb-juice", Severity.Note) { Given = Head(head => head with { Porosity = Porosity.Low }) },
             new RuleCase("R21", "dampen pre-poo", null),
             new RuleCase("R22", "wet-through twists", Severity.Warn, "wet-through blot twists"),
             new RuleCase("R22", "look wash-and-go", Severity.Warn, "look dampen wash-and-go"),
@@ -277,7 +291,7 @@ public class RuleCases
                 Given = With("leave-in", Mask with { ProductId = Guid.Empty, UseBy = Given.Today }),
                 Because = "a product on its last day",
             },
-            new RuleCase("R46", "grain-water rinse", Severity.Warn, "rinse") { Given = Made("grain-water", "Grain water") },
+            new RuleCase("R46", "grain-water rinse", Severity.Warn, "") { Given = Made("grain-water", "Grain water") },
             new RuleCase("R46", "grain-water rinse", null)
             {
                 Given = request =>
@@ -328,6 +342,30 @@ public class RuleCases
             new RuleCase("R40", "wet-through cleanse", Severity.Note) { Given = Washed(20), Because = "late" },
             new RuleCase("R40", "wet-through clarify", null) { Given = Done(Treatment.Clarify, 30) },
             new RuleCase("R41", "dampen single-twists", Severity.Warn, "dampen twists") { Given = Done(Treatment.TensionStyle, 3) },
+            new RuleCase("R41", "dampen single-twists", Severity.Warn, "dampen twists")
+            {
+                Given = request => Done(Treatment.TakeDown, 3)(request),
+                Because = "it came down three days ago",
+            },
+            new RuleCase("R41", "dampen single-twists", null)
+            {
+                Given = request =>
+                    request with
+                    {
+                        History = new History
+                        {
+                            LastDone = new Dictionary<Treatment, DateOnly>
+                            {
+                                [Treatment.TensionStyle] = Given.Today.AddDays(-3),
+                                [Treatment.TakeDown] = Given.Today.AddDays(-9),
+                            },
+                        },
+                    },
+                Because = "it came down nine days ago",
+            },
+            new RuleCase("R50", "look wet-through cleanse", Severity.Stop, "look clear-lint wet-through cleanse") { Given = TakenDown(42) },
+            new RuleCase("R50", "look dampen clear-lint", Severity.Stop, "look clear-lint dampen") { Given = TakenDown(42) },
+            new RuleCase("R50", "look wet-through cleanse", null) { Given = TakenDown(7), Because = "worn for a week" },
             new RuleCase("R41", "look", Severity.Warn) { Given = request => InStyle(request, 60) },
             new RuleCase("R41", "look", null) { Given = request => InStyle(request, 40) },
             new RuleCase("R42", "dampen retwist", Severity.Warn, "dampen")

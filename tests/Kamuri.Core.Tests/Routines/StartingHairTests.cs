@@ -73,13 +73,14 @@ public class StartingHairTests
     [InlineData(
         "InTwists",
         "simple-wash",
-        "take-twists-down-first look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil cream twists dry"
+        "take-twists-down-first look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil cream "
+            + "twists dry"
     )]
     [InlineData(
         "heavy-oil",
         "heavy-oil-overnight",
-        "heavy-oil-first wet-through tea-rinse cleanse rinse cleanse-2 rinse-2 wring conditioner tool-detangle cool-rinse blot leave-in oil "
-            + "cream twists dry"
+        "heavy-oil-first wet-through tea-rinse cleanse rinse cleanse-2 rinse-2 wring conditioner tool-detangle cool-rinse blot leave-in "
+            + "oil cream twists dry"
     )]
     [InlineData(
         "pre-poo",

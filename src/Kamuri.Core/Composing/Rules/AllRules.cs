@@ -7,6 +7,7 @@ public static class AllRules
     [
         new SuitsTheHair(),
         new TreatmentBeforeCleanse(),
+        new LintBeforeWater(),
         new ConditionAfterCleanse(),
         new RinseOffStaysNot(),
         new LongConditionAfterClarify(),

@@ -20,7 +20,7 @@ public sealed class EndsFirst : IRule
         );
 }
 
-/// <summary>R18 note: fragile zones get product first and tools last.</summary>
+/// <summary>R18 note: fragile zones get product first, and fingers or tools last.</summary>
 public sealed class FragileZonesGently : IRule
 {
     public string Id => "R18";
@@ -28,7 +28,7 @@ public sealed class FragileZonesGently : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var fragile = context.Request.Head.FragileZones;
-        var tools = context.Walk.Where(walked => walked.Step.Kind.IsToolDetangle).Select(walked => walked.Step.Id).ToList();
+        var tools = context.Walk.Where(walked => walked.Step.Kind.Detangles).Select(walked => walked.Step.Id).ToList();
         if (fragile.Count > 0 && tools.Count > 0)
         {
             var zones = Say.List([.. fragile.Select(zone => HeadNames.Of(zone.Zone))]);

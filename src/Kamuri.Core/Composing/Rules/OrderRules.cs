@@ -48,6 +48,39 @@ public sealed class TreatmentBeforeCleanse : IRule
         [steps[at].Id, .. steps.Skip(at + 1).TakeWhile(step => step.Kind.IsCompanion).Select(step => step.Id)];
 }
 
+/// <summary>R50 stop: after a long-worn style, lint comes out before water touches the roots, or it mats (craft §13).</summary>
+public sealed class LintBeforeWater : IRule
+{
+    public string Id => "R50";
+
+    public IEnumerable<Finding> Check(RuleContext context)
+    {
+        if (context.Request is not { Head.Wear.Down.WornDays: var worn, Starts.Wetness: Wetness.Dry } || worn < LongWorn)
+        {
+            yield break;
+        }
+
+        var steps = context.Walk.Select(walked => walked.Step).ToList();
+        var water = steps.FindIndex(step => step.Kind.Leaves >= Wetness.Damp);
+        var lint = steps.FindIndex(step => step.Kind.Id == StepIds.ClearLint);
+        if (water >= 0 && (lint < 0 || lint > water))
+        {
+            PlanEdit edit =
+                lint < 0 ? new AddStep(StepIds.ClearLint, context.Before(water)) : new MoveStep(steps[lint].Id, context.Before(water));
+            yield return new Finding(
+                Id,
+                Severity.Stop,
+                RuleWords.LintMatsInWater($"{worn}"),
+                [steps[water].Id],
+                new Fix(RuleWords.ClearTheLintFirst, [edit])
+            );
+        }
+    }
+
+    /// <summary>Days in a style from which on lint gathers at the roots (product default: a month).</summary>
+    private const int LongWorn = 28;
+}
+
 /// <summary>R02 stop: every cleanse is followed, in the same session, by a conditioner or deep conditioner.</summary>
 public sealed class ConditionAfterCleanse : IRule
 {

@@ -32,6 +32,9 @@ public sealed class ProteinInItsTime : IRule
 {
     public string Id => "R13";
 
+    /// <summary>Grain water is one of them: what it leaves on the strand is protein and starch.</summary>
+    private static readonly Treatment[] Bearing = [Treatment.LightProtein, Treatment.StrongProtein, Treatment.GrainWater];
+
     public bool IsMendedUnasked => false;
 
     public IEnumerable<Finding> Check(RuleContext context)
@@ -39,11 +42,10 @@ public sealed class ProteinInItsTime : IRule
         var (request, head) = (context.Request, context.Request.Head);
         var careful = head.Porosity == Porosity.Low || head.Sensitivities.Contains("protein", StringComparer.OrdinalIgnoreCase);
         var steps = context.Walk.Select(walked => walked.Step).ToList();
-        foreach (var step in steps.Where(step => step.Kind.Treatment is Treatment.LightProtein or Treatment.StrongProtein))
+        foreach (var step in steps.Where(step => step.Kind.Treatment is { } treatment && Bearing.Contains(treatment)))
         {
-            var treatment = step.Kind.Treatment!.Value;
-            var interval = context.Figures.Rhythm.Treatments[treatment];
-            if (careful && request.History.DaysSince(treatment, request.Today) is { } days && days < interval.Usual)
+            var interval = context.Figures.Rhythm.Treatments[step.Kind.Treatment!.Value];
+            if (careful && Bearing.Min(each => request.History.DaysSince(each, request.Today)) is { } days && days < interval.Usual)
             {
                 yield return new Finding(
                     Id,

@@ -29,7 +29,13 @@ public sealed class InItsRhythm : IRule
 
             if (days < interval.Earliest)
             {
-                var harsh = treatment is Treatment.Clarify or Treatment.LightProtein or Treatment.StrongProtein or Treatment.LocDetox;
+                var harsh =
+                    treatment
+                    is Treatment.Clarify
+                        or Treatment.LightProtein
+                        or Treatment.StrongProtein
+                        or Treatment.LocDetox
+                        or Treatment.GrainWater;
                 yield return new Finding(
                     Id,
                     harsh ? Severity.Warn : Severity.Note,
@@ -61,7 +67,7 @@ public sealed class InItsRhythm : IRule
             : request.History.DaysSince(Treatment.Wash, request.Today);
 }
 
-/// <summary>R41 warn: a tension style too soon after the last one, or one worn too long.</summary>
+/// <summary>R41 warn: a tension style too soon after the last one came down, or one worn too long.</summary>
 public sealed class RestForTheEdges : IRule
 {
     public string Id => "R41";
@@ -72,11 +78,7 @@ public sealed class RestForTheEdges : IRule
     {
         var (request, rhythm) = (context.Request, context.Figures.Rhythm);
         var tension = context.Walk.Select(walked => walked.Step).FirstOrDefault(step => step.Kind.Treatment == Treatment.TensionStyle);
-        if (
-            tension is not null
-            && request.History.DaysSince(Treatment.TensionStyle, request.Today) is { } days
-            && days < rhythm.RestBetweenStyles
-        )
+        if (tension is not null && DaysSinceDown(request) is { } days && days < rhythm.RestBetweenStyles)
         {
             yield return new Finding(
                 Id,
@@ -96,6 +98,13 @@ public sealed class RestForTheEdges : IRule
             yield return new Finding(Id, Severity.Warn, RuleWords.ThisStyleHasBeenInFor($"{worn}", $"{rhythm.LongestStyleDays}"), []);
         }
     }
+
+    /// <summary>Hair that comes down today has not rested at all; of a style nobody saw come down, the day it went up counts.</summary>
+    private static int? DaysSinceDown(PlanRequest request) =>
+        request.Kind == HairKinds.TakenDown
+            ? 0
+            : request.History.DaysSince(Treatment.TakeDown, request.Today)
+                ?? request.History.DaysSince(Treatment.TensionStyle, request.Today);
 }
 
 /// <summary>R42 warn: a retwist within four weeks of the last one thins the roots.</summary>

@@ -19,6 +19,11 @@ internal static class RuleWords
 
     public static string StepLeavesResidueInsideLocsThat(string step) => $"{step} leaves residue inside locs that does not rinse out.";
 
+    public static string LintMatsInWater(string days) =>
+        $"The style was in for {days} days. Lint and shed hair at the roots mat as soon as water touches them.";
+
+    public const string ClearTheLintFirst = "Clear the lint first";
+
     public static string StepIsNotForLocs(string step) => $"{step} is not for locs.";
 
     public static string StepDoesNotGoWithThis(string step) => $"{step} does not go with this style. Wait until the style comes down.";

@@ -78,7 +78,7 @@ public sealed class NothingScalding : IRule
     }
 }
 
-/// <summary>R21 note: low porosity wants warm liquids before, and cool after.</summary>
+/// <summary>R21 note: low porosity wants warm liquids before, and cool after; whatever is mostly water counts.</summary>
 public sealed class WarmForLowPorosity : IRule
 {
     public string Id => "R21";
@@ -86,7 +86,10 @@ public sealed class WarmForLowPorosity : IRule
     public IEnumerable<Finding> Check(RuleContext context)
     {
         var treatments = context
-            .Walk.Where(walked => walked.Step.Kind.Processing is { FollowsPorosity: true })
+            .Walk.Where(walked =>
+                walked.Step.Kind is { Processing: { } processing, Puts: { } puts }
+                && (processing.FollowsPorosity || Substances.Of(puts).IsMostlyWater)
+            )
             .Select(walked => walked.Step.Id)
             .ToList();
         var isHeated = context.Walk.Any(walked => walked.Step.Kind.Covers && walked.Step.Heat is Heat.Hood or Heat.Steamer);

@@ -277,13 +277,12 @@ public static class WhyNot
         HouseholdPlanner planner
     )
     {
-        var walk = head.Plan.Steps.Select(step => new WalkedStep(step.Step, step.Before, step.After)).ToList();
         var spare = head
             .Plan.Steps.Where(step => step.Step.Kind.CanBeSpared)
             .Select(step =>
                 (
                     step.Step.Kind.Noun,
-                    Edits: PlanEditing.Without(step.Step, walk),
+                    Edits: new PlanEdit[] { new DropStep(step.Step.Id) },
                     Takes: step.HandsOnMinutes + (step.Wait?.Window.Usual ?? 0)
                 )
             )

@@ -12,6 +12,8 @@ export const treatments: { value: Treatment | 'any'; word: string }[] = [
   { value: 'retwist', word: 'a retwist' },
   { value: 'tensionStyle', word: 'a tight style' },
   { value: 'locDetox', word: 'a detox soak' },
+  { value: 'grainWater', word: 'grain water' },
+  { value: 'takeDown', word: 'taking a style down' },
 ]
 
 export const record = {
