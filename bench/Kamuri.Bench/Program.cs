@@ -25,6 +25,13 @@ if (args.FirstOrDefault() is "pressure" or "decade")
     return figures.All(each => each.Reached != false) ? 0 : 1;
 }
 
+// ./kamuri bench plans: what the core takes, without a server.
+if (args.FirstOrDefault() == "plans")
+{
+    Measurement.Print([.. PlanLatency.Measure()]);
+    return 0;
+}
+
 // ./kamuri bench kills [N]: only the kills, as many as are asked for; else a few of them with everything else.
 const int fewKills = 12;
 const int manyKills = 200;

@@ -95,6 +95,70 @@ public class LabelTests
         Assert.Equal((ingredient, how), (name.Ingredient?.Name, name.How));
     }
 
+    /// <summary>Letters swapped, left out, doubled or struck beside, in names of twelve letters and more.</summary>
+    [Theory]
+    [InlineData(1, 0.97)]
+    [InlineData(2, 0.94)]
+    public void Long_names_with_slips_are_read_as_what_was_meant(int slips, double least)
+    {
+        var random = new Random(36);
+        var all = Dictionary
+            .All.SelectMany(each => each.Spellings.Append(each.Name).Select(name => (name, each)))
+            .Where(pair => pair.name.Length >= 12 && !pair.name.Any(char.IsDigit))
+            .ToList();
+        var read = all.Select(pair => (pair, One(Slipped(pair.name)).Ingredient)).ToList();
+
+        Assert.True(
+            read.Count(each => each.Ingredient == each.pair.each) >= all.Count * least,
+            $"{read.Count(each => each.Ingredient == each.pair.each)} of {all.Count}"
+        );
+        // What is read as something else is never an essential oil for something that is none, or the other way round.
+        Assert.Empty(
+            read.Where(each =>
+                    each.Ingredient is { } found
+                    && (found.Class == IngredientClass.EssentialOil) != (each.pair.each.Class == IngredientClass.EssentialOil)
+                )
+                .Select(each => $"{each.pair.name}: {each.Ingredient!.Name}")
+        );
+
+        string Slipped(string name)
+        {
+            for (var slip = 0; slip < slips; slip++)
+            {
+                var at = random.Next(1, name.Length - 2);
+                name = random.Next(4) switch
+                {
+                    0 => name.Remove(at, 1),
+                    1 => name.Insert(at, $"{name[at]}"),
+                    2 => $"{name[..at]}{name[at + 1]}{name[at]}{name[(at + 2)..]}",
+                    _ => $"{name[..at]}{(char)('a' + random.Next(26))}{name[(at + 1)..]}",
+                };
+            }
+
+            return name;
+        }
+    }
+
+    [Theory]
+    [InlineData("vegetable glycerin", "glycerin")]
+    [InlineData("raw honey", "honey")]
+    [InlineData("okra pods", "okra extract")]
+    [InlineData("raw shea butter", "shea butter")]
+    [InlineData("plain yoghurt", "yoghurt")]
+    [InlineData("deep conditioner", "deep conditioner")]
+    [InlineData("Sheabutter", "shea butter")]
+    [InlineData("Beurre de karité", "shea butter")]
+    [InlineData("manteca de karité", "shea butter")]
+    [InlineData("burro di karité", "shea butter")]
+    [InlineData("óleo de rícino", "castor oil")]
+    [InlineData("wonderolie", "castor oil")]
+    [InlineData("Zitronensäure", "citric acid")]
+    [InlineData("azeite", "olive oil")]
+    [InlineData("Bijenwas", "beeswax")]
+    [InlineData("suco de cebola", "onion juice")]
+    public void Kitchen_names_and_plain_names_in_six_languages_are_known(string text, string ingredient) =>
+        Assert.Equal((ingredient, Recognition.Known), (One(text).Ingredient?.Name, One(text).How));
+
     [Theory]
     [InlineData("Hydrolyzed Baobab Protein", IngredientClass.Protein)]
     [InlineData("Polyquaternium-99", IngredientClass.FilmFormer)]
