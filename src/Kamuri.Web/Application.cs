@@ -152,6 +152,7 @@ internal static class Application
         builder.Services.AddScoped<FirstQuestions>();
         builder.Services.AddScoped<MishapAdviser>();
         builder.Services.AddScoped<KitchenReader>();
+        builder.Services.AddScoped<LeftOvers>();
         builder.Services.AddScoped<SkinRecord>();
         builder.Services.AddScoped<PlannedDayReader>();
         builder.Services.AddSingleton<IThermometerProbe>(services => new SimulatedProbe(services.GetRequiredService<TimeProvider>(), () =>

@@ -391,6 +391,48 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
     }
 
     [Fact]
+    public async Task What_is_left_of_a_day_is_a_jar_until_the_day_goes_on()
+    {
+        var plan = Bodies.Plan(await _server.MakeHeadAsync());
+        plan["uses"] = new JsonObject
+        {
+            ["gel"] = new JsonObject { ["formulaId"] = FirmGel, ["madeFresh"] = true },
+        };
+        plan["aim"] = "definition";
+        var planned = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);
+        var mixture = planned["mixtures"]!.AsArray().Single(each => each!["step"]!.GetValue<string>() == "gel")!;
+        Assert.Contains("It becomes a jar when the day is finished.", mixture["remarks"]!.ToJsonString(), StringComparison.Ordinal);
+
+        var session = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan.DeepClone() }, 201);
+        var path = $"/api/sessions/{session["id"]}";
+        JsonNode now = session;
+        while (!now["allDone"]!.GetValue<bool>())
+        {
+            now = await OkAsync(
+                HttpMethod.Post,
+                $"{path}/events",
+                Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>())
+            );
+        }
+
+        async Task<List<JsonNode?>> GelAsync() =>
+            [
+                .. (await OkAsync(HttpMethod.Get, "/api/batches"))
+                    .AsArray()
+                    .Where(each => each!["formulaId"]!.GetValue<string>() == FirmGel && each["state"]!.GetValue<string>() != "gone"),
+            ];
+        var before = (await GelAsync()).Count;
+        await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("finished"));
+        var jars = await GelAsync();
+        Assert.Equal(before + 1, jars.Count);
+
+        await OkAsync(HttpMethod.Post, $"{path}/reopen", new JsonObject());
+        Assert.Equal(before, (await GelAsync()).Count);
+        await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("finished"));
+        Assert.Equal(before + 1, (await GelAsync()).Count);
+    }
+
+    [Fact]
     public async Task A_finished_day_takes_from_the_shelf_and_a_correction_teaches_the_hand()
     {
         var product = await OkAsync(

@@ -59,7 +59,7 @@ public sealed record RuleContext(PlanRequest Request, IReadOnlyList<WalkedStep> 
     public StepUse? Use(PlanStep step) => Request.UseOf(step);
 
     /// <summary>Leaving a step out, with what only served it; for findings that nothing else solves.</summary>
-    public Fix LeaveOut(PlanStep step) => new(ComposingWords.LeaveOutStep(step.Kind.Noun), [new DropStep(step.Id)]);
+    public static Fix LeaveOut(PlanStep step) => new(ComposingWords.LeaveOutStep(step.Kind.Noun), [new DropStep(step.Id)]);
 
     /// <summary>The id a step added now would get.</summary>
     public string NextId(string kind) => PlanEditing.NextId(Walk.Select(walked => walked.Step), kind);

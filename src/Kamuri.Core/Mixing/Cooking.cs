@@ -38,6 +38,15 @@ public sealed record TakenFromBatch(Guid BatchId, string Name, Millilitres Amoun
 /// <param name="Taken">What it takes from batches of other formulas.</param>
 public sealed record Cooking(ScaledFormula Mixture, AheadWork? Ahead, IReadOnlyList<CookStep> OnTheDay, IReadOnlyList<TakenFromBatch> Taken)
 {
+    /// <summary>What is left over when its step has taken its share; 0 for nothing worth keeping.</summary>
+    public Millilitres Rest { get; init; } = new(0);
+
+    /// <summary>What becomes of what is left over, in a sentence; null when nothing is.</summary>
+    public string? RestSentence =>
+        Rest.Value <= 0 ? null
+        : Mixture.Formula.Keep.IsUnderADay ? KitchenWords.IsLeftAndDoesNotKeep(Say.Amount(Rest.Value))
+        : KitchenWords.IsLeftForAJar(Say.Amount(Rest.Value));
+
     /// <summary>Lays out the making of a scaled formula.</summary>
     /// <param name="mixture">What is made.</param>
     /// <param name="kitchen">The other formulas that go into it.</param>

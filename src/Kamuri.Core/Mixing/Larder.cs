@@ -69,14 +69,25 @@ public static class Larder
             .Select(pair => pair.batch)
             .FirstOrDefault();
 
-    /// <summary>How a mixture is made for a request, taking from the larder what other formulas have left there.</summary>
-    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures) =>
-        Cooking.Of(
-            Scaling.ToMakeWithin(formula, new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond)), request.Kitchen),
+    /// <summary>
+    /// How a mixture is made for a request: what is wanted or the least batch, taking from the larder what other formulas have left
+    /// there.
+    /// </summary>
+    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures)
+    {
+        var needed = new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond));
+        var made = new Millilitres(Math.Max(needed.Value, LeastBatch.Of(formula, request.Kitchen).Value));
+        var mixture = Scaling.ToMakeWithin(formula, made, request.Kitchen);
+        return Cooking.Of(
+            mixture,
             request.Kitchen,
-            (id, needed) => Find(request, id, needed, figures),
+            (id, amount) => Find(request, id, amount, figures),
             request.Room,
             figures.Cooling,
             figures.Mixtures
-        );
+        ) with
+        {
+            Rest = LeastBatch.Rest(mixture.Makes, needed),
+        };
+    }
 }

@@ -59,6 +59,12 @@ public sealed record SessionMixture(string StepId, string Name, int? KeepsInFrid
 {
     /// <summary>Other heads of the day that take something of the same kind later.</summary>
     public IReadOnlyList<string> Others { get; init; } = [];
+
+    /// <summary>The formula it is made by; null in sessions of earlier versions.</summary>
+    public Guid? FormulaId { get; init; }
+
+    /// <summary>What is left over for a jar, in millilitres; 0 for nothing that keeps.</summary>
+    public double LeftOver { get; init; }
 }
 
 /// <summary>A head of a running session.</summary>
@@ -439,7 +445,11 @@ public sealed record SessionPlan
                 Right(Trouble.TooThick),
                 Right(Trouble.TooRunny),
                 Right(Trouble.TooLittle)
-            );
+            )
+            {
+                FormulaId = mixture.Formula.Id,
+                LeftOver = mixture.Formula.Keep.IsUnderADay ? 0 : made.Cooking.Rest.Value,
+            };
         });
 
     /// <summary>When somebody says there is not enough, about so much more is missing.</summary>

@@ -136,6 +136,8 @@ public sealed record StoredSessionMixture(
 )
 {
     public List<string> Others { get; init; } = [];
+    public Guid? FormulaId { get; init; }
+    public double LeftOver { get; init; }
 }
 
 /// <summary>What a mishap came to, kept in the text of its event.</summary>

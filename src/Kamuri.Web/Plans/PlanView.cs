@@ -133,7 +133,7 @@ public sealed record MixtureView(
             [.. scaled.Lines.Select(line => new MixtureLine(line.Ingredient.Name, line.Amount, line.Instead))],
             [.. mixture.Cooking.OnTheDay.SelectMany(step => Kitchen.FormulaEndpoints.Words(step, room, figures))],
             [.. mixture.Cooking.Taken.Select(taken => taken.Sentence)],
-            scaled.Remarks,
+            [.. scaled.Remarks, .. mixture.Cooking.RestSentence is { } rest ? [rest] : Array.Empty<string>()],
             [.. (mixture.Cooking.Ahead?.Steps ?? []).SelectMany(step => Kitchen.FormulaEndpoints.Words(step, room, figures))],
             mixture.BeginBy,
             mixture.BestBegun,

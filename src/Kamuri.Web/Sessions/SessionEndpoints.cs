@@ -12,6 +12,7 @@ using Kamuri.Store;
 using Kamuri.Store.Sessions;
 using Kamuri.Web.Household;
 using Kamuri.Web.HouseholdPlans;
+using Kamuri.Web.Kitchen;
 using Kamuri.Web.Plans;
 using Kamuri.Web.Safety;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -147,6 +148,7 @@ internal static class SessionEndpoints
         MishapAdviser adviser,
         IScheduler scheduler,
         CraftFigures figures,
+        LeftOvers leftOvers,
         House house,
         CancellationToken cancellation
     )
@@ -192,9 +194,17 @@ internal static class SessionEndpoints
             return Problems.At(missing!, SessionErrors.ThisKindOfEventNeedsMissing(missing!));
         }
 
-        return await session.TakeAsync(happened, cancellation, body.GoesOn) is { } refusal
-            ? Problems.From(refusal)
-            : TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+        if (await session.TakeAsync(happened, cancellation, body.GoesOn) is { } refusal)
+        {
+            return Problems.From(refusal);
+        }
+
+        if (happened is SessionFinished && !session.IsRehearsal)
+        {
+            await leftOvers.KeepAsync(session, cancellation);
+        }
+
+        return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
     private static async Task<Results<Ok<SessionView>, ValidationProblem, ProblemHttpResult>> RunClockAsync(
@@ -264,6 +274,7 @@ internal static class SessionEndpoints
         Guid id,
         LiveSessions sessions,
         ISessionLog log,
+        LeftOvers leftOvers,
         House house,
         CancellationToken cancellation
     )
@@ -288,7 +299,13 @@ internal static class SessionEndpoints
 
         var refused = await session.TakeAsync(new EventUndone(Guid.CreateVersion7(), session.Clock.Now, end.Id), cancellation)
             ?? await session.TakeAsync(new SessionPaused(Guid.CreateVersion7(), finished), cancellation);
-        return refused is not null ? Problems.From(refused) : TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
+        if (refused is not null)
+        {
+            return Problems.From(refused);
+        }
+
+        await leftOvers.TakeBackAsync(session, cancellation);
+        return TypedResults.Ok(SessionView.Of(session, await house.TimeAsync(cancellation)));
     }
 
     private static ProblemHttpResult StillIn(StillRunning running) =>

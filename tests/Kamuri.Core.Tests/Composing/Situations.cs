@@ -98,7 +98,7 @@ public class Situations
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 166,
-                1067
+                1068
             ),
             new Situation(
                 "moisture, co-wash school",
@@ -281,7 +281,7 @@ public class Situations
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
                 171,
-                1099
+                1100
             ),
             new Situation(
                 "scalp comfort, hot oil after the cleanse",
@@ -495,7 +495,7 @@ public class Situations
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 171,
-                583
+                584
             ),
             new Situation(
                 "mature locs, moisture, the soak late",

@@ -37,25 +37,50 @@ public class KitchenInThePlanTests
     private static IEnumerable<PlannedTask> Kitchen(Plan plan) => plan.Tasks.Where(task => task.Strand == PlannedTask.KitchenStrand);
 
     [Fact]
-    public void Tea_is_brewed_for_this_head_with_a_little_over()
+    public void Tea_is_brewed_for_this_head_and_never_less_than_a_pan_can_boil()
     {
         var plan = Given.Plan(Given.Request());
         var mixture = plan.Mixtures.Single();
         var needed = plan.Steps.Single(step => step.Step.Id == "tea-rinse").Amount!.Exact.Value;
 
         Assert.Equal("tea-rinse", mixture.Step.Id);
-        Assert.Equal(needed * 1.1, mixture.Cooking.Mixture.Makes.Value, 9);
-        Assert.Contains(Kitchen(plan), task => task.Title == "Put 220 ml water on to boil");
+        // A quarter of a litre of water, a spoon of herb, and 6 % stay in the sieve.
+        Assert.Equal((250 + 14.79) * 0.94, mixture.Cooking.Mixture.Makes.Value, 1);
+        Assert.True(needed * 1.1 < mixture.Cooking.Mixture.Makes.Value);
+        Assert.Contains(Kitchen(plan), task => task.Title == "Put 250 ml water on to boil");
+
+        var more = Given.Plan(Given.Request() with { Hand = new Core.Learning.Hand(4, 9) });
+        Assert.Equal(
+            more.Steps.Single(step => step.Step.Id == "tea-rinse").Amount!.Exact.Value * 1.1,
+            more.Mixtures.Single().Cooking.Mixture.Makes.Value,
+            9
+        );
+    }
+
+    [Theory]
+    [InlineData("Thin seed gel", 150, "water", 250)]
+    [InlineData("Pod gel", 200, "okra pods", 200)]
+    [InlineData("Onion juice", 13, "onion", 110)]
+    [InlineData("Grain water", 200, "rice", 118.3)]
+    public void Less_than_the_least_batch_is_never_made(string formula, double wanted, string of, double least)
+    {
+        var found = FormulaCatalogue.All.Single(each => each.Name == formula);
+        var cooking = Larder.Cook(Given.Request(), found, new Millilitres(1), Given.Figures);
+        var line = cooking.Mixture.Lines.Single(each => each.Ingredient.Name == of);
+
+        Assert.Equal(least, line.Ingredient.Unit == Unit.Gram || of == "onion" ? line.Weight.Value : line.Volume.Value, 0);
+        Assert.Equal(found.Keep.IsUnderADay, cooking.RestSentence!.EndsWith("It does not keep.", StringComparison.Ordinal));
+        Assert.Null(Larder.Cook(Given.Request(), found, new Millilitres(10 * wanted), Given.Figures).RestSentence);
     }
 
     [Fact]
     public void Kitchen_work_is_worded_for_each_way_of_measuring()
     {
         var plan = Given.Plan(Given.Request());
-        var boil = plan.Tasks.Single(task => task.Title == "Put 220 ml water on to boil");
+        var boil = plan.Tasks.Single(task => task.Title == "Put 250 ml water on to boil");
 
         Assert.Equal(
-            new MeasuredWords("Put 220 ml water on to boil", "Put ¾ cup and 3 tbsp water on to boil", "Put 221 g water on to boil"),
+            new MeasuredWords("Put 250 ml water on to boil", "Put 1 cup water on to boil", "Put 250 g water on to boil"),
             boil.Words
         );
         Assert.All(plan.Tasks.Where(task => task.StepId is not null), task => Assert.Null(task.Words));
@@ -72,7 +97,7 @@ public class KitchenInThePlanTests
             session.FindStep("leave-in")!.Amount
         );
         Assert.Null(session.FindStep("rinse")?.Amount);
-        Assert.Contains(session.Tasks, task => task.Words is { Spoons: "Put ¾ cup and 3 tbsp water on to boil" });
+        Assert.Contains(session.Tasks, task => task.Words is { Spoons: "Put 1 cup water on to boil" });
     }
 
     [Theory]

@@ -69,7 +69,7 @@ public sealed class SuitsTheHair : IRule
         return context
             .Walk.Select(walked => walked.Step)
             .Where(step => !step.Kind.Suits.HasFlag(kind))
-            .Select(step => new Finding(Id, Severity.Stop, Why(step.Kind, kind), [step.Id], context.LeaveOut(step)));
+            .Select(step => new Finding(Id, Severity.Stop, Why(step.Kind, kind), [step.Id], RuleContext.LeaveOut(step)));
     }
 
     private static string Why(StepKind step, HairKinds kind) =>

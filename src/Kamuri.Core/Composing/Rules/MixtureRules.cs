@@ -19,7 +19,7 @@ public abstract class MixtureRule : IRule
     protected abstract IEnumerable<Finding> Check(RuleContext context, PlanStep step, StepUse use);
 
     protected Finding Finds(RuleContext context, Severity severity, string reason, PlanStep step, bool isSafety = false) =>
-        new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null) { IsSafety = isSafety };
+        new(Id, severity, reason, [step.Id], step.Kind.CanBeSpared ? RuleContext.LeaveOut(step) : null) { IsSafety = isSafety };
 }
 
 /// <summary>
@@ -111,7 +111,7 @@ public sealed class NothingThatBurns : IRule
         {
             if (Why(context, step) is { } why)
             {
-                yield return new Finding(Id, Severity.Stop, why, [step.Id], step.Kind.CanBeSpared ? context.LeaveOut(step) : null)
+                yield return new Finding(Id, Severity.Stop, why, [step.Id], step.Kind.CanBeSpared ? RuleContext.LeaveOut(step) : null)
                 {
                     IsSafety = true,
                 };

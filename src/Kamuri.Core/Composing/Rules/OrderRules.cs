@@ -189,7 +189,7 @@ public sealed class RinseOffStaysNot : IRule
                 Severity.Stop,
                 RuleWords.LeftMustNotStayInThe(WetnessScale.Capital(left.Name), layer.Kind.Noun),
                 [layer.Id],
-                context.LeaveOut(layer)
+                RuleContext.LeaveOut(layer)
             );
         }
 

@@ -18,7 +18,7 @@ public sealed class ProteinOnce : IRule
                 Severity.Warn,
                 RuleWords.BearingAddsProteinAgainAfterBearing2(bearing[at].Kind.Name, bearing[0].Kind.Noun),
                 [bearing[0].Id, bearing[at].Id],
-                bearing[at].Kind.CanBeSpared ? context.LeaveOut(bearing[at]) : null
+                bearing[at].Kind.CanBeSpared ? RuleContext.LeaveOut(bearing[at]) : null
             );
         }
     }
@@ -52,7 +52,7 @@ public sealed class ProteinInItsTime : IRule
                     Severity.Warn,
                     RuleWords.TheLastProteinWasDaysDays($"{days}", $"{interval.Usual}"),
                     [step.Id],
-                    step.Kind.CanBeSpared ? context.LeaveOut(step) : null
+                    step.Kind.CanBeSpared ? RuleContext.LeaveOut(step) : null
                 );
             }
 

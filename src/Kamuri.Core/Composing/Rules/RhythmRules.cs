@@ -41,7 +41,7 @@ public sealed class InItsRhythm : IRule
                     harsh ? Severity.Warn : Severity.Note,
                     RuleWords.StepWasDoneDaysDaysAgo(step.Kind.Name, $"{days}", $"{interval.Usual}", $"{interval.Earliest}"),
                     [step.Id],
-                    harsh && step.Kind.CanBeSpared ? context.LeaveOut(step) : null
+                    harsh && step.Kind.CanBeSpared ? RuleContext.LeaveOut(step) : null
                 );
             }
             else if (days > interval.Latest)
@@ -129,7 +129,7 @@ public sealed class RetwistSeldom : IRule
                 Severity.Warn,
                 RuleWords.TheLastRetwistWasDaysDays($"{days}", $"{earliest}"),
                 [retwist.Id],
-                context.LeaveOut(retwist)
+                RuleContext.LeaveOut(retwist)
             );
         }
     }
@@ -166,7 +166,7 @@ public sealed class RestAfterChemicals : IRule
         {
             var fix = step.Kind.IsCleanse
                 ? new Fix(RuleWords.PlainCleanseInstead, [new AddStep(StepIds.Cleanse, step.Id), new DropStep(step.Id)])
-                : context.LeaveOut(step);
+                : RuleContext.LeaveOut(step);
             yield return new Finding(
                 Id,
                 Severity.Warn,
