@@ -108,7 +108,7 @@ public static partial class Scaling
             factor = rounded;
         }
 
-        var lines = formula.Ingredients.Select(each => Line(each, factor, kitchen)).ToList();
+        var lines = SpoonRatio.Kept([.. formula.Ingredients.Select(each => Line(each, factor, kitchen))], kitchen.Measures);
         remarks.AddRange(
             lines
                 .Where(line => line.Material.Role == MaterialRole.EssentialOil && KitchenRounding.Drops(line.Volume, kitchen.Measures) == 0)

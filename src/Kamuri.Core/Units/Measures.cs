@@ -152,6 +152,25 @@ public static class KitchenRounding
             : Cups(Steps(exact, figures.Cup, 4) / 4);
     }
 
+    /// <summary>
+    /// An amount that was chosen so that spoons measure it, without rounding it to the next half: 20 ml are 4 teaspoons.
+    /// </summary>
+    public static string SpoonsFor(Millilitres chosen, MeasureFigures figures)
+    {
+        var halves = chosen.Value / figures.Tablespoon.Value * 2;
+        if (chosen.Value < figures.Tablespoon.Value || Math.Abs(halves - Math.Round(halves)) < 0.01)
+        {
+            return Spoons(chosen, figures);
+        }
+
+        var tablespoons = Math.Floor(halves / 2);
+        var rest = Spoons(new Millilitres(chosen.Value - tablespoons * figures.Tablespoon.Value), figures);
+        const double quickByTeaspoon = 2;
+        return tablespoons < quickByTeaspoon
+            ? $"{Fraction(Steps(chosen, figures.Teaspoon, 4) / 4)} tsp"
+            : $"{Fraction(tablespoons)} tbsp and {rest}";
+    }
+
     /// <summary>Drops, rounded down and never up; 0 when it is less than one.</summary>
     public static int Drops(Millilitres exact, MeasureFigures figures) => (int)Math.Floor(exact.Value * figures.DropsPerMillilitre + 1e-9);
 
