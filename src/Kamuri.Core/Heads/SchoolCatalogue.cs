@@ -91,6 +91,21 @@ public static class SchoolCatalogue
             schools => Camel(schools.HotOil)
         ),
         new(
+            "herbs",
+            "Herb treatments",
+            HairKinds.Combable,
+            [
+                new("beforeCleanse", "Before the cleanse", "The cleanse takes bits and smell along.", "What it left is washed again."),
+                new(
+                    "afterCleanse",
+                    "After it, for the deep condition",
+                    "Clean hair takes up the herbs.",
+                    "Herbs leave hair bare, so a short deep condition follows."
+                ),
+            ],
+            schools => Camel(schools.Herbs)
+        ),
+        new(
             "scalpOil",
             "Oil on the scalp",
             HairKinds.All,

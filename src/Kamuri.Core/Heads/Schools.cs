@@ -23,6 +23,13 @@ public enum ScalpConditioner
     CoWash,
 }
 
+/// <summary>When a herb treatment goes on.</summary>
+public enum HerbsPlace
+{
+    BeforeCleanse,
+    AfterCleanse,
+}
+
 /// <summary>Oils on the scalp.</summary>
 public enum ScalpOiling
 {
@@ -95,6 +102,7 @@ public sealed record Schools
 {
     public ConditionOn ConditionOn { get; init; } = ConditionOn.Wrung;
     public HotOilPlace HotOil { get; init; } = HotOilPlace.Before;
+    public HerbsPlace Herbs { get; init; } = HerbsPlace.BeforeCleanse;
     public ScalpConditioner ScalpConditioner { get; init; } = ScalpConditioner.Never;
     public ScalpOiling ScalpOil { get; init; } = ScalpOiling.Penetrating;
     public DetangleIn Detangle { get; init; } = DetangleIn.Conditioner;

@@ -16,7 +16,7 @@ internal static class SpoonRatio
     /// <summary>The largest ratio that anybody reads as one.</summary>
     private const double MostTimes = 12;
 
-    /// <summary>The lines with spoons in the ratio of their volumes; as they are where there is no simple ratio, or no spoon for it.</summary>
+    /// <summary>The lines with spoons in the ratio of their volumes; as they are where no simple ratio or no spoon is found.</summary>
     public static List<ScaledLine> Kept(List<ScaledLine> lines, MeasureFigures measures)
     {
         var measured = lines.Where(line => line.Pieces is null && line.Material.Role != MaterialRole.EssentialOil).ToList();

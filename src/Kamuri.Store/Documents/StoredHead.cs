@@ -18,6 +18,7 @@ public sealed record StoredSchools
 {
     public string ConditionOn { get; init; } = nameof(Core.Heads.ConditionOn.Wrung);
     public string HotOil { get; init; } = nameof(HotOilPlace.Before);
+    public string Herbs { get; init; } = nameof(HerbsPlace.BeforeCleanse);
     public string ScalpConditioner { get; init; } = nameof(Core.Heads.ScalpConditioner.Never);
     public string ScalpOil { get; init; } = nameof(ScalpOiling.Penetrating);
     public string Detangle { get; init; } = nameof(DetangleIn.Conditioner);

@@ -281,6 +281,7 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
     internal static bool AreKnown(Schools schools) =>
         Enum.IsDefined(schools.ConditionOn)
         && Enum.IsDefined(schools.HotOil)
+        && Enum.IsDefined(schools.Herbs)
         && Enum.IsDefined(schools.ScalpConditioner)
         && Enum.IsDefined(schools.ScalpOil)
         && Enum.IsDefined(schools.Detangle)

@@ -2256,6 +2256,11 @@ export interface components {
          * @enum {unknown}
          */
         Heat: "none" | "cap" | "hood" | "steamer";
+        /**
+         * @description When a herb treatment goes on.
+         * @enum {unknown}
+         */
+        HerbsPlace: "beforeCleanse" | "afterCleanse";
         /** @description What is on record of a head, given by hand. */
         HistoryBody: {
             lastDone: components["schemas"]["DoneBody"][];
@@ -3474,6 +3479,7 @@ export interface components {
         Schools: {
             conditionOn?: components["schemas"]["ConditionOn"];
             hotOil?: components["schemas"]["HotOilPlace"];
+            herbs?: components["schemas"]["HerbsPlace"];
             scalpConditioner?: components["schemas"]["ScalpConditioner"];
             scalpOil?: components["schemas"]["ScalpOiling"];
             detangle?: components["schemas"]["DetangleIn"];

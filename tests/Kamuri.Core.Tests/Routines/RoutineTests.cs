@@ -202,6 +202,20 @@ public class RoutineTests
     }
 
     [Fact]
+    public void Herbs_go_on_before_the_cleanse_or_on_clean_hair_with_a_short_deep_condition_behind()
+    {
+        Composition Day(HerbsPlace place) =>
+            Given.Compose(Given.Request(Aim.OilFree, head: Given.Head() with { Schools = new Schools { Herbs = place } }));
+        var (before, after) = (Day(HerbsPlace.BeforeCleanse), Day(HerbsPlace.AfterCleanse));
+        int At(Composition day, string step) => day.Walk.ToList().FindIndex(walked => walked.Step.Kind.Id == step);
+
+        Assert.True(At(before, "herb-juice") < At(before, "cleanse"));
+        Assert.InRange(At(after, "herb-juice"), At(after, "cleanse"), At(after, "deep-condition"));
+        Assert.DoesNotContain(after.Findings, finding => finding.Severity != Severity.Note);
+        Assert.Equal(20, after.Walk.Last(walked => walked.Step.Kind.Covers).Step.Minutes);
+    }
+
+    [Fact]
     public void An_own_routine_is_taken_as_it_is_and_the_rules_speak_of_it()
     {
         var own = RoutineFile.Read(

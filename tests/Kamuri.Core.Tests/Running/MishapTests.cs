@@ -419,6 +419,39 @@ public class MishapTests
         Assert.Equal(again.PlannedMinutes, (advice.Ways[0].EndsAt - advice.Ways[1].EndsAt).TotalMinutes, 1);
     }
 
+    [Theory]
+    [InlineData(Aim.Moisture, null, true)]
+    [InlineData(Aim.ScalpComfort, "heavy-oil-overnight", false)]
+    public void Out_of_time_drops_the_tea_with_its_kitchen_work_unless_it_lifts_heavy_oil(Aim aim, string? routine, bool isDropped)
+    {
+        var plan = SessionPlan.From(
+            Given.Plan(
+                Given.Request(aim) with
+                {
+                    Routine = routine,
+                    TeaRinse = true,
+                    Schools = new Schools { Lifting = OilLifting.TeaThenTwoPasses },
+                }
+            )
+        );
+        var state = SessionFold.Fold(plan, [new SessionStarted(Id(0), plan.PlannedStart)]);
+        var way = MishapAdvice
+            .For(plan, state, plan.PlannedStart, Mishap.OutOfTime, plan.Heads[0], Around)
+            .Ways.Single(each => each.Id == "leave-out");
+        var tea = plan.Tasks.Where(task => task.Id.StartsWith("tea-rinse.", StringComparison.Ordinal) && task.StepId is null).ToList();
+
+        Assert.NotEmpty(tea);
+        Assert.All(tea, task =>
+            Assert.Equal(isDropped, way.Changes.Any(change => change.Kind == ChangeKind.Skip && change.Task == task.Id))
+        );
+        Assert.Equal(
+            isDropped,
+            way.Changes.Any(change =>
+                change.Kind == ChangeKind.Skip && plan.Tasks.First(task => task.Id == change.Task).StepId == "tea-rinse"
+            )
+        );
+    }
+
     [Fact]
     public void Locs_are_neither_twisted_nor_clipped_to_stop()
     {
@@ -500,7 +533,8 @@ public class MishapTests
                         if (way.Changes.Any(change => change.Kind == ChangeKind.Skip))
                         {
                             Assert.DoesNotContain(way.Changes.Where(change => change.Kind == ChangeKind.Skip), change =>
-                                SessionPlan.KindOf(plan.FindTask(change.Task)!.StepId!)!.Removes is Removal.RinseOff or Removal.Wash
+                                plan.FindTask(change.Task)!.StepId is { } step
+                                && SessionPlan.KindOf(step)!.Removes is Removal.RinseOff or Removal.Wash
                             );
                         }
                     }

@@ -1,3 +1,4 @@
+using Kamuri.Core.Heads;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Composing.Rules;
@@ -18,7 +19,11 @@ public sealed class TreatmentBeforeCleanse : IRule
 
         for (var at = cleanse + 1; at < steps.Count; at++)
         {
-            if (!steps[at].Kind.IsBeforeCleanse || steps.Skip(at + 1).Any(step => step.Kind.IsCleanse))
+            if (
+                !steps[at].Kind.IsBeforeCleanse
+                || IsHerbOnCleanHair(steps[at].Kind, context.Request)
+                || steps.Skip(at + 1).Any(step => step.Kind.IsCleanse)
+            )
             {
                 continue;
             }
@@ -42,6 +47,9 @@ public sealed class TreatmentBeforeCleanse : IRule
             );
         }
     }
+
+    private static bool IsHerbOnCleanHair(StepKind kind, PlanRequest request) =>
+        kind.Puts is Substance.HerbJuice or Substance.HerbPaste && request.SchoolsInUse.Herbs == HerbsPlace.AfterCleanse;
 
     /// <summary>A treatment, and what is done while it lies on the hair.</summary>
     private static List<string> WithCompanions(List<PlanStep> steps, int at) =>

@@ -161,9 +161,29 @@ internal sealed class Happening
     /// <summary>What hands are on is put aside, to be taken up again; nothing where they are free, or rinsing.</summary>
     public IEnumerable<SessionChange> LaidDown => InHand is { } task && !IsRinsing ? [new SessionChange(ChangeKind.LayDown, task.Id)] : [];
 
-    /// <summary>What is still to come and can be left out safely, waits with it.</summary>
+    /// <summary>What is still to come and can be left out safely, waits with it. What lifts heavy oil stays while there is some.</summary>
     public IReadOnlyList<SessionTask> CanBeSpared =>
-        [.. Waiting.Where(task => task.IsHandsOn && task.StepIds.All(step => SessionPlan.KindOf(step)?.CanBeSpared ?? false))];
+        [
+            .. Waiting.Where(task =>
+                task.IsHandsOn
+                && task.StepIds.All(step => SessionPlan.KindOf(step) is { CanBeSpared: true } kind && !(HasHeavyOil && kind.LiftsOil))
+            ),
+        ];
+
+    /// <summary>What the kitchen does for tasks that are left out.</summary>
+    public IEnumerable<SessionTask> KitchenFor(IReadOnlyList<SessionTask> left)
+    {
+        var steps = left.SelectMany(task => task.StepIds).ToList();
+        return _plan.Tasks.Where(task =>
+            task.StepId is null
+            && _state.Task(task.Id).Status == TaskStatus.Waiting
+            && steps.Exists(step => task.Id.StartsWith($"{step}.", StringComparison.Ordinal))
+        );
+    }
+
+    private bool HasHeavyOil =>
+        (Last?.After?.Lying ?? []).Any(lying => Substances.Of(lying.Substance).IsHeavyOil)
+        || Waiting.Any(task => task.StepIds.Any(step => SessionPlan.KindOf(step)?.Puts is { } puts && Substances.Of(puts).IsHeavyOil));
 
     /// <summary>What a task is called, with whose it is where it could be somebody else's: "Deep condition on Ada".</summary>
     public string Titled(SessionTask task)

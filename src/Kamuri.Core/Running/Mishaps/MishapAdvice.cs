@@ -452,7 +452,7 @@ public static class MishapAdvice
                         MishapWords.LeftOutSpared(Names(spared)),
                         .. shorter.Count > 0 ? [MishapWords.TheRemainingWaitsAreKeptAt] : Array.Empty<string>(),
                     ],
-                    [.. spared.Select(task => new SessionChange(ChangeKind.Skip, task.Id)), .. shorter]
+                    [.. spared.Concat(at.KitchenFor(spared)).Select(task => new SessionChange(ChangeKind.Skip, task.Id)), .. shorter]
                 )
             );
         }
