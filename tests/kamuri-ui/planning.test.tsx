@@ -183,6 +183,7 @@ describe('what can be done with a plan', () => {
         canKeep
         planned={null}
         onSaved={vi.fn()}
+        onBegun={vi.fn()}
         onFromNow={vi.fn()}
         {...more}
       >

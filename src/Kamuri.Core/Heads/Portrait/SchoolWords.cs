@@ -15,6 +15,8 @@ public static class SchoolWords
             ("detangle", "fingersOnly") => "It is detangled with fingers only.",
             ("hotOil", "before") => "Hot oil comes before the cleanse.",
             ("hotOil", "after") => "Hot oil comes after the cleanse, on damp hair.",
+            ("herbs", "beforeCleanse") => "Herb treatments come before the cleanse.",
+            ("herbs", "afterCleanse") => "Herb treatments go on clean hair, in place of a long deep condition.",
             ("scalpOil", "penetrating") => "The scalp gets a light oil.",
             ("scalpOil", "heavyWashedOut") => "The scalp gets heavy oil as a treatment, and it is washed out.",
             ("scalpOil", "none") => "The scalp gets no oil.",
