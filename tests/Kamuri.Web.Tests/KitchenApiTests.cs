@@ -16,6 +16,20 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
 
     private readonly ServerProcess _server = server.Process;
 
+    /// <summary>Presses a day through to its end.</summary>
+    private async Task DoAllAsync(JsonNode session)
+    {
+        var now = session;
+        while (!now["allDone"]!.GetValue<bool>())
+        {
+            now = await OkAsync(
+                HttpMethod.Post,
+                $"/api/sessions/{session["id"]}/events",
+                Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>())
+            );
+        }
+    }
+
     private async Task<JsonNode> OkAsync(HttpMethod method, string path, JsonNode? body = null, int expected = 200)
     {
         var (status, answer) = await _server.SendAsync(method, path, body);
@@ -405,16 +419,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
 
         var session = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan.DeepClone() }, 201);
         var path = $"/api/sessions/{session["id"]}";
-        JsonNode now = session;
-        while (!now["allDone"]!.GetValue<bool>())
-        {
-            now = await OkAsync(
-                HttpMethod.Post,
-                $"{path}/events",
-                Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>())
-            );
-        }
-
+        await DoAllAsync(session);
         async Task<List<JsonNode?>> GelAsync() =>
             [
                 .. (await OkAsync(HttpMethod.Get, "/api/batches"))
@@ -464,16 +469,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
             201
         );
         var path = $"/api/sessions/{session["id"]}";
-        JsonNode now = session;
-        while (!now["allDone"]!.GetValue<bool>())
-        {
-            now = await OkAsync(
-                HttpMethod.Post,
-                $"{path}/events",
-                Bodies.Press("taskDone", (now["hands"]![0]!["next"] ?? now["counting"]!.AsArray()[0]!["task"])!.GetValue<string>())
-            );
-        }
-
+        await DoAllAsync(session);
         await OkAsync(HttpMethod.Post, $"{path}/events", Bodies.Press("finished"));
 
         async Task<double> LeftAsync() =>

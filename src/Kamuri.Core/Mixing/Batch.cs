@@ -52,6 +52,32 @@ public sealed record Batch
     public int? Portions =>
         KeptAt == Keeping.Freezer && Portion is { Value: > 0 } portion ? (int)Math.Round(Left.Value / portion.Value) : null;
 
+    /// <summary>A batch as it stands when it was just made.</summary>
+    /// <param name="id">Its own.</param>
+    /// <param name="made">What was made, and how much of it.</param>
+    /// <param name="at">When.</param>
+    /// <param name="on">The household's date then.</param>
+    /// <param name="kitchen">What ingredients are.</param>
+    public static Batch JustMade(Guid id, ScaledFormula made, DateTimeOffset at, DateOnly on, Kitchen kitchen)
+    {
+        var (formula, cost) = (made.Formula, Mixing.Cost.Of(made, kitchen));
+        return new Batch
+        {
+            Id = id,
+            Name = formula.Name,
+            FormulaId = formula.Id,
+            MadeAt = at,
+            MadeOn = on,
+            Made = made.Makes,
+            Left = made.Makes,
+            Keep = formula.Keep,
+            KeptAt = formula.Keep.Best,
+            PricePerMl = cost.Total > 0 ? cost.PerMl : null,
+            ServesAs = formula.ServesAs,
+            Facts = Larder.Made(formula, kitchen) with { Making = null },
+        };
+    }
+
     public IReadOnlyList<Substance> ServesAs { get; init; } = [];
 
     /// <summary>What rules need to know of what is in it.</summary>

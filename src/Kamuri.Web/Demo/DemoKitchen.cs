@@ -123,20 +123,18 @@ internal static class DemoKitchen
         var scaled = Scaling.ToMake(formula, new Millilitres(made), Core.Mixing.Kitchen.Shipped);
         var madeAt = time.At(time.Today.AddDays(-daysAgo), new TimeOnly(17, 40));
         return BatchRow.From(
-            new Batch
+            Core.Mixing.Batch.JustMade(
+                new Guid(0x0199eeee, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)number]),
+                scaled,
+                madeAt,
+                time.Today.AddDays(-daysAgo),
+                Core.Mixing.Kitchen.Shipped
+            ) with
             {
-                Id = new Guid(0x0199eeee, 0, 0x7000, [0x80, 0, 0, 0, 0, 0, 0, (byte)number]),
-                Name = name,
-                FormulaId = formula.Id,
-                MadeAt = madeAt,
-                MadeOn = time.Today.AddDays(-daysAgo),
-                Made = new Millilitres(made),
                 Left = new Millilitres(left),
-                Keep = formula.Keep,
                 KeptAt = at,
                 Portion = portion is { } each ? new Millilitres(each) : null,
-                ServesAs = formula.ServesAs,
-                Facts = Larder.Made(formula, Core.Mixing.Kitchen.Shipped) with { Making = null },
+                PricePerMl = null,
             },
             scaled.Words
         );

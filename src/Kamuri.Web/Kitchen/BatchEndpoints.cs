@@ -185,21 +185,11 @@ internal static class BatchEndpoints
             return problem!;
         }
 
-        var cost = Cost.Of(scaled, kitchen);
-        var batch = new Batch
+        var made = Batch.JustMade(Guid.CreateVersion7(), scaled, madeAt, DateOnly.FromDateTime(time.Local(madeAt).DateTime), kitchen);
+        var batch = made with
         {
-            Id = Guid.CreateVersion7(),
-            Name = string.IsNullOrWhiteSpace(body.Name) ? formula.Name : body.Name.Trim(),
-            FormulaId = formula.Id,
-            MadeAt = madeAt,
-            MadeOn = DateOnly.FromDateTime(time.Local(madeAt).DateTime),
-            Made = scaled.Makes,
-            Left = scaled.Makes,
-            Keep = formula.Keep,
-            KeptAt = body.KeptAt ?? formula.Keep.Best,
-            PricePerMl = cost.Total > 0 ? cost.PerMl : null,
-            ServesAs = formula.ServesAs,
-            Facts = Larder.Made(formula, kitchen) with { Making = null },
+            Name = string.IsNullOrWhiteSpace(body.Name) ? made.Name : body.Name.Trim(),
+            KeptAt = body.KeptAt ?? made.KeptAt,
         };
         if (BatchKeeping.WhyNot(batch, batch.KeptAt) is { } whyNot)
         {

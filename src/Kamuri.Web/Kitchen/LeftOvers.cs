@@ -35,24 +35,8 @@ internal sealed class LeftOvers(KamuriDb db, KitchenReader reader, House house)
                 continue;
             }
 
-            var left = new Millilitres(rest.LeftOver);
-            var scaled = Scaling.ToMake(formula, left, kitchen);
-            var cost = Cost.Of(scaled, kitchen);
-            var batch = new Batch
-            {
-                Id = id,
-                Name = formula.Name,
-                FormulaId = formula.Id,
-                MadeAt = time.Now,
-                MadeOn = time.Today,
-                Made = left,
-                Left = left,
-                Keep = formula.Keep,
-                KeptAt = formula.Keep.Best,
-                PricePerMl = cost.Total > 0 ? cost.PerMl : null,
-                ServesAs = formula.ServesAs,
-                Facts = Larder.Made(formula, kitchen) with { Making = null },
-            };
+            var scaled = Scaling.ToMake(formula, new Millilitres(rest.LeftOver), kitchen);
+            var batch = Batch.JustMade(id, scaled, time.Now, time.Today, kitchen);
             if (BatchKeeping.WhyNot(batch, batch.KeptAt) is null)
             {
                 db.Add(BatchRow.From(batch, scaled.Words));
