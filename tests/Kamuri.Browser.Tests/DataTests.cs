@@ -62,7 +62,12 @@ public sealed class DataTests(DemoServer server) : IClassFixture<DemoServer>, ID
             () => _window.Path == "/heads" && _window.Text("main").Contains("Oriel", StringComparison.Ordinal),
             "the other heads"
         );
-        Assert.DoesNotContain("Wren", _window.Text("main"), StringComparison.Ordinal);
+        _window.SeeText("Deleted: Wren.", "[role=status]");
+        Assert.DoesNotContain(
+            "Wren",
+            _window.Text("main").Replace("Deleted: Wren.", "", StringComparison.Ordinal),
+            StringComparison.Ordinal
+        );
 
         _window.Go("/data");
         _window.Press("Undo deleting Wren");
