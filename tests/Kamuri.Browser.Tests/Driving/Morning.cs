@@ -4,12 +4,12 @@ using System.Runtime.CompilerServices;
 namespace Kamuri.Browser.Tests.Driving;
 
 /// <summary>
-/// Tests, servers and browsers live in a zone in which it is past nine in the morning, so that a day that begins now is over before the
+/// Tests, servers and browsers live in a zone in which it is past six in the morning, so that a day that begins now is over before the
 /// night whenever they are run.
 /// </summary>
 internal static class Morning
 {
-    private const int Hour = 9;
+    private const int Hour = 6;
 
     /// <summary>The zones furthest from each other that whole hours name.</summary>
     private const int FurthestWest = -12;
