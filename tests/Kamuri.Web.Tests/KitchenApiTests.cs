@@ -415,7 +415,7 @@ public class KitchenApiTests(Server server) : IClassFixture<Server>
         plan["aim"] = "definition";
         var planned = await OkAsync(HttpMethod.Post, "/api/plans/preview", plan);
         var mixture = planned["mixtures"]!.AsArray().Single(each => each!["step"]!.GetValue<string>() == "gel")!;
-        Assert.Contains("It becomes a jar when the day is finished.", mixture["remarks"]!.ToJsonString(), StringComparison.Ordinal);
+        Assert.Contains("It goes into a jar when you finish the day.", mixture["remarks"]!.ToJsonString(), StringComparison.Ordinal);
 
         var session = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan.DeepClone() }, 201);
         var path = $"/api/sessions/{session["id"]}";

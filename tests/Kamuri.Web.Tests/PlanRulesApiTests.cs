@@ -275,6 +275,18 @@ public class PlanRulesApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(message, problem!["errors"]![field]![0]!.GetValue<string>());
     }
 
+    [Fact]
+    public async Task Hair_that_comes_down_first_has_no_other_beginning()
+    {
+        var plan = Plan(Braids);
+        plan["takesDown"] = true;
+        plan["starts"] = JsonNode.Parse("""{ "comes": "damp" }""");
+        var (status, problem) = await server.Process.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
+
+        Assert.Equal(400, status);
+        Assert.Equal("Hair that comes down first begins dry, in its style.", problem!["errors"]!["starts"]![0]!.GetValue<string>());
+    }
+
     [Theory]
     [InlineData("""{ "comes": "washed" }""", "tea-rinse")]
     [InlineData("""{ "comes": "treated", "on": "pre-poo", "since": "00:00" }""", "pre-poo-first")]

@@ -129,7 +129,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         Assert.Equal(404, (await _server.SendAsync(HttpMethod.Delete, $"/api/templates/{template}")).Status);
         var (status, gone) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", From(head, template));
         Assert.Equal(
-            (404, "This saved plan no longer exists. Choose another one, or a new plan."),
+            (404, "This routine no longer exists. Choose another one, or a new plan."),
             (status, gone!["detail"]!.GetValue<string>())
         );
     }
@@ -143,7 +143,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
             var (name, sentence) in new[]
             {
                 (" ", "Enter a name."),
-                ("Once", "There is already a saved plan with this name."),
+                ("Once", "There is already a routine with this name."),
                 (new string('x', 61), "A name can have at most 60 characters."),
             }
         )
@@ -200,7 +200,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
         var (status, body) = await _server.SendAsync(HttpMethod.Post, "/api/plans/preview", plan);
 
         Assert.Equal(
-            (400, "Take the steps from a saved plan or send them, not both."),
+            (400, "Take the steps from a routine or send them, not both."),
             (status, body!["errors"]!["steps"]![0]!.GetValue<string>())
         );
     }
@@ -391,7 +391,7 @@ public class TemplateApiTests(Server server) : IClassFixture<Server>
     [Fact]
     public async Task A_routine_of_five_hundred_steps_is_refused() =>
         Assert.Contains(
-            "too long",
+            "more than 250 steps",
             (
                 await ImportAsync(
                     "version: 1\nid: a\nsays: a\nhint: a\nsuits: [loose]\nsteps:\n"

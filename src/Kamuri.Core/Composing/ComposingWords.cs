@@ -4,8 +4,10 @@ namespace Kamuri.Core.Composing;
 [Texts("composing")]
 internal static class ComposingWords
 {
+    // PlanStep
+    public const string SeeThatItLiesEverywhere = "It is on already. Check that it covers everything.";
+
     // Composer
-    public const string SeeThatItLiesEverywhere = "It is on already. See that it lies everywhere, and put right what it missed.";
     public const string GiveAReasonForContinuingIn = "Give a reason for continuing in spite of a stop.";
     public const string ThisStopProtectsAPersonYou = "This stop protects a person. You cannot override it.";
 

@@ -95,10 +95,10 @@ public static class SchoolCatalogue
             "Herb treatments",
             HairKinds.Combable,
             [
-                new("beforeCleanse", "Before the cleanse", "The cleanse takes bits and smell along.", "What it left is washed again."),
+                new("beforeCleanse", "Before the cleanse", "The cleanse takes bits and smell along.", "Some of it is washed out again."),
                 new(
                     "afterCleanse",
-                    "After it, for the deep condition",
+                    "After it, in place of a long deep condition",
                     "Clean hair takes up the herbs.",
                     "Herbs leave hair bare, so a short deep condition follows."
                 ),

@@ -209,9 +209,9 @@ internal static class KitchenWords
     public static string IngredientLineTooLong(string most) => $"An ingredient can have at most {most} characters.";
 
     // Cooking
-    public static string IsLeftForAJar(string amount) => $"About {amount} is left over. It becomes a jar when the day is finished.";
+    public static string IsLeftForAJar(string amount) => $"About {amount} will be left over. It goes into a jar when you finish the day.";
 
-    public static string IsLeftAndDoesNotKeep(string amount) => $"About {amount} is left over. It does not keep.";
+    public static string IsLeftAndDoesNotKeep(string amount) => $"About {amount} will be left over. It does not keep.";
 
     // ProductFit
     public static string NotForWhom(string name, string reasons) => $"Not for {name}: {reasons}.";

@@ -25,7 +25,8 @@ internal static class PlanWords
     public const string TakingAStyleDown = "Taking a style down";
     public const string TheHair = "the hair";
 
-    public static string HairIsStillWetAt(string hair, string bed, string dry) => $"At {bed} {hair} is still wet; it is dry about {dry}.";
+    public static string HairIsStillWetAt(string hair, string bed, string dry) =>
+        $"At {bed} {hair} will still be wet. It will be dry about {dry}.";
 
     // OutOfTheNight
     public static string ItIsNightSoItBegins(string start) => $"It is night, so the day begins at {start}.";
@@ -34,7 +35,7 @@ internal static class PlanWords
         $"If you begin now, your hands are busy until {end}. The day begins at {start} instead.";
 
     public static string BegunNowTheHairIsNotDryUntil(string end, string start) =>
-        $"If you begin now, the hair is not dry until {end}. The day begins at {start} instead.";
+        $"If you begin now, the hair will not be dry until {end}. The day begins at {start} instead.";
 
     // PlanDifference
     public static string ChangeAfterMoreIsNeeded(string change, string after) => $"{change}: {after} more is needed.";

@@ -42,6 +42,10 @@ public static class RoutineCatalogue
     /// <summary>The routine a kind of hair is proposed for an aim.</summary>
     public static Routine BestFor(HairKinds kind, Aim aim) => Best[(kind, aim)];
 
+    /// <summary>The aims a routine is proposed for on a kind of hair.</summary>
+    public static IReadOnlyList<Aim> AimsOf(Routine routine, HairKinds kind) =>
+        [.. Enum.GetValues<Aim>().Where(aim => AimCatalogue.Suits(aim).HasFlag(kind) && Best[(kind, aim)] == routine)];
+
     private static string Text(string name)
     {
         using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(name)!;

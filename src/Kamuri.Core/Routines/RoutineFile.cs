@@ -5,6 +5,7 @@ using Kamuri.Core.Heads;
 using Kamuri.Core.Physics;
 using Kamuri.Core.Steps;
 using YamlDotNet.Core;
+using YamlDotNet.Core.Events;
 using YamlDotNet.RepresentationModel;
 
 namespace Kamuri.Core.Routines;
@@ -32,7 +33,13 @@ public static class RoutineFile
     /// <summary>Most entries of a routine with its own parts.</summary>
     public const int MostEntries = 200;
 
+    /// <summary>Most entries with every part written out where it is taken: parts that take parts multiply.</summary>
+    public const int MostTaken = 250;
+
     private const int DeepestParts = 8;
+
+    /// <summary>Deepest nesting of lists and keys; routines need less than half of it.</summary>
+    private const int DeepestNesting = 32;
 
     private static readonly FrozenDictionary<string, HairKinds> Names = new Dictionary<string, HairKinds>
     {
@@ -145,8 +152,7 @@ public static class RoutineFile
         return Parts(file);
     }
 
-    private static List<Aim> Aims(YamlMappingNode file, string key) =>
-        Words<Aim>(file, key, word => Enum.TryParse<Aim>(word, ignoreCase: true, out var aim) ? aim : null);
+    private static List<Aim> Aims(YamlMappingNode file, string key) => Words(file, key, Defined<Aim>);
 
     private static YamlMappingNode Open(string text)
     {
@@ -158,6 +164,7 @@ public static class RoutineFile
         var stream = new YamlStream();
         try
         {
+            Bound(text);
             stream.Load(new StringReader(text));
         }
         catch (YamlException trouble)
@@ -173,6 +180,28 @@ public static class RoutineFile
         return int.TryParse(Text(file, "version"), out var version) && version is >= 1 and <= Version
             ? file
             : throw At(file, "version", RoutineWords.IsOfAnotherVersion(Text(file, "version"), $"{Version}"));
+    }
+
+    /// <summary>
+    /// The tree is read by calls within calls, and an alias may repeat what repeats: a small file could end or hold up the server. So
+    /// depth and aliases are refused first, event by event.
+    /// </summary>
+    private static void Bound(string text)
+    {
+        var parser = new Parser(new StringReader(text));
+        var depth = 0;
+        while (parser.MoveNext())
+        {
+            var at = parser.Current!;
+            depth += at.NestingIncrease;
+            if (depth > DeepestNesting || at is AnchorAlias)
+            {
+                throw new RoutineException(at is AnchorAlias ? RoutineWords.HasNoAliases : RoutineWords.IsNestedTooDeeply)
+                {
+                    Line = at.Start.Line,
+                };
+            }
+        }
     }
 
     private static Dictionary<string, IReadOnlyList<RoutineEntry>> Parts(YamlMappingNode file) =>
@@ -204,10 +233,7 @@ public static class RoutineFile
             )
             {
                 Dryness = Number(entry, "until", 80, 95) / 100,
-                Places = Value(entry, "places") is null
-                    ? null
-                    : Words<Places>(entry, "places", word => Enum.TryParse<Places>(word, ignoreCase: true, out var place) ? place : null)
-                        .Aggregate(Places.None, (all, place) => all | place),
+                Places = PlacesOf(entry),
                 Direction = Word<Direction>(entry, "way"),
                 Water = Word<WaterTemperature>(entry, "water"),
                 Heat = Word<Heat>(entry, "heat"),
@@ -235,31 +261,37 @@ public static class RoutineFile
         return new LeaveOut(Text(entry, "leave out"), Text(entry, "why"), when);
     }
 
-    /// <summary>Every part that is named is there, and none takes itself.</summary>
-    private static void Check(
+    /// <summary>Every part that is named is there, none takes itself, and all of it together is no more than a day can hold.</summary>
+    private static int Check(
         IReadOnlyList<RoutineEntry> entries,
         IReadOnlyDictionary<string, IReadOnlyList<RoutineEntry>> parts,
-        int depth
+        int depth,
+        int before = 0
     )
     {
         foreach (var entry in entries)
         {
-            switch (entry)
+            before++;
+            before = entry switch
             {
-                case TakePart { Part: var part }:
-                    Check(
-                        depth < DeepestParts && parts.TryGetValue(part, out var of)
-                            ? of
-                            : throw new RoutineException(RoutineWords.NoSuchPart(part)),
-                        parts,
-                        depth + 1
-                    );
-                    break;
-                case TakeOneOf { Of: var choices }:
-                    Check(choices, parts, depth);
-                    break;
+                TakePart { Part: var part } => Check(
+                    depth < DeepestParts && parts.TryGetValue(part, out var of)
+                        ? of
+                        : throw new RoutineException(RoutineWords.NoSuchPart(part)),
+                    parts,
+                    depth + 1,
+                    before
+                ),
+                TakeOneOf { Of: var choices } => Check(choices, parts, depth, before),
+                _ => before,
+            };
+            if (before > MostTaken)
+            {
+                throw new RoutineException(RoutineWords.TakesTooMany($"{MostTaken}"));
             }
         }
+
+        return before;
     }
 
     private static int Count(IReadOnlyList<RoutineEntry> entries) =>
@@ -269,18 +301,38 @@ public static class RoutineFile
         of.Children.TryGetValue(new YamlScalarNode(key), out var value) ? value : null;
 
     private static string Text(YamlMappingNode of, string key) =>
-        Value(of, key) is YamlScalarNode { Value: { Length: > 0 } text } ? text : throw At(of, key, RoutineWords.IsMissing(key));
+        Value(of, key) is YamlScalarNode { Value: { } text } && !string.IsNullOrWhiteSpace(text)
+            ? text
+            : throw At(of, key, RoutineWords.IsMissing(key));
 
     private static double? Number(YamlMappingNode of, string key, double least, double most) =>
         Value(of, key) is not { } written ? null
         : double.TryParse($"{written}", CultureInfo.InvariantCulture, out var number) && number >= least && number <= most ? number
         : throw At(written, key, RoutineWords.IsFromTo(key, $"{least}", $"{most}"));
 
+    private static Places? PlacesOf(YamlMappingNode entry)
+    {
+        if (Value(entry, "places") is null)
+        {
+            return null;
+        }
+
+        var places = Words<Places>(entry, "places", Defined<Places>);
+        return places.Count > 0
+            ? places.Aggregate(Places.None, (all, place) => all | place)
+            : throw At(entry, "places", RoutineWords.IsMissing("places"));
+    }
+
     private static T? Word<T>(YamlMappingNode of, string key)
         where T : struct, Enum =>
-        Value(of, key) is not { } written ? null
-        : Enum.TryParse<T>(Condition.Plain($"{written}"), ignoreCase: true, out var value) && Enum.IsDefined(value) ? value
-        : throw At(written, key, RoutineWords.CannotBe(key, $"{written}"));
+        Value(of, key) is not { } written
+            ? null
+            : Defined<T>(Condition.Plain($"{written}")) ?? throw At(written, key, RoutineWords.CannotBe(key, $"{written}"));
+
+    /// <summary>A value by its name; a number is no name.</summary>
+    private static T? Defined<T>(string word)
+        where T : struct, Enum =>
+        !word.All(char.IsAsciiDigit) && Enum.TryParse<T>(word, ignoreCase: true, out var value) && Enum.IsDefined(value) ? value : null;
 
     private static List<T> Words<T>(YamlMappingNode of, string key, Func<string, T?> read)
         where T : struct =>

@@ -8,10 +8,14 @@ internal static class RoutineWords
 
     public static string CannotBe(string what, string value) => $"{what} cannot be “{value}”.";
 
+    public static string TakesTooMany(string most) => $"It takes more than {most} steps, with every part written out.";
+
     public static string TooLong(string length, string most) => $"It is too long: {length}, and {most} at most.";
 
     public static string IsNoYaml(string why) => $"This is not YAML: {why}";
 
+    public const string IsNestedTooDeeply = "Its lists are nested too deeply.";
+    public const string HasNoAliases = "A routine has no aliases. Write the steps out, or make a part of them.";
     public const string IsNoRoutine = "This file holds no routine.";
 
     public static string IsOfAnotherVersion(string version, string newest) =>
@@ -39,7 +43,7 @@ internal static class RoutineWords
     public const string AsInTheRoutine = "As in your routine.";
     public const string HairComesInTwists = "The hair comes in twists.";
     public const string ItIsOnAlready = "It is on already.";
-    public const string WhatWasOnComesOff = "What was on comes off first.";
+    public const string WhatWasOnComesOff = "What is on the hair comes off first.";
 
     public static string NobodyKnows(string key) => $"Kamuri does not know “{key}”.";
 }

@@ -46,8 +46,8 @@ internal static class DataWords
     public const string IngredientsHeadsHaveHad = "ingredients heads have had";
     public const string PlannedDay = "planned day";
     public const string PlannedDays = "planned days";
-    public const string SavedPlan = "saved plan";
-    public const string SavedPlans = "saved plans";
+    public const string SavedPlan = "routine";
+    public const string SavedPlans = "routines";
     public const string CraftFigureOfYourOwn = "craft figure of your own";
     public const string CraftFiguresOfYourOwn = "craft figures of your own";
     public const string NameYouTaughtTheLabelReader = "name you taught the label reader";
@@ -61,7 +61,7 @@ internal static class DataWords
     public const string AlreadyHere = "Already here";
 
     public static string ThereIsAlreadyASavedPlan(string what) =>
-        $"There is already a saved plan called “{what}”. The other one gets a new name.";
+        $"There is already a routine called “{what}”. The other one gets a new name.";
 
     public const string ADayThatHasNotEnded = "A day that has not ended was left out, because its head is in another one here.";
     public const string ThisArchiveIsEmpty = "This archive is empty.";

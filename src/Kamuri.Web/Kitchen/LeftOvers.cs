@@ -35,8 +35,10 @@ internal sealed class LeftOvers(KamuriDb db, KitchenReader reader, House house)
                 continue;
             }
 
-            var scaled = Scaling.ToMake(formula, new Millilitres(rest.LeftOver), kitchen);
-            var batch = Batch.JustMade(id, scaled, time.Now, time.Today, kitchen);
+            // What is counted is scaled to whole pieces; what is left is what is left.
+            var left = new Millilitres(rest.LeftOver);
+            var scaled = Scaling.ToMake(formula, left, kitchen);
+            var batch = Batch.JustMade(id, scaled, time.Now, time.Today, kitchen) with { Made = left, Left = left };
             if (BatchKeeping.WhyNot(batch, batch.KeptAt) is null)
             {
                 db.Add(BatchRow.From(batch, scaled.Words));

@@ -22,17 +22,18 @@ public sealed record AgainView(StyleMade Worn, EndStyle Style);
 /// <summary>A routine that can be asked for.</summary>
 /// <param name="Word">As it stands in the wish: "the simple way".</param>
 /// <param name="Serves">Aims it can be for; empty for any.</param>
-/// <param name="BestFor">Those it is proposed for.</param>
-/// <param name="IsUsual">Proposed where none is best.</param>
+/// <param name="Proposed">The kinds of hair it is proposed for, each with its aims.</param>
 public sealed record RoutineView(
     string Value,
     string Word,
     string Hint,
     IReadOnlyList<HairKinds> Kinds,
     IReadOnlyList<Aim> Serves,
-    IReadOnlyList<Aim> BestFor,
-    bool IsUsual
+    IReadOnlyList<ProposedView> Proposed
 );
+
+/// <summary>A kind of hair and the aims a routine is proposed for on it.</summary>
+public sealed record ProposedView(HairKinds Kind, IReadOnlyList<Aim> Aims);
 
 /// <summary>A way hair can come to a day.</summary>
 /// <param name="On">The treatment that is on it; null for none.</param>
@@ -84,8 +85,11 @@ internal static class ChoiceEndpoints
                         routine.Hint,
                         Named(routine.Suits),
                         routine.Serves,
-                        routine.BestFor,
-                        routine.IsUsual
+                        [
+                            .. Kinds
+                                .Select(kind => new ProposedView(kind, RoutineCatalogue.AimsOf(routine, kind)))
+                                .Where(each => each.Aims.Count > 0),
+                        ]
                     )),
                 ],
                 [.. StartingHair.All.Select(start => new StartView(start.Comes, start.On?.Id, start.Word, Named(start.Suits)))],

@@ -32,7 +32,11 @@ public sealed record WhenBody(WhenMode Mode, DateOnly? Date = null, TimeOnly? Ti
     internal bool HasHour => Mode is WhenMode.StartAt or WhenMode.ReadyBy;
 
     /// <summary>From a start on the household's clock.</summary>
-    internal static WhenBody At(DateTime start) => new(WhenMode.StartAt, DateOnly.FromDateTime(start), TimeOnly.FromDateTime(start));
+    internal static WhenBody At(DateTime start) =>
+        new(WhenMode.StartAt, DateOnly.FromDateTime(start), TimeOnly.FromDateTime(start)) { IsOurs = true };
+
+    /// <summary>Whether nobody named the hour: one that goes by while it is planned is no mistake, the day begins at once.</summary>
+    internal bool IsOurs { get; private init; }
 }
 
 /// <summary>What an edit does.</summary>
@@ -345,7 +349,7 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
             .WithMessage(PlanErrors.ThereIsNoSuchRoutine);
         RuleFor(plan => plan.Starts!).ChildRules(Starts).When(plan => plan.Starts is not null);
         RuleFor(plan => plan.Starts)
-            .Must((plan, starts) => starts?.Comes is not (HairComes.InTwists or HairComes.Treated) || !plan.TakesDown)
+            .Must((plan, starts) => starts is null or { Comes: HairComes.Dry } || !plan.TakesDown)
             .WithMessage(PlanErrors.HairInAStyleComesDownFirst);
         RuleFor(plan => plan.Style).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisStyle);
         RuleFor(plan => plan.Layering).IsInEnum().WithMessage(PlanErrors.KamuriDoesNotKnowThisSchool);
@@ -363,7 +367,7 @@ internal sealed class PlanBodyValidator : AbstractValidator<PlanBody>
                     .WithMessage(PlanErrors.ChooseADayWithinTheNext($"{MostDaysAhead}"));
                 RuleFor(plan => plan.When.Time)
                     .Must((plan, _) => plan.Wanted(time) is not { } wanted || wanted > time.Now)
-                    .When(plan => plan.When.Date is null || plan.When.Date >= time.Today)
+                    .When(plan => !plan.When.IsOurs && (plan.When.Date is null || plan.When.Date >= time.Today))
                     .WithMessage(plan => PlanErrors.TimeHasPassedChooseALater(Say.Clock(plan.When.Time!.Value)));
             }
         );

@@ -18,7 +18,7 @@ internal static class PlanErrors
     public const string KamuriDoesNotKnowThisStart = "Kamuri does not know this state of the hair.";
     public const string SayWhatIsOn = "Say which treatment is on the hair, and only when one is.";
     public const string NobodyBeginsWithThisOn = "A day cannot begin with this on the hair.";
-    public const string HairInAStyleComesDownFirst = "A style that comes down first is not in twists and has nothing on it.";
+    public const string HairInAStyleComesDownFirst = "Hair that comes down first begins dry, in its style.";
     public const string LastTime = "last time";
     public const string ThereIsNoLastTime = "There is no finished day of this head to repeat.";
     public const string ThereIsNoSuchRoutine = "There is no such routine.";
@@ -54,7 +54,7 @@ internal static class PlanErrors
     public const string GiveATreatmentAndADay = "Give a treatment and a day that is not in the future.";
     public const string KamuriDoesNotKnowThisTreatment = "Kamuri does not know this treatment.";
     public const string KamuriDoesNotKnowThisSchool2 = "Kamuri does not know this school.";
-    public const string TakeTheStepsFromASaved = "Take the steps from a saved plan or send them, not both.";
+    public const string TakeTheStepsFromASaved = "Take the steps from a routine or send them, not both.";
 
     public static string UseAtMostMostEditsStepsIn(string MostEdits) => $"Use at most {MostEdits} steps in one plan.";
 
@@ -96,7 +96,7 @@ internal static class PlanErrors
     public const string SomethingYouChoseNoLongerExists = "Something you chose no longer exists. Choose again.";
 
     // StepBody
-    public const string AsInTheSavedPlan = "As in the saved plan.";
+    public const string AsInTheSavedPlan = "As in your routine.";
 
     public static string MinutesUpTo(string most) => $"Enter 0 to {most} minutes.";
 

@@ -18,6 +18,9 @@ internal static partial class StoredWishes
     [MapperIgnoreTarget(nameof(HouseholdPlanBody.FromLongerSearch))]
     public static partial HouseholdPlanBody ToBody(StoredHouseholdWish stored);
 
+    [MapperIgnoreTarget(nameof(WhenBody.IsOurs))]
+    private static partial WhenBody ToBody(StoredWhen stored);
+
     public static partial List<StoredStep> ToStored(IReadOnlyList<StepBody> steps);
 
     public static partial IReadOnlyList<StepBody> ToBodies(List<StoredStep> stored);

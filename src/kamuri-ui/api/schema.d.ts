@@ -3081,6 +3081,11 @@ export interface components {
             /** @description For whom it is not, and why, and for whom it is, a sentence each; empty while its label is not entered. */
             fits?: components["schemas"]["FitView"][];
         };
+        /** @description A kind of hair and the aims a routine is proposed for on it. */
+        ProposedView: {
+            kind: components["schemas"]["HairKinds"];
+            aims: components["schemas"]["Aim"][];
+        };
         /**
          * @description Where protein stands.
          * @enum {unknown}
@@ -3266,10 +3271,8 @@ export interface components {
             kinds: components["schemas"]["HairKinds"][];
             /** @description Aims it can be for; empty for any. */
             serves: components["schemas"]["Aim"][];
-            /** @description Those it is proposed for. */
-            bestFor: components["schemas"]["Aim"][];
-            /** @description Proposed where none is best. */
-            isUsual: boolean;
+            /** @description The kinds of hair it is proposed for, each with its aims. */
+            proposed: components["schemas"]["ProposedView"][];
         };
         /** @description A head of a running session. */
         RunHeadView: {

@@ -172,7 +172,10 @@ public class NightTests
         var still = Dry(Core.Physics.Air.Still);
         Assert.True(still.NightWork is { IsDrying: true });
         Assert.Equal(still.End, still.NightWork.To);
-        Assert.Equal($"At 22:30 the hair is still wet; it is dry about {Say.Clock(still.End, At(14, 22.5))}.", PlanSentences.Night(still));
+        Assert.Equal(
+            $"At 22:30 the hair will still be wet. It will be dry about {Say.Clock(still.End, At(14, 22.5))}.",
+            PlanSentences.Night(still)
+        );
         Assert.Null(PlanSentences.Night(Dry(Core.Physics.Air.HoodLow)));
     }
 
@@ -187,7 +190,10 @@ public class NightTests
         );
 
         Assert.Equal(new NightWork(At(14, 22.5), At(15, 7), IsDrying: true), wet);
-        Assert.Equal("At 22:30 Bram’s hair is still wet; it is dry about 07:00 on Sunday.", wet!.Sentence(At(14, 18), "Bram’s hair"));
+        Assert.Equal(
+            "At 22:30 Bram’s hair will still be wet. It will be dry about 07:00 on Sunday.",
+            wet!.Sentence(At(14, 18), "Bram’s hair")
+        );
     }
 
     [Theory]
@@ -241,7 +247,7 @@ public class NightTests
 
     [Theory]
     [InlineData(14, 12, null)]
-    [InlineData(14, 18.5, "If you begin now, the hair is not dry until 01:00 on Sunday. The day begins at 09:00 on Sunday instead.")]
+    [InlineData(14, 18.5, "If you begin now, the hair will not be dry until 01:00 on Sunday. The day begins at 09:00 on Sunday instead.")]
     [InlineData(14, 19.5, "If you begin now, your hands are busy until 01:00 on Sunday. The day begins at 09:00 on Sunday instead.")]
     [InlineData(14, 23, "It is night, so the day begins at 09:00 on Sunday.")]
     [InlineData(15, 3, "It is night, so the day begins at 09:00.")]

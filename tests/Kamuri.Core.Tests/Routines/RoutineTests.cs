@@ -160,7 +160,7 @@ public class RoutineTests
     {
         var head = "version: 1\nid: own\nsays: our way\nhint: Ours.\nsuits: [loose]\nsteps:\n";
         var long_ = head + string.Concat(Enumerable.Repeat("  - do: look\n    why: x\n", 500));
-        Assert.StartsWith("It is too long: 500", Refused(long_), StringComparison.Ordinal);
+        Assert.Equal("It takes more than 250 steps, with every part written out.", Refused(long_));
         Assert.StartsWith("It is too long:", Refused(new string('#', RoutineFile.LongestText + 1)), StringComparison.Ordinal);
         Assert.StartsWith("This is not YAML:", Refused("steps: [\n - : :"), StringComparison.Ordinal);
 
@@ -214,6 +214,38 @@ public class RoutineTests
         Assert.DoesNotContain(after.Findings, finding => finding.Severity != Severity.Note);
         Assert.Equal(20, after.Walk.Last(walked => walked.Step.Kind.Covers).Step.Minutes);
     }
+
+    private const string Beginning = "version: 1\nid: a\nsays: a\nhint: a\nsuits: [loose]\n";
+
+    public static TheoryData<string> Bombs =>
+        [
+            Beginning + "steps: " + new string('[', 50_000),
+            Beginning + "steps: " + string.Concat(Enumerable.Repeat("{a: ", 14_000)),
+            Beginning + "one: &one [a, a]\nsteps: [*one, *one]",
+            // Every part takes the next twelve times: a billion steps in a page of text.
+            Beginning
+                + "steps:\n  - then: p0\nparts:\n"
+                + string.Concat(
+                    Enumerable.Range(0, 7).Select(at => $"  p{at}:\n" + string.Concat(Enumerable.Repeat($"    - then: p{at + 1}\n", 12)))
+                )
+                + "  p7:\n    - do: rinse\n      why: a\n",
+        ];
+
+    [Theory]
+    [MemberData(nameof(Bombs))]
+    public void A_small_file_cannot_grow_without_end(string text) =>
+        Assert.Throws<RoutineException>(() => RoutineFile.Read(text, RoutineCatalogue.Shared));
+
+    [Theory]
+    [InlineData("  - do: oil\n    why: a\n    places: []", "places")]
+    [InlineData("  - do: oil\n    why: a\n    places: [64]", "places")]
+    [InlineData("  - do: cover\n    why: a\n    heat: 99", "heat")]
+    [InlineData("  - do: look\n    why: \" \"", "why")]
+    public void What_is_no_value_is_placed(string step, string field) =>
+        Assert.Equal(
+            field,
+            Assert.Throws<RoutineException>(() => RoutineFile.Read(Beginning + "steps:\n" + step, RoutineCatalogue.Shared)).Field
+        );
 
     [Fact]
     public void An_own_routine_is_taken_as_it_is_and_the_rules_speak_of_it()

@@ -1,10 +1,13 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQueries, useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, told } from '@/api/client'
 import { useChoices } from '@/app/choices'
 import { PageTitle } from '@/kit/PageHeading'
 import { Trouble } from '@/kit/Trouble'
+import { useLast } from '@/app/useLast'
+import { useTemplates } from './plan/KeptDays'
+import { lastDay } from './plan/lastDay'
 import { Planning } from './plan/Planning'
 import { useWish } from './plan/wish'
 import { Underway } from './Underway'
@@ -21,6 +24,10 @@ export function TodayPlace() {
   const living = useMemo(() => heads.data?.filter((head) => !head.archived) ?? [], [heads.data])
   const asked = search.get('head')
   const taken = useRef<string | null>(null)
+  // What the sentence offers is there before the sentence, so that no word comes in between others later.
+  const days = useQueries({ queries: (asking.day?.heads ?? []).map((each) => lastDay(each.wish.headId)) })
+  const isFetched = useTemplates().isFetched && days.length > 0 && days.every((each) => each.isFetched || each.failureCount > 0)
+  const canSpeak = useLast(isFetched || undefined)
 
   // A link may name the head. It is taken up once, then the address is only /today again.
   useEffect(() => {
@@ -43,7 +50,12 @@ export function TodayPlace() {
   if (heads.error) return <Trouble error={heads.error} />
   if (!heads.data) return <Moment />
   if (living.length === 0) return <Welcome />
-  if (!asking.day || !choices || !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId)))
+  if (
+    !canSpeak ||
+    !asking.day ||
+    !choices ||
+    !asking.day.heads.every((each) => living.some((head) => head.id === each.wish.headId))
+  )
     return <Moment />
   return (
     <>

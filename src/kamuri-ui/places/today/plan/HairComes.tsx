@@ -19,12 +19,8 @@ export function HairComes({
   onChange: (next: Partial<Wish>) => void
 }) {
   const now = useWallClock()
-  const kind = wish.takesDown ? 'takenDown' : head.kind
   const all = choices.starts
-    .filter(
-      (each) =>
-        each.kinds.includes(kind) && (!wish.takesDown || (each.comes !== 'treated' && each.comes !== 'inTwists')),
-    )
+    .filter((each) => each.kinds.includes(head.kind))
     .map((each) => ({ ...each, value: each.on ?? each.comes }))
   const starts = all.find((each) => each.value === (wish.starts?.on ?? wish.starts?.comes)) ?? all[0]!
   const since = (wish.starts?.since ?? '').slice(0, 5)

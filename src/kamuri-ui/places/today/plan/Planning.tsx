@@ -88,6 +88,7 @@ export function Planning({
   const isRefused = wrong !== null && wrong.status >= 400 && wrong.status < 500
   const whole = together && !isRefused ? household.data : undefined
   const shown = together ? whole?.heads[day.at]?.plan : isRefused ? undefined : alone.data
+  const isThere = useLast(!!(whole ?? shown ?? wrong) || undefined)
   const usesTea = useLast(shown?.usesTea) ?? true
   const canStart = together ? whole?.canStart : shown?.canStart
   const others = heads.filter((each) => !day.heads.some((there) => there.wish.headId === each.id))
@@ -127,7 +128,7 @@ export function Planning({
               }
             />
           )}
-          {!wish.templateId && <HairComes wish={wish} head={head} choices={choices} onChange={change} />}
+          {!wish.takesDown && <HairComes wish={wish} head={head} choices={choices} onChange={change} />}
           <TypeIt onTake={(typed) => asking.write(choices, heads, typed)} />
           <button
             type="button"
@@ -137,7 +138,6 @@ export function Planning({
             <span className="thread-line">{whoWords(day, ofHouse)}</span>
           </button>
         </p>
-        {!wrong && !whole && !shown && <div className="min-h-31 sm:min-h-20" />}
         {wrong ? (
           <p role="alert" className="mt-3 max-w-4xl border-l-4 border-stop pl-3 text-stop">
             {wrong.message}
@@ -185,35 +185,38 @@ export function Planning({
             )}
           </MoreAbout>
         )}
-        <DayActions
-          body={body ? { household: body } : { plan: wish }}
-          kept={asIs ? { household: asIs } : { plan: wish }}
-          begins={whole?.start ?? shown?.start ?? null}
-          canStart={!!canStart && !wrong}
-          canKeep={!!shown && !wrong}
-          planned={day.planned}
-          onSaved={asking.savedAs}
-          onBegun={asking.begun}
-          onFromNow={() => change({ when: { mode: 'startNow' } })}
-        >
-          <Button tone="quiet" onClick={() => setSheet('fields')}>
-            {said.options}
-          </Button>
-          <Button tone="quiet" onClick={() => setSheet('kept')}>
-            {said.savedPlans}
-          </Button>
-          <Button tone="quiet" onClick={() => setSheet('water')}>
-            {said.waterBeadsOff}
-          </Button>
-          <Button tone="quiet" disabled={!undo} onClick={() => undo?.()}>
-            {said.undo}
-          </Button>
-          {(wish.edits.length > 0 || wish.templateId) && (
-            <Button tone="quiet" onClick={() => change({ edits: [], templateId: null })}>
-              {said.resetSteps}
+        {/* Below what is said of the plan, which nobody knows the height of before. */}
+        {isThere && (
+          <DayActions
+            body={body ? { household: body } : { plan: wish }}
+            kept={asIs ? { household: asIs } : { plan: wish }}
+            begins={whole?.start ?? shown?.start ?? null}
+            canStart={!!canStart && !wrong}
+            canKeep={!!shown && !wrong}
+            planned={day.planned}
+            onSaved={asking.savedAs}
+            onBegun={asking.begun}
+            onFromNow={() => change({ when: { mode: 'startNow' } })}
+          >
+            <Button tone="quiet" onClick={() => setSheet('fields')}>
+              {said.options}
             </Button>
-          )}
-        </DayActions>
+            <Button tone="quiet" onClick={() => setSheet('kept')}>
+              {said.savedPlans}
+            </Button>
+            <Button tone="quiet" onClick={() => setSheet('water')}>
+              {said.waterBeadsOff}
+            </Button>
+            <Button tone="quiet" disabled={!undo} onClick={() => undo?.()}>
+              {said.undo}
+            </Button>
+            {(wish.edits.length > 0 || wish.templateId) && (
+              <Button tone="quiet" onClick={() => change({ edits: [], templateId: null })}>
+                {said.resetSteps}
+              </Button>
+            )}
+          </DayActions>
+        )}
       </div>
       {shown && (
         <div className={wrong ? 'opacity-40' : ''}>

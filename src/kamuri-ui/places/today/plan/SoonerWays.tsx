@@ -11,13 +11,15 @@ interface Way {
   change: Partial<Wish>
 }
 
+const quick: Partial<Wish> = { aim: 'quick', routine: null, asLastTime: false, templateId: null, edits: [] }
+
 /** What would keep the day out of the night: each way is planned, and only those that do are offered, with their end. */
 export function SoonerWays({ day, today, onTake }: { day: Day; today: string; onTake: (day: Day) => void }) {
   const house = useHousehold().data?.house
   const { wish } = day.heads[0]!
   const some = (is: (wish: Wish) => boolean) => day.heads.some((head) => is(head.wish))
   const all: (Way | false | undefined)[] = [
-    some((each) => each.aim !== 'quick') && { name: words.quick, change: { aim: 'quick', routine: null, edits: [] } },
+    some((each) => each.aim !== 'quick') && { name: words.quick, change: quick },
     some((each) => each.dryingAir !== 'fan') && { name: words.fan, change: { dryingAir: 'fan' } },
     some((each) => each.dryingAir !== 'hoodLow') &&
       !!house?.hoods && { name: words.hood, change: { dryingAir: 'hoodLow' } },

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { Fragment, type ReactNode } from 'react'
-import { api, told, type ChoicesView, type HeadView, type TemplateView } from '@/api/client'
+import type { ChoicesView, HeadView, TemplateView } from '@/api/client'
 import { useWallClock } from '@/app/household'
 import { date } from '@/app/time'
 import { ChoiceWord, FieldsWord } from '@/kit/Word'
+import { lastDay } from './lastDay'
 import type { Day, Wish } from './wish'
 import { teas } from './words'
 import { wishSentence as said } from './words'
@@ -213,6 +214,7 @@ function WornWord({
           way === 'down'
             ? {
                 takesDown: true,
+                starts: null,
                 aim: usual('takenDown')?.aim ?? 'recovery',
                 style: choices.again.find((each) => each.worn === made)?.style ?? 'asItIs',
                 edits: [],
@@ -248,9 +250,9 @@ function RoutineWord({
   onChange,
   of,
 }: Changing & { choices: ChoicesView; templates: readonly TemplateView[]; kind: HeadView['kind'] }) {
-  const last = useLastDay(wish.headId)
+  const last = useQuery(lastDay(wish.headId)).data
   const suiting = choices.routines.filter((each) => each.kinds.includes(kind))
-  const best = suiting.find((each) => each.bestFor.includes(wish.aim)) ?? suiting.find((each) => each.isUsual)
+  const best = suiting.find((each) => each.proposed.some((for_) => for_.kind === kind && for_.aims.includes(wish.aim)))
   const offered = suiting.filter((each) => each === best || each.serves.includes(wish.aim))
   if (!best) return null
   const shipped = [{ ...best, hint: said.bestFor({ hint: best.hint }) }, ...offered.filter((each) => each !== best)]
@@ -283,13 +285,6 @@ function RoutineWord({
 
 const ownPrefix = 'own:'
 const lastTime = 'last-time'
-
-/** The last finished day of a head; nothing when there is none. */
-const useLastDay = (head: string) =>
-  useQuery({
-    queryKey: ['sessions', 'last', head],
-    queryFn: () => told(api.GET('/api/sessions', { params: { query: { head, take: 3 } } })),
-  }).data?.find((day) => day.status === 'finished' && day.headId === head)
 
 const anew = 'anew'
 

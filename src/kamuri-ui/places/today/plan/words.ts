@@ -406,7 +406,7 @@ export const wishSentence = {
   aimOf: ({ of }: Parts<'of'>) => `Aim of ${of}`,
   savedPlanOf: ({ of }: Parts<'of'>) => `Routine of ${of}`,
   madeForHairThatWas: ({ madeFor }: Parts<'madeFor'>) => `Made for hair that was ${madeFor}`,
-  bestFor: ({ hint }: Parts<'hint'>) => `${hint} Suits this best.`,
+  bestFor: ({ hint }: Parts<'hint'>) => `${hint} Proposed for this.`,
   asLastTime: 'as last time',
   onDayFor: ({ day, aim, style }: Parts<'day' | 'aim' | 'style'>) => `${day}: ${aim}, into ${style}.`,
   aRemovedPlan: 'a removed routine',
