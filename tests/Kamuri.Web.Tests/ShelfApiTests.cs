@@ -107,6 +107,30 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
         var portrait = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/portrait");
         Assert.Matches("^Braids, in since today", portrait["today"]![0]!.GetValue<string>());
         Assert.NotEmpty(portrait["likes"]!.AsArray());
+        Assert.Contains("Take it down by ", portrait["due"]!.ToJsonString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Hair_that_was_twisted_comes_in_twists_next_time()
+    {
+        var head = await _server.MakeHeadAsync(Bodies.Head("Twisted"));
+        var plan = Bodies.Plan(head);
+        plan["style"] = "twists";
+        var begun = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan }, 201);
+        Assert.NotEqual("take-twists-down", begun["tasks"]![0]!["step"]!.GetValue<string>());
+
+        var path = $"/api/sessions/{begun["id"]}/events";
+        await OkAsync(HttpMethod.Post, path, Bodies.Press("taskDone", "twists"));
+        await OkAsync(HttpMethod.Post, path, Bodies.Press("finished"));
+        Assert.Equal("inTwists", (await OkAsync(HttpMethod.Get, $"/api/heads/{head}"))["comes"]!.GetValue<string>());
+        var portrait = await OkAsync(HttpMethod.Get, $"/api/heads/{head}/portrait");
+        Assert.Matches("^Worn in twists since today", portrait["today"]![0]!.GetValue<string>());
+
+        async Task<string> FirstAsync() =>
+            (await OkAsync(HttpMethod.Post, "/api/plans/preview", plan.DeepClone().AsObject()))["steps"]![0]!["kind"]!.GetValue<string>();
+        Assert.Equal("take-twists-down", await FirstAsync());
+        plan["starts"] = new JsonObject { ["comes"] = "dry" };
+        Assert.NotEqual("take-twists-down", await FirstAsync());
     }
 
     [Fact]

@@ -18,7 +18,7 @@ public enum Severity
 public sealed record Fix(string Label, IReadOnlyList<PlanEdit> Edits);
 
 /// <summary>What a rule has to say about a plan.</summary>
-/// <param name="Rule">Rule id, R01 to R50.</param>
+/// <param name="Rule">Rule id, R01 to R51.</param>
 /// <param name="Severity">How much it matters.</param>
 /// <param name="Reason">Why, in one sentence.</param>
 /// <param name="Steps">The steps it speaks of.</param>

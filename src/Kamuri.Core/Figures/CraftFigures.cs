@@ -28,6 +28,7 @@ public sealed record CraftFigures
     public MeasureFigures Measures { get; init; } = new();
     public MixtureFigures Mixtures { get; init; } = new();
     public RhythmFigures Rhythm { get; init; } = new();
+    public MoistureFigures Moisture { get; init; } = new();
     public ShedFigures Shed { get; init; } = new();
     public NightFigures Night { get; init; } = new();
     public BreakFigures Breaks { get; init; } = new();

@@ -286,6 +286,15 @@ public static partial class FigureCatalogue
                 (figures, factor) => figures with { HandsOn = figures.HandsOn with { WornFactor = factor } }
             ),
             Hands(
+                "scalp-share",
+                "Work on the scalp against all lengths",
+                "share",
+                0.1,
+                1,
+                hands => hands.ScalpShare,
+                (hands, value) => hands with { ScalpShare = value }
+            ),
+            Hands(
                 "unknown-days",
                 "Days since combing when none are on record",
                 "days",
@@ -1375,6 +1384,85 @@ public static partial class FigureCatalogue
                 120,
                 rhythm => rhythm.ObservationDays,
                 (rhythm, value) => rhythm with { ObservationDays = value }
+            ),
+        ];
+    }
+
+    private static IEnumerable<FigureEntry> MoistureEntries()
+    {
+        static FigureEntry Factor(
+            string id,
+            string name,
+            Func<MoistureFigures, double> get,
+            Func<MoistureFigures, double, MoistureFigures> set
+        ) => Entry(id, name, "×", 0.2, 3, get, set);
+        static FigureEntry Entry(
+            string id,
+            string name,
+            string unit,
+            double least,
+            double most,
+            Func<MoistureFigures, double> get,
+            Func<MoistureFigures, double, MoistureFigures> set
+        ) =>
+            new(
+                $"moisture.{id}",
+                FigureGroup.Rhythm,
+                "",
+                name,
+                unit,
+                least,
+                most,
+                Usual,
+                figures => get(figures.Moisture),
+                (figures, value) => figures with { Moisture = set(figures.Moisture, value) }
+            );
+        return
+        [
+            .. Each(
+                FigureGroup.Rhythm,
+                "moisture.days",
+                "Days hair stays soft, by how it hangs",
+                [Hang.Loose, Hang.Bun, Hang.Twists, Hang.Braids, Hang.Locs],
+                "",
+                "days",
+                1,
+                30,
+                Usual,
+                figures => figures.Moisture.Days,
+                (figures, days) => figures with { Moisture = figures.Moisture with { Days = days } }
+            ),
+            Entry(
+                "style",
+                "Days hair stays soft in a style",
+                "days",
+                1,
+                30,
+                each => each.InAStyle,
+                (each, value) => each with { InAStyle = value }
+            ),
+            Factor("unsealed", "Softness with no oil on top", each => each.Unsealed, (each, value) => each with { Unsealed = value }),
+            Factor("butter", "Softness with butter over oil", each => each.Butter, (each, value) => each with { Butter = value }),
+            Factor("high", "Softness at high porosity", each => each.HighPorosity, (each, value) => each with { HighPorosity = value }),
+            Factor("low", "Softness at low porosity", each => each.LowPorosity, (each, value) => each with { LowPorosity = value }),
+            Factor("dry-air", "Softness in dry air", each => each.DryAir, (each, value) => each with { DryAir = value }),
+            Entry(
+                "dew-point",
+                "Dew point of dry air",
+                "°C",
+                -20,
+                15,
+                each => each.DryUnder,
+                (each, value) => each with { DryUnder = value }
+            ),
+            Entry(
+                "spread",
+                "How much days of softness differ",
+                "sigma",
+                0.05,
+                1,
+                each => each.Spread,
+                (each, value) => each with { Spread = value }
             ),
         ];
     }

@@ -19,6 +19,7 @@ public static partial class FigureCatalogue
         .. AmountEntries(),
         .. MixtureEntries(),
         .. RhythmEntries(),
+        .. MoistureEntries(),
         .. NightEntries(),
     ];
 

@@ -205,6 +205,21 @@ public static class SchoolCatalogue
             schools => Camel(schools.FinalWater)
         ),
         new(
+            "leaveIn",
+            "Leave-in goes on",
+            HairKinds.Combable,
+            [
+                new("blotted", "Blotted hair", "It holds what is put on and nothing drips.", "The hair has cooled by then."),
+                new(
+                    "warmShower",
+                    "Wet hair in the warm shower",
+                    "Warm, wet hair that water beads off takes it up best.",
+                    "The last rinse stays lukewarm, and part of it goes into the towel."
+                ),
+            ],
+            schools => Camel(schools.LeaveIn)
+        ),
+        new(
             "endsFirst",
             "Ends conditioned before the cleanse",
             HairKinds.Combable,

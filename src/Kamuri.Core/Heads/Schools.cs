@@ -30,6 +30,16 @@ public enum HerbsPlace
     AfterCleanse,
 }
 
+/// <summary>On what hair leave-in goes.</summary>
+public enum LeaveInOn
+{
+    /// <summary>Blotted, after the last rinse.</summary>
+    Blotted,
+
+    /// <summary>Wet and warm, still in the shower; it is blotted with the leave-in on it.</summary>
+    WarmShower,
+}
+
 /// <summary>Oils on the scalp.</summary>
 public enum ScalpOiling
 {
@@ -106,6 +116,7 @@ public sealed record Schools
     public ScalpConditioner ScalpConditioner { get; init; } = ScalpConditioner.Never;
     public ScalpOiling ScalpOil { get; init; } = ScalpOiling.Penetrating;
     public DetangleIn Detangle { get; init; } = DetangleIn.Conditioner;
+    public LeaveInOn LeaveIn { get; init; } = LeaveInOn.Blotted;
     public FinalWater FinalWater { get; init; } = FinalWater.Cool;
     public TreatmentLength Length { get; init; } = TreatmentLength.Window;
     public OilLifting Lifting { get; init; } = OilLifting.TeaThenTwoPasses;

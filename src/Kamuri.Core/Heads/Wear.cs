@@ -65,6 +65,16 @@ public sealed record Wear(LocsWorn? Locs = null, StyleWorn? Style = null, TakenD
             )
             : this;
 
+    /// <summary>The same hair after a day. Locs stay locs; of anything else the style that went in last is what is worn.</summary>
+    /// <param name="putIn">The tension style that was put in; null for none.</param>
+    /// <param name="isDown">Whether a style came down, or hair that was just out of one was washed.</param>
+    /// <param name="day">The household's date.</param>
+    public Wear After(StyleMade? putIn, bool isDown, DateOnly day) =>
+        Locs is not null ? this
+        : putIn is { } made ? new Wear(Style: new StyleWorn(made, day))
+        : isDown ? Loose
+        : this;
+
     /// <summary>In plain words: "locs, mature", "braids with added hair".</summary>
     public string Words =>
         this switch

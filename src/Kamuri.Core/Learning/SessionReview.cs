@@ -83,6 +83,12 @@ public sealed record SessionOutcome(
 
     /// <summary>The tension style that was put in; null when none was.</summary>
     public StyleMade? PutIn { get; init; }
+
+    /// <summary>A style was really taken down.</summary>
+    public bool TookDown { get; init; }
+
+    /// <summary>How loose hair hangs since then; null in sessions of earlier versions.</summary>
+    public WornAs? WornAs { get; init; }
 }
 
 /// <summary>Looks back on a finished session.</summary>
@@ -170,6 +176,8 @@ public static class LookBack
                         Hang.Twists => StyleMade.Twists,
                         _ => null,
                     },
+                    TookDown = done.Exists(step => step.Treatment == Treatment.TakeDown),
+                    WornAs = plan.HangOf(head.HeadId, state)?.Worn(),
                 };
             }),
         ];

@@ -33,6 +33,9 @@ public sealed record KitchenProduct(
     /// <summary>Layering weight by its label, 1 like water to 5 like butter; null without one.</summary>
     public int? Weight { get; init; }
 
+    /// <summary>Why its label seals itself out of low-porosity hair; null when it does not.</summary>
+    public string? SealsItselfOut { get; init; }
+
     /// <summary>What is left of it; null when nobody wrote it down.</summary>
     public Millilitres? Left { get; init; }
 
@@ -53,6 +56,7 @@ public sealed record KitchenProduct(
             EssentialOilAtMost = EssentialOil.AtMost,
             SharpOilPercent = HasSharpOil ? EssentialOil.Known : 0,
             Traits = Traits,
+            SealsItselfOut = SealsItselfOut,
         };
 
     /// <summary>A product with what its label says.</summary>
@@ -68,6 +72,7 @@ public sealed record KitchenProduct(
         new(id, name, role, reading.Ingredients, reading.Protein, pricePerMl)
         {
             AskForPatchTest = reading.AskForPatchTest,
+            SealsItselfOut = reading.SealsItselfOut,
             Weight = reading.Names.Count == 0 ? null : reading.Weight,
             EssentialOil = essentialOil is { } share ? new EssentialOilShare(share, share) : reading.EssentialOilShare,
             HasSharpOil = reading.Names.Any(each => each.Ingredient is { } ingredient && EssentialOils.IsSharp(ingredient.Name)),

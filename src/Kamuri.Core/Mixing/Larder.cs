@@ -30,7 +30,7 @@ public static class Larder
         var size = HeadSize.Of(request.Head, figures.Head);
         foreach (var (key, use) in uses.ToList())
         {
-            if (use is not { Making: { } formula, MadeFresh: false } || StepCatalogue.OfStep(key) is not { } kind)
+            if (use is not { Making: { } formula, MadeFresh: false, WholeBatch: false } || StepCatalogue.OfStep(key) is not { } kind)
             {
                 continue;
             }
@@ -70,13 +70,14 @@ public static class Larder
             .FirstOrDefault();
 
     /// <summary>
-    /// How a mixture is made for a request: what is wanted or the least batch, taking from the larder what other formulas have left
-    /// there.
+    /// How a mixture is made for a request: what is wanted, the least batch or all the formula makes. What other
+    /// formulas have left in the larder goes into it.
     /// </summary>
-    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, CraftFigures figures)
+    public static Cooking Cook(PlanRequest request, Formula formula, Millilitres wanted, bool isWhole, CraftFigures figures)
     {
         var needed = new Millilitres(Math.Max(1, wanted.Value * figures.Mixtures.MadeBeyond));
-        var made = new Millilitres(Math.Max(needed.Value, LeastBatch.Of(formula, request.Kitchen).Value));
+        var least = isWhole ? request.Kitchen.YieldOf(formula) : LeastBatch.Of(formula, request.Kitchen);
+        var made = new Millilitres(Math.Max(needed.Value, least.Value));
         var mixture = Scaling.ToMakeWithin(formula, made, request.Kitchen);
         return Cooking.Of(
             mixture,

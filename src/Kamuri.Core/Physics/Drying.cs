@@ -26,6 +26,17 @@ public enum Hang
 /// <summary>What follows from how hair hangs.</summary>
 public static class Hangs
 {
+    /// <summary>How loose hair that hangs so is worn; null for locs.</summary>
+    public static WornAs? Worn(this Hang hang) =>
+        hang switch
+        {
+            Hang.Loose => WornAs.Loose,
+            Hang.Twists => WornAs.Twists,
+            Hang.Bun => WornAs.Bun,
+            Hang.Braids => WornAs.Braids,
+            _ => null,
+        };
+
     /// <summary>Whether it stays damp inside for long, so that nobody sleeps on it wet (R23).</summary>
     public static bool IsDense(this Hang hang) => hang is Hang.Locs or Hang.Braids;
 }

@@ -197,7 +197,7 @@ internal sealed class JobBuilder
             return;
         }
 
-        var cooking = Larder.Cook(request, formula, amount ?? request.Kitchen.YieldOf(formula), figures);
+        var cooking = Larder.Cook(request, formula, amount ?? request.Kitchen.YieldOf(formula), use.WholeBatch, figures);
         _cookings[step.Id] = cooking;
         string? previous = null;
         var previousIsWait = false;

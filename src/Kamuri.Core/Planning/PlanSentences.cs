@@ -1,5 +1,6 @@
 using System.Globalization;
 using Kamuri.Core.Composing;
+using Kamuri.Core.Figures;
 using Kamuri.Core.Rhythm;
 using Kamuri.Core.Steps;
 
@@ -66,7 +67,7 @@ public static class PlanSentences
     /// <summary>
     /// What there is to know behind that: whether anything could be faster, when one can sit down, whether clocks change.
     /// </summary>
-    public static IReadOnlyList<string> More(Plan plan)
+    public static IReadOnlyList<string> More(Plan plan, CraftFigures figures)
     {
         if (plan.Tasks.Count == 0)
         {
@@ -87,9 +88,22 @@ public static class PlanSentences
                 1 => [PlanWords.YouSitDownOnceForMinutes(Say.Minutes(rests[0]))],
                 _ => [PlanWords.YouSitDownTimes($"{rests.Count}", Say.Minutes(rests.Max()))],
             },
+            .. Soft(plan, figures),
             .. ClockChange.Sentence(plan.Request.When, plan.Start, plan.End) is { } change ? [change] : Array.Empty<string>(),
         ];
     }
+
+    /// <summary>Until when the hair stays soft; nothing where the day brings no water to it.</summary>
+    public static IReadOnlyList<string> Soft(Plan plan, CraftFigures figures) =>
+        MoistureClock.After(plan, figures.Moisture) is { } soft
+            ?
+            [
+                soft.Sentence(
+                    DateOnly.FromDateTime(plan.End.Date),
+                    DateOnly.FromDateTime(plan.Request.When.Wall(plan.Request.When.Now).Date)
+                ),
+            ]
+            : [];
 
     private static string Span(Plan plan)
     {

@@ -62,6 +62,24 @@ public sealed record WashDue(int? DaysSince, DateOnly Earliest, DateOnly Usual, 
 /// <summary>Says when the next wash is due from when the last one was.</summary>
 public static class WashRhythm
 {
+    /// <summary>What a style asks for besides washing: a mist halfway to the next wash, and its last day.</summary>
+    public static IReadOnlyList<string> Upkeep(Head head, DateOnly today, RhythmFigures figures)
+    {
+        if (head.Wear.Style is not { } style)
+        {
+            return [];
+        }
+
+        var half = Intervals.OfWash(HairKinds.Style, head.Schools.Rhythm, figures).Usual / 2;
+        DateOnly?[] mist = [head.LastWash?.AddDays(half)];
+        DateOnly?[] down = [style.PutIn?.AddDays(figures.LongestStyleDays)];
+        return
+        [
+            .. mist.OfType<DateOnly>().Where(date => date >= today).Select(date => RhythmWords.MistAbout(Say.Date(date, today))),
+            .. down.OfType<DateOnly>().Select(date => RhythmWords.TakeItDownBy(Say.Date(date, today))),
+        ];
+    }
+
     public static WashDue DueFor(Head head, DateOnly today, RhythmFigures figures)
     {
         var interval = Intervals.OfWash(head.Wear.Kind, head.Schools.Rhythm, figures);

@@ -99,7 +99,8 @@ internal sealed class RoutineDay
     private bool DriesToTheCore =>
         (Request.Kind & HairKinds.Kept) != 0 || Request.Style is EndStyle.TwistOut or EndStyle.SingleTwists or EndStyle.Braids;
 
-    private bool IsLukewarm(StepKind kind) => kind.IsClosingRinse && Request.SchoolsInUse.FinalWater == FinalWater.Lukewarm;
+    private bool IsLukewarm(StepKind kind) =>
+        kind.IsClosingRinse && Request.SchoolsInUse is { FinalWater: FinalWater.Lukewarm } or { LeaveIn: LeaveInOn.WarmShower };
 
     private bool GoesOnDryHair(StepKind kind) =>
         kind.Puts is Substance.DeepConditioner or Substance.ProteinConditioner && Request.SchoolsInUse.ConditionOn == ConditionOn.Dry;

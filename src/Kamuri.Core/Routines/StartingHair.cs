@@ -1,4 +1,5 @@
 using Kamuri.Core.Composing;
+using Kamuri.Core.Heads;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Routines;
@@ -26,6 +27,10 @@ public enum HairComes
 public sealed record StartingHair(HairComes Comes, StepKind? On = null, double OnForMinutes = 0)
 {
     public static readonly StartingHair Dry = new(HairComes.Dry);
+
+    /// <summary>How the hair of a head comes unless somebody says otherwise: in its twists, if it is worn so since the last day.</summary>
+    public static StartingHair Of(Head head) =>
+        head is { Wear.Kind: HairKinds.Loose, WornAs: WornAs.Twists } ? new StartingHair(HairComes.InTwists) : Dry;
 
     /// <summary>What may be on hair when a day begins: treatments that work for a while and come off again.</summary>
     public static IReadOnlyList<StepKind> Treatments { get; } =
@@ -76,7 +81,7 @@ public sealed record StartingHair(HairComes Comes, StepKind? On = null, double O
 
     /// <summary>
     /// A day without what is done: all before a treatment that is on, all up to the cleanse of hair that was just washed, wetting of
-    /// hair that is wet. Twists come down first on a wash day.
+    /// hair that is wet. Twists come down first, unless they stay in.
     /// </summary>
     internal IReadOnlyList<PlanStep> Begin(IReadOnlyList<PlanStep> steps, bool isWashDay) =>
         Comes switch
@@ -84,9 +89,17 @@ public sealed record StartingHair(HairComes Comes, StepKind? On = null, double O
             HairComes.Damp => Unwetted(steps),
             HairComes.Washed => Unwetted(Washed(steps)),
             HairComes.Treated => Unwetted(Treated(steps)),
-            HairComes.InTwists when isWashDay => [Put(StepIds.TakeTwistsDown, RoutineWords.HairComesInTwists), .. steps],
+            HairComes.InTwists when (isWashDay || steps.Any(step => step.Kind.Sets is not null)) && !ComesDown(steps) =>
+            [
+                Put(StepIds.TakeTwistsDown, RoutineWords.HairComesInTwists),
+                .. steps,
+            ],
             _ => steps,
         };
+
+    /// <summary>Whether a routine takes twists down itself, before anything else is done with the hair.</summary>
+    private static bool ComesDown(IReadOnlyList<PlanStep> steps) =>
+        steps.TakeWhile(step => !step.Kind.IsCleanse).Any(step => step.Kind.Id == StepIds.TakeTwistsDown);
 
     private static List<PlanStep> Unwetted(IReadOnlyList<PlanStep> steps) => [.. steps.Where(step => step.Kind.Id != StepIds.Dampen)];
 

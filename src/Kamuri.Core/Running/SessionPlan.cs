@@ -411,17 +411,20 @@ public sealed record SessionPlan
 
     /// <summary>What lies on a head as the last step that was really done left it; nothing in sessions of earlier versions.</summary>
     public IReadOnlyList<Substance> LeftOn(Guid headId, SessionState state) =>
-        Heads.FirstOrDefault(each => each.HeadId == headId) is not { } head
-            ? []
-            : Tasks
+        [.. AfterOf(headId, state)?.Lying.Select(each => each.Substance).Distinct() ?? []];
+
+    /// <summary>How the hair of a head hangs since the last step that was really done; null when nothing tells.</summary>
+    public Hang? HangOf(Guid headId, SessionState state) => AfterOf(headId, state)?.Hang;
+
+    private HairAfter? AfterOf(Guid headId, SessionState state) =>
+        Heads.FirstOrDefault(each => each.HeadId == headId) is { } head
+            ? Tasks
                 .Where(task => state.Task(task.Id).Status == TaskStatus.Done && task.IsHandsOn)
                 .SelectMany(task => task.StepIds)
                 .Select(FindStep)
                 .LastOrDefault(step => step is { After: not null } && step.Head == head.Key)
-                ?.After!.Lying.Select(each => each.Substance)
-                .Distinct()
-                .ToList()
-                ?? [];
+                ?.After
+            : null;
 
     /// <summary>What may be said of mixtures while they are used: how they are put right, and whether the rest keeps.</summary>
     private static IEnumerable<SessionMixture> MixturesOf(Plan plan, string? key) =>

@@ -45,6 +45,9 @@ public sealed record StepUse(string Name)
     /// <summary>What is in it that decides how it has to be handled, whatever the step is called.</summary>
     public MixtureTraits Traits { get; init; }
 
+    /// <summary>Why its label seals itself out of low-porosity hair; null when it does not, or nobody knows.</summary>
+    public string? SealsItselfOut { get; init; }
+
     /// <summary>Whether onion, pepper, menthol or the like is in it.</summary>
     public bool Irritates => (Traits & MixtureTraits.Irritates) != 0;
 
@@ -86,6 +89,9 @@ public sealed record StepUse(string Name)
 
     /// <summary>Made anew even if a good batch of it is there.</summary>
     public bool MadeFresh { get; init; }
+
+    /// <summary>Made as the formula is written, whatever the step takes of it; the rest goes into a jar.</summary>
+    public bool WholeBatch { get; init; }
 
     /// <summary>
     /// Ingredients that ask for a patch test on their first use; null leaves that to all of <see cref="Ingredients"/>.

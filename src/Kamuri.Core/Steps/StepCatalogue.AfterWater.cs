@@ -21,6 +21,22 @@ public static partial class StepCatalogue
             },
             new()
             {
+                Id = StepIds.LeaveInInShower,
+                Name = "Leave-in in the shower",
+                Noun = "leave-in in the shower",
+                Phase = Phase.Close,
+                Instruction = "Still in the warm, away from the jet: smooth it over wet hair from the ends up.",
+                Places = Places.Lengths | Places.Ends,
+                Direction = Direction.EndsToRoots,
+                HandsOn = new(1, 1.5),
+                NeedsAtLeast = Wetness.Soaked,
+                Puts = Substance.LeaveIn,
+                Needs = [Resource.Shower],
+                Suits = HairKinds.Combable,
+                Cautions = ["slippery-floor"],
+            },
+            new()
+            {
                 Id = StepIds.LeaveIn,
                 Name = "Leave-in",
                 Noun = "leave-in",

@@ -81,6 +81,20 @@ public static partial class StepCatalogue
             },
             new()
             {
+                Id = StepIds.TwistAndClip,
+                Name = "Twist and clip",
+                Noun = "twisting and clipping",
+                Phase = Phase.Loosen,
+                Instruction = "Twist each section loosely as it is done and clip it up. What is on it goes on working.",
+                Places = Places.Lengths | Places.Ends,
+                Direction = Direction.RootsToEnds,
+                HandsOn = new(1, 0.2),
+                IsCompanion = true,
+                CanBeSpared = true,
+                Suits = HairKinds.Combable,
+            },
+            new()
+            {
                 Id = StepIds.Cover,
                 Name = "Cover",
                 Noun = "cover",

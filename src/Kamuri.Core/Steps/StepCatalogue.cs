@@ -30,6 +30,7 @@ public static class StepIds
     public const string PrePoo = "pre-poo";
     public const string FingerDetangle = "finger-detangle";
     public const string ToolDetangle = "tool-detangle";
+    public const string TwistAndClip = "twist-and-clip";
     public const string Cover = "cover";
     public const string WetThrough = "wet-through";
     public const string Cleanse = "cleanse";
@@ -43,12 +44,14 @@ public static class StepIds
     public const string CoolRinse = "cool-rinse";
     public const string Blot = "blot";
     public const string LeaveIn = "leave-in";
+    public const string LeaveInInShower = "leave-in-in-shower";
     public const string Oil = "oil";
     public const string Cream = "cream";
     public const string Gel = "gel";
     public const string Twists = "twists";
     public const string TakeTwistsDown = "take-twists-down";
     public const string TakeStyleDown = "take-style-down";
+    public const string ScarfSmoothing = "scarf-smoothing";
     public const string Bun = "bun";
     public const string WashAndGo = "wash-and-go";
     public const string Dry = "dry";

@@ -88,7 +88,7 @@ public static class Timings
 
     /// <summary>
     /// Hands-on time: setup + 6 × base × (L/30)^0.8 × density × tangle + 0.3 × (sections − 6). A section is a share of the head:
-    /// parting the same hair finer costs a little handling and not the whole work once more.
+    /// parting the same hair finer costs a little handling, once for a treatment, and not the whole work once more.
     /// </summary>
     public static (Reckoning Minutes, int Sections) HandsOn(Head head, WalkedStep walked, int sections, CraftFigures figures)
     {
@@ -101,13 +101,8 @@ public static class Timings
         if (model.MinutesPerPiece > 0)
         {
             var pieces = walked.Step.Pieces ?? head.Wear.Locs?.Count ?? figures.HandsOn.UsualPieces;
-            return (
-                Reckoning
-                    .From(pieces, "pieces")
-                    .Times(model.MinutesPerPiece, TimingWords.MinEach)
-                    .Plus(model.SetupMinutes, TimingWords.ToSetUp),
-                0
-            );
+            var each = Reckoning.From(pieces, "pieces").Times(model.MinutesPerPiece, TimingWords.MinEach);
+            return (Tangled(each, model, walked, figures).Plus(model.SetupMinutes, TimingWords.ToSetUp), 0);
         }
 
         if (!model.IsSectioned)
@@ -121,16 +116,36 @@ public static class Timings
             .Times(model.MinutesPerSixth, "min")
             .Times(lengthFactor, TimingWords.ForMeanCm(Say.Length(head.Lengths.Mean.Value)))
             .Times(figures.HandsOn.DensityFactor[head.Density], TimingWords.DensityDensity(HeadNames.Of(head.Density)));
-        if (model.TangleShare > 0)
+        var places = Share(walked.Step.Places, figures) / Share(walked.Step.Kind.Places, figures);
+        if (double.IsFinite(places) && Math.Abs(places - 1) > 0.01 && places > 0)
         {
-            var slip = walked.Before.SlipBy(figures.HandsOn);
-            var tangle = Tangle.WithSlip(walked.Before.Tangle, slip, figures.HandsOn);
-            work = work.Times(1 + model.TangleShare * (tangle - 1), slip > 0.3 ? TimingWords.TangleWithSlip : "tangle");
+            work = work.Times(places, TimingWords.ForWhereItGoes);
         }
 
-        var finer = figures.HandsOn.MinutesPerFurtherSection * (sections - HandsOnFigures.Sixths);
-        work = work.Plus(finer, TimingWords.ForParting(Say.Count(sections, "section", "sections")));
+        // What is done in a treatment finds the sections parted.
+        var finer = walked.Step.Kind.IsCompanion ? 0 : figures.HandsOn.MinutesPerFurtherSection * (sections - HandsOnFigures.Sixths);
+        work = Tangled(work, model, walked, figures).Plus(finer, TimingWords.ForParting(Say.Count(sections, "section", "sections")));
         return (work.Plus(model.SetupMinutes, TimingWords.ToSetUp), sections);
+    }
+
+    private static Reckoning Tangled(Reckoning work, HandsOnModel model, WalkedStep walked, CraftFigures figures)
+    {
+        if (model.TangleShare <= 0)
+        {
+            return work;
+        }
+
+        var slip = walked.Before.SlipBy(figures.HandsOn);
+        var tangle = Tangle.WithSlip(walked.Before.Tangle, slip, figures.HandsOn);
+        return work.Times(1 + model.TangleShare * (tangle - 1), slip > 0.3 ? TimingWords.TangleWithSlip : "tangle");
+    }
+
+    /// <summary>How much of a head's work places come to: the lengths are all of it, the scalp comes on top.</summary>
+    private static double Share(Places places, CraftFigures figures)
+    {
+        double On(Places place, double share) => places.HasFlag(place) ? share : 0;
+        var hair = places.HasFlag(Places.Lengths) ? 1 : On(Places.Ends, figures.Film.EndsOnly) + On(Places.Roots, figures.Film.RootsOnly);
+        return hair + (places.HasFlag(Places.Scalp) ? figures.HandsOn.ScalpShare : On(Places.Edges, figures.Film.EdgesOnly));
     }
 
     /// <summary>

@@ -38,6 +38,9 @@ public sealed record HandsOnFigures
     /// <summary>Growth of tangle a day when worn loose: 0.6 grows to 2 in ten days.</summary>
     public double TanglePerDay { get; init; } = 0.14;
 
+    /// <summary>Work along the parts of the scalp, as a share of the work on all lengths (a choice of this product).</summary>
+    public double ScalpShare { get; init; } = 0.4;
+
     /// <summary>How fast tangle grows by how the hair is worn, loose = 1.</summary>
     public IReadOnlyDictionary<WornAs, double> WornFactor { get; init; } =
         new Dictionary<WornAs, double>

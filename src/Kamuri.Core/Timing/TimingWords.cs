@@ -17,6 +17,7 @@ internal static class TimingWords
 
     public static string DensityDensity(string density) => $"{density} density";
 
+    public const string ForWhereItGoes = "for where it goes";
     public const string TangleWithSlip = "tangle with slip";
     public const string UsualAfterClarifying = "usual after clarifying";
     public const string LowPorosityNoHeat = "low porosity, no heat";

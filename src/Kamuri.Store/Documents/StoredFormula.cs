@@ -125,6 +125,8 @@ public static partial class KitchenDocuments
     [MapperIgnoreTarget(nameof(StepUse.MadeFresh))]
     [MapperIgnoreTarget(nameof(StepUse.IsChange))]
     [MapperIgnoreTarget(nameof(StepUse.IsNothing))]
+    [MapperIgnoreTarget(nameof(StepUse.SealsItselfOut))]
+    [MapperIgnoreTarget(nameof(StepUse.WholeBatch))]
     public static partial StepUse ToFacts(StoredFacts stored);
 
     public static partial List<string> ToStored(IReadOnlyList<Substance> substances);

@@ -22,6 +22,7 @@ public sealed record StoredSchools
     public string ScalpConditioner { get; init; } = nameof(Core.Heads.ScalpConditioner.Never);
     public string ScalpOil { get; init; } = nameof(ScalpOiling.Penetrating);
     public string Detangle { get; init; } = nameof(DetangleIn.Conditioner);
+    public string LeaveIn { get; init; } = nameof(LeaveInOn.Blotted);
     public string FinalWater { get; init; } = nameof(Core.Heads.FinalWater.Cool);
     public string Length { get; init; } = nameof(TreatmentLength.Window);
     public string Lifting { get; init; } = nameof(OilLifting.TeaThenTwoPasses);

@@ -42,6 +42,7 @@ public sealed record StoredUse
     public Guid? BatchId { get; init; }
     public Guid? FormulaId { get; init; }
     public bool MadeFresh { get; init; }
+    public bool WholeBatch { get; init; }
     public List<string> Ingredients { get; init; } = [];
     public string Protein { get; init; } = "None";
     public double EssentialOilPercent { get; init; }

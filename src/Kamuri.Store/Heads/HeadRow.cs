@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Learning;
 using Kamuri.Core.Units;
 using Kamuri.Store.Documents;
 
@@ -128,13 +129,28 @@ public sealed class HeadRow
         }
     }
 
-    /// <summary>Hair that is worn in protective styles wears the one that was just put in.</summary>
-    public void PutIn(StyleMade? made, DateOnly on)
+    /// <summary>What a finished day leaves on record of the head.</summary>
+    /// <param name="outcome">What was done.</param>
+    /// <param name="day">The household's date.</param>
+    public void Leave(SessionOutcome outcome, DateOnly day)
     {
-        if (made is { } style && HeadDocuments.Wears.Read(WearJson, HeadDocuments.ToWear) is { Style: not null } or { Down: not null })
+        LastWash = outcome.Washed ? day : LastWash;
+        LastDetangle = outcome.Detangled ? day : LastDetangle;
+        Version++;
+        Wear wear;
+        try
         {
-            WearJson = Write(new Wear(Style: new StyleWorn(style, on)));
+            wear = HeadDocuments.Wears.Read(WearJson, HeadDocuments.ToWear);
         }
+        catch (UnreadableDocumentException)
+        {
+            // A day ends whatever is known of the head.
+            return;
+        }
+
+        var after = wear.After(outcome.PutIn, outcome.TookDown || (wear.Down is not null && outcome.Washed), day);
+        WearJson = Write(after);
+        WornAs = after == Wear.Loose ? outcome.WornAs ?? WornAs : WornAs;
     }
 
     private static string Write(Wear wear) => HeadDocuments.Wears.Write(HeadDocuments.ToStored(wear));

@@ -188,10 +188,7 @@ public sealed class SessionLog(IDbContextFactory<KamuriDb> databases, SetAside s
         }
 
         var date = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, zone).DateTime);
-        head.LastWash = outcome.Washed ? date : head.LastWash;
-        head.LastDetangle = outcome.Detangled ? date : head.LastDetangle;
-        head.PutIn(outcome.PutIn, date);
-        head.Version++;
+        head.Leave(outcome, date);
         var known = await db.KnownIngredients.Where(row => row.HeadId == headId).Select(row => row.Ingredient).ToListAsync(cancellation);
         db.AddRange(
             outcome

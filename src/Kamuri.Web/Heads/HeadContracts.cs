@@ -2,6 +2,7 @@ using FluentValidation;
 using Kamuri.Core.Figures;
 using Kamuri.Core.Heads;
 using Kamuri.Core.Rhythm;
+using Kamuri.Core.Routines;
 using Kamuri.Core.Steps;
 using Kamuri.Core.Timing;
 using Kamuri.Core.Units;
@@ -133,6 +134,12 @@ public sealed record SizeView(
 /// <param name="KindWords">The same in words: "locs, mature".</param>
 public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, HairKinds Kind, string KindWords, SizeView Size, WashDue Due)
 {
+    /// <summary>How its hair comes to a day unless somebody says otherwise.</summary>
+    public required HairComes Comes { get; init; }
+
+    /// <summary>What is to be done by when, in sentences, besides washing.</summary>
+    public required IReadOnlyList<string> Upkeep { get; init; }
+
     internal static HeadView Of(HeadRow row, DateOnly today, CraftFigures figures)
     {
         var head = row.ToHead();
@@ -144,7 +151,11 @@ public sealed record HeadView(Guid Id, bool Archived, HeadBody Head, HairKinds K
             head.Wear.Words,
             Measure(head, today, figures),
             WashRhythm.DueFor(head, today, figures.Rhythm)
-        );
+        )
+        {
+            Comes = StartingHair.Of(head).Comes,
+            Upkeep = WashRhythm.Upkeep(head, today, figures.Rhythm),
+        };
     }
 
     internal static SizeView Measure(Head head, DateOnly today, CraftFigures figures)
@@ -285,6 +296,7 @@ internal sealed class HeadBodyValidator : AbstractValidator<HeadBody>
         && Enum.IsDefined(schools.ScalpConditioner)
         && Enum.IsDefined(schools.ScalpOil)
         && Enum.IsDefined(schools.Detangle)
+        && Enum.IsDefined(schools.LeaveIn)
         && Enum.IsDefined(schools.FinalWater)
         && Enum.IsDefined(schools.Length)
         && Enum.IsDefined(schools.Lifting)

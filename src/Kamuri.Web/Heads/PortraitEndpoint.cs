@@ -61,6 +61,7 @@ internal static class PortraitEndpoint
                 HeadPortrait.Today(head, await LeftAsync(days, id, log, time, cancellation), time.Today),
                 [
                     WashRhythm.DueFor(head, time.Today, figures.Rhythm).Sentence,
+                    .. WashRhythm.Upkeep(head, time.Today, figures.Rhythm),
                     .. DueTreatments
                         .For(SessionRecord.HistoryOf(days, time), head.Wear.Kind, time.Today, figures.Rhythm)
                         .Select(PlanSentences.Of),
@@ -104,6 +105,10 @@ internal static class PortraitEndpoint
 
         var state = SessionFold.Fold(session.Plan, session.Events);
         var finished = time.Local(new DateTimeOffset(last.FinishedUtcTicks!.Value, TimeSpan.Zero));
-        return new LastLeft(DateOnly.FromDateTime(finished.DateTime), session.Plan.With(state).LeftOn(head, state));
+        return new LastLeft(
+            DateOnly.FromDateTime(finished.DateTime),
+            session.Plan.With(state).LeftOn(head, state),
+            session.Plan.HangOf(head, state)
+        );
     }
 }

@@ -228,7 +228,7 @@ public sealed record HouseholdPlanView(
             plan.MinutesLate,
             !plan.HasStop,
             HouseholdSentences.Finish(plan),
-            HouseholdSentences.More(plan),
+            HouseholdSentences.More(plan, figures),
             !plan.Proven || plan.MayBeCloser
         )
         {

@@ -262,7 +262,7 @@ public sealed record PlanBody
     /// <summary>The steps of this head's last finished day once more.</summary>
     public bool AsLastTime { get; init; }
 
-    /// <summary>How the hair comes to the day; null for dry and clean.</summary>
+    /// <summary>How the hair comes to the day; null for how the head is worn: in its twists, or dry.</summary>
     public StartsBody? Starts { get; init; }
 
     /// <summary>Null takes the head's own school.</summary>
@@ -289,7 +289,7 @@ public sealed record PlanBody
             Style = Style,
             Routine = Routine,
             Starts = Starts is null
-                ? StartingHair.Dry
+                ? StartingHair.Of(head)
                 : Starts.ToStarting(Moment(time) is var when && when.StartAt is { } at ? at : when.Now),
             When = Moment(time),
             Today = When.Date ?? time.Today,

@@ -265,6 +265,7 @@ internal sealed class PlanMaker(
                     ? Larder.Made(formula, request.Kitchen) with
                     {
                         MadeFresh = use.MadeFresh,
+                        WholeBatch = use.WholeBatch,
                     }
                 : null;
             if (chosen is null)

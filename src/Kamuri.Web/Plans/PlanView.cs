@@ -296,7 +296,7 @@ public sealed record PlanView(
             ],
             !plan.HasStop && plan.Tasks.Count > 0,
             PlanSentences.Finish(plan),
-            PlanSentences.More(plan),
+            PlanSentences.More(plan, figures),
             PlanSentences.Trouble(plan),
             plan.Steps.Any(step => step.Step.Kind.Id == StepIds.TeaRinse),
             plan.LeftOut,

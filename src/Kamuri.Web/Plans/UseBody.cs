@@ -23,6 +23,9 @@ public sealed record UseBody
 
     public bool MadeFresh { get; init; }
 
+    /// <summary>All of what the formula makes; the rest goes into a jar when the day is finished.</summary>
+    public bool WholeBatch { get; init; }
+
     public IReadOnlyList<string> Ingredients { get; init; } = [];
     public ProteinStrength Protein { get; init; }
 

@@ -2250,6 +2250,10 @@ export interface components {
             kindWords: string;
             size: components["schemas"]["SizeView"];
             due: components["schemas"]["WashDue"];
+            /** @description How its hair comes to a day unless somebody says otherwise. */
+            comes: components["schemas"]["HairComes"];
+            /** @description What is to be done by when, in sentences, besides washing. */
+            upkeep: string[];
         };
         /**
          * @description What warms a treatment while it works.
@@ -2526,6 +2530,11 @@ export interface components {
          * @enum {unknown}
          */
         Layering: "loc" | "lco" | "loLight";
+        /**
+         * @description On what hair leave-in goes.
+         * @enum {unknown}
+         */
+        LeaveInOn: "blotted" | "warmShower";
         /** @description Something the day does without, and why. */
         LeftOut: {
             what: string;
@@ -3486,6 +3495,7 @@ export interface components {
             scalpConditioner?: components["schemas"]["ScalpConditioner"];
             scalpOil?: components["schemas"]["ScalpOiling"];
             detangle?: components["schemas"]["DetangleIn"];
+            leaveIn?: components["schemas"]["LeaveInOn"];
             finalWater?: components["schemas"]["FinalWater"];
             length?: components["schemas"]["TreatmentLength"];
             lifting?: components["schemas"]["OilLifting"];
@@ -4160,6 +4170,8 @@ export interface components {
              */
             formulaId?: null | string;
             madeFresh?: boolean;
+            /** @description All of what the formula makes; the rest goes into a jar when the day is finished. */
+            wholeBatch?: boolean;
             ingredients?: string[];
             protein?: components["schemas"]["ProteinStrength"];
             /**

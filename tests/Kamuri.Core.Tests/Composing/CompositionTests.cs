@@ -14,13 +14,13 @@ public class CompositionTests
     [InlineData(
         Aim.Moisture,
         EndStyle.Twists,
-        "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle "
+        "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle "
             + "cover-2 cool-rinse blot leave-in oil cream twists dry"
     )]
     [InlineData(
         Aim.Strength,
         EndStyle.TwistOut,
-        "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 "
+        "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 wring-2 "
             + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry take-twists-down"
     )]
     [InlineData(

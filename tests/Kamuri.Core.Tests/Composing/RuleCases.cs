@@ -55,6 +55,12 @@ public class RuleCases
     private static Func<PlanRequest, PlanRequest> Made(string step, string formula) =>
         request => With(step, Larder.Made(FormulaCatalogue.All.Single(each => each.Name == formula), request.Kitchen))(request);
 
+    private static Func<PlanRequest, PlanRequest> Sealed(Porosity porosity) =>
+        request =>
+            With("leave-in", new StepUse("Thick milk") { SealsItselfOut = "Glycerin draws water and Shea Butter keeps it out." })(
+                Head(head => head with { Porosity = porosity })(request)
+            );
+
     private static Func<PlanRequest, PlanRequest> Washed(int daysAgo) =>
         request => request with { Head = request.Head with { LastWash = Given.Today.AddDays(-daysAgo) } };
 
@@ -363,6 +369,8 @@ public class RuleCases
                     },
                 Because = "it came down nine days ago",
             },
+            new RuleCase("R51", "dampen leave-in", Severity.Warn) { Given = request => Sealed(Porosity.Low)(request) },
+            new RuleCase("R51", "dampen leave-in", null) { Given = request => Sealed(Porosity.High)(request), Because = "high porosity" },
             new RuleCase("R50", "look wet-through cleanse", Severity.Stop, "look clear-lint wet-through cleanse") { Given = TakenDown(42) },
             new RuleCase("R50", "look dampen clear-lint", Severity.Stop, "look clear-lint dampen") { Given = TakenDown(42) },
             new RuleCase("R50", "look wet-through cleanse", null) { Given = TakenDown(7), Because = "worn for a week" },

@@ -1,5 +1,6 @@
 using Kamuri.Core.Composing;
 using Kamuri.Core.Heads;
+using Kamuri.Core.Planning;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Tests.Composing;
@@ -94,15 +95,13 @@ public class SchoolTests
     public void Overnight_oil_takes_the_night_and_no_heat()
     {
         var plan = Given.Plan(Given.Request() with { Schools = new Schools { Length = TreatmentLength.Overnight } });
-        var (night, detangle) = (
-            plan.Steps.Single(step => step.Step.Id == "pre-poo-overnight"),
-            plan.Steps.Single(step => step.Step.Id == "finger-detangle")
-        );
+        PlannedStep Step(string id) => plan.Steps.Single(step => step.Step.Id == id);
+        var (night, twisted) = (Step("pre-poo-overnight"), Step("twist-and-clip"));
 
-        // Detangling in the oil is part of its night; the wait behind it is the rest of the seven hours.
+        // Detangling and twisting in the oil are part of its night; the wait behind them is the rest of the seven hours.
         Assert.Null(night.Wait);
-        Assert.Equal(420 - Math.Round(detangle.HandsOnMinutes), detangle.Wait!.Window.Usual, 1.0);
-        Assert.DoesNotContain(plan.Steps, step => step.Step.Kind.Covers && step.Start < detangle.End);
+        Assert.Equal(420 - Step("finger-detangle").HandsOnMinutes - twisted.HandsOnMinutes, twisted.Wait!.Window.Usual, 1.0);
+        Assert.DoesNotContain(plan.Steps, step => step.Step.Kind.Covers && step.Start < twisted.End);
         Assert.Contains("No plastic cap in bed; a cloth only. Never a cap on a sleeping child.", night.Cautions);
     }
 }

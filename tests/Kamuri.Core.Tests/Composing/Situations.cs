@@ -58,75 +58,75 @@ public class Situations
             new Situation(
                 "moisture into twists",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                171,
-                595
+                173,
+                597
             ),
             new Situation(
                 "moisture, combed in the pre-poo",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.PrePoo }),
-                "look dampen pre-poo tool-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
+                "look dampen pre-poo tool-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
                     + "cool-rinse blot leave-in oil cream twists dry",
+                "",
+                179,
+                603
+            ),
+            new Situation(
+                "moisture, combed in the leave-in",
+                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.LeaveIn }),
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
+                    + "cool-rinse blot leave-in tool-detangle oil cream twists dry",
                 "",
                 177,
                 601
             ),
             new Situation(
-                "moisture, combed in the leave-in",
-                Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.LeaveIn }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
-                    + "cool-rinse blot leave-in tool-detangle oil cream twists dry",
-                "",
-                174,
-                599
-            ),
-            new Situation(
                 "moisture, fingers only",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Detangle = DetangleIn.FingersOnly }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition cover-2 "
                     + "cool-rinse blot leave-in oil cream twists dry",
                 "",
-                151,
-                575
+                153,
+                577
             ),
             new Situation(
                 "moisture, pre-poo overnight",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { Length = TreatmentLength.Overnight }),
-                "look pre-poo-overnight finger-detangle rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look pre-poo-overnight finger-detangle twist-and-clip rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover cool-rinse blot leave-in oil cream twists dry",
                 "",
-                166,
-                1068
+                168,
+                1070
             ),
             new Situation(
                 "moisture, co-wash school",
                 Ask(Loose, Aim.Moisture, EndStyle.Twists, new Schools { ScalpConditioner = ScalpConditioner.CoWash }),
-                "look dampen pre-poo finger-detangle cover rinse co-wash rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse co-wash rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                174,
-                598
+                176,
+                600
             ),
             new Situation(
                 "moisture, ends shielded, butter last",
                 Ask(Loose, Aim.Moisture, EndStyle.TwistOut, new Schools { EndsFirst = true, Butter = true }),
-                "look dampen pre-poo finger-detangle cover rinse end-shield cleanse rinse-2 tea-rinse wring "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse end-shield cleanse rinse-2 tea-rinse wring "
                     + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream butter twists dry "
                     + "take-twists-down",
                 "",
-                191,
-                730
+                193,
+                732
             ),
             new Situation(
                 "moisture, lukewarm to the end",
                 Ask(Loose, Aim.Moisture, EndStyle.Bun, new Schools { FinalWater = FinalWater.Lukewarm }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream dry bun",
                 "",
-                163,
-                403
+                165,
+                405
             ),
             new Situation(
                 "moisture, but the strand asks for protein",
@@ -134,30 +134,30 @@ public class Situations
                 {
                     Stretch = StretchCheck.NeedsProtein,
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                194,
-                638
+                196,
+                640
             ),
             new Situation(
                 "strength into a twist-out",
                 Ask(Loose, Aim.Strength, EndStyle.TwistOut),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry "
                     + "take-twists-down",
                 "",
-                202,
-                761
+                204,
+                763
             ),
             new Situation(
                 "strength, protein in the deep condition",
                 Ask(Loose, Aim.Strength, EndStyle.Twists, new Schools { Protein = ProteinPlace.InDeepCondition }),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring protein-deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                173,
-                587
+                175,
+                589
             ),
             new Situation(
                 "strength, but the strand asks for moisture",
@@ -165,11 +165,11 @@ public class Situations
                 {
                     Stretch = StretchCheck.NeedsMoisture,
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                171,
-                595
+                173,
+                597
             )
             {
                 LeavesOut = "Light protein",
@@ -177,11 +177,11 @@ public class Situations
             new Situation(
                 "strength on low porosity, too soon",
                 Ago(Ask(Loose with { Porosity = Porosity.Low }, Aim.Strength, EndStyle.Twists), Treatment.LightProtein, 10),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R13 R21 R40",
-                194,
-                654
+                196,
+                656
             ),
             new Situation(
                 "reset into a wash-and-go",
@@ -226,11 +226,11 @@ public class Situations
             new Situation(
                 "definition into a wash-and-go",
                 Ask(Loose, Aim.Definition, EndStyle.WashAndGo),
-                "look dampen plant-gel cover rinse cleanse rinse-2 wring deep-condition tool-detangle cover-2 cool-rinse "
+                "look dampen plant-gel tool-detangle twist-and-clip cover rinse cleanse rinse-2 wring deep-condition cover-2 cool-rinse "
                     + "blot leave-in gel wash-and-go dry",
                 "",
-                166,
-                391
+                159,
+                385
             ),
             new Situation(
                 "scalp comfort, light oil before",
@@ -311,11 +311,11 @@ public class Situations
                     DryingAir = Air.HoodLow,
                     Equipment = new Equipment(Hoods: 1),
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream braids dry scarf",
                 "",
-                252,
-                458
+                254,
+                460
             ),
             new Situation(
                 "a child, hood asked for",
@@ -324,29 +324,29 @@ public class Situations
                     DryingAir = Air.HoodLow,
                     Equipment = new Equipment(Hoods: 1),
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R19",
-                171,
-                328
+                173,
+                330
             ),
             new Situation(
                 "single twists three days after the last",
                 Ago(Ask(Loose, Aim.BeforeStyle, EndStyle.SingleTwists), Treatment.TensionStyle, 3),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream single-twists dry",
                 "R41",
-                235,
-                774
+                237,
+                776
             ),
             new Situation(
                 "twenty days since the last wash",
                 Ask(Loose with { LastWash = Given.Today.AddDays(-20) }, Aim.Moisture, EndStyle.Twists),
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-3 cleanse-2 rinse-2 tea-rinse wring "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-3 cleanse-2 rinse-2 tea-rinse wring "
                     + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
-                186,
-                611
+                189,
+                613
             ),
             new Situation(
                 "mature locs, plain day",
@@ -437,30 +437,32 @@ public class Situations
             new Situation(
                 "just out of braids, recovery",
                 Ask(Down, Aim.Recovery, EndStyle.Twists),
-                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse rinse-2 cleanse-2 rinse-3 tea-rinse wring "
+                "look clear-lint dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 cleanse-2 rinse-3 "
+                    + "tea-rinse wring "
                     + "protein-light rinse-4 wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream "
                     + "twists dry",
                 "R40",
-                259,
-                702
+                261,
+                704
             ),
             new Situation(
                 "just out of braids, moisture into a wash-and-go",
                 Ask(Down, Aim.Moisture, EndStyle.WashAndGo),
-                "look clear-lint dampen pre-poo finger-detangle cover rinse cleanse rinse-2 cleanse-2 rinse-3 tea-rinse wring "
+                "look clear-lint dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 cleanse-2 rinse-3 "
+                    + "tea-rinse wring "
                     + "deep-condition tool-detangle cover-2 cool-rinse blot leave-in gel wash-and-go dry",
                 "R40",
-                225,
-                464
+                227,
+                466
             ),
             new Situation(
                 "moisture, clarifying late",
                 Ago(Ask(Loose, Aim.Moisture, EndStyle.Twists), Treatment.Clarify, 70),
-                "look dampen pre-poo finger-detangle cover rinse clarify rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse clarify rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
-                171,
-                627
+                173,
+                629
             ),
             new Situation(
                 "moisture, protein late, the strand mushy",
@@ -468,11 +470,11 @@ public class Situations
                 {
                     Stretch = StretchCheck.NeedsProtein,
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring protein-light rinse-3 "
                     + "wring-2 deep-condition tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "R40",
-                194,
-                638
+                196,
+                640
             ),
             new Situation(
                 "a quick day with clarifying late",
@@ -491,10 +493,10 @@ public class Situations
                 {
                     Equipment = new Equipment(Steamers: 1),
                 },
-                "look dampen pre-poo finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
+                "look dampen pre-poo finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition "
                     + "tool-detangle cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
-                171,
+                173,
                 584
             ),
             new Situation(

@@ -65,12 +65,28 @@ public class KitchenInThePlanTests
     public void Less_than_the_least_batch_is_never_made(string formula, double wanted, string of, double least)
     {
         var found = FormulaCatalogue.All.Single(each => each.Name == formula);
-        var cooking = Larder.Cook(Given.Request(), found, new Millilitres(1), Given.Figures);
+        var cooking = Larder.Cook(Given.Request(), found, new Millilitres(1), false, Given.Figures);
         var line = cooking.Mixture.Lines.Single(each => each.Ingredient.Name == of);
 
         Assert.Equal(least, line.Ingredient.Unit == Unit.Gram || of == "onion" ? line.Weight.Value : line.Volume.Value, 0);
         Assert.Equal(found.Keep.IsUnderADay, cooking.RestSentence!.EndsWith("It does not keep.", StringComparison.Ordinal));
-        Assert.Null(Larder.Cook(Given.Request(), found, new Millilitres(10 * wanted), Given.Figures).RestSentence);
+        Assert.Null(Larder.Cook(Given.Request(), found, new Millilitres(10 * wanted), false, Given.Figures).RestSentence);
+    }
+
+    [Fact]
+    public void The_whole_batch_is_made_though_a_step_takes_little_of_it()
+    {
+        var gel = FormulaCatalogue.All.Single(each => each.Name == "Thin seed gel");
+        var plan = Given.Plan(
+            Given.Request(Aim.Definition, EndStyle.WashAndGo) with
+            {
+                Uses = new Dictionary<string, StepUse> { ["gel"] = Larder.Made(gel, Given.Request().Kitchen) with { WholeBatch = true } },
+            }
+        );
+        var cooking = plan.Mixtures.Single(each => each.Step.Id == "gel").Cooking;
+
+        Assert.Equal(plan.Request.Kitchen.YieldOf(gel).Value, cooking.Mixture.Makes.Value, 3);
+        Assert.True(cooking.Rest.Value > cooking.Mixture.Makes.Value / 3);
     }
 
     [Fact]
@@ -222,7 +238,7 @@ public class KitchenInThePlanTests
     {
         var request = Given.Request();
         var mixed = Shipped("Leaf gel with infused oil");
-        var made = Larder.Cook(request, mixed, new Millilitres(115), Given.Figures);
+        var made = Larder.Cook(request, mixed, new Millilitres(115), false, Given.Figures);
         Assert.Equal(
             ["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "InfusedOil-warm", "InfusedOil-strain", "whisk"],
             [.. made.OnTheDay.Select(step => step.Id)]
@@ -235,7 +251,7 @@ public class KitchenInThePlanTests
             Keep = Shipped("Infused oil").Keep,
             KeptAt = Keeping.Room,
         };
-        var taken = Larder.Cook(request with { Batches = [oil] }, mixed, new Millilitres(115), Given.Figures);
+        var taken = Larder.Cook(request with { Batches = [oil] }, mixed, new Millilitres(115), false, Given.Figures);
         Assert.Equal(["LeafGel-trim", "LeafGel-peel", "LeafGel-pulse", "whisk"], [.. taken.OnTheDay.Select(step => step.Id)]);
         Assert.Equal(
             [new MeasuredWords("Take 17 ml from Infused oil.", "Take 1 tbsp from Infused oil.", "Take 15 g from Infused oil.")],

@@ -122,7 +122,7 @@ public class PlannerTests
         var plan = Given.Plan(Given.Request(Aim.Quick, EndStyle.WashAndGo));
 
         Assert.StartsWith("Start at 12:00. Done about 16:44, almost certainly by 1", Told.Of(plan), StringComparison.Ordinal);
-        Assert.EndsWith(
+        Assert.Contains(
             "No order of these steps is quicker with one pair of hands. You can sit down 2 times, 2\u00a0h\u00a030 at the longest.",
             Told.Of(plan),
             StringComparison.Ordinal

@@ -215,6 +215,24 @@ public class RoutineTests
         Assert.Equal(20, after.Walk.Last(walked => walked.Step.Kind.Covers).Step.Minutes);
     }
 
+    [Theory]
+    [InlineData(Aim.Quick)]
+    [InlineData(Aim.Moisture)]
+    [InlineData(Aim.Reset)]
+    public void Leave_in_goes_on_in_the_warm_shower_without_a_cold_rinse_over_it(Aim aim)
+    {
+        var head = Given.Head() with
+        {
+            Porosity = Porosity.Low,
+            Schools = new Schools { LeaveIn = LeaveInOn.WarmShower },
+        };
+        var day = Given.Compose(Given.Request(aim, head: head));
+
+        Assert.Contains("cool-rinse leave-in-in-shower blot oil", Given.Order(day), StringComparison.Ordinal);
+        Assert.Equal(WaterTemperature.Lukewarm, day.Walk.Single(walked => walked.Step.Kind.IsClosingRinse).Step.Water);
+        Assert.DoesNotContain(day.Findings, finding => finding.Severity != Severity.Note);
+    }
+
     private const string Beginning = "version: 1\nid: a\nsays: a\nhint: a\nsuits: [loose]\n";
 
     public static TheoryData<string> Bombs =>

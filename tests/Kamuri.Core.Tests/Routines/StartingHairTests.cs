@@ -70,6 +70,7 @@ public class StartingHairTests
     [InlineData("Washed", "moisten-and-re-twist", "blot leave-in oil twists dry")]
     [InlineData("Washed", "simple-wash", "look wring conditioner tool-detangle cool-rinse blot leave-in oil cream twists dry")]
     [InlineData("InTwists", "refresh", "refresh edges dry")]
+    [InlineData("InTwists", "moisten-and-re-twist", "take-twists-down-first dampen leave-in oil twists dry")]
     [InlineData(
         "InTwists",
         "simple-wash",
@@ -85,7 +86,8 @@ public class StartingHairTests
     [InlineData(
         "pre-poo",
         "full-moisture-day",
-        "pre-poo-first finger-detangle cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle cover-2 cool-rinse blot "
+        "pre-poo-first finger-detangle twist-and-clip cover rinse cleanse rinse-2 tea-rinse wring deep-condition tool-detangle "
+            + "cover-2 cool-rinse blot "
             + "leave-in oil cream twists dry"
     )]
     [InlineData("deep-condition", "simple-wash", "deep-condition-first tool-detangle cool-rinse blot leave-in oil cream twists dry")]
@@ -93,6 +95,19 @@ public class StartingHairTests
     {
         var found = RoutineCatalogue.Find(routine)!;
         Assert.Equal(order, Given.Order(Given.Compose(Request(found, Given.Head(), Read(start)))));
+    }
+
+    [Theory]
+    [InlineData(WornAs.Twists, HairComes.InTwists)]
+    [InlineData(WornAs.Bun, HairComes.Dry)]
+    [InlineData(WornAs.Loose, HairComes.Dry)]
+    public void Hair_comes_as_it_is_worn(WornAs worn, HairComes comes)
+    {
+        Assert.Equal(comes, StartingHair.Of(Given.Head() with { WornAs = worn }).Comes);
+        Assert.Equal(
+            HairComes.Dry,
+            StartingHair.Of(Given.Head() with { Wear = new Wear(Locs: new LocsWorn(LocStage.Mature, 90, 8)), WornAs = worn }).Comes
+        );
     }
 
     [Fact]

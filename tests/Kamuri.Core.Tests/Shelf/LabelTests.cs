@@ -268,6 +268,11 @@ public class LabelTests
         );
         Assert.Contains(Judge("Aqua, Sodium Lauryl Sulfate, Dimethicone").Conflicts, conflict => conflict.Names.Count == 2);
         Assert.Empty(Judge("Aqua, Glycerin, Cetyl Alcohol").Conflicts);
+        Assert.Equal(
+            "Glycerin draws water and Shea Butter keeps it out: it does not suit low-porosity hair.",
+            Judge("Aqua, Shea Butter, Glycerin, Cetyl Alcohol").SealsItselfOut
+        );
+        Assert.Null(Judge("Aqua, Glycerin, Cetyl Alcohol").SealsItselfOut);
     }
 
     [Theory]

@@ -29,6 +29,32 @@ public class TimingTests
         Assert.Equal(minutes, Time(Given.Head(length) with { Density = density }, step).HandsOnMinutes, 0.001);
 
     [Theory]
+    // Two minutes of setup and 14.7 on all lengths; the ends are a quarter of it, the roots a fifth, and both come to their sum.
+    [InlineData(Places.Lengths, 16.7)]
+    [InlineData(Places.Ends, 5.675)]
+    [InlineData(Places.Roots | Places.Ends, 8.615)]
+    public void Part_of_the_hair_takes_part_of_the_minutes(Places places, double minutes) =>
+        Assert.Equal(
+            minutes,
+            Time(Given.Head(), "deep-condition", Aim.Moisture, new SetPlaces("deep-condition", places)).HandsOnMinutes,
+            0.001
+        );
+
+    [Theory]
+    // 3 + pieces × 1.6 × (1 + (tangle − 1) / 2): 0.649 after a day in braids, 2.119 after 31.
+    [InlineData(1, 30, 42.576)]
+    [InlineData(31, 30, 77.856)]
+    [InlineData(31, 60, 152.712)]
+    public void A_style_comes_down_by_its_count_and_its_days(int days, int pieces, double minutes)
+    {
+        var head = Given.Head() with { Wear = new Wear(Down: new TakenDown(StyleMade.Braids, days)) };
+        var kind = StepCatalogue.Get(StepIds.TakeStyleDown);
+        var state = HairWalk.Start(Tangle.Of(head, Given.Today, Given.Figures.HandsOn), HairKinds.TakenDown);
+        var walked = new WalkedStep(new PlanStep(kind.Id, kind) { Pieces = pieces }, state, state);
+        Assert.Equal(minutes, Timings.HandsOn(head, walked, 6, Given.Figures).Minutes.Value, 0.001);
+    }
+
+    [Theory]
     // Twelve sections are the same head as six, and 6 × 0.3 minutes of handling more; four save 2 × 0.3.
     [InlineData(12, 10.8)]
     [InlineData(4, 8.4)]

@@ -17,6 +17,7 @@ public static class AllRules
         new NoSealOnScalp(),
         new NothingSealedOut(),
         new LayersLightToHeavy(),
+        new SealsItselfOut(),
         new EggRinsedCool(),
         new ProteinOnce(),
         new ProteinInItsTime(),

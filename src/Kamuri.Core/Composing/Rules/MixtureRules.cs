@@ -392,7 +392,7 @@ public sealed class BegunInTime : MixtureRule
 
         var when = context.Request.When;
         var until = (when.ReadyBy ?? when.StartAt ?? when.Now) - when.Now;
-        var cooking = Larder.Cook(context.Request, formula, context.Request.Kitchen.YieldOf(formula), context.Figures);
+        var cooking = Larder.Cook(context.Request, formula, context.Request.Kitchen.YieldOf(formula), false, context.Figures);
         if (cooking.Ahead is { } ahead && ahead.LeadMinutes.Earliest > until.TotalMinutes)
         {
             yield return Finds(

@@ -70,6 +70,8 @@ internal static class RuleWords
     public static string NewOnThisHeadSomePatch(string some, string use) =>
         $"New on this head: {some}. Patch-test {use} at least a day before.";
 
+    public static string LabelOf(string product, string sentence) => $"{product}: {sentence}";
+
     public static string NamesAndCountMore(string names, string count) => $"{names} and {count} more";
 
     public static string UseWasNotSievedAndIts(string use) => $"{use} was not sieved, and its bits stay in the hair.";

@@ -1,4 +1,5 @@
 using Kamuri.Core.Learning;
+using Kamuri.Core.Physics;
 using Kamuri.Core.Steps;
 
 namespace Kamuri.Core.Heads.Portrait;
@@ -6,7 +7,8 @@ namespace Kamuri.Core.Heads.Portrait;
 /// <summary>What was on the hair when its last day ended.</summary>
 /// <param name="On">That day.</param>
 /// <param name="Substances">What lay on it.</param>
-public sealed record LastLeft(DateOnly On, IReadOnlyList<Substance> Substances);
+/// <param name="Hang">How it hung; null when nothing tells.</param>
+public sealed record LastLeft(DateOnly On, IReadOnlyList<Substance> Substances, Hang? Hang = null);
 
 /// <summary>A head as it is read: each part in whole sentences.</summary>
 public static class HeadPortrait
@@ -17,7 +19,7 @@ public static class HeadPortrait
     /// <param name="today">The household's date.</param>
     public static IReadOnlyList<string> Today(Head head, LastLeft? left, DateOnly today) =>
         [
-            .. Worn(head, today),
+            .. Worn(head, left is { Hang: { } hang, On: var on } && hang.Worn() == head.WornAs ? on : null, today),
             left is { Substances.Count: > 0 }
                 ? PortraitWords.LiesOnIt(Say.List([.. left.Substances.Select(each => Substances.Of(each).Name)]), Say.Date(left.On, today))
                 : PortraitWords.NothingLiesOnIt,
@@ -89,7 +91,7 @@ public static class HeadPortrait
         ];
     }
 
-    private static IEnumerable<string> Worn(Head head, DateOnly today)
+    private static IEnumerable<string> Worn(Head head, DateOnly? from, DateOnly today)
     {
         switch (head.Wear)
         {
@@ -114,13 +116,16 @@ public static class HeadPortrait
                 yield return PortraitWords.JustOut(Capital(HeadNames.Of(down.Made)), Days(down.WornDays));
                 break;
             default:
-                yield return head.WornAs switch
+                var worn = head.WornAs switch
                 {
                     WornAs.Bun => PortraitWords.WornInABun,
                     WornAs.Twists => PortraitWords.WornInTwists,
                     WornAs.Braids => PortraitWords.WornInBraids,
                     _ => PortraitWords.WornLoose,
                 };
+                yield return from is { } day && head.WornAs != WornAs.Loose
+                    ? PortraitWords.WornSince(worn, Say.Date(day, today))
+                    : PortraitWords.Worn(worn);
                 break;
         }
     }

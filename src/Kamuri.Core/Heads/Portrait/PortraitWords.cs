@@ -5,10 +5,14 @@ namespace Kamuri.Core.Heads.Portrait;
 internal static class PortraitWords
 {
     // How the hair is
-    public const string WornLoose = "Worn loose.";
-    public const string WornInABun = "Worn in a bun.";
-    public const string WornInTwists = "Worn in twists.";
-    public const string WornInBraids = "Worn in braids.";
+    public const string WornLoose = "loose";
+    public const string WornInABun = "in a bun";
+    public const string WornInTwists = "in twists";
+    public const string WornInBraids = "in braids";
+
+    public static string Worn(string worn) => $"Worn {worn}.";
+
+    public static string WornSince(string worn, string date) => $"Worn {worn} since {date}.";
 
     public static string LocsOfStage(string stage, string count, string thickness) => $"{count} {stage} locs, {thickness} mm thick.";
 

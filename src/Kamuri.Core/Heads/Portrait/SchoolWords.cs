@@ -35,6 +35,8 @@ public static class SchoolWords
             ("protein", "prePoo") => "Protein comes before the cleanse, on dry hair.",
             ("finalWater", "cool") => "The last rinse is cool.",
             ("finalWater", "lukewarm") => "The last rinse is lukewarm.",
+            ("leaveIn", "blotted") => "Leave-in goes on blotted hair.",
+            ("leaveIn", "warmShower") => "Leave-in goes on wet hair, still in the warm shower.",
             ("endsFirst", "false") => "The ends get no conditioner before the cleanse.",
             ("endsFirst", "true") => "The ends are conditioned before the cleanse, as a shield.",
             ("butter", "false") => "No butter goes on last.",

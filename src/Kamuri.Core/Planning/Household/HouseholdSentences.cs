@@ -1,3 +1,4 @@
+using Kamuri.Core.Figures;
 using Kamuri.Core.Scheduling;
 using Kamuri.Core.Steps;
 
@@ -26,7 +27,7 @@ public static class HouseholdSentences
     }
 
     /// <summary>What there is to know behind that: why it starts later, how good it is, who rests when, and how sure each end is.</summary>
-    public static IReadOnlyList<string> More(HouseholdPlan plan) =>
+    public static IReadOnlyList<string> More(HouseholdPlan plan, CraftFigures figures) =>
         [
             .. Later(plan),
             .. Tight(plan),
@@ -38,7 +39,12 @@ public static class HouseholdSentences
                     : HouseholdWords.NameWorksWithoutABreak(each.Who, Say.Minutes(each.Minutes))
             ),
             .. InOneGo(plan),
-            .. plan.Heads.Select(head => Of(head, plan.Start)),
+            .. plan.Heads.SelectMany(head =>
+                PlanSentences
+                    .Soft(head.Plan, figures)
+                    .Select(soft => HouseholdWords.OfHead(head.Plan.Request.Head.Name, soft))
+                    .Prepend(Of(head, plan.Start))
+            ),
             .. plan.Bottleneck.Length > 0 ? [plan.Bottleneck] : Array.Empty<string>(),
         ];
 

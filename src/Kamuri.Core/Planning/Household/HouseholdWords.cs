@@ -4,6 +4,8 @@ namespace Kamuri.Core.Planning.Household;
 [Texts("a household's plan")]
 internal static class HouseholdWords
 {
+    public static string OfHead(string name, string sentence) => $"{name}: {sentence}";
+
     // HouseholdDay
     public static string NobodyCanDoThisForName(string name, string undone) =>
         $"Nobody can do this for {name}: {undone}. Allow someone to, or leave it out.";

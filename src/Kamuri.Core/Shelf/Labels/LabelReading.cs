@@ -223,20 +223,31 @@ public sealed record LabelReading(
             : (ProteinStrength.Light, LabelWords.ProteinsAtPlaceAt(Join(proteins.Select(pair => pair.name)), $"{(at + 1)}"));
     }
 
+    /// <summary>Why it seals itself out of low-porosity hair; null when it does not.</summary>
+    public string? SealsItselfOut =>
+        Sealed([.. Names.Where(name => !name.MayContain).Take(Most)]) is { } both
+            ? LabelWords.TextDrawsWaterAndText2Keeps(both.Humectant.Text, both.Seal.Text)
+            : null;
+
+    /// <summary>What draws water, and what among the first three names keeps it out.</summary>
+    private static (LabelName Humectant, LabelName Seal)? Sealed(List<LabelName> first) =>
+        first is [{ Class: IngredientClass.Water }, ..]
+        && first.Find(name => name.Class == IngredientClass.Humectant) is { } humectant
+        && first.Take(3).FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.SealingOil)
+            is { } seal
+            ? (humectant, seal)
+            : null;
+
     private static IEnumerable<LabelConflict> Inside(List<LabelName> listed, Head? head)
     {
         var first = listed.Take(Most).ToList();
-        var humectant = first.FirstOrDefault(name => name.Class == IngredientClass.Humectant);
-        var seal = first
-            .Take(3)
-            .FirstOrDefault(name => name.Class is IngredientClass.Butter or IngredientClass.Wax or IngredientClass.SealingOil);
-        if (humectant is not null && seal is not null && first[0].Class == IngredientClass.Water)
+        if (Sealed(first) is { } both)
         {
             yield return new LabelConflict(
                 head is { Porosity: Porosity.Low }
-                    ? LabelWords.TextDrawsWaterAndText2Keeps(humectant.Text, seal.Text)
-                    : LabelWords.TextDrawsWaterAndText2Keeps2(humectant.Text, seal.Text),
-                [humectant.Text, seal.Text]
+                    ? LabelWords.TextDrawsWaterAndText2Keeps(both.Humectant.Text, both.Seal.Text)
+                    : LabelWords.TextDrawsWaterAndText2Keeps2(both.Humectant.Text, both.Seal.Text),
+                [both.Humectant.Text, both.Seal.Text]
             );
         }
 

@@ -26,7 +26,8 @@ export function TodayPlace() {
   const taken = useRef<string | null>(null)
   // What the sentence offers is there before the sentence, so that no word comes in between others later.
   const days = useQueries({ queries: (asking.day?.heads ?? []).map((each) => lastDay(each.wish.headId)) })
-  const isFetched = useTemplates().isFetched && days.length > 0 && days.every((each) => each.isFetched || each.failureCount > 0)
+  const isFetched =
+    useTemplates().isFetched && days.length > 0 && days.every((each) => each.isFetched || each.failureCount > 0)
   const canSpeak = useLast(isFetched || undefined)
 
   // A link may name the head. It is taken up once, then the address is only /today again.

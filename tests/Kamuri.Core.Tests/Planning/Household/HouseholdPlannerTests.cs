@@ -659,7 +659,7 @@ public class HouseholdPlannerTests
     public void What_is_only_wanted_behind_a_night_is_not_begun_before_it()
     {
         DateTimeOffset On(int day, double hour) => new DateTimeOffset(2026, 3, day, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
-        var asked = Asked(Of("Oriel", 40, Aim.Moisture)) with { When = new When(On(10, 20)) };
+        var asked = Asked(Of("Oriel", 38, Aim.Moisture)) with { When = new When(On(10, 20)) };
         var through = Made(asked);
         Assert.Equal(On(10, 20), through.Start);
         Assert.StartsWith("Somebody has to work from 22:30 to ", HouseholdSentences.Night(through), StringComparison.Ordinal);

@@ -6,7 +6,7 @@ import { writtenTime } from '@/app/style'
 import type { Wish } from './wish'
 import { hairComes as words } from './words'
 
-/** How the hair comes to the day: dry unless somebody says otherwise. */
+/** How the hair comes to the day: as it is worn, unless somebody says otherwise. */
 export function HairComes({
   wish,
   head,
@@ -22,7 +22,7 @@ export function HairComes({
   const all = choices.starts
     .filter((each) => each.kinds.includes(head.kind))
     .map((each) => ({ ...each, value: each.on ?? each.comes }))
-  const starts = all.find((each) => each.value === (wish.starts?.on ?? wish.starts?.comes)) ?? all[0]!
+  const starts = all.find((each) => each.value === (wish.starts?.on ?? wish.starts?.comes ?? head.comes)) ?? all[0]!
   const since = (wish.starts?.since ?? '').slice(0, 5)
   return (
     <span className="py-3">
@@ -34,7 +34,10 @@ export function HairComes({
         choices={all}
         onChoose={(value) => {
           const { comes, on } = all.find((each) => each.value === value)!
-          onChange({ starts: comes === 'dry' ? null : { comes, on, since: on && now ? now.time : null }, edits: [] })
+          onChange({
+            starts: comes === head.comes ? null : { comes, on, since: on && now ? now.time : null },
+            edits: [],
+          })
         }}
       />{' '}
       {wish.starts?.on && (

@@ -90,11 +90,18 @@ export function UseFields({
         </div>
       )}
       {use?.formulaId && (
-        <SwitchField
-          label={words.makeItFreshEvenIf}
-          checked={use.madeFresh ?? false}
-          onChange={(madeFresh) => take({ formulaId: use.formulaId ?? null, madeFresh })}
-        />
+        <>
+          <SwitchField
+            label={words.makeItFreshEvenIf}
+            checked={use.madeFresh ?? false}
+            onChange={(madeFresh) => take({ ...use, madeFresh })}
+          />
+          <SwitchField
+            label={words.makeTheWholeBatch}
+            checked={use.wholeBatch ?? false}
+            onChange={(wholeBatch) => take({ ...use, wholeBatch })}
+          />
+        </>
       )}
       {step.use && (
         <Button tone="quiet" onClick={() => take({ isNothing: true })}>

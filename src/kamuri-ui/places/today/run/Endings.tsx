@@ -25,7 +25,7 @@ export function Over({ view }: { view: SessionView }) {
           ?.filter((head) => view.heads.some((each) => each.headId === head.id))
           .map((head) => (
             <p key={head.id} className="mt-2 text-lg text-quiet">
-              {words.dueNext({ name: head.head.name, due: head.due.sentence })}
+              {words.dueNext({ name: head.head.name, due: [head.due.sentence, ...head.upkeep].join(' ') })}
             </p>
           ))}
       <p className="mt-8">
