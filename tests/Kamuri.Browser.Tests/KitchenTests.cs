@@ -83,6 +83,50 @@ public sealed class KitchenTests(DemoServer server) : IClassFixture<DemoServer>,
     }
 
     [Fact]
+    public async Task The_rest_of_a_whole_batch_stands_in_a_jar_when_the_day_is_finished()
+    {
+        await server.EndDaysAsync();
+        async Task<int> JarsAsync() =>
+            (await server.Process.SendAsync(HttpMethod.Get, "/api/batches"))
+                .Body!.AsArray()
+                .Count(jar => jar!["name"]!.GetValue<string>() == "Infused oil");
+        var before = await JarsAsync();
+        _window.Wish(DemoServer.Wish());
+        _window.Go("/today");
+        OpenStep("pre-poo");
+        _window.Choose("Made fresh", "Infused oil");
+        _window.Check("Make the whole batch. What is left goes into a jar.");
+        _window.SeeText("goes into a jar when you finish the day", "li[data-step=pre-poo]");
+        _window.Press("Begin now");
+        _window.Until(() => _window.Path.StartsWith("/run/", StringComparison.Ordinal), "the run");
+
+        var events = $"/api/sessions/{_window.Path.Split('/')[2]}/events";
+        foreach (var (kind, task) in new[] { ("taskDone", "pre-poo"), ("finished", null) })
+        {
+            Assert.Equal(
+                200,
+                (
+                    await server.Process.SendAsync(
+                        HttpMethod.Post,
+                        events,
+                        new
+                        {
+                            id = Guid.NewGuid(),
+                            kind,
+                            task,
+                        }
+                    )
+                ).Status
+            );
+        }
+
+        Assert.Equal(before + 1, await JarsAsync());
+        _window.Go("/shelf/jars");
+        _window.SeeText("Infused oil");
+        Assert.Empty(_window.Complaints());
+    }
+
+    [Fact]
     public void What_was_used_last_time_is_in_its_step_by_itself_and_one_press_opens_what_else_there_is()
     {
         const string needs = "section[aria-label=\"What this day needs\"]";

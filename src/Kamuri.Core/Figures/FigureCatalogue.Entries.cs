@@ -1066,6 +1066,36 @@ public static partial class FigureCatalogue
                 figures => get(figures.Mixtures),
                 (figures, value) => figures with { Mixtures = set(figures.Mixtures, value) }
             );
+        static IEnumerable<FigureEntry> Standing(
+            string id,
+            string name,
+            double most,
+            Func<MixtureFigures, Window> get,
+            Func<MixtureFigures, Window, MixtureFigures> set
+        )
+        {
+            FigureEntry End(string end, string word, Func<Window, double> of, Func<Window, double, Window> with_) =>
+                Keeping(
+                    $"{id}.{end}",
+                    $"{name}, {word}",
+                    "min",
+                    1,
+                    most,
+                    Usual,
+                    mixtures => of(get(mixtures)),
+                    (mixtures, value) => set(mixtures, with_(get(mixtures), value))
+                ) with
+                {
+                    IsWhole = true,
+                };
+            return
+            [
+                End("earliest", "at least", window => window.Earliest, (window, value) => window with { Earliest = value }),
+                End("usual", "usually", window => window.Usual, (window, value) => window with { Usual = value }),
+                End("latest", "at most", window => window.Latest, (window, value) => window with { Latest = value }),
+            ];
+        }
+
         var shipped = CraftFigures.Default.Mixtures;
         return
         [
@@ -1143,45 +1173,20 @@ public static partial class FigureCatalogue
                 mixtures => mixtures.FrozenPortion.Value,
                 (mixtures, value) => mixtures with { FrozenPortion = new Millilitres(value) }
             ),
-            Keeping(
-                "thawing.earliest",
-                "Thawing portions, at least",
-                "min",
-                5,
-                120,
-                Usual,
-                mixtures => mixtures.Thawing.Earliest,
-                (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Earliest = value } }
-            ) with
-            {
-                IsWhole = true,
-            },
-            Keeping(
-                "thawing.usual",
-                "Thawing portions, usually",
-                "min",
-                5,
-                240,
-                Usual,
-                mixtures => mixtures.Thawing.Usual,
-                (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Usual = value } }
-            ) with
-            {
-                IsWhole = true,
-            },
-            Keeping(
-                "thawing.latest",
-                "Thawing portions, at most",
-                "min",
-                10,
+            .. Standing(
+                "thawing",
+                "Thawing portions",
                 480,
-                Usual,
-                mixtures => mixtures.Thawing.Latest,
-                (mixtures, value) => mixtures with { Thawing = mixtures.Thawing with { Latest = value } }
-            ) with
-            {
-                IsWhole = true,
-            },
+                mixtures => mixtures.Thawing,
+                (mixtures, window) => mixtures with { Thawing = window }
+            ),
+            .. Standing(
+                "warming",
+                "Warming oil in hot water",
+                60,
+                mixtures => mixtures.WarmingOil,
+                (mixtures, window) => mixtures with { WarmingOil = window }
+            ),
             Keeping(
                 "longest-in-day",
                 "Longest kitchen wait within a day",

@@ -36,6 +36,11 @@ public static class Correction
 
     private static CorrectionAdvice Thin(Formula formula, Millilitres there, Kitchen kitchen)
     {
+        if (formula.Kind == FormulaKind.MeltedBar)
+        {
+            return new CorrectionAdvice(null, null, KitchenWords.MeltItOn);
+        }
+
         var (name, sentence) = formula.Kind switch
         {
             FormulaKind.WhippedButter => (
@@ -46,6 +51,8 @@ public static class Correction
                 Named(formula, kitchen, MaterialRole.PenetratingOil, KitchenWords.SunflowerOil),
                 KitchenWords.StirIn
             ),
+            // Raw egg sets and raw gel spoils in the warm.
+            FormulaKind.EggMask or FormulaKind.LeafGel => (Named(formula, kitchen, MaterialRole.Liquid, "water"), KitchenWords.StirInCool),
             _ => (Named(formula, kitchen, MaterialRole.Liquid, "water"), KitchenWords.StirInWarm),
         };
         return Added(name, there.Value * LiquidStep, kitchen, amount => sentence(amount, name));
@@ -66,9 +73,13 @@ public static class Correction
             ? new CorrectionAdvice(
                 null,
                 null,
-                formula.Kind is FormulaKind.SeedGel or FormulaKind.LeafGel or FormulaKind.PodGel
-                    ? KitchenWords.SimmerItAgain2MinutesAt
-                    : KitchenWords.ItIsMeantToBeThin
+                formula.Kind switch
+                {
+                    FormulaKind.SeedGel or FormulaKind.PodGel => KitchenWords.SimmerItAgain2MinutesAt,
+                    FormulaKind.LeafGel => KitchenWords.LetItDrip,
+                    FormulaKind.MeltedBar => KitchenWords.LetItSet,
+                    _ => KitchenWords.ItIsMeantToBeThin,
+                }
             )
             : Added(
                 powder,

@@ -19,7 +19,7 @@ public sealed record CostComparison(string Amount, decimal Made, string Cheapest
 /// <summary>Cost from pack prices and amounts used.</summary>
 public static class Cost
 {
-    /// <summary>Price of a millilitre from the price of a pack; null when price or size is not known.</summary>
+    /// <summary>Price of a millilitre, or of a gram of what is sold by weight; null when price or size is not known.</summary>
     public static decimal? PerMillilitre(decimal? price, Millilitres? size) =>
         price is { } paid && size is { Value: > 0 } pack ? paid / (decimal)pack.Value : null;
 
@@ -34,7 +34,7 @@ public static class Cost
         {
             if (PriceOf(line.Ingredient, kitchen, unpriced) is { } price)
             {
-                total += price * (decimal)line.Volume.Value;
+                total += price * (decimal)line.OfPack;
             }
         }
 

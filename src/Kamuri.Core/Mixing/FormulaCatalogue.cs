@@ -97,7 +97,7 @@ public static class FormulaCatalogue
                 {
                     Does = MethodDeeds.DrainsSap,
                 },
-                new("peel", "Rinse, peel and scrape the gel out with a fine comb", 8, []),
+                new("peel", "Look at the water: soak it again while it is yellow. Then rinse, peel and scrape the gel out", 8, []),
                 new("pulse", "Pulse briefly with {water} and strain", 3, []) { Does = MethodDeeds.Strains | MethodDeeds.Sieves },
             ],
             YieldShare = 0.6,
@@ -105,7 +105,12 @@ public static class FormulaCatalogue
             ServesAs = [Substance.PlantGel, Substance.Mist],
             Note = "Drain until the water stays clear: the yellow sap irritates.",
         };
-        yield return new Formula
+        var strained = new MethodStep("strain", "Strain and fill into a spray bottle", 4, [], "Gel chilling", new Window(10, 10, 60))
+        {
+            At = WaitsAt.Fridge,
+            Does = MethodDeeds.Strains | MethodDeeds.Sieves,
+        };
+        var pods = new Formula
         {
             Id = Id(4),
             Name = "Pod gel",
@@ -118,16 +123,24 @@ public static class FormulaCatalogue
                 {
                     At = WaitsAt.Stove,
                 },
-                new("strain", "Strain and fill into a spray bottle", 4, [], "Gel chilling", new Window(10, 10, 60))
-                {
-                    At = WaitsAt.Fridge,
-                    Does = MethodDeeds.Strains | MethodDeeds.Sieves,
-                },
+                strained,
             ],
             YieldShare = 0.55,
             Keep = new KeepRule(null, new KeepSpan(2, 2), null),
             ServesAs = [Substance.PlantGel],
             Note = "Always rinsed and washed out; it never stays in the hair.",
+        };
+        yield return pods;
+        yield return pods with
+        {
+            Id = Id(5),
+            Name = "Pod gel from frozen pods",
+            Method =
+            [
+                new("thaw", "Take {okra pods} out of the freezer", 1, [], "Pods thawing", new Window(5, 5, 30)),
+                new("halve", "Put {okra pods} on with {water}", 2, Stove, "Pods simmering", new Window(20, 25, 30)) { At = WaitsAt.Stove },
+                strained,
+            ],
         };
     }
 

@@ -45,6 +45,9 @@ internal static class KitchenWords
     public const string AvocadoFlesh = "avocado flesh";
     public const string SheaButter = "shea butter";
     public const string SimmerItAgain2MinutesAt = "Simmer it again, 2 minutes at a time, or chill it: gel sets as it cools. Add nothing.";
+    public const string LetItDrip = "Let it drip through a fine sieve for a few minutes and use what stays. Do not heat raw gel.";
+    public const string MeltItOn = "Melt it on over the water bath until it drops slowly from the spoon. Let it cool to 40 °C.";
+    public const string LetItSet = "Take it off the water bath and let it cool: it thickens as it sets. Add nothing.";
     public const string ItIsMeantToBeThin = "It is meant to be thin. Apply it with a bottle or a spray, over a basin.";
 
     public static string StirInAmountPowderLookAnd(string amount, string powder) =>
@@ -193,6 +196,9 @@ internal static class KitchenWords
 
     public static string StirIn(string amount, string name) =>
         $"Stir in {amount} {name}. Look, and repeat until it drops slowly from the spoon.";
+
+    public static string StirInCool(string amount, string name) =>
+        $"Stir in {amount} {name} (cool). Look, and repeat until it drops slowly from the spoon.";
 
     public static string StirInWarm(string amount, string name) =>
         $"Stir in {amount} {name} (warm). Look, and repeat until it drops slowly from the spoon.";

@@ -40,6 +40,9 @@ public sealed record Material(string Name, MaterialRole Role, double Density, do
     /// <summary>Counted and never weighed, so that halves and wholes are all there is.</summary>
     public bool IsCounted => GramsPerPiece is not null && Role is MaterialRole.Egg or MaterialRole.Bar;
 
+    /// <summary>Packs of it are sold by weight, so that what is written of a pack is its grams.</summary>
+    public bool IsSoldByWeight => StaysBehind || Role is MaterialRole.Butter or MaterialRole.Powder or MaterialRole.Clay || IsCounted;
+
     /// <summary>Stays behind when the mixture is strained.</summary>
     public bool StaysBehind =>
         Role is MaterialRole.Seed or MaterialRole.Leaf or MaterialRole.Pod or MaterialRole.Grain or MaterialRole.Herb or MaterialRole.Onion;

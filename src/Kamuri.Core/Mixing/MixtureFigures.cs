@@ -31,6 +31,9 @@ public sealed record MixtureFigures
     /// <summary>A frozen portion; an ice-tray cube or two (craft default).</summary>
     public Millilitres FrozenPortion { get; init; } = new(30);
 
+    /// <summary>Minutes a jar of oil takes to warm in hot water.</summary>
+    public Window WarmingOil { get; init; } = new(3, 5, 6);
+
     /// <summary>Minutes portions take to thaw.</summary>
     public Window Thawing { get; init; } = new(20, 30, 180);
 

@@ -14,6 +14,9 @@ public sealed record MeasuredAmount(string Metric, string Spoons, string Weight,
 /// <summary>One ingredient of a scaled formula.</summary>
 public sealed record ScaledLine(FormulaIngredient Ingredient, Material Material, Millilitres Volume, Grams Weight, MeasuredAmount Amount)
 {
+    /// <summary>What it takes of a pack, in the unit packs of it are sold in: grams or millilitres.</summary>
+    public double OfPack => Material.IsSoldByWeight ? Weight.Value : Volume.Value;
+
     /// <summary>How many, for what is counted; null otherwise.</summary>
     public double? Pieces { get; init; }
 

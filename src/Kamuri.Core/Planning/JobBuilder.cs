@@ -90,7 +90,8 @@ internal sealed class JobBuilder
             {
                 // In the morning after an overnight treatment nothing could be prepared ahead: the hair waits in a towel for it,
                 // no longer than it has to.
-                var mayWait = night is not null && request.UseOf(step) is { Making: not null } or { IsFrozen: true };
+                var mayWait =
+                    night is not null && (step.Kind.IsWarmed || request.UseOf(step) is { Making: not null } or { IsFrozen: true });
                 builder._links.Add(
                     new Link(
                         previous,
@@ -103,9 +104,17 @@ internal sealed class JobBuilder
                 );
             }
 
-            if (request.UseOf(step) is { } use)
+            var use = request.UseOf(step);
+            if (use is not null)
             {
                 builder.Prepare(request, step, use, amounts.GetValueOrDefault(step.Id)?.Exact, work, night, figures, strictlyWarm);
+            }
+
+            if (step.Kind.IsWarmed && use?.Making is null && step.OnForMinutes is null)
+            {
+                var (warm, title) = ($"{step.Id}.warm", PlanWords.StandInHotWater(use?.Name ?? PlanWords.Oil));
+                builder.Stand(warm, title, 2, PlanWords.OilWarming, figures.Mixtures.WarmingOil, night, PlanWords.NoLongerWarmButStillFine);
+                builder._links.Add(new Link($"{warm}.wait", work, 0, strictlyWarm ? KitchenPause : null));
             }
 
             (previous, previousIsWait) = (work, false);
@@ -175,20 +184,9 @@ internal sealed class JobBuilder
     {
         if (use.IsFrozen)
         {
-            var taken = Hands($"{step.Id}.thaw", null, PlannedTask.KitchenStrand, PlanWords.TakeUseOutOfTheFreezer(use.Name), 1, 0, []);
-            After(night, taken);
-            var thawing = Wait(
-                $"{step.Id}.thaw.wait",
-                null,
-                PlannedTask.KitchenStrand,
-                "Thawing",
-                figures.Mixtures.Thawing,
-                null,
-                [],
-                PlanWords.ThawedUseItToday
-            );
-            _links.Add(new Link(taken, thawing, 0, 0));
-            _links.Add(new Link(thawing, work));
+            var (thaw, title) = ($"{step.Id}.thaw", PlanWords.TakeUseOutOfTheFreezer(use.Name));
+            Stand(thaw, title, 1, "Thawing", figures.Mixtures.Thawing, night, PlanWords.ThawedUseItToday);
+            _links.Add(new Link($"{thaw}.wait", work));
             return;
         }
 
@@ -255,6 +253,14 @@ internal sealed class JobBuilder
             // It may stand once it is ready; the scheduler keeps that short. What is put on warm may not.
             _links.Add(new Link(previous, work, 0, formula.UsedWarm && strictlyWarm ? KitchenPause : null));
         }
+    }
+
+    /// <summary>Something is put somewhere and stands until it can be used.</summary>
+    private void Stand(string id, string title, double minutes, string waitTitle, Window window, string? night, string after)
+    {
+        var hands = Hands(id, null, PlannedTask.KitchenStrand, title, minutes, 0, []);
+        After(night, hands);
+        _links.Add(new Link(hands, Wait($"{id}.wait", null, PlannedTask.KitchenStrand, waitTitle, window, null, [], after), 0, 0));
     }
 
     private void After(string? night, string job)

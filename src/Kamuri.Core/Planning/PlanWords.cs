@@ -13,6 +13,10 @@ internal static class PlanWords
 
     public static string TakeUseOutOfTheFreezer(string use) => $"Take {use} out of the freezer";
 
+    public static string StandInHotWater(string use) => $"Stand the jar of {use} in hot water and stir; wrist test";
+
+    public const string OilWarming = "Oil warming";
+    public const string Oil = "oil";
     public const string ThawedUseItToday = "Thawed. Use it today.";
     public const string NoLongerWarmButStillFine = "No longer warm, but still fine to use cool.";
     public const string ItHasHadLongerThanIt = "It has had longer than it needs. Go on with it.";

@@ -524,7 +524,7 @@ public sealed record SessionPlan
                 line.Ingredient.Name,
                 line.Ingredient.ProductId,
                 null,
-                line.Volume.Value,
+                line.OfPack,
                 IsWhole: false
             );
         }

@@ -123,6 +123,7 @@ public static partial class StepCatalogue
                     AfterLatest: "It gets hard to wash out."
                 ),
                 NeedsAtMost = Wetness.Damp,
+                IsWarmed = true,
                 Puts = Substance.HotOil,
                 IsBeforeCleanse = true,
                 CanBeSpared = true,
@@ -148,6 +149,7 @@ public static partial class StepCatalogue
                 ),
                 NeedsAtLeast = Wetness.Damp,
                 NeedsAtMost = Wetness.Wrung,
+                IsWarmed = true,
                 Puts = Substance.HotOil,
                 CanBeSpared = true,
                 Treatment = Treatment.HotOil,

@@ -95,6 +95,9 @@ public sealed record StepKind
     /// <summary>Done while a treatment already lies on the hair, as detangling and covering are.</summary>
     public bool IsCompanion { get; init; }
 
+    /// <summary>Goes on warm, from a jar that stood in hot water.</summary>
+    public bool IsWarmed { get; init; }
+
     /// <summary>Puts a cover on, so that the window of the treatment underneath counts from here.</summary>
     public bool Covers { get; init; }
 

@@ -416,7 +416,7 @@ internal static class BatchEndpoints
         [
             .. scaled
                 .Lines.Select(line =>
-                    line.Ingredient.ProductId is { } product ? new PutIn(product, null, line.Volume.Value)
+                    line.Ingredient.ProductId is { } product ? new PutIn(product, null, line.OfPack)
                     : line.Ingredient.FormulaId is { } formula && Larder.Find(request, formula, line.Volume, figures) is { } batch
                         ? new PutIn(null, batch.Id, line.Volume.Value)
                     : null

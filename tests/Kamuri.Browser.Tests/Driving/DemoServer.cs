@@ -64,6 +64,8 @@ public sealed class DemoServer : IAsyncLifetime
             style,
             when = when ?? new { mode = "startNow" },
             dryingAir = "hoodLow",
+            // She wears twists since her last day.
+            starts = new { comes = "dry" },
             edits = edits ?? [],
         };
 

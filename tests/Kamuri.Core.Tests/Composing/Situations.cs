@@ -239,7 +239,7 @@ public class Situations
                     + "cover-2 cool-rinse blot leave-in oil cream twists dry",
                 "",
                 180,
-                604
+                606
             ),
             new Situation(
                 "scalp comfort, heavy oil lifted with tea",

@@ -60,6 +60,7 @@ public class KitchenInThePlanTests
     [Theory]
     [InlineData("Thin seed gel", 150, "water", 250)]
     [InlineData("Pod gel", 200, "okra pods", 200)]
+    [InlineData("Pod gel from frozen pods", 200, "okra pods", 200)]
     [InlineData("Onion juice", 13, "onion", 110)]
     [InlineData("Grain water", 200, "rice", 118.3)]
     public void Less_than_the_least_batch_is_never_made(string formula, double wanted, string of, double least)
@@ -71,6 +72,26 @@ public class KitchenInThePlanTests
         Assert.Equal(least, line.Ingredient.Unit == Unit.Gram || of == "onion" ? line.Weight.Value : line.Volume.Value, 0);
         Assert.Equal(found.Keep.IsUnderADay, cooking.RestSentence!.EndsWith("It does not keep.", StringComparison.Ordinal));
         Assert.Null(Larder.Cook(Given.Request(), found, new Millilitres(10 * wanted), false, Given.Figures).RestSentence);
+    }
+
+    [Fact]
+    public void Hot_oil_is_warmed_in_a_water_bath_while_it_is_not_made_fresh()
+    {
+        var plan = Given.Plan(Given.Request(Aim.ScalpComfort) with { Routine = "warm-oil-before" });
+        var warm = plan.Tasks.Single(task => task.Id == "hot-oil.warm");
+        var oil = plan.Tasks.Single(task => task.Id == "hot-oil");
+        Assert.Equal("Stand the jar of oil in hot water and stir; wrist test", warm.Title);
+        // Five minutes in the water, and ten at most until it is on the scalp.
+        Assert.InRange((oil.Start - warm.End).TotalMinutes, 3, 16);
+
+        var infused = FormulaCatalogue.All.Single(each => each.Name == "Infused oil");
+        var fresh = Given.Plan(
+            plan.Request with
+            {
+                Uses = new Dictionary<string, StepUse> { ["hot-oil"] = Larder.Made(infused, plan.Request.Kitchen) },
+            }
+        );
+        Assert.DoesNotContain(fresh.Tasks, task => task.Title.StartsWith("Stand the jar", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -294,7 +315,7 @@ public class KitchenInThePlanTests
         );
 
         var taken = plan.Steps.Single(step => step.Step.Id == "deep-condition").Amount!.Exact.Value;
-        var herb = plan.Mixtures.Single().Cooking.Mixture.Lines.Single(line => line.Ingredient.Name == "dried herb").Volume.Value;
+        var herb = plan.Mixtures.Single().Cooking.Mixture.Lines.Single(line => line.Ingredient.Name == "dried herb").Weight.Value;
         Assert.Equal(Math.Round(0.03m * (decimal)taken + 0.02m * (decimal)herb, 6), Math.Round(plan.Cost.Total, 6));
         Assert.Equal(["Something"], plan.Cost.Unpriced);
     }

@@ -181,6 +181,20 @@ public class ScalingTests
     }
 
     [Fact]
+    public void What_is_sold_by_weight_is_paid_by_weight()
+    {
+        // A pack of 400 g costs 2.00, and 100 g of it go in.
+        var price = Cost.PerMillilitre(2m, new Millilitres(400))!.Value;
+        var kitchen = new Kitchen([], [], Kitchen.Dictionary, new MeasureFigures())
+        {
+            Prices = new Dictionary<string, decimal> { ["rice"] = price, ["shea butter"] = price },
+        };
+
+        Assert.Equal(0.5m, Cost.Of(Scaling.By(Written(new FormulaIngredient("rice", 100, Unit.Gram)), 1, kitchen), kitchen).Total);
+        Assert.Equal(0.5m, Cost.Of(Scaling.By(Written(new FormulaIngredient("shea butter", 100, Unit.Gram)), 1, kitchen), kitchen).Total);
+    }
+
+    [Fact]
     public void A_batch_within_a_batch_costs_its_share()
     {
         var prices = new Dictionary<string, decimal>
@@ -194,8 +208,8 @@ public class ScalingTests
         var inner = Cost.Of(Scaling.By(Shipped("Infused oil"), 1, kitchen), kitchen);
         var outer = Cost.Of(Scaling.By(Shipped("Scented infused oil"), 1, kitchen), kitchen);
 
-        // 200 × 0.01 + 50 × 0.04 + 59.16 × 0.05 = 6.958 for 0.8 × 309.16 ml.
-        Assert.Equal(6.958m, Math.Round(inner.Total, 4));
+        // 200 × 0.01 + 50 × 0.04 and 11.83 g of rosemary at 0.05 = 4.5916 for 0.8 × 309.16 ml.
+        Assert.Equal(4.5916m, Math.Round(inner.Total, 4));
         Assert.Equal(Math.Round(inner.Total / 247.328m * 100 + 0.6m, 6), Math.Round(outer.Total, 6));
         Assert.Empty(outer.Unpriced);
     }
@@ -221,6 +235,9 @@ public class ScalingTests
     [InlineData("Egg mask", Trouble.TooRunny, "avocado flesh")]
     [InlineData("Boosted conditioner", Trouble.TooLittle, "conditioner")]
     [InlineData("Firm seed gel", Trouble.TooRunny, null)]
+    [InlineData("Leaf gel", Trouble.TooRunny, null)]
+    [InlineData("Melted treatment", Trouble.TooThick, null)]
+    [InlineData("Melted treatment", Trouble.TooRunny, null)]
     public void What_went_wrong_is_put_right(string name, Trouble trouble, string? add)
     {
         var advice = Correction.For(Shipped(name), trouble, new Millilitres(100), new Millilitres(140), Kitchen);

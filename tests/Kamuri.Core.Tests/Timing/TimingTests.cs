@@ -79,6 +79,17 @@ public class TimingTests
         );
 
     [Fact]
+    public void Tea_works_while_hands_comb_in_it()
+    {
+        var plan = Given.Plan(Given.Request() with { Edits = [new AddStep(StepIds.ToolDetangle, "tea-rinse")] });
+        var at = plan.Steps.ToList().FindIndex(step => step.Step.Id == "tea-rinse");
+        var comb = plan.Steps[at + 1];
+
+        Assert.Equal((StepIds.ToolDetangle, null), (comb.Step.Kind.Id, plan.Steps[at].Wait));
+        Assert.Equal(("Tea rinse", Math.Max(0, 15 - Math.Round(comb.HandsOnMinutes))), (comb.Wait!.Title, comb.Wait.Window.Usual));
+    }
+
+    [Fact]
     public void The_longest_day_stays_under_seven_hours_of_hands()
     {
         var longest = Given.Head(47) with { Density = Density.High, Strand = StrandThickness.Coarse, UsualSections = 12 };

@@ -99,13 +99,14 @@ public static class HeadPortrait
                 yield return PortraitWords.LocsOfStage(HeadNames.Of(locs.Stage), $"{locs.Count}", $"{locs.ThicknessMillimetres:0.#}");
                 break;
             case { Style: { } style }:
-                yield return style.PutIn is { } since
+                yield return style.PutIn == today ? PortraitWords.InAStyleToday(Capital(HeadNames.Of(style.Made)))
+                : style.PutIn is { } since
                     ? PortraitWords.InAStyleSince(
                         Capital(HeadNames.Of(style.Made)),
                         Say.Date(since, today),
                         Days(today.DayNumber - since.DayNumber)
                     )
-                    : PortraitWords.InAStyle(Capital(HeadNames.Of(style.Made)));
+                : PortraitWords.InAStyle(Capital(HeadNames.Of(style.Made)));
                 if (style.AddedHairGrams > 0)
                 {
                     yield return PortraitWords.AddedHair($"{style.AddedHairGrams:0}");

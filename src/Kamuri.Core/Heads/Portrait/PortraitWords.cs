@@ -18,6 +18,8 @@ internal static class PortraitWords
 
     public static string InAStyleSince(string made, string date, string days) => $"{made}, in since {date}: {days}.";
 
+    public static string InAStyleToday(string made) => $"{made}, in since today.";
+
     public static string InAStyle(string made) => $"{made}, in since a day that was not noted.";
 
     public static string AddedHair(string grams) => $"{grams} g of hair was added.";
