@@ -117,6 +117,7 @@ public sealed class DemoServer : IAsyncLifetime
                     style = head.Item3,
                     when = when ?? new { mode = "startNow" },
                     dryingAir = "blowDryCool",
+                    starts = new { comes = "dry" },
                     edits = Array.Empty<object>(),
                 },
                 present = Array.Empty<object>(),
