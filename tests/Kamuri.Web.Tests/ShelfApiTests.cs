@@ -117,7 +117,7 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
         var plan = Bodies.Plan(head);
         plan["style"] = "twists";
         var begun = await OkAsync(HttpMethod.Post, "/api/sessions", new JsonObject { ["plan"] = plan }, 201);
-        Assert.NotEqual("take-twists-down", begun["tasks"]![0]!["step"]!.GetValue<string>());
+        Assert.NotEqual("undo-twists", begun["tasks"]![0]!["step"]!.GetValue<string>());
 
         var path = $"/api/sessions/{begun["id"]}/events";
         await OkAsync(HttpMethod.Post, path, Bodies.Press("taskDone", "twists"));
@@ -128,9 +128,9 @@ public class ShelfApiTests(Server server) : IClassFixture<Server>
 
         async Task<string> FirstAsync() =>
             (await OkAsync(HttpMethod.Post, "/api/plans/preview", plan.DeepClone().AsObject()))["steps"]![0]!["kind"]!.GetValue<string>();
-        Assert.Equal("take-twists-down", await FirstAsync());
+        Assert.Equal("undo-twists", await FirstAsync());
         plan["starts"] = new JsonObject { ["comes"] = "dry" };
-        Assert.NotEqual("take-twists-down", await FirstAsync());
+        Assert.NotEqual("undo-twists", await FirstAsync());
     }
 
     [Fact]

@@ -91,7 +91,7 @@ public sealed record StartingHair(HairComes Comes, StepKind? On = null, double O
             HairComes.Treated => Unwetted(Treated(steps)),
             HairComes.InTwists when (isWashDay || steps.Any(step => step.Kind.Sets is not null)) && !ComesDown(steps) =>
             [
-                Put(StepIds.TakeTwistsDown, RoutineWords.HairComesInTwists),
+                Put(StepIds.UndoTwists, RoutineWords.HairComesInTwists),
                 .. steps,
             ],
             _ => steps,
@@ -99,7 +99,7 @@ public sealed record StartingHair(HairComes Comes, StepKind? On = null, double O
 
     /// <summary>Whether a routine takes twists down itself, before anything else is done with the hair.</summary>
     private static bool ComesDown(IReadOnlyList<PlanStep> steps) =>
-        steps.TakeWhile(step => !step.Kind.IsCleanse).Any(step => step.Kind.Id == StepIds.TakeTwistsDown);
+        steps.TakeWhile(step => !step.Kind.IsCleanse).Any(step => step.Kind.Id is StepIds.UndoTwists or StepIds.TakeTwistsDown);
 
     private static List<PlanStep> Unwetted(IReadOnlyList<PlanStep> steps) => [.. steps.Where(step => step.Kind.Id != StepIds.Dampen)];
 

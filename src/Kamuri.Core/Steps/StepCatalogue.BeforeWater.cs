@@ -1,3 +1,5 @@
+using Kamuri.Core.Physics;
+
 namespace Kamuri.Core.Steps;
 
 public static partial class StepCatalogue
@@ -77,6 +79,20 @@ public static partial class StepCatalogue
                 IsCompanion = true,
                 Detangles = true,
                 CanBeSpared = true,
+                Suits = HairKinds.Combable,
+            },
+            new()
+            {
+                Id = StepIds.UndoTwists,
+                Name = "Undo the twists",
+                Noun = "undoing the twists",
+                Phase = Phase.Ready,
+                Instruction = "Unwind each twist from the ends, so that the day begins on loose hair.",
+                Places = Places.Lengths | Places.Ends,
+                Direction = Direction.EndsToRoots,
+                HandsOn = new(1, 1.2),
+                NeedsAtMost = Wetness.Damp,
+                Sets = Hang.Loose,
                 Suits = HairKinds.Combable,
             },
             new()

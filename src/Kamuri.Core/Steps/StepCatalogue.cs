@@ -50,6 +50,7 @@ public static class StepIds
     public const string Gel = "gel";
     public const string Twists = "twists";
     public const string TakeTwistsDown = "take-twists-down";
+    public const string UndoTwists = "undo-twists";
     public const string TakeStyleDown = "take-style-down";
     public const string ScarfSmoothing = "scarf-smoothing";
     public const string Bun = "bun";

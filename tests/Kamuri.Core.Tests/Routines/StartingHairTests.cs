@@ -70,11 +70,11 @@ public class StartingHairTests
     [InlineData("Washed", "moisten-and-re-twist", "blot leave-in oil twists dry")]
     [InlineData("Washed", "simple-wash", "look wring conditioner tool-detangle cool-rinse blot leave-in oil cream twists dry")]
     [InlineData("InTwists", "refresh", "refresh edges dry")]
-    [InlineData("InTwists", "moisten-and-re-twist", "take-twists-down-first dampen leave-in oil twists dry")]
+    [InlineData("InTwists", "moisten-and-re-twist", "undo-twists-first dampen leave-in oil twists dry")]
     [InlineData(
         "InTwists",
         "simple-wash",
-        "take-twists-down-first look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil cream "
+        "undo-twists-first look wet-through cleanse rinse wring conditioner tool-detangle cool-rinse blot leave-in oil cream "
             + "twists dry"
     )]
     [InlineData(
