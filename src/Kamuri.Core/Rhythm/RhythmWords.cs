@@ -41,5 +41,7 @@ internal static class RhythmWords
     // WashRhythm.Upkeep
     public static string TakeItDownBy(string date) => $"Take it down by {date}.";
 
+    public static string HasBeenInForTooLong(string days) => $"It has been in for more than {days} days. Take it down.";
+
     public static string MistAbout(string date) => $"Mist it about {date}, halfway to the next wash.";
 }

@@ -70,14 +70,23 @@ public static class WashRhythm
             return [];
         }
 
+        var upkeep = new List<string>();
         var half = Intervals.OfWash(HairKinds.Style, head.Schools.Rhythm, figures).Usual / 2;
-        DateOnly?[] mist = [head.LastWash?.AddDays(half)];
-        DateOnly?[] down = [style.PutIn?.AddDays(figures.LongestStyleDays)];
-        return
-        [
-            .. mist.OfType<DateOnly>().Where(date => date >= today).Select(date => RhythmWords.MistAbout(Say.Date(date, today))),
-            .. down.OfType<DateOnly>().Select(date => RhythmWords.TakeItDownBy(Say.Date(date, today))),
-        ];
+        if (head.LastWash?.AddDays(half) is { } mist && mist >= today)
+        {
+            upkeep.Add(RhythmWords.MistAbout(Say.Date(mist, today)));
+        }
+
+        if (style.PutIn?.AddDays(figures.LongestStyleDays) is { } down)
+        {
+            upkeep.Add(
+                down >= today
+                    ? RhythmWords.TakeItDownBy(Say.Date(down, today))
+                    : RhythmWords.HasBeenInForTooLong($"{figures.LongestStyleDays}")
+            );
+        }
+
+        return upkeep;
     }
 
     public static WashDue DueFor(Head head, DateOnly today, RhythmFigures figures)

@@ -83,23 +83,23 @@ public sealed record StartingHair(HairComes Comes, StepKind? On = null, double O
     /// A day without what is done: all before a treatment that is on, all up to the cleanse of hair that was just washed, wetting of
     /// hair that is wet. Twists come down first, unless they stay in.
     /// </summary>
-    internal IReadOnlyList<PlanStep> Begin(IReadOnlyList<PlanStep> steps, bool isWashDay) =>
-        Comes switch
+    internal IReadOnlyList<PlanStep> Begin(IReadOnlyList<PlanStep> routine, bool isWashDay)
+    {
+        // Whether there are twists to undo is up to the hair, and not to a routine that was saved from such a day.
+        var steps = routine.Where(step => step.Kind.Id != StepIds.UndoTwists).ToList();
+        return Comes switch
         {
             HairComes.Damp => Unwetted(steps),
             HairComes.Washed => Unwetted(Washed(steps)),
             HairComes.Treated => Unwetted(Treated(steps)),
-            HairComes.InTwists when (isWashDay || steps.Any(step => step.Kind.Sets is not null)) && !ComesDown(steps) =>
+            HairComes.InTwists when isWashDay || steps.Exists(step => step.Kind.Sets is not null) =>
             [
                 Put(StepIds.UndoTwists, RoutineWords.HairComesInTwists),
                 .. steps,
             ],
             _ => steps,
         };
-
-    /// <summary>Whether a routine takes twists down itself, before anything else is done with the hair.</summary>
-    private static bool ComesDown(IReadOnlyList<PlanStep> steps) =>
-        steps.TakeWhile(step => !step.Kind.IsCleanse).Any(step => step.Kind.Id is StepIds.UndoTwists or StepIds.TakeTwistsDown);
+    }
 
     private static List<PlanStep> Unwetted(IReadOnlyList<PlanStep> steps) => [.. steps.Where(step => step.Kind.Id != StepIds.Dampen)];
 

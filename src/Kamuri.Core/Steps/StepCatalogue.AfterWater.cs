@@ -136,19 +136,13 @@ public static partial class StepCatalogue
                 IsDrying = true,
                 Cautions = ["hood-low", "electric-dry"],
             },
-            new()
+            Untwisting with
             {
                 Id = StepIds.TakeTwistsDown,
                 Name = "Take the twists down",
                 Noun = "taking the twists down",
                 Phase = Phase.Set,
                 Instruction = "A drop of oil on the fingers; unwind from the ends.",
-                Places = Places.Lengths | Places.Ends,
-                Direction = Direction.EndsToRoots,
-                HandsOn = new(1, 1.2),
-                NeedsAtMost = Wetness.Damp,
-                Sets = Hang.Loose,
-                Suits = HairKinds.Combable,
             },
             new()
             {

@@ -4,6 +4,22 @@ namespace Kamuri.Core.Steps;
 
 public static partial class StepCatalogue
 {
+    private static StepKind Untwisting =>
+        new()
+        {
+            Id = StepIds.UndoTwists,
+            Name = "Undo the twists",
+            Noun = "undoing the twists",
+            Phase = Phase.Ready,
+            Instruction = "Unwind each twist from the ends, so that the day begins on loose hair.",
+            Places = Places.Lengths | Places.Ends,
+            Direction = Direction.EndsToRoots,
+            HandsOn = new(1, 1.2),
+            NeedsAtMost = Wetness.Damp,
+            Sets = Hang.Loose,
+            Suits = HairKinds.Combable,
+        };
+
     private static IReadOnlyList<StepKind> BeforeWater =>
         [
             new()
@@ -81,20 +97,7 @@ public static partial class StepCatalogue
                 CanBeSpared = true,
                 Suits = HairKinds.Combable,
             },
-            new()
-            {
-                Id = StepIds.UndoTwists,
-                Name = "Undo the twists",
-                Noun = "undoing the twists",
-                Phase = Phase.Ready,
-                Instruction = "Unwind each twist from the ends, so that the day begins on loose hair.",
-                Places = Places.Lengths | Places.Ends,
-                Direction = Direction.EndsToRoots,
-                HandsOn = new(1, 1.2),
-                NeedsAtMost = Wetness.Damp,
-                Sets = Hang.Loose,
-                Suits = HairKinds.Combable,
-            },
+            Untwisting,
             new()
             {
                 Id = StepIds.TwistAndClip,

@@ -72,6 +72,10 @@ public class MoistureClockTests
             ["Mist it about Monday 16 March, halfway to the next wash.", "Take it down by 29 April."],
             WashRhythm.Upkeep(head, Given.Today, Given.Figures.Rhythm)
         );
+        Assert.Equal(
+            ["It has been in for more than 56 days. Take it down."],
+            WashRhythm.Upkeep(head with { LastWash = null }, Given.Today.AddDays(60), Given.Figures.Rhythm)
+        );
         Assert.Empty(WashRhythm.Upkeep(Given.Head(), Given.Today, Given.Figures.Rhythm));
     }
 

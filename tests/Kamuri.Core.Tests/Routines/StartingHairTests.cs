@@ -110,6 +110,23 @@ public class StartingHairTests
         );
     }
 
+    [Theory]
+    [InlineData(HairComes.Dry, "wet-through cleanse rinse conditioner")]
+    [InlineData(HairComes.InTwists, "undo-twists-first wet-through cleanse rinse conditioner")]
+    public void A_routine_of_a_day_that_began_in_twists_goes_by_the_hair_of_today(HairComes comes, string order)
+    {
+        var own = RoutineFile.Read(
+            "version: 1\nid: own\nsays: our way\nhint: Ours.\nsuits: [loose]\nsteps:\n"
+                + string.Concat(
+                    new[] { "undo-twists", "wet-through", "cleanse", "rinse", "conditioner" }.Select(step =>
+                        $"  - do: {step}\n    why: x\n"
+                    )
+                ),
+            RoutineCatalogue.Shared
+        );
+        Assert.Equal(order, Given.Order(Given.Compose(Given.Request() with { Own = own, Starts = new StartingHair(comes) })));
+    }
+
     [Fact]
     public void What_is_on_already_takes_no_product_and_its_minutes_count()
     {

@@ -452,9 +452,10 @@ public class MishapTests
     }
 
     [Theory]
-    [InlineData("heavy-oil-overnight", "Loosen the oil first", "Work conditioner into the oil")]
-    [InlineData("full-moisture-day", "Mist it first", "Mist with warm water")]
-    public void Who_overslept_softens_what_is_on_before_any_water(string routine, string label, string work)
+    [InlineData("heavy-oil-overnight", true)]
+    // Plain oil does no harm and only has to be washed.
+    [InlineData("full-moisture-day", false)]
+    public void Who_overslept_loosens_heavy_oil_before_any_water(string routine, bool isLoosened)
     {
         var plan = SessionPlan.From(
             Given.Plan(
@@ -481,9 +482,12 @@ public class MishapTests
         var late = plan.PlannedStart.AddMinutes(night.PlannedStart + night.Window!.Latest + 90);
         var advice = MishapAdvice.For(plan, SessionFold.Fold(plan, events), late, Mishap.LeftTooLong, plan.Heads[0], Around);
 
-        Assert.Equal(label, advice.Ways[0].Label);
-        Assert.Equal([ChangeKind.End, ChangeKind.Insert], advice.Ways[0].Changes.Select(change => change.Kind));
-        Assert.Equal(work, advice.Ways[0].Changes[1].Work!.Title);
+        Assert.Equal(isLoosened, advice.Ways.Any(way => way.Label == "Loosen the oil first"));
+        if (isLoosened)
+        {
+            Assert.Equal([ChangeKind.End, ChangeKind.Insert], advice.Ways[0].Changes.Select(change => change.Kind));
+            Assert.Equal("Work conditioner into the oil", advice.Ways[0].Changes[1].Work!.Title);
+        }
     }
 
     [Fact]

@@ -78,14 +78,14 @@ public sealed class LayersLightToHeavy : IRule
     private static double Weight(PlanStep step) => Substances.Of(step.Kind.Puts!.Value).Weight ?? 0;
 }
 
-/// <summary>R51 warn: what stays in low-porosity hair draws water and, by its own label, keeps it out (craft §10).</summary>
+/// <summary>R51 warn: a leave-in on low-porosity hair draws water and, by its own label, keeps it out (craft §10).</summary>
 public sealed class SealsItselfOut : IRule
 {
     public string Id => "R51";
 
     public IEnumerable<Finding> Check(RuleContext context) =>
         from step in context.Walk.Select(walked => walked.Step)
-        where context.Request.Head.Porosity == Porosity.Low && step.Kind is { Puts: Substance.LeaveIn } or { Phase: Phase.Layer }
+        where context.Request.Head.Porosity == Porosity.Low && step.Kind.Puts == Substance.LeaveIn
         let use = context.Request.UseOf(step)
         where use?.SealsItselfOut is not null
         select new Finding(Id, Severity.Warn, RuleWords.LabelOf(use.Name, use.SealsItselfOut!), [step.Id]);

@@ -52,7 +52,21 @@ public static class MishapAdvice
         }
 
         var over = (at.Now - on.LatestAt).TotalMinutes;
-        var ways = over > 0 && on.Wait.IsOvernight ? Overslept(at, on).ToList() : [];
+        var ways = new List<Way>();
+        if (over > 0 && on.Wait is { IsOvernight: true, Substance: { } what } && Substances.Of(what).IsHeavyOil && !at.IsDense)
+        {
+            // It has sunk in, and the hair is dry: conditioner before any water takes it along. In locs and braids it would stay inside.
+            var minutes = at.Around.Figures.LiftMinutes;
+            ways.Add(
+                at.Way(
+                    "loosen",
+                    MishapWords.LoosenTheOilFirst,
+                    [MishapWords.ConditionerGoesIntoTheOil(Say.Minutes(minutes))],
+                    [.. at.Over(on), at.Insert("loosen", MishapWords.WorkConditionerIntoTheOil, minutes, [])]
+                )
+            );
+        }
+
         if (over > 0 && Softer(at, on.Wait) is { } later)
         {
             // What follows is shortened, because the hair has had more than its share already.
@@ -85,28 +99,6 @@ public static class MishapAdvice
             ways,
             over > 0 ? MishapWords.TaskStayedOnMinutesTooLong(Name(on.Wait), Say.Minutes(over)) : null,
             []
-        );
-    }
-
-    /// <summary>What a night too long did to hair, undone before any water: oil has sunk in, all else has dried stiff.</summary>
-    private static IEnumerable<Way> Overslept(Happening at, OnHead on)
-    {
-        var (figures, isOil) = (at.Around.Figures, on.Wait.Substance is { } what && Substances.Of(what).IsHeavyOil);
-        if (isOil && at.IsDense)
-        {
-            // Conditioner stays inside locs and braids: their second pass is what helps.
-            yield break;
-        }
-
-        var minutes = isOil ? figures.LiftMinutes : figures.ParkMinutes;
-        yield return at.Way(
-            "soften",
-            isOil ? MishapWords.LoosenTheOilFirst : MishapWords.MistItFirst,
-            [(isOil ? (Func<string, string>)MishapWords.ConditionerGoesIntoTheOil : MishapWords.WarmWaterSoftensIt)(Say.Minutes(minutes))],
-            [
-                .. at.Over(on),
-                at.Insert("soften", isOil ? MishapWords.WorkConditionerIntoTheOil : MishapWords.MistWithWarmWater, minutes, []),
-            ]
         );
     }
 

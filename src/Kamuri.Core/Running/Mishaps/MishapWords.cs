@@ -94,14 +94,10 @@ internal static class MishapWords
 
     public const string OilStayedInAfterOnePass = "Oil stayed in after one pass. Use less next time.";
     public const string LoosenTheOilFirst = "Loosen the oil first";
-    public const string MistItFirst = "Mist it first";
     public const string WorkConditionerIntoTheOil = "Work conditioner into the oil";
-    public const string MistWithWarmWater = "Mist with warm water";
 
     public static string ConditionerGoesIntoTheOil(string minutes) =>
-        $"Conditioner goes into the oil before any water: {minutes}. Then it rinses out as planned.";
-
-    public static string WarmWaterSoftensIt(string minutes) => $"It has dried. Warm water from a spray bottle softens it: {minutes}.";
+        $"Work conditioner into the oil before any water touches it, for {minutes}. Then go on as planned.";
 
     public const string FirstWorkConditionerIntoTheOily =
         "First work conditioner into the oily lengths and rinse: it lifts what shampoo slides over.";
