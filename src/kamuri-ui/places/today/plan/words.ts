@@ -291,7 +291,7 @@ export const useFields = {
   madeFresh: 'Made fresh',
   chooseAFormula: 'Choose a formula',
   makeItFreshEvenIf: 'Make it fresh even if there is a good jar',
-  makeTheWholeBatch: 'Make the whole batch. What is left goes into a jar.',
+  makeTheWholeBatch: 'Make the whole batch and keep the rest in a jar',
   nothingInParticular: 'Nothing in particular',
   somethingElse: 'Something else',
   productOrMixture: 'Product or mixture',
